@@ -1,0 +1,120 @@
+import { converter, parse } from 'culori';
+import type { ColourDepth, ColourPhrase, ColourWord } from '../substances/types';
+
+/** What each hue word is drawn as. These are our own choices of a typical sample of the colour, sRGB. */
+const drawn = {
+  colourless: '#eef3f5',
+  white: '#fbfbf8',
+  cream: '#f3ecd2',
+  grey: '#8f9499',
+  black: '#26282b',
+  brown: '#7a5230',
+  'red-brown': '#97452a',
+  red: '#c22b26',
+  pink: '#e79ab4',
+  orange: '#e5842a',
+  yellow: '#ecd23f',
+  'yellow-green': '#b4cf45',
+  green: '#4f9e5c',
+  'blue-green': '#3f9f9c',
+  blue: '#3f7fc9',
+  violet: '#8a5bb0',
+} as const satisfies Record<ColourWord, string>;
+
+/** The hue words, in the order they are offered. */
+export const colourWords = Object.keys(drawn) as readonly ColourWord[];
+/** Words that take no pale, bright or deep. */
+export const plainWords: readonly ColourWord[] = ['colourless', 'white', 'cream', 'black'];
+export const colourDepths = ['pale', 'bright', 'deep'] as const satisfies readonly ColourDepth[];
+
+/** Every phrase an observer may use. */
+export const colourPhrases: readonly ColourPhrase[] = colourWords.flatMap((word) =>
+  plainWords.includes(word)
+    ? [word]
+    : [word, ...colourDepths.map((depth): ColourPhrase => `${depth} ${word}`)],
+);
+
+/** The phrase for a hue word and a depth; words that take no depth stand alone. */
+export function colourPhrase(word: ColourWord, depth?: ColourDepth): ColourPhrase {
+  return depth && !plainWords.includes(word) ? `${depth} ${word}` : word;
+}
+
+/** The word and depth of a phrase. */
+export function readPhrase(phrase: ColourPhrase): { word: ColourWord; depth?: ColourDepth } {
+  const [first, second] = phrase.split(' ');
+  return second === undefined
+    ? { word: first as ColourWord }
+    : { word: second as ColourWord, depth: first as ColourDepth };
+}
+
+const toOklch = converter('oklch');
+const toRgb = converter('rgb');
+
+/** The drawable sRGB value (#rrggbb) of a colour phrase. */
+export function phraseHex(phrase: ColourPhrase): string {
+  const { word, depth } = readPhrase(phrase);
+  const base = toOklch(parse(drawn[word]));
+  if (!base || !depth) return drawn[word];
+  const shifted = {
+    pale: { ...base, l: base.l + (1 - base.l) * 0.6, c: base.c * 0.45 },
+    bright: { ...base, l: Math.min(0.93, base.l + 0.03), c: base.c * 1.25 },
+    deep: { ...base, l: base.l * 0.68, c: base.c * 0.95 },
+  }[depth];
+  return toHex(shifted);
+}
+
+function toHex(colour: { mode: 'oklch'; l: number; c: number; h?: number }): string {
+  const { r, g, b } = toRgb(colour);
+  return rgbHex([r, g, b]);
+}
+
+/** sRGB channels 0–1 as #rrggbb; channels outside are clipped. */
+export function rgbHex(channels: readonly [number, number, number]): string {
+  const pair = (value: number) =>
+    Math.round(255 * Math.min(1, Math.max(0, value)))
+      .toString(16)
+      .padStart(2, '0');
+  return `#${channels.map(pair).join('')}`;
+}
+
+/** Hue angle (OKLCH, degrees) up to which each word is used, going round from red. */
+const hueLimits: readonly (readonly [number, ColourWord])[] = [
+  [12, 'pink'],
+  [38, 'red'],
+  [52, 'red-brown'],
+  [76, 'orange'],
+  [116, 'yellow'],
+  [130, 'yellow-green'],
+  [182, 'green'],
+  [197, 'blue-green'],
+  [280, 'blue'],
+  [325, 'violet'],
+  [360, 'pink'],
+];
+
+/**
+ * Names the colour of a liquid seen against white. Below a chroma of 0.012 (OKLCH) nobody calls it coloured;
+ * pale and deep follow chroma and lightness. The limits are common practice of naming, not a standard.
+ */
+export function nameColour(hex: string): ColourPhrase {
+  const colour = toOklch(parse(hex));
+  if (!colour) return 'colourless';
+  const { l, c, h = 0 } = colour;
+  if (c < 0.012) return l > 0.9 ? 'colourless' : l < 0.3 ? 'black' : 'grey';
+  const hue = hueLimits.find(([limit]) => h < limit)?.[1] ?? 'pink';
+  const pale = c < 0.09 && l > 0.8;
+  const reddish = hue === 'red' || hue === 'red-brown';
+  const word: ColourWord =
+    reddish && l > 0.72 ? 'pink' : hue === 'orange' && l < 0.55 ? 'brown' : hue;
+  if (pale) return `pale ${word}`;
+  return l < 0.5 ? `deep ${word}` : word;
+}
+
+/** How different two colour phrases look: the distance of their drawn values in OKLab (0 same, about 1 black to white). */
+export function phraseDistance(a: ColourPhrase, b: ColourPhrase): number {
+  const [one, two] = [toOklab(parse(phraseHex(a))), toOklab(parse(phraseHex(b)))];
+  if (!one || !two) return 1;
+  return Math.hypot(one.l - two.l, one.a - two.a, one.b - two.b);
+}
+
+const toOklab = converter('oklab');

@@ -1,0 +1,54 @@
+import type { Species } from '../formula/species';
+import { namedSubstances, strongElectrolytes } from '../substances/data/namedSubstances';
+import { solubleSalts } from '../substances/data/solubleSalts';
+import { sparinglySoluble } from '../substances/data/sparinglySoluble';
+import { ionsOf } from '../substances/ionsOf';
+
+const strong = new Set<string>([
+  ...solubleSalts.map(({ formula }) => formula),
+  ...strongElectrolytes.formulae,
+]);
+const solids = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
+const molecules = new Set(namedSubstances.map(({ formula }) => formula));
+const gases = new Set([
+  'H2',
+  'O2',
+  'N2',
+  'Cl2',
+  'CO2',
+  'SO2',
+  'NH3',
+  'NO',
+  'NO2',
+  'CO',
+  'CH4',
+  'C3H8',
+]);
+
+/** How a species stands in an ionic equation. */
+export type Standing =
+  | { readonly kind: 'ions'; readonly ions: Readonly<Record<string, number>> }
+  | { readonly kind: 'whole'; readonly phase: 'solid' | 'gas' | 'molecule' | 'ion' | 'element' }
+  | { readonly kind: 'unknown' };
+
+/**
+ * Whether a species is written as ions or whole in water: a stated phase decides first, then the tables of
+ * strong electrolytes and of sparingly soluble solids. A compound in neither table is `unknown`, never guessed.
+ */
+export function standingOf(species: Species): Standing {
+  const { formula, charge, state, elements } = species;
+  if (charge !== 0) return { kind: 'whole', phase: 'ion' };
+  if (state === 's') return { kind: 'whole', phase: 'solid' };
+  if (state === 'g') return { kind: 'whole', phase: 'gas' };
+  if (state === 'l') return { kind: 'whole', phase: 'molecule' };
+  if (Object.keys(elements).length === 1)
+    return { kind: 'whole', phase: gases.has(formula) ? 'gas' : 'element' };
+  if (strong.has(formula) || (state === 'aq' && !molecules.has(formula) && ionsOf(formula))) {
+    const content = ionsOf(formula);
+    if (content) return { kind: 'ions', ions: content };
+  }
+  if (solids.has(formula)) return { kind: 'whole', phase: 'solid' };
+  if (gases.has(formula)) return { kind: 'whole', phase: 'gas' };
+  if (molecules.has(formula)) return { kind: 'whole', phase: 'molecule' };
+  return { kind: 'unknown' };
+}

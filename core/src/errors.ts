@@ -1,0 +1,126 @@
+/**
+ * Every error the core can raise, in one table: what is wrong, and what the reader can do about it.
+ * The server and the chem command pass `code`, `field`, `message` and `remedy` on unchanged.
+ */
+const catalogue = {
+  emptyFormula: () => ['There is no formula here.', 'Type a formula such as CuSO4·5H2O.'],
+  tooLong: (text: string) => [
+    `The text is ${text.length} characters long; the longest accepted is 300.`,
+    'Shorten it to one formula or one equation.',
+  ],
+  unknownElement: (text: string, hint: string) => [
+    `“${text}” is not the symbol of an element.`,
+    hint || 'Check capitals: Co is cobalt, CO is carbon and oxygen.',
+  ],
+  unexpectedCharacter: (text: string, at: string) => [
+    `“${at}” cannot stand where it does in “${text}”.`,
+    'Use element symbols, digits, brackets, · for water of crystallisation and a charge such as ^2+.',
+  ],
+  unbalancedBrackets: (text: string) => [
+    `A bracket in “${text}” is not closed, or closes nothing.`,
+    'Give every opening bracket its closing one.',
+  ],
+  zeroCount: (text: string) => [
+    `“${text}” counts something zero times.`,
+    'Leave the group out, or give it a count of 1 or more.',
+  ],
+  ambiguousCharge: (text: string, readings: string) => [
+    `“${text}” can be read as ${readings}.`,
+    'Write the charge after ^, for example N3^- or N^3-.',
+  ],
+  notAnEquation: (text: string) => [
+    `“${text}” is not an equation.`,
+    'Put the reactants and the products on the two sides of →, -> or =.',
+  ],
+  elementOnOneSide: (element: string, side: string) => [
+    `${element} stands only among the ${side}, so no coefficients can balance it.`,
+    'Add the substance that carries it on the other side, or take it out.',
+  ],
+  cannotBalance: (text: string) => [
+    `No set of positive whole numbers balances “${text}”.`,
+    'Check the formulae and charges; a substance may be missing or on the wrong side.',
+  ],
+  unknownSubstance: (text: string, near: string) => [
+    `“${text}” is not in the substance table.`,
+    near
+      ? `Did you mean ${near}? Otherwise add it as docs/extending.md describes.`
+      : 'Use its formula or systematic name, or add it as docs/extending.md describes.',
+  ],
+  unknownForm: (text: string, known: string) => [
+    `“${text}” is not a form this substance is kept in.`,
+    `Choose one of: ${known}.`,
+  ],
+  outOfRange: (what: string, value: string, range: string) => [
+    `${what} is ${value}, outside ${range}.`,
+    `Enter a value in ${range}.`,
+  ],
+  missingAmount: () => [
+    'No concentration is given.',
+    'Give exactly one of concentrationM, percentWV or massConcentrationGPerL.',
+  ],
+  severalAmounts: (given: string) => [
+    `More than one concentration is given: ${given}.`,
+    'Give exactly one of concentrationM, percentWV or massConcentrationGPerL.',
+  ],
+  missingDensity: () => [
+    'A stock given by mass percentage needs its density to become a volume.',
+    'Add densityGPerMl from the bottle’s label.',
+  ],
+  stockTooWeak: (wanted: string, stock: string) => [
+    `${wanted} cannot be made by diluting a ${stock} stock.`,
+    'Use a stronger stock, or dissolve the solid.',
+  ],
+  noSolidForm: (text: string) => [
+    `${text} is not kept as a solid, so there is nothing to weigh.`,
+    'Give the stock solution it is diluted from.',
+  ],
+  notConverged: (text: string) => [
+    `The equilibrium in ${text} was not found.`,
+    'Report the mixture; until it is mended treat it as not predicted.',
+  ],
+  mixtureOutsideData: (ions: string) => [
+    `No data row describes ${ions} in solution.`,
+    'Choose substances whose ions are in the table, or add a row.',
+  ],
+  invalidInput: (problem: string) => [problem, 'Correct the named field and send it again.'],
+} satisfies Record<string, (...args: string[]) => [string, string] | string[]>;
+
+export type ChemistryErrorCode = keyof typeof catalogue;
+type Args<C extends ChemistryErrorCode> = Parameters<(typeof catalogue)[C]>;
+
+/** A mistake in what was asked, with the field that holds it and what to do about it. */
+export class ChemistryError extends Error {
+  readonly remedy: string;
+
+  private constructor(
+    readonly code: ChemistryErrorCode,
+    message: string,
+    remedy: string,
+    readonly field?: string,
+  ) {
+    super(message);
+    this.name = 'ChemistryError';
+    this.remedy = remedy;
+  }
+
+  /** Builds the error from the catalogue's texts. */
+  static of<C extends ChemistryErrorCode>(code: C, ...args: Args<C>): ChemistryError {
+    const text = catalogue[code] as (...args: string[]) => string[];
+    const [message = code, remedy = ''] = text(...args);
+    return new ChemistryError(code, message, remedy);
+  }
+
+  /** The same error, naming the field it was found in. A field already named is kept. */
+  in(field: string): ChemistryError {
+    return new ChemistryError(this.code, this.message, this.remedy, this.field ?? field);
+  }
+}
+
+/** Runs `work`; a ChemistryError leaving it carries the name of `field`. */
+export function inField<T>(field: string, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    throw error instanceof ChemistryError ? error.in(field) : error;
+  }
+}

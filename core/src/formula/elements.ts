@@ -1,0 +1,23 @@
+import { elements } from 'chemical-elements';
+
+/** Standard atomic masses in g/mol (unified atomic mass units), from the registry package `chemical-elements`. */
+const massBySymbol = new Map(elements.map(({ symbol, mass }) => [symbol, mass]));
+const numberBySymbol = new Map(elements.map(({ symbol, number }) => [symbol, number]));
+
+/** Whether `symbol` names an element. */
+export function isElement(symbol: string): boolean {
+  return numberBySymbol.has(symbol);
+}
+
+/**
+ * Relative atomic mass of an element in g/mol.
+ * Elements without a stable isotope have none in the package; they give undefined.
+ */
+export function atomicMassGPerMol(symbol: string): number | undefined {
+  return massBySymbol.get(symbol) ?? undefined;
+}
+
+/** Atomic number, or undefined for an unknown symbol. */
+export function atomicNumber(symbol: string): number | undefined {
+  return numberBySymbol.get(symbol);
+}

@@ -1,0 +1,122 @@
+export { ChemistryError, inField } from './errors';
+export type { ChemistryErrorCode } from './errors';
+export { commands, parseInput } from './commands';
+
+export { parseFormula } from './formula/parseFormula';
+export { formulaRuns } from './formula/formatFormula';
+export type { FormulaRun } from './formula/formatFormula';
+export { molarMassOf } from './formula/molarMass';
+export type { Composition, Species, State } from './formula/species';
+
+export { sourceText } from './substances/source';
+export type { Source } from './substances/source';
+export { describeFormula } from './substances/describeFormula';
+export type { FormulaDescription } from './substances/describeFormula';
+export { findSubstance, solubleSubstances } from './substances/findSubstance';
+export { nameIn, namesOf } from './substances/naming';
+export type { Names } from './substances/naming';
+export type {
+  Clarity,
+  ColourDepth,
+  ColourPhrase,
+  ColourWord,
+  NamingSchool,
+  SolubleSubstance,
+  SparinglySoluble,
+  Texture,
+} from './substances/types';
+
+export { balance } from './equation/balance';
+export type { BalancedEquation } from './equation/balance';
+export type { DrivingForce, FiveType, ReactionTypes } from './equation/reactionType';
+
+export { equilibrate } from './equilibrium/equilibrate';
+export type { Equilibrium, Saturation } from './equilibrium/equilibrate';
+
+export { containerKinds, containers } from './vessel/containers';
+export type { ContainerKind } from './vessel/containers';
+export {
+  colourDepths,
+  colourPhrase,
+  colourWords,
+  phraseHex,
+  plainWords,
+  readPhrase,
+} from './appearance/colourWords';
+export type { VesselView } from './appearance/vesselView';
+
+export { concentrationMade, prepare, prepareSchema } from './solution/prepare';
+export type { PrepareRequest, Recipe } from './solution/prepare';
+export { judgeWeighing } from './solution/weighing';
+export type { Challenge, WeighingResult } from './solution/weighing';
+
+export { portionSchema } from './vessel/portion';
+export type { Portion } from './vessel/portion';
+export { solubilityM } from './vessel/mixSolutions';
+export type { Mixture, SettledSolid } from './vessel/mixSolutions';
+
+export {
+  clarities,
+  describeObservation,
+  observationSchema,
+  textures,
+  vigours,
+} from './observation/observation';
+export type { Observation, ObservationKind } from './observation/observation';
+export { compareObservations } from './observation/compareObservations';
+export type { Agreement, ComparedItem, Comparison } from './observation/compareObservations';
+export { classifyChange } from './observation/classifyChange';
+export type { ChangeVerdict } from './observation/classifyChange';
+export { likelyCauses } from './observation/likelyCauses';
+export type { LikelyCause } from './observation/likelyCauses';
+export { predictMixing } from './observation/predictMixing';
+export type { MixingPrediction } from './observation/predictMixing';
+export { drawRecord } from './observation/drawRecord';
+
+export { deferral, hazardsOf } from './safety/hazards';
+export type { HazardSheet } from './safety/hazards';
+export type { HazardCode, Pictogram } from './safety/statements';
+export { wasteRoute } from './safety/wasteRoute';
+export type { WasteRoute } from './safety/wasteRoute';
+
+export {
+  entrySchema,
+  errorSchema,
+  groupSchema,
+  labDayInputSchema,
+  labDaySchema,
+  labDaySummarySchema,
+  longestNote,
+  recordSchema,
+  settingsSchema,
+  shelfItemSchema,
+  testSchema,
+  weighingSchema,
+} from './labday/labDay';
+export type {
+  ApiError,
+  BenchEntry,
+  BenchRecord,
+  Group,
+  LabDay,
+  LabDayInput,
+  LabDaySummary,
+  PlannedTest,
+  Settings,
+  ShelfItem,
+  Weighing,
+} from './labday/labDay';
+export { notesOf, seenObservations, standingEntries } from './labday/currentRecords';
+export type { StandingEntry } from './labday/currentRecords';
+export { judgeDay, judgeTest, predictTest } from './labday/judgeTest';
+export type { TestJudgement } from './labday/judgeTest';
+export {
+  concentrationOf,
+  latestWeighing,
+  portionsAsMade,
+  solutionKey,
+  solutionsNeeded,
+} from './labday/solutionsNeeded';
+export type { NeededSolution } from './labday/solutionsNeeded';
+export { stages, stageStates } from './labday/stages';
+export type { Stage, StageState } from './labday/stages';

@@ -1,0 +1,57 @@
+import { standingEntries } from './currentRecords';
+import type { LabDay } from './labDay';
+import { latestWeighing, solutionsNeeded } from './solutionsNeeded';
+
+export const stages = ['plan', 'prepare', 'bench', 'judge', 'report'] as const;
+export type Stage = (typeof stages)[number];
+
+/** How far a stage has come. */
+export interface StageState {
+  readonly stage: Stage;
+  readonly state: 'to do' | 'under way' | 'done';
+  /** A few words such as “2 of 3 weighed”. */
+  readonly detail: string;
+}
+
+/** The state of the five stages of a day, from what is recorded in it. */
+export function stageStates(day: LabDay): StageState[] {
+  const solutions = solutionsNeeded(day);
+  const weighed = solutions.filter((solution) => latestWeighing(day.weighings, solution)).length;
+  const pairs = day.tests.length * day.groups.length;
+  const recorded = day.tests.reduce(
+    (sum, { id }) =>
+      sum +
+      day.groups.filter((group) => standingEntries(day.entries, id, group.id).length > 0).length,
+    0,
+  );
+  const progress = (done: number, all: number): StageState['state'] =>
+    all > 0 && done >= all ? 'done' : done > 0 ? 'under way' : 'to do';
+  const tests = day.tests.length;
+  return [
+    {
+      stage: 'plan',
+      state: tests > 0 ? 'done' : 'to do',
+      detail: tests === 0 ? 'no test yet' : `${tests} ${tests === 1 ? 'test' : 'tests'}`,
+    },
+    {
+      stage: 'prepare',
+      state: progress(weighed, solutions.length),
+      detail: `${weighed} of ${solutions.length} weighed`,
+    },
+    {
+      stage: 'bench',
+      state: progress(recorded, pairs),
+      detail: `${recorded} of ${pairs} recorded`,
+    },
+    {
+      stage: 'judge',
+      state: progress(recorded, pairs),
+      detail: recorded === 0 ? 'nothing to judge yet' : `${recorded} of ${pairs} to read`,
+    },
+    {
+      stage: 'report',
+      state: progress(recorded, pairs),
+      detail: recorded === 0 ? 'empty' : recorded < pairs ? 'partial' : 'complete',
+    },
+  ];
+}

@@ -1,0 +1,144 @@
+import { phraseDistance } from '../appearance/colourWords';
+import type { ColourPhrase } from '../substances/types';
+import type { Observation, ObservationKind } from './observation';
+
+export type Agreement = 'agrees' | 'partly' | 'differs' | 'incomplete';
+
+/** One point on which expected and seen are set side by side. */
+export interface ComparedItem {
+  readonly item:
+    'precipitate' | 'precipitate colour' | 'texture' | 'liquid colour' | 'clarity' | 'gas';
+  readonly expected: string;
+  readonly seen?: string;
+  readonly outcome: 'agrees' | 'near' | 'differs' | 'missing';
+}
+
+/** Expected against seen, as a whole and item by item. */
+export interface Comparison {
+  readonly agreement: Agreement;
+  readonly items: readonly ComparedItem[];
+}
+
+/** Distance in OKLab up to which two colour words are the same to an observer, and up to which they are near. */
+const sameColour = 0.06;
+const nearColour = 0.17;
+
+/**
+ * Sets what was seen beside what was expected. Whether there is a precipitate or a gas decides between agreeing and
+ * differing; a colour or clarity that is off makes it agree in part; texture is noted but decides nothing.
+ * Saying “nothing happened” answers every question about change at once.
+ */
+export function compareObservations(
+  expected: readonly Observation[],
+  seen: readonly Observation[],
+): Comparison {
+  const items = [
+    ...precipitateItems(expected, seen),
+    ...liquidItems(expected, seen),
+    ...gasItems(expected, seen),
+  ];
+  return { agreement: overall(items), items };
+}
+
+function find<K extends ObservationKind>(list: readonly Observation[], kind: K) {
+  return list.find((one): one is Extract<Observation, { kind: K }> => one.kind === kind);
+}
+
+const nothing = (seen: readonly Observation[]): boolean => find(seen, 'noChange') !== undefined;
+
+function precipitateItems(
+  expected: readonly Observation[],
+  seen: readonly Observation[],
+): ComparedItem[] {
+  const wanted = find(expected, 'precipitate');
+  const got = find(seen, 'precipitate');
+  const none = !got && (find(seen, 'noPrecipitate') !== undefined || nothing(seen));
+  const answer = got ? 'precipitate' : none ? 'no precipitate' : undefined;
+  const should = wanted ? 'precipitate' : 'no precipitate';
+  const items: ComparedItem[] = [
+    {
+      item: 'precipitate',
+      expected: should,
+      ...(answer && { seen: answer }),
+      outcome: answer === undefined ? 'missing' : answer === should ? 'agrees' : 'differs',
+    },
+  ];
+  if (wanted?.colour && got)
+    items.push(colourItem('precipitate colour', wanted.colour, got.colour));
+  if (wanted?.texture && got?.texture)
+    items.push({
+      item: 'texture',
+      expected: wanted.texture,
+      seen: got.texture,
+      outcome: got.texture === wanted.texture ? 'agrees' : 'near',
+    });
+  return items;
+}
+
+function liquidItems(
+  expected: readonly Observation[],
+  seen: readonly Observation[],
+): ComparedItem[] {
+  const items: ComparedItem[] = [];
+  const colour = find(expected, 'colour');
+  const seenColour = find(seen, 'colour');
+  if (colour?.to) {
+    const unchanged = nothing(seen) ? colour.from : undefined;
+    items.push(colourItem('liquid colour', colour.to, seenColour?.to ?? unchanged));
+  }
+  const clarity = find(expected, 'clarity');
+  if (clarity) {
+    const got = find(seen, 'clarity')?.to ?? (nothing(seen) ? 'clear' : undefined);
+    items.push({
+      item: 'clarity',
+      expected: clarity.to,
+      ...(got && { seen: got }),
+      outcome: !got
+        ? 'missing'
+        : got === clarity.to
+          ? 'agrees'
+          : got !== 'clear' && clarity.to !== 'clear'
+            ? 'near'
+            : 'differs',
+    });
+  }
+  return items;
+}
+
+function gasItems(expected: readonly Observation[], seen: readonly Observation[]): ComparedItem[] {
+  const wanted = find(expected, 'gas');
+  const got = find(seen, 'gas');
+  if (!wanted && !got) return [];
+  const answer = got ? 'bubbles' : seen.length > 0 ? 'no bubbles' : undefined;
+  const should = wanted ? 'bubbles' : 'no bubbles';
+  return [
+    {
+      item: 'gas',
+      expected: should,
+      ...(answer && { seen: answer }),
+      outcome: !answer ? 'missing' : answer === should ? 'agrees' : 'differs',
+    },
+  ];
+}
+
+function colourItem(
+  item: 'precipitate colour' | 'liquid colour',
+  expected: ColourPhrase,
+  seen: ColourPhrase | undefined,
+): ComparedItem {
+  if (!seen) return { item, expected, outcome: 'missing' };
+  const distance = phraseDistance(expected, seen);
+  const outcome = distance <= sameColour ? 'agrees' : distance <= nearColour ? 'near' : 'differs';
+  return { item, expected, seen, outcome };
+}
+
+function overall(items: readonly ComparedItem[]): Agreement {
+  const has = (outcome: ComparedItem['outcome'], ...names: ComparedItem['item'][]) =>
+    items.some(
+      (one) => one.outcome === outcome && (names.length === 0 || names.includes(one.item)),
+    );
+  if (has('differs', 'precipitate', 'gas')) return 'differs';
+  if (has('differs')) return 'partly';
+  if (has('missing')) return 'incomplete';
+  return 'agrees';
+}

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { colourPhrases } from '../appearance/colourWords';
+import type { Clarity, ColourPhrase, Texture } from '../substances/types';
+
+const colour = z.enum(colourPhrases as [ColourPhrase, ...ColourPhrase[]]);
+
+export const textures = [
+  'curdy',
+  'gelatinous',
+  'fine',
+  'crystalline',
+  'flocculent',
+] as const satisfies readonly Texture[];
+export const clarities = ['clear', 'cloudy', 'opaque'] as const satisfies readonly Clarity[];
+export const vigours = ['a few bubbles', 'steady', 'vigorous'] as const;
+
+/** What an observer sees, in one fixed vocabulary, used for what is expected and for what was seen. */
+export const observationSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('colour'),
+    from: colour.optional(),
+    to: colour.optional(),
+  }),
+  z.object({ kind: z.literal('clarity'), to: z.enum(clarities) }),
+  z.object({
+    kind: z.literal('precipitate'),
+    formula: z.string().max(100).optional(),
+    colour: colour.optional(),
+    texture: z.enum(textures).optional(),
+  }),
+  z.object({ kind: z.literal('noPrecipitate') }),
+  z.object({
+    kind: z.literal('gas'),
+    formula: z.string().max(100).optional(),
+    vigour: z.enum(vigours).optional(),
+  }),
+  z.object({ kind: z.literal('noChange') }),
+]);
+
+export type Observation = z.infer<typeof observationSchema>;
+export type ObservationKind = Observation['kind'];
+
+/** An observation in words. */
+export function describeObservation(observation: Observation): string {
+  switch (observation.kind) {
+    case 'colour':
+      return observation.from && observation.to && observation.from !== observation.to
+        ? `liquid ${observation.from} → ${observation.to}`
+        : `liquid ${observation.to ?? observation.from ?? 'of unrecorded colour'}`;
+    case 'clarity':
+      return observation.to;
+    case 'precipitate':
+      return [observation.colour, observation.texture, 'precipitate'].filter(Boolean).join(' ');
+    case 'noPrecipitate':
+      return 'no precipitate';
+    case 'gas':
+      return observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas';
+    case 'noChange':
+      return 'nothing happened';
+  }
+}

@@ -1,0 +1,107 @@
+import { ChemistryError } from '../errors';
+import { anhydrousFormula } from '../formula/molarMass';
+import { parseFormula } from '../formula/parseFormula';
+import { solubleSalts } from './data/solubleSalts';
+import { namesOf } from './naming';
+import type { SolubleSubstance } from './types';
+
+const rows: readonly SolubleSubstance[] = solubleSalts;
+const byFormula = new Map(rows.map((row) => [row.formula, row]));
+
+const plain = (text: string): string =>
+  text.toLowerCase().replace(/[’']/g, '').replace(/sulph/g, 'sulf').replace(/\s+/g, ' ').trim();
+
+interface Found {
+  readonly substance: SolubleSubstance;
+  /** The shelf form that was named, when a hydrate was. */
+  readonly form?: string;
+}
+
+const byName = new Map<string, Found>();
+for (const substance of rows) {
+  for (const { formula: form } of substance.forms)
+    for (const name of Object.values(namesOf(form)) as string[])
+      if (!byName.has(plain(name))) byName.set(plain(name), { substance, form });
+  for (const name of Object.values(namesOf(substance.formula)) as string[])
+    byName.set(plain(name), { substance });
+  if (substance.commonName) byName.set(plain(substance.commonName), { substance });
+}
+
+/** Every substance that solutions are made from, in table order. */
+export function solubleSubstances(): readonly SolubleSubstance[] {
+  return rows;
+}
+
+/**
+ * Finds a shelf substance by formula (any spelling, with or without crystal water) or by any of its names.
+ *
+ * @throws ChemistryError `unknownSubstance`, suggesting the nearest name.
+ */
+export function findSubstance(text: string): Found {
+  const named = byName.get(plain(text));
+  if (named) return named;
+  const species = asSpecies(text);
+  if (species) {
+    const substance = byFormula.get(anhydrousFormula(species)) ?? byComposition(species.formula);
+    if (substance) {
+      const form = substance.forms.find(({ formula }) => formula === species.formula)?.formula;
+      return { substance, ...(form && form !== substance.formula && { form }) };
+    }
+  }
+  throw ChemistryError.of('unknownSubstance', text, nearestName(text));
+}
+
+function asSpecies(text: string) {
+  try {
+    return parseFormula(text);
+  } catch {
+    // Not a formula, so it can only have been a name: the caller reports it as an unknown substance.
+    return undefined;
+  }
+}
+
+/** The same substance written in another order, such as CH3COONa for NaCH3COO. */
+function byComposition(formula: string): SolubleSubstance | undefined {
+  const key = compositionKey(anhydrousFormula(parseFormula(formula)));
+  return rows.find((row) => compositionKey(row.formula) === key);
+}
+
+function compositionKey(formula: string): string {
+  const { elements, charge } = parseFormula(formula);
+  return Object.entries(elements)
+    .sort(([a], [b]) => (a < b ? -1 : 1))
+    .map(([symbol, count]) => `${symbol}${count}`)
+    .concat(String(charge))
+    .join(' ');
+}
+
+/** The known name at the smallest edit distance, when that is at most a third of what was typed. */
+function nearestName(text: string): string {
+  const wanted = plain(text);
+  let best = '';
+  let distance = Math.max(1, Math.floor(wanted.length / 3)) + 1;
+  for (const name of [...byName.keys(), ...byFormula.keys()]) {
+    if (Math.abs(name.length - wanted.length) >= distance) continue;
+    const found = editDistance(wanted, name.toLowerCase());
+    if (found < distance) [best, distance] = [name, found];
+  }
+  return best;
+}
+
+/** Levenshtein distance: insertions, deletions and replacements that turn `a` into `b`. */
+function editDistance(a: string, b: string): number {
+  let row = Array.from({ length: b.length + 1 }, (_, index) => index);
+  for (let i = 1; i <= a.length; i += 1) {
+    const next = [i];
+    for (let j = 1; j <= b.length; j += 1)
+      next.push(
+        Math.min(
+          (next[j - 1] ?? 0) + 1,
+          (row[j] ?? 0) + 1,
+          (row[j - 1] ?? 0) + (a[i - 1] === b[j - 1] ? 0 : 1),
+        ),
+      );
+    row = next;
+  }
+  return row[b.length] ?? 0;
+}

@@ -1,0 +1,42 @@
+import { parseFormula } from '../formula/parseFormula';
+import { solubleSalts } from './data/solubleSalts';
+import { sparinglySoluble } from './data/sparinglySoluble';
+import { strongElectrolytes } from './data/namedSubstances';
+import { chargeOf, ionsOf } from './ionsOf';
+
+const listed: readonly string[] = [
+  ...solubleSalts.map(({ formula }) => formula),
+  ...sparinglySoluble.map(({ formula }) => formula),
+  ...strongElectrolytes.formulae,
+];
+const byIons = new Map<string, string>();
+for (const formula of listed) {
+  const ions = Object.keys(ionsOf(formula) ?? {});
+  const key = ions.join(' ');
+  if (ions.length === 2 && !byIons.has(key)) byIons.set(key, formula);
+}
+
+/**
+ * The neutral salt of a cation and an anion, spelled as the tables spell it where they hold it.
+ *
+ * @example saltOf('Cu^2+', 'NO3^-') // 'Cu(NO3)2'
+ */
+export function saltOf(cation: string, anion: string): string {
+  const listedFormula = byIons.get(`${cation} ${anion}`);
+  if (listedFormula) return listedFormula;
+  const [positive, negative] = [chargeOf(cation), -chargeOf(anion)];
+  const common = greatestCommonDivisor(positive, negative);
+  return part(cation, negative / common) + part(anion, positive / common);
+}
+
+function part(ion: string, count: number): string {
+  const body = ion.replace(/\^.*$/, '');
+  if (count === 1) return body;
+  const [first] = parseFormula(ion).parts;
+  const single = first?.nodes.length === 1 && first.nodes[0]?.count === 1;
+  return single ? `${body}${count}` : `(${body})${count}`;
+}
+
+function greatestCommonDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+}
