@@ -1,4 +1,3 @@
-import { normaliseText } from './normaliseText';
 import type { FormulaNode, FormulaPart } from './species';
 
 const closing = { '(': ')', '[': ']', '{': '}' } as const;
@@ -37,7 +36,7 @@ export interface FormulaRun {
 }
 
 /**
- * Splits a formula, or an equation made of formulae, into runs to be set as line, subscript or superscript.
+ * Splits a canonical formula, an equation or a sentence with formulae in it into runs to be set as line, subscript or superscript.
  * Coefficients and the multipliers of crystal water stay on the line.
  *
  * @example formulaRuns('SO4^2-') // SO, sub 4, super 2−
@@ -50,7 +49,7 @@ export function formulaRuns(text: string): FormulaRun[] {
     else runs.push({ text: piece, set });
   };
   const pattern = /\^(\d*[+-])|(?<=[A-Za-z)\]}])(\d+)|([^\d^]+|\d+|\^)/gu;
-  for (const [, charge, subscript, rest] of normaliseText(text).matchAll(pattern)) {
+  for (const [, charge, subscript, rest] of text.matchAll(pattern)) {
     if (charge !== undefined) push(charge.replace('-', '−'), 'super');
     else if (subscript !== undefined) push(subscript, 'sub');
     else if (rest !== undefined) push(rest, 'line');

@@ -1,0 +1,98 @@
+/** `npm start`: everything from an empty machine to a served application, and everything stopped again on Ctrl-C. */
+import { fork } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { buildWeb } from './machine/build';
+import { takeLock } from './machine/lock';
+import { isFree } from './machine/ports';
+import { reachableFolder, startCluster } from './machine/postgres';
+import type { Cluster } from './machine/postgres';
+import { Explained, fail, say } from './machine/report';
+
+const standardPort = 8410;
+
+async function choosePort(): Promise<number> {
+  const asked = process.env.PORT;
+  if (asked !== undefined && asked !== '') {
+    const port = Number(asked);
+    if (!Number.isInteger(port) || port < 1 || port > 65_535)
+      throw new Explained(
+        `PORT is “${asked}”, which is no port number.`,
+        'Set it to a whole number from 1 to 65535.',
+      );
+    if (!(await isFree(port)))
+      throw new Explained(
+        `Port ${port} is in use by another program.`,
+        'Set PORT to another number, or leave it unset.',
+      );
+    return port;
+  }
+  for (let port = standardPort; port < standardPort + 20; port += 1) {
+    if (!(await isFree(port))) continue;
+    if (port !== standardPort) say(`Port ${standardPort} is taken; using ${port}.`);
+    return port;
+  }
+  throw new Explained(
+    `Ports ${standardPort} to ${standardPort + 19} are all in use.`,
+    'Set PORT to a free one.',
+  );
+}
+
+let cluster: Cluster | undefined;
+let server: ChildProcess | undefined;
+let release = (): void => undefined;
+let stopping = false;
+
+async function stopAll(code: number): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  say('Stopping…');
+  if (server && server.exitCode === null) {
+    const ended = new Promise((done) => server?.once('exit', done));
+    server.kill('SIGTERM');
+    await ended;
+  }
+  await cluster?.stop();
+  release();
+  process.exit(code);
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
+  process.on(signal, () => void stopAll(0));
+
+try {
+  let databaseUrl = process.env.DATABASE_URL;
+  release = takeLock('.data/start.pid');
+  buildWeb();
+  if (databaseUrl) say('Using the database that DATABASE_URL names.');
+  else {
+    const folder = reachableFolder('.data');
+    cluster = await startCluster(folder);
+    databaseUrl = cluster.url;
+    cluster.process.once('exit', () => {
+      if (!stopping) {
+        console.error(
+          '✗ PostgreSQL ended unexpectedly.\n  Start again: what was acknowledged is kept.',
+        );
+        void stopAll(1);
+      }
+    });
+  }
+  const port = await choosePort();
+  server = fork('server/src/main.ts', {
+    execArgv: ['--import', 'tsx'],
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port) },
+  });
+  server.on('message', (message) => {
+    if (typeof message === 'object' && message !== null && 'url' in message)
+      console.log(`\n  Stoichos is ready: ${String(message.url)}   (Ctrl-C stops it)\n`);
+  });
+  server.once('exit', (code) => {
+    if (!stopping) {
+      console.error('✗ The server ended; its own words are above.');
+      void stopAll(code ?? 1);
+    }
+  });
+} catch (error) {
+  await cluster?.stop();
+  release();
+  fail(error);
+}

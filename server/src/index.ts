@@ -1,0 +1,5 @@
+export { createApp } from './app';
+export { connect } from './database/connect';
+export type { Database } from './database/connect';
+export { migrate } from './database/migrate';
+export { loadDemo } from './demo/loadDemo';

@@ -1,0 +1,56 @@
+/** The server process: connect, migrate, load the demo data into an empty database, listen, stop gracefully. */
+import { once } from 'node:events';
+import { fileURLToPath } from 'node:url';
+import { pino } from 'pino';
+import { createApp } from './app';
+import { connect } from './database/connect';
+import { migrate } from './database/migrate';
+import { loadDemo } from './demo/loadDemo';
+
+const { DATABASE_URL, PORT = '8410', HOST = '127.0.0.1', LOG_LEVEL = 'warn' } = process.env;
+const log = pino({ level: LOG_LEVEL });
+
+if (!DATABASE_URL) {
+  log.fatal('DATABASE_URL is not set. Start with `npm start`, or name a PostgreSQL database.');
+  process.exit(1);
+}
+
+const database = connect(DATABASE_URL);
+try {
+  const ran = await migrate(database.sequelize);
+  if (ran.length > 0) log.info({ ran }, 'migrated');
+  if (process.env.STOICHOS_DEMO !== 'off') await loadDemo(database);
+} catch (error) {
+  log.fatal({ err: error }, 'The database could not be opened or migrated.');
+  process.exit(1);
+}
+
+const application = fileURLToPath(new URL('../../web/dist', import.meta.url));
+const server = createApp(database, log, application).listen(Number(PORT), HOST);
+server.once('error', (error) => {
+  log.fatal({ err: error }, `Port ${PORT} on ${HOST} cannot be listened on.`);
+  process.exit(1);
+});
+await once(server, 'listening');
+const url = `http://${HOST}:${PORT}`;
+log.info({ url }, 'listening');
+process.send?.({ url });
+
+let stopping = false;
+/** Lets running requests end, then closes the database. */
+async function stop(): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  const closed = once(server, 'close');
+  server.close();
+  server.closeIdleConnections();
+  const impatient = setTimeout(() => server.closeAllConnections(), 3000);
+  await closed;
+  clearTimeout(impatient);
+  await database.sequelize.close();
+  process.exit(0);
+}
+process.on('SIGTERM', () => void stop());
+process.on('SIGINT', () => void stop());
+// When the start script was killed, nobody is left to stop this process.
+process.on('disconnect', () => void stop());

@@ -1,0 +1,57 @@
+import { findSubstance, inField, labDayInputSchema, testSchema } from '@stoichos/core';
+import type { PlannedTest } from '@stoichos/core';
+import Router from '@koa/router';
+import type { Database } from '../database/connect';
+import { listDays, loadDay, removeTest, saveDay, saveTest } from '../database/labDays';
+import { body, idParameter } from '../validate';
+import { Problem } from '../problem';
+
+/** Lab days and the tests planned in them. Ids are made by the client, so writing is PUT and can be repeated. */
+export function dayRoutes(database: Database): Router {
+  const router = new Router();
+  router.get('/days', async (context) => {
+    context.body = await listDays(database);
+  });
+  router.get('/days/:dayId', async (context) => {
+    context.body = await loadDay(database, idParameter(context, 'dayId'));
+  });
+  router.put('/days/:dayId', async (context) => {
+    const day = body(context, labDayInputSchema);
+    sameId(day.id, idParameter(context, 'dayId'));
+    await saveDay(database, day);
+    context.body = await loadDay(database, day.id);
+  });
+  router.put('/days/:dayId/tests/:testId', async (context) => {
+    const test = withKnownSubstances(body(context, testSchema));
+    sameId(test.id, idParameter(context, 'testId'));
+    const dayId = idParameter(context, 'dayId');
+    await saveTest(database, dayId, test);
+    context.body = await loadDay(database, dayId);
+  });
+  router.delete('/tests/:testId', async (context) => {
+    await removeTest(database, idParameter(context, 'testId'));
+    context.status = 204;
+  });
+  return router;
+}
+
+/** A test with its substances under their own formulae. @throws ChemistryError naming the solution's field. */
+function withKnownSubstances(test: PlannedTest): PlannedTest {
+  const known = (side: 'a' | 'b') => ({
+    ...test[side],
+    substance: inField(`${side}.substance`, () => findSubstance(test[side].substance)).substance
+      .formula,
+  });
+  return { ...test, a: known('a'), b: known('b') };
+}
+
+function sameId(inBody: string, inPath: string): void {
+  if (inBody !== inPath)
+    throw new Problem(
+      400,
+      'idMismatch',
+      `The id ${inBody} is not that of the address, ${inPath}.`,
+      'id',
+      'Send the same id in both places.',
+    );
+}

@@ -1,0 +1,25 @@
+import Router from '@koa/router';
+import type { Database } from '../database/connect';
+import { loadDay } from '../database/labDays';
+import { loadSettings } from '../database/settings';
+import { csvReport } from '../report/csvReport';
+import { markdownReport } from '../report/markdownReport';
+import { idParameter } from '../validate';
+
+/** The report of a day as files to take away. */
+export function reportRoutes(database: Database): Router {
+  const router = new Router();
+  router.get('/days/:dayId/report.md', async (context) => {
+    const day = await loadDay(database, idParameter(context, 'dayId'));
+    context.attachment(`${day.date} ${day.name}.md`);
+    context.type = 'text/markdown; charset=utf-8';
+    context.body = markdownReport(day, await loadSettings(database));
+  });
+  router.get('/days/:dayId/report.csv', async (context) => {
+    const day = await loadDay(database, idParameter(context, 'dayId'));
+    context.attachment(`${day.date} ${day.name}.csv`);
+    context.type = 'text/csv; charset=utf-8';
+    context.body = csvReport(day, await loadSettings(database));
+  });
+  return router;
+}

@@ -1,0 +1,52 @@
+import type { Context } from 'koa';
+import { z } from 'zod';
+import { Problem } from './problem';
+
+const longestShown = 60;
+
+/** Checks a value against its schema. @throws Problem 400 naming the first field that is wrong and its value. */
+export function check<S extends z.ZodType>(schema: S, value: unknown): z.output<S> {
+  const parsed = schema.safeParse(value);
+  if (parsed.success) return parsed.data;
+  const [issue] = parsed.error.issues;
+  const path = issue?.path ?? [];
+  const field = path.join('.');
+  throw new Problem(
+    400,
+    'invalidInput',
+    `${field || 'The request'} is ${show(valueAt(value, path))}: ${issue?.message ?? 'not valid'}.`,
+    field || 'body',
+    'Correct this field and send it again.',
+  );
+}
+
+/** The body of a request, checked. */
+export function body<S extends z.ZodType>(context: Context, schema: S): z.output<S> {
+  return check(schema, context.request.body);
+}
+
+/** A path parameter that is an id, checked. */
+export function idParameter(
+  context: Context & { params: Record<string, string> },
+  name: string,
+): string {
+  return check(z.object({ [name]: z.uuid() }), { [name]: context.params[name] })[name] ?? '';
+}
+
+function valueAt(value: unknown, path: readonly PropertyKey[]): unknown {
+  return path.reduce<unknown>(
+    (inner, key) =>
+      typeof inner === 'object' && inner !== null
+        ? (inner as Record<PropertyKey, unknown>)[key]
+        : undefined,
+    value,
+  );
+}
+
+function show(value: unknown): string {
+  if (value === undefined) return 'missing';
+  const text = JSON.stringify(value);
+  return text.length > longestShown
+    ? `${text.slice(0, longestShown)}… (${text.length} characters)`
+    : text;
+}

@@ -1,0 +1,104 @@
+import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import {
+  labDaySchema,
+  labDaySummarySchema,
+  settingsSchema,
+  shelfItemSchema,
+  entrySchema,
+} from '@stoichos/core';
+import type {
+  BenchEntry,
+  LabDay,
+  LabDayInput,
+  LabDaySummary,
+  PlannedTest,
+  Settings,
+  ShelfItem,
+  Weighing,
+} from '@stoichos/core';
+import { z } from 'zod';
+
+const summaries = z.array(labDaySummarySchema);
+const shelf = z.array(shelfItemSchema);
+
+/** The server as the application sees it. Every answer is checked against the shared schema. */
+export const api = createApi({
+  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['Days', 'Day', 'Settings'],
+  refetchOnReconnect: true,
+  endpoints: (build) => ({
+    days: build.query<LabDaySummary[], void>({
+      query: () => '/days',
+      transformResponse: (raw) => summaries.parse(raw),
+      providesTags: ['Days'],
+    }),
+    day: build.query<LabDay, string>({
+      query: (id) => `/days/${id}`,
+      transformResponse: (raw) => labDaySchema.parse(raw),
+      providesTags: (_, __, id) => [{ type: 'Day', id }],
+    }),
+    saveDay: build.mutation<LabDay, LabDayInput>({
+      query: (day) => ({ url: `/days/${day.id}`, method: 'PUT', body: day }),
+      invalidatesTags: (_, __, { id }) => ['Days', { type: 'Day', id }],
+    }),
+    saveTest: build.mutation<LabDay, { dayId: string; test: PlannedTest }>({
+      query: ({ dayId, test }) => ({
+        url: `/days/${dayId}/tests/${test.id}`,
+        method: 'PUT',
+        body: test,
+      }),
+      invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
+    }),
+    removeTest: build.mutation<void, { dayId: string; testId: string }>({
+      query: ({ testId }) => ({ url: `/tests/${testId}`, method: 'DELETE' }),
+      invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
+    }),
+    addWeighing: build.mutation<LabDay, { dayId: string; weighing: Weighing }>({
+      query: ({ dayId, weighing }) => ({
+        url: `/days/${dayId}/weighings`,
+        method: 'POST',
+        body: weighing,
+      }),
+      invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
+    }),
+    addEntry: build.mutation<BenchEntry, { dayId: string; entry: BenchEntry }>({
+      query: ({ entry }) => ({ url: '/entries', method: 'POST', body: entry }),
+      transformResponse: (raw) => entrySchema.parse(raw),
+      // The line joins the day already held, so that a tap costs one request, not two.
+      onQueryStarted: async ({ dayId }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled;
+        dispatch(
+          api.util.updateQueryData('day', dayId, (day) => {
+            if (!day.entries.some(({ id }) => id === data.id)) day.entries.push(data);
+          }),
+        );
+      },
+      invalidatesTags: ['Days'],
+    }),
+    shelf: build.query<ShelfItem[], void>({
+      query: () => '/shelf',
+      transformResponse: (raw) => shelf.parse(raw),
+    }),
+    settings: build.query<Settings, void>({
+      query: () => '/settings',
+      transformResponse: (raw) => settingsSchema.parse(raw),
+      providesTags: ['Settings'],
+    }),
+    saveSettings: build.mutation<Settings, Settings>({
+      query: (settings) => ({ url: '/settings', method: 'PUT', body: settings }),
+      invalidatesTags: ['Settings'],
+    }),
+  }),
+});
+
+export const {
+  useDaysQuery,
+  useDayQuery,
+  useSaveDayMutation,
+  useSaveTestMutation,
+  useRemoveTestMutation,
+  useAddWeighingMutation,
+  useShelfQuery,
+  useSettingsQuery,
+  useSaveSettingsMutation,
+} = api;

@@ -1,0 +1,53 @@
+import { Spotlight } from '@mantine/spotlight';
+import type { SpotlightActionData } from '@mantine/spotlight';
+import { namesOf, solubleSubstances, stages } from '@stoichos/core';
+import { IconFlask, IconNotebook } from '@tabler/icons-react';
+import { useNavigate } from 'react-router';
+import { useDaysQuery } from '../api/api';
+import { stageNames } from '../days/stageNames';
+import { useSettings } from './useSettings';
+
+/** Search by keyboard over lab days with their stages, and the substances of the shelf. */
+export function CommandSearch() {
+  const navigate = useNavigate();
+  const { naming } = useSettings();
+  const { data: days = [] } = useDaysQuery();
+  const dayActions: SpotlightActionData[] = days.flatMap((day) =>
+    stages.map((stage) => ({
+      id: `${day.id} ${stage}`,
+      label: `${day.name} · ${stageNames[stage]}`,
+      description: day.date,
+      leftSection: <IconNotebook size={20} aria-hidden />,
+      onClick: () => void navigate(`/days/${day.id}/${stage}`),
+    })),
+  );
+  const nextDay = days[0];
+  const substanceActions: SpotlightActionData[] = solubleSubstances().map(({ formula }) => {
+    const names = namesOf(formula);
+    return {
+      id: formula,
+      label: `${names[naming] ?? formula}`,
+      description: nextDay ? `Plan a test with it in ${nextDay.name}` : 'Make a lab day first',
+      keywords: [formula, ...Object.values(names).filter((name) => typeof name === 'string')],
+      leftSection: <IconFlask size={20} aria-hidden />,
+      onClick: () => {
+        if (nextDay) void navigate(`/days/${nextDay.id}/plan?a=${encodeURIComponent(formula)}`);
+      },
+    };
+  });
+  return (
+    <Spotlight
+      actions={[
+        { group: 'Lab days', actions: dayActions },
+        { group: 'Substances', actions: substanceActions },
+      ]}
+      shortcut="mod + K"
+      nothingFound="Nothing is called that. Try a formula or another name."
+      searchProps={{ placeholder: 'Lab day, stage, substance or formula…', 'aria-label': 'Search' }}
+      limit={9}
+      highlightQuery
+      scrollable
+      maxHeight={420}
+    />
+  );
+}

@@ -1,0 +1,46 @@
+import { Radio, Stack } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { settingsSchema } from '@stoichos/core';
+import type { Settings } from '@stoichos/core';
+import { useSaveSettingsMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { useSettings } from './useSettings';
+
+/** The choice of schools: how substances are named, and how reaction types are counted. */
+export function SchoolSettings() {
+  const settings = useSettings();
+  const [save] = useSaveSettingsMutation();
+  const change = (part: Record<keyof Settings, string> | object) => {
+    const next = settingsSchema.parse({ ...settings, ...part });
+    void save(next)
+      .unwrap()
+      .catch((error: unknown) => {
+        notifications.show({
+          color: 'red',
+          title: 'Not changed',
+          message: explainError(error).message,
+        });
+      });
+  };
+  return (
+    <Stack p="sm" gap="md">
+      <Radio.Group label="Names" value={settings.naming} onChange={(naming) => change({ naming })}>
+        <Stack gap={8} mt={6}>
+          <Radio value="stock" label="Systematic: copper(II) sulfate" />
+          <Radio value="common" label="Common: blue vitriol" />
+          <Radio value="oxo" label="Oxo-names: copper(II) tetraoxosulfate(VI)" />
+        </Stack>
+      </Radio.Group>
+      <Radio.Group
+        label="Reaction types"
+        value={settings.reactionTypes}
+        onChange={(reactionTypes) => change({ reactionTypes })}
+      >
+        <Stack gap={8} mt={6}>
+          <Radio value="five" label="Five types" />
+          <Radio value="drivingForce" label="By driving force" />
+        </Stack>
+      </Radio.Group>
+    </Stack>
+  );
+}

@@ -1,0 +1,91 @@
+import {
+  ActionIcon,
+  Button,
+  Group,
+  Menu,
+  Text,
+  Tooltip,
+  useMantineColorScheme,
+} from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { spotlight } from '@mantine/spotlight';
+import { IconAdjustments, IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
+import { Link, Outlet } from 'react-router';
+import { CommandSearch } from './CommandSearch';
+import { OutboxNotice } from '../outbox/OutboxNotice';
+import { SchoolSettings } from './SchoolSettings';
+import classes from './Shell.module.css';
+import { ShortcutSheet } from './ShortcutSheet';
+
+/** What surrounds every page: the name, the search, the schools, light and dark. */
+export function Shell() {
+  const { colorScheme, toggleColorScheme } = useMantineColorScheme();
+  const [sheetOpen, sheet] = useDisclosure(false);
+  useHotkeys([['shift+?', sheet.open]]);
+  const dark = colorScheme === 'dark';
+  return (
+    <>
+      <a className="skip-link" href="#content">
+        Skip to the content
+      </a>
+      <header className={`${classes.header} no-print`}>
+        <Link to="/" className={classes.brand}>
+          <img src="/icon.svg" alt="" width={28} height={28} />
+          Stoichos
+        </Link>
+        <OutboxNotice />
+        <Group gap="xs" wrap="nowrap">
+          <Button
+            variant="default"
+            size="sm"
+            h={44}
+            leftSection={<IconSearch size={18} aria-hidden />}
+            onClick={spotlight.open}
+            aria-label="Search"
+            classNames={{ label: classes.searchLabel ?? '' }}
+          >
+            Search{' '}
+            <Text span className="quiet" size="xs" ml={8}>
+              Ctrl K
+            </Text>
+          </Button>
+          <Tooltip label={dark ? 'Light' : 'Dark, for a darkened room'}>
+            <ActionIcon
+              variant="default"
+              size={44}
+              onClick={toggleColorScheme}
+              aria-label={dark ? 'Use the light look' : 'Use the dark look'}
+            >
+              {dark ? <IconSun size={20} /> : <IconMoon size={20} />}
+            </ActionIcon>
+          </Tooltip>
+          <Tooltip label="Keys">
+            <ActionIcon
+              variant="default"
+              size={44}
+              onClick={sheet.open}
+              aria-label="Keyboard shortcuts"
+            >
+              <IconKeyboard size={20} />
+            </ActionIcon>
+          </Tooltip>
+          <Menu width={300} position="bottom-end" closeOnItemClick={false}>
+            <Menu.Target>
+              <ActionIcon variant="default" size={44} aria-label="Names and reaction types">
+                <IconAdjustments size={20} />
+              </ActionIcon>
+            </Menu.Target>
+            <Menu.Dropdown>
+              <SchoolSettings />
+            </Menu.Dropdown>
+          </Menu>
+        </Group>
+      </header>
+      <main id="content" className={classes.main}>
+        <Outlet />
+      </main>
+      <CommandSearch />
+      <ShortcutSheet opened={sheetOpen} close={sheet.close} />
+    </>
+  );
+}

@@ -1,0 +1,31 @@
+import { createTheme } from '@mantine/core';
+import type { MantineColorsTuple } from '@mantine/core';
+
+/** Ink: the one accent. Every other colour on the screen belongs to a substance. */
+const ink: MantineColorsTuple = [
+  '#eef3f8',
+  '#dbe4ee',
+  '#b6c8dc',
+  '#8eaac8',
+  '#6d91b8',
+  '#5880ad',
+  '#33587f',
+  '#2b4c70',
+  '#23405e',
+  '#1a3149',
+];
+
+const sans = "'Source Sans 3 Variable', sans-serif";
+
+export const theme = createTheme({
+  primaryColor: 'ink',
+  colors: { ink },
+  primaryShade: { light: 7, dark: 3 },
+  autoContrast: true,
+  fontFamily: sans,
+  headings: { fontFamily: "'Source Serif 4 Variable', serif", fontWeight: '600' },
+  fontSizes: { xs: '0.82rem', sm: '0.92rem', md: '1rem', lg: '1.15rem', xl: '1.35rem' },
+  defaultRadius: 'sm',
+  cursorType: 'pointer',
+  focusRing: 'auto',
+});

@@ -1,0 +1,10 @@
+import type { Settings } from '@stoichos/core';
+import { useSettingsQuery } from '../api/api';
+
+const untilLoaded: Settings = { naming: 'stock', reactionTypes: 'five' };
+
+/** The chosen schools. */
+export function useSettings(): Settings {
+  const { data } = useSettingsQuery();
+  return data ?? untilLoaded;
+}

@@ -1,0 +1,71 @@
+import type { Pictogram } from '@stoichos/core';
+import type { ReactNode } from 'react';
+
+/** Our own simple drawings inside the GHS diamond. */
+const drawings: Readonly<Record<Pictogram, ReactNode>> = {
+  oxidiser: (
+    <>
+      <circle cx="20" cy="23" r="5" fill="none" stroke="#111" strokeWidth="2" />
+      <path d="M16 17c0-4 4-4 4-8 3 3 4 5 4 8" fill="#111" />
+      <path d="M13 30h14" stroke="#111" strokeWidth="2" />
+    </>
+  ),
+  corrosion: (
+    <>
+      <path d="M9 17l8-4M13 16v3M16 15v4" stroke="#111" strokeWidth="1.8" />
+      <path d="M8 26h11M22 17l8-4M26 16v3" stroke="#111" strokeWidth="1.8" />
+      <path d="M21 24h11l-2 4h-3l-2-1z" fill="#111" />
+      <path d="M10 22l2 2 2-2" stroke="#111" strokeWidth="1.6" fill="none" />
+    </>
+  ),
+  skull: (
+    <>
+      <circle cx="20" cy="17" r="6" fill="#111" />
+      <circle cx="17.7" cy="17" r="1.5" fill="#fff" />
+      <circle cx="22.3" cy="17" r="1.5" fill="#fff" />
+      <path d="M13 26l14 5M27 26l-14 5" stroke="#111" strokeWidth="2" />
+    </>
+  ),
+  exclamation: (
+    <>
+      <path d="M20 10v12" stroke="#111" strokeWidth="4" strokeLinecap="round" />
+      <circle cx="20" cy="28.5" r="2.3" fill="#111" />
+    </>
+  ),
+  'health hazard': (
+    <>
+      <circle cx="20" cy="12.5" r="3.5" fill="#111" />
+      <path d="M12 31c0-9 3-13 8-13s8 4 8 13z" fill="#111" />
+      <path d="M20 20l1.4 3.2 3.4.6-2.5 2.3.7 3.5-3-1.8-3 1.8.7-3.5-2.5-2.3 3.4-.6z" fill="#fff" />
+    </>
+  ),
+  environment: (
+    <>
+      <path d="M9 28h22" stroke="#111" strokeWidth="1.8" />
+      <path d="M14 28V14M14 18l-4-3M14 21l4-4" stroke="#111" strokeWidth="2" fill="none" />
+      <path d="M19 25c3-4 7-4 9-1l3-2v6l-3-2c-2 2-6 3-9-1z" fill="#111" />
+    </>
+  ),
+};
+
+/** One hazard pictogram with its name. */
+function HazardPictogram({ of }: { of: Pictogram }) {
+  return (
+    <svg role="img" aria-label={of} viewBox="0 0 40 40" width={34} height={34}>
+      <title>{of}</title>
+      <path d="M20 1.8L38.2 20 20 38.2 1.8 20z" fill="#fff" stroke="#c81e1e" strokeWidth="2.4" />
+      {drawings[of]}
+    </svg>
+  );
+}
+
+/** The pictograms of a substance in a row. */
+export function PictogramRow({ pictograms }: { pictograms: readonly Pictogram[] }) {
+  return (
+    <span style={{ display: 'inline-flex', gap: 2, verticalAlign: 'middle' }}>
+      {pictograms.map((one) => (
+        <HazardPictogram key={one} of={one} />
+      ))}
+    </span>
+  );
+}

@@ -1,0 +1,136 @@
+import {
+  Alert,
+  Button,
+  Group,
+  Modal,
+  NumberInput,
+  Stack,
+  TagsInput,
+  TextInput,
+} from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { labDayInputSchema } from '@stoichos/core';
+import type { LabDay, LabDayInput } from '@stoichos/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useSaveDayMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { today } from './dates';
+
+interface DayFormProps {
+  readonly opened: boolean;
+  readonly close: () => void;
+  /** The day to change; a new one without. */
+  readonly day?: LabDay;
+}
+
+interface Values {
+  name: string;
+  date: string;
+  groups: string[];
+  sparePercent: number | string;
+}
+
+/** Makes a lab day, or changes one. */
+export function DayForm({ opened, close, day }: DayFormProps) {
+  return (
+    <Modal
+      opened={opened}
+      onClose={close}
+      title={day ? 'Change the lab day' : 'New lab day'}
+      size="lg"
+    >
+      <Fields close={close} {...(day && { day })} />
+    </Modal>
+  );
+}
+
+function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
+  const navigate = useNavigate();
+  const [save, { isLoading }] = useSaveDayMutation();
+  const [problem, setProblem] = useState('');
+  // Made once, so that pressing the button twice makes one day.
+  const [id] = useState(() => day?.id ?? crypto.randomUUID());
+  const form = useForm<Values>({
+    initialValues: {
+      name: day?.name ?? '',
+      date: day?.date ?? today(),
+      groups: day?.groups.map(({ name }) => name) ?? ['Bench 1', 'Bench 2', 'Bench 3', 'Bench 4'],
+      sparePercent: day?.sparePercent ?? 20,
+    },
+    validate: (values) => {
+      const parsed = labDayInputSchema.safeParse(toInput(values, id, day));
+      if (parsed.success) return {};
+      return Object.fromEntries(
+        parsed.error.issues.map(({ path, message }) => [String(path[0]), message]),
+      );
+    },
+  });
+  const submit = form.onSubmit(async (values) => {
+    const input = toInput(values, id, day);
+    try {
+      await save(input).unwrap();
+      close();
+      if (!day) void navigate(`/days/${input.id}/plan`);
+    } catch (error) {
+      const { message, remedy } = explainError(error);
+      setProblem(`${message} ${remedy}`);
+    }
+  });
+  return (
+    <form onSubmit={submit} noValidate>
+      <Stack>
+        <TextInput
+          label="Name"
+          placeholder="What the class does that day"
+          data-autofocus
+          size="md"
+          {...form.getInputProps('name')}
+        />
+        <TextInput type="date" label="Date" size="md" {...form.getInputProps('date')} />
+        <TagsInput
+          label="Groups"
+          description="One name each; press Enter after it"
+          size="md"
+          {...form.getInputProps('groups')}
+        />
+        <NumberInput
+          label="Spare solution"
+          description="Made beyond what the groups use, in per cent"
+          suffix=" %"
+          min={0}
+          max={200}
+          size="md"
+          {...form.getInputProps('sparePercent')}
+        />
+        {problem && (
+          <Alert variant="outline" color="gray" title="Not saved" role="alert">
+            {problem}
+          </Alert>
+        )}
+        <Group justify="flex-end">
+          <Button size="md" variant="default" onClick={close}>
+            Cancel
+          </Button>
+          <Button size="md" type="submit" loading={isLoading}>
+            {day ? 'Save' : 'Make the lab day'}
+          </Button>
+        </Group>
+      </Stack>
+    </form>
+  );
+}
+
+/** The typed values as a lab day; groups that keep their name keep their id. */
+function toInput(values: Values, id: string, day: LabDay | undefined): LabDayInput {
+  return {
+    id,
+    name: values.name,
+    date: values.date,
+    sparePercent: Number(values.sparePercent === '' ? Number.NaN : values.sparePercent),
+    groups: values.groups.map((name) => ({
+      id: day?.groups.find((group) => group.name === name)?.id ?? crypto.randomUUID(),
+      name,
+    })),
+  };
+}

@@ -1,0 +1,91 @@
+import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { stageStates, stages } from '@stoichos/core';
+import type { LabDay } from '@stoichos/core';
+import {
+  IconCircle,
+  IconCircleCheckFilled,
+  IconCircleHalf2,
+  IconPencil,
+} from '@tabler/icons-react';
+import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
+import { useDayQuery } from '../api/api';
+import { LoadState } from '../parts/LoadState';
+import { useDayWithUnsent } from '../outbox/useDayWithUnsent';
+import { DayForm } from './DayForm';
+import classes from './DayFrame.module.css';
+import { longDate } from './dates';
+import { stageNames } from './stageNames';
+
+const stateIcons = {
+  'to do': IconCircle,
+  'under way': IconCircleHalf2,
+  done: IconCircleCheckFilled,
+} as const;
+
+/** A lab day with its five stages, always visible with their state. */
+export function DayFrame() {
+  const { dayId = '' } = useParams();
+  const { data, error, refetch } = useDayQuery(dayId);
+  const day = useDayWithUnsent(data);
+  const navigate = useNavigate();
+  const [formOpen, form] = useDisclosure(false);
+  useHotkeys(
+    stages.map((stage, index) => [
+      String(index + 1),
+      () => void navigate(`/days/${dayId}/${stage}`),
+    ]),
+  );
+  if (!day) return <LoadState error={error} retry={() => void refetch()} />;
+  return (
+    <>
+      <div className={classes.top}>
+        <Group gap="xs" wrap="nowrap" className={classes.title ?? ''}>
+          <div>
+            <Title order={1} size="h3">
+              {day.name}
+            </Title>
+            <Text className="quiet" size="sm">
+              {longDate(day.date)} · {day.groups.map(({ name }) => name).join(', ')}
+            </Text>
+          </div>
+          <Tooltip label="Name, date, groups, spare">
+            <ActionIcon
+              variant="subtle"
+              size={44}
+              onClick={form.open}
+              aria-label="Change the lab day"
+              className="no-print"
+            >
+              <IconPencil size={20} />
+            </ActionIcon>
+          </Tooltip>
+        </Group>
+        <nav aria-label="Stages" className={`${classes.stages} no-print`}>
+          {stageStates(day).map(({ stage, state, detail }) => {
+            const Icon = stateIcons[state];
+            return (
+              <NavLink key={stage} to={`/days/${day.id}/${stage}`} className={classes.stage ?? ''}>
+                <Icon size={18} aria-hidden />
+                <span>
+                  <strong>{stageNames[stage]}</strong>
+                  <small>
+                    <span className="visually-hidden">{state}: </span>
+                    {detail}
+                  </small>
+                </span>
+              </NavLink>
+            );
+          })}
+        </nav>
+      </div>
+      <Outlet context={day satisfies LabDay} />
+      <DayForm key={String(formOpen)} opened={formOpen} close={form.close} day={day} />
+    </>
+  );
+}
+
+/** The open lab day, inside its frame. */
+export function useLabDay(): LabDay {
+  return useOutletContext<LabDay>();
+}

@@ -1,0 +1,115 @@
+import { Badge, Button, Group, Stack, Text, Title } from '@mantine/core';
+import { useDisclosure } from '@mantine/hooks';
+import type { LabDaySummary } from '@stoichos/core';
+import { IconArrowRight, IconPlus } from '@tabler/icons-react';
+import { Link } from 'react-router';
+import { useDaysQuery } from '../api/api';
+import { LoadState } from '../parts/LoadState';
+import { DayForm } from './DayForm';
+import { longDate, today } from './dates';
+import classes from './HomePage.module.css';
+
+/** The record of lab days, the next one first, with one obvious action. */
+export function HomePage() {
+  const { data: days, error, refetch } = useDaysQuery();
+  const [formOpen, form] = useDisclosure(false);
+  if (!days) return <LoadState error={error} retry={() => void refetch()} />;
+  const coming = days.filter(({ date }) => date >= today()).reverse();
+  const held = days.filter(({ date }) => date < today());
+  const [next, ...later] = coming;
+  return (
+    <Stack gap="lg" pt="lg">
+      <Group justify="space-between" align="flex-end">
+        <Title order={1}>Lab days</Title>
+        <Button
+          size="md"
+          variant={next ? 'default' : 'filled'}
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={form.open}
+        >
+          New lab day
+        </Button>
+      </Group>
+      {next ? (
+        <NextDay day={next} />
+      ) : (
+        <Text className="quiet">
+          No lab day is coming. A lab day carries one class through planning, preparing, the bench,
+          judging and the report.
+        </Text>
+      )}
+      {later.length > 0 && <DayList title="Later" days={later} />}
+      {held.length > 0 && <DayList title="Held" days={held} />}
+      <DayForm opened={formOpen} close={form.close} />
+    </Stack>
+  );
+}
+
+/** Where work on a day goes on. */
+function nextStage({ testCount, recordedCount }: LabDaySummary) {
+  if (testCount === 0) return { stage: 'plan', label: 'Plan the first test' };
+  if (recordedCount === 0) return { stage: 'prepare', label: 'Prepare the solutions' };
+  return { stage: 'bench', label: 'Go on at the bench' };
+}
+
+function NextDay({ day }: { day: LabDaySummary }) {
+  const { stage, label } = nextStage(day);
+  return (
+    <section className={classes.next} aria-label="Next lab day">
+      <div>
+        <Text className="quiet">Next · {longDate(day.date)}</Text>
+        <Title order={2} my={4}>
+          {day.name}
+        </Title>
+        <Text>{summary(day)}</Text>
+      </div>
+      <Group gap="sm">
+        <Button component={Link} to={`/days/${day.id}/plan`} size="lg" variant="default">
+          Open the plan
+        </Button>
+        <Button
+          component={Link}
+          to={`/days/${day.id}/${stage}`}
+          size="lg"
+          rightSection={<IconArrowRight size={20} aria-hidden />}
+        >
+          {label}
+        </Button>
+      </Group>
+    </section>
+  );
+}
+
+function DayList({ title, days }: { title: string; days: readonly LabDaySummary[] }) {
+  return (
+    <section>
+      <Title order={2} size="h4" mb="xs">
+        {title}
+      </Title>
+      <div className={classes.list}>
+        {days.map((day) => (
+          <Link
+            key={day.id}
+            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : 'plan'}`}
+            className={classes.row}
+          >
+            <span className="quiet">{longDate(day.date)}</span>
+            <strong>{day.name}</strong>
+            <span className="quiet">{summary(day)}</span>
+            <Badge variant="default" size="lg" tt="none">
+              {day.recordedCount === 0
+                ? 'nothing recorded'
+                : `${day.recordedCount} of ${day.testCount * day.groups.length} recorded`}
+            </Badge>
+          </Link>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+function summary({ testCount, groups }: LabDaySummary): string {
+  const tests =
+    testCount === 0 ? 'no test yet' : `${testCount} ${testCount === 1 ? 'test' : 'tests'}`;
+  return `${tests} · ${groups.length} ${groups.length === 1 ? 'group' : 'groups'}`;
+}

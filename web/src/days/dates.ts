@@ -1,0 +1,11 @@
+import dayjs from 'dayjs';
+
+/** Today as YYYY-MM-DD in local time. */
+export function today(): string {
+  return dayjs().format('YYYY-MM-DD');
+}
+
+/** A date as read aloud: Tuesday 3 March 2026. */
+export function longDate(date: string): string {
+  return dayjs(date).format('dddd D MMMM YYYY');
+}

@@ -1,0 +1,148 @@
+import { useId } from 'react';
+import type { ContainerKind, VesselView } from '@stoichos/core';
+import { describeView } from './describeView';
+import { shapes } from './shapes';
+
+interface VesselProps {
+  readonly container: ContainerKind;
+  /** Nothing is drawn inside without one. */
+  readonly view?: VesselView | undefined;
+  /** What the drawing stands for, said before its description. */
+  readonly label: string;
+  readonly height?: number;
+}
+
+const cloudiness = { clear: 0, cloudy: 0.45, opaque: 0.86 } as const;
+const white = '#fdfdfc';
+/** The least share of the vessel that a drawn liquid fills, so that a few millilitres stay visible. */
+const leastFill = 0.3;
+
+/**
+ * The one drawing of a vessel: liquid in its colour, cloudiness, solid at the bottom, bubbles.
+ * The inside is white in light and dark alike, for colours are seen against white.
+ */
+export function Vessel({ container, view, label, height = 180 }: VesselProps) {
+  const clip = useId();
+  const shape = shapes[container];
+  const depth = shape.floor - shape.brim;
+  const level = view ? shape.floor - depth * Math.max(leastFill, view.fill) : shape.floor;
+  const liquidDepth = shape.floor - level;
+  return (
+    <svg
+      role="img"
+      aria-label={`${label}: ${describeView(view)}`}
+      viewBox="0 0 100 140"
+      height={height}
+      width={(height * 100) / 140}
+      data-testid="vessel"
+    >
+      <clipPath id={clip}>
+        <path d={shape.inside} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>
+        <rect width="100" height="140" fill={white} />
+        {view && (
+          <>
+            <rect y={level} width="100" height={liquidDepth} fill={view.liquidHex} />
+            {view.solid ? (
+              <rect
+                y={level}
+                width="100"
+                height={liquidDepth}
+                fill={view.solid.hex}
+                opacity={cloudiness[view.clarity]}
+              />
+            ) : (
+              <rect
+                y={level}
+                width="100"
+                height={liquidDepth}
+                fill="#fff"
+                opacity={cloudiness[view.clarity]}
+              />
+            )}
+            {view.solid && <Sediment {...view.solid} {...shape} liquidDepth={liquidDepth} />}
+            {view.bubbles && <Bubbles {...shape} level={level} />}
+            <line
+              x1="0"
+              x2="100"
+              y1={level}
+              y2={level}
+              stroke="#566"
+              strokeOpacity="0.55"
+              strokeWidth="0.9"
+            />
+          </>
+        )}
+      </g>
+      <path
+        d={shape.outline}
+        fill="none"
+        stroke="var(--glass)"
+        strokeWidth="1.8"
+        strokeLinecap="round"
+      />
+    </svg>
+  );
+}
+
+interface SedimentProps {
+  readonly hex: string;
+  readonly amount: number;
+  readonly floor: number;
+  readonly liquidDepth: number;
+}
+
+/** Settled solid with an uneven top, outlined so that white on white can be seen. */
+function Sediment({ hex, amount, floor, liquidDepth }: SedimentProps) {
+  const height = liquidDepth * (0.14 + 0.4 * Math.sqrt(amount));
+  const top = floor - height;
+  const waves = Array.from(
+    { length: 11 },
+    (_, i) => `Q${i * 10 - 5} ${top + (i % 2 ? 2.6 : -1.6)} ${i * 10} ${top}`,
+  );
+  return (
+    <path
+      d={`M-10 ${top} ${waves.join(' ')} V140 H-10 Z`}
+      fill={hex}
+      stroke="#445"
+      strokeOpacity="0.4"
+      strokeWidth="0.7"
+    />
+  );
+}
+
+const bubblePlaces = [
+  [0.2, 0.15, 1.6],
+  [0.7, 0.3, 2.2],
+  [0.4, 0.5, 1.8],
+  [0.85, 0.62, 1.4],
+  [0.15, 0.72, 2],
+  [0.58, 0.86, 1.5],
+] as const;
+
+function Bubbles({
+  left,
+  right,
+  level,
+  floor,
+}: {
+  left: number;
+  right: number;
+  level: number;
+  floor: number;
+}) {
+  return bubblePlaces.map(([x, y, r]) => (
+    <circle
+      key={`${x} ${y}`}
+      cx={left + x * (right - left)}
+      cy={level + y * (floor - level)}
+      r={r}
+      fill="#fff"
+      fillOpacity="0.75"
+      stroke="#556"
+      strokeOpacity="0.6"
+      strokeWidth="0.6"
+    />
+  ));
+}

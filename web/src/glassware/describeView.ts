@@ -1,0 +1,9 @@
+import type { VesselView } from '@stoichos/core';
+
+/** A vessel in words, for those who do not see the drawing. */
+export function describeView(view: VesselView | undefined): string {
+  if (!view) return 'empty vessel, nothing recorded';
+  const liquid = `${view.colour} liquid, ${view.clarity}`;
+  const solid = view.solid ? `, ${view.solid.colour} precipitate` : '';
+  return `${liquid}${solid}${view.bubbles ? ', bubbles' : ''}`;
+}

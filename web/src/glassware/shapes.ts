@@ -1,0 +1,50 @@
+import type { ContainerKind } from '@stoichos/core';
+
+/** The outline of one piece of glassware in a box of 100 × 140. */
+export interface GlassShape {
+  /** Inside of the vessel, closed; liquid is clipped to it. */
+  readonly inside: string;
+  /** The glass that is drawn. */
+  readonly outline: string;
+  /** Height of the floor and of the brim. */
+  readonly floor: number;
+  readonly brim: number;
+  /** Left and right edge of the inside, for bubbles and flecks. */
+  readonly left: number;
+  readonly right: number;
+}
+
+export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
+  testTube: {
+    inside: 'M34 8 V112 A16 16 0 0 0 66 112 V8 Z',
+    outline: 'M29 6 Q34 6 34 11 V112 A16 16 0 0 0 66 112 V11 Q66 6 71 6',
+    floor: 128,
+    brim: 12,
+    left: 37,
+    right: 63,
+  },
+  beaker: {
+    inside: 'M16 30 V124 Q16 132 24 132 H76 Q84 132 84 124 V30 Z',
+    outline: 'M10 28 Q16 28 16 34 V124 Q16 132 24 132 H76 Q84 132 84 124 V34 Q84 28 90 28',
+    floor: 132,
+    brim: 36,
+    left: 20,
+    right: 80,
+  },
+  dish: {
+    inside: 'M6 98 Q10 132 34 132 H66 Q90 132 94 98 Z',
+    outline: 'M3 96 H6 Q10 132 34 132 H66 Q90 132 94 96 H97',
+    floor: 132,
+    brim: 100,
+    left: 20,
+    right: 80,
+  },
+  flask: {
+    inside: 'M41 10 V50 L12 120 Q8 132 20 132 H80 Q92 132 88 120 L59 50 V10 Z',
+    outline: 'M37 8 Q41 8 41 13 V50 L12 120 Q8 132 20 132 H80 Q92 132 88 120 L59 50 V13 Q59 8 63 8',
+    floor: 132,
+    brim: 56,
+    left: 26,
+    right: 74,
+  },
+};

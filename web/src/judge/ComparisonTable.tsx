@@ -1,0 +1,33 @@
+import { Table } from '@mantine/core';
+import type { ComparedItem } from '@stoichos/core';
+import { Mark } from '../parts/Mark';
+
+/** Expected against seen, item by item. */
+export function ComparisonTable({ items }: { items: readonly ComparedItem[] }) {
+  return (
+    <Table verticalSpacing={6} fz="sm" data-testid="comparison">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>Item</Table.Th>
+          <Table.Th>Expected</Table.Th>
+          <Table.Th>Seen</Table.Th>
+          <Table.Th>
+            <span className="visually-hidden">Outcome</span>
+          </Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {items.map(({ item, expected, seen, outcome }) => (
+          <Table.Tr key={item}>
+            <Table.Td>{item}</Table.Td>
+            <Table.Td>{expected}</Table.Td>
+            <Table.Td>{seen ?? '–'}</Table.Td>
+            <Table.Td>
+              <Mark of={outcome} />
+            </Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
+  );
+}

@@ -1,0 +1,31 @@
+import '@fontsource-variable/source-sans-3/index.css';
+import '@fontsource-variable/source-serif-4/index.css';
+import '@mantine/core/styles.css';
+import '@mantine/notifications/styles.css';
+import '@mantine/spotlight/styles.css';
+import './app/global.css';
+import { MantineProvider } from '@mantine/core';
+import { Notifications } from '@mantine/notifications';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { RouterProvider } from 'react-router';
+import { router } from './app/router';
+import { store } from './app/store';
+import { theme } from './app/theme';
+import { startOutbox } from './outbox/outbox';
+
+startOutbox(store);
+
+const root = document.getElementById('root');
+if (!root) throw new Error('index.html has no element with the id root');
+createRoot(root).render(
+  <StrictMode>
+    <Provider store={store}>
+      <MantineProvider theme={theme} defaultColorScheme="light">
+        <Notifications position="bottom-center" autoClose={6000} />
+        <RouterProvider router={router} />
+      </MantineProvider>
+    </Provider>
+  </StrictMode>,
+);

@@ -1,0 +1,46 @@
+import { createSlice } from '@reduxjs/toolkit';
+import type { PayloadAction } from '@reduxjs/toolkit';
+import type { BenchEntry } from '@stoichos/core';
+
+/** A bench entry that the server has not acknowledged yet. */
+export interface Unsent {
+  readonly dayId: string;
+  readonly entry: BenchEntry;
+}
+
+/** Entries waiting to be sent, oldest first, and those the server refused, with its words. */
+export interface Outbox {
+  readonly waiting: readonly Unsent[];
+  readonly refused: readonly (Unsent & { readonly reason: string })[];
+  readonly online: boolean;
+}
+
+const initialState: Outbox = { waiting: [], refused: [], online: true };
+
+export const outboxSlice = createSlice({
+  name: 'outbox',
+  initialState,
+  reducers: {
+    restored: (state, { payload }: PayloadAction<readonly Unsent[]>) => ({
+      ...state,
+      waiting: [...payload, ...state.waiting],
+    }),
+    recorded: (state, { payload }: PayloadAction<Unsent>) => ({
+      ...state,
+      waiting: [...state.waiting, payload],
+    }),
+    sent: (state, { payload: id }: PayloadAction<string>) => ({
+      ...state,
+      online: true,
+      waiting: state.waiting.filter(({ entry }) => entry.id !== id),
+    }),
+    unreachable: (state) => ({ ...state, online: false }),
+    refused: (state, { payload }: PayloadAction<Unsent & { reason: string }>) => ({
+      ...state,
+      online: true,
+      waiting: state.waiting.filter(({ entry }) => entry.id !== payload.entry.id),
+      refused: [...state.refused, payload],
+    }),
+    dismissed: (state) => ({ ...state, refused: [] }),
+  },
+});

@@ -1,0 +1,71 @@
+import { Alert, List, Text } from '@mantine/core';
+import type { ContainerKind, VesselView } from '@stoichos/core';
+import { describeObservation } from '@stoichos/core';
+import { IconArrowRight } from '@tabler/icons-react';
+import { Vessel } from '../glassware/Vessel';
+import { NotPredicted } from '../chemistry/NotPredicted';
+import classes from './ExpectedPanel.module.css';
+import type { DraftOutcome } from './predictDraft';
+
+/** The vessel before and after, and the expected observations in words. */
+export function ExpectedPanel({
+  outcome,
+  container,
+}: {
+  outcome: DraftOutcome;
+  container: ContainerKind;
+}) {
+  const { prediction, test } = outcome;
+  if (!prediction || !test)
+    return (
+      <Text className="quiet">
+        Choose two solutions; what they should show appears here as you choose.
+      </Text>
+    );
+  const { before, after, observations, notPredicted, warnings } = prediction;
+  const start: VesselView = {
+    liquidHex: before[0].hex,
+    colour: before[0].colour,
+    clarity: 'clear',
+    fill: after.fill * (test.a.volumeMl / prediction.volumeMl),
+  };
+  const outside = notPredicted.length > 0;
+  return (
+    <>
+      <div className={classes.sequence}>
+        <figure>
+          <Vessel container={container} view={start} label="Solution A" height={190} />
+          <figcaption>A before: {before[0].colour}</figcaption>
+        </figure>
+        <IconArrowRight size={28} className="quiet" aria-label="then" />
+        <figure>
+          <Vessel
+            container={container}
+            view={outside ? undefined : after}
+            label="After B is poured in"
+            height={190}
+          />
+          <figcaption>{outside ? 'not predicted' : `with B (${before[1].colour})`}</figcaption>
+        </figure>
+      </div>
+      {outside ? (
+        <NotPredicted reasons={notPredicted} />
+      ) : (
+        <List size="md" spacing={4} mt="md" data-testid="expected">
+          {observations.map((one) => (
+            <List.Item key={one.kind}>{describeObservation(one)}</List.Item>
+          ))}
+        </List>
+      )}
+      {warnings.length > 0 && (
+        <Alert variant="outline" color="gray" mt="md" title="Mind">
+          {warnings.map((warning) => (
+            <Text key={warning} size="sm">
+              {warning}
+            </Text>
+          ))}
+        </Alert>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,127 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { PlannedTest } from '@stoichos/core';
+import { IconArrowRight } from '@tabler/icons-react';
+import { Link } from 'react-router';
+import { useRemoveTestMutation, useSaveTestMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { useLabDay } from '../days/DayFrame';
+import { TestTabs } from '../parts/TestTabs';
+import { ExpectedPanel } from './ExpectedPanel';
+import classes from './PlanPage.module.css';
+import { ReasonPanel } from './ReasonPanel';
+import { SafetyPanel } from './SafetyPanel';
+import { TestEditor } from './TestEditor';
+import { predictDraft } from './predictDraft';
+import { useTestDraft } from './useTestDraft';
+
+/** Plan: choose two solutions; what they should show, why, the hazards and the waste appear as you choose. */
+export function PlanPage() {
+  const day = useLabDay();
+  const draft = useTestDraft(day);
+  const [saveTest, { isLoading: saving }] = useSaveTestMutation();
+  const [removeTest] = useRemoveTestMutation();
+  const outcome = predictDraft(draft.values);
+  const recorded = day.entries.some(({ testId }) => testId === draft.values.id);
+
+  const attempt = async (work: Promise<unknown>, done: string): Promise<boolean> => {
+    try {
+      await work;
+      notifications.show({ message: done });
+      return true;
+    } catch (error) {
+      const { message, remedy } = explainError(error);
+      notifications.show({ color: 'red', title: 'Not done', message: `${message} ${remedy}` });
+      return false;
+    }
+  };
+  const save = async (test: PlannedTest) => {
+    const saved = await attempt(
+      saveTest({ dayId: day.id, test }).unwrap(),
+      draft.isNew ? 'Test added to the plan.' : 'Changes saved.',
+    );
+    if (saved) draft.settle(test.id);
+  };
+  const remove = async () => {
+    const test = outcome.test;
+    const removed = await attempt(
+      removeTest({ dayId: day.id, testId: draft.values.id }).unwrap(),
+      'Test taken out.',
+    );
+    if (!removed) return;
+    draft.choose(undefined);
+    if (test)
+      notifications.show({
+        title: 'Test taken out',
+        message: (
+          <Button variant="default" size="compact-md" mt={4} onClick={() => void save(test)}>
+            Put it back
+          </Button>
+        ),
+      });
+  };
+
+  return (
+    <>
+      <TestTabs
+        tests={day.tests}
+        selected={draft.isNew ? undefined : draft.values.id}
+        onSelect={draft.choose}
+        onNew={() => draft.choose(undefined)}
+      />
+      <div className={classes.columns}>
+        <section className="card" aria-label="The two solutions">
+          <TestEditor draft={draft} outcome={outcome} locked={recorded} />
+          <Group mt="md" gap="sm">
+            <Button
+              size="md"
+              loading={saving}
+              disabled={!outcome.test || recorded || (!draft.isNew && !draft.isChanged)}
+              onClick={() => outcome.test && void save(outcome.test)}
+            >
+              {draft.isNew ? 'Add to the plan' : 'Save changes'}
+            </Button>
+            {!draft.isNew && !recorded && (
+              <Button size="md" variant="default" onClick={() => void remove()}>
+                Take out
+              </Button>
+            )}
+          </Group>
+          {recorded && (
+            <Text className="quiet" size="sm" mt="sm">
+              Observations are recorded for this test, so it stays as it is. Add another test for
+              other amounts.
+            </Text>
+          )}
+          {day.tests.length > 0 && (
+            <Button
+              component={Link}
+              to={`/days/${day.id}/prepare`}
+              variant="subtle"
+              size="md"
+              mt="md"
+              px={0}
+              rightSection={<IconArrowRight size={18} aria-hidden />}
+            >
+              On to Prepare
+            </Button>
+          )}
+        </section>
+        <section className="card" aria-label="What it should show">
+          <Title order={2} size="h4" mb="sm">
+            What it should show
+          </Title>
+          <ExpectedPanel outcome={outcome} container={draft.values.container} />
+        </section>
+        <section className={`card ${classes.reasons}`} aria-label="Why, hazards and waste">
+          <ReasonPanel outcome={outcome} />
+          <SafetyPanel
+            substances={[draft.values.a.substance, draft.values.b.substance].filter(
+              (s) => s !== '',
+            )}
+          />
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,104 @@
+import { Fieldset, NumberInput, SegmentedControl, Stack, Text } from '@mantine/core';
+import { containerKinds, containers } from '@stoichos/core';
+import type { ContainerKind } from '@stoichos/core';
+import { Formula } from '../chemistry/Formula';
+import { SubstanceSelect } from './SubstanceSelect';
+import type { DraftOutcome } from './predictDraft';
+import type { PortionDraft, TestDraftState } from './useTestDraft';
+
+interface TestEditorProps {
+  readonly draft: TestDraftState;
+  readonly outcome: DraftOutcome;
+  readonly locked: boolean;
+}
+
+/** The two solutions of a test and the vessel they meet in. */
+export function TestEditor({ draft, outcome, locked }: TestEditorProps) {
+  const { values, change } = draft;
+  return (
+    <Stack gap="sm">
+      {(['a', 'b'] as const).map((side) => (
+        <PortionFields
+          key={side}
+          legend={side === 'a' ? 'Solution A, in the vessel' : 'Solution B, poured in'}
+          portion={values[side]}
+          errors={outcome.errors}
+          side={side}
+          locked={locked}
+          onChange={(portion) => change({ [side]: portion })}
+        />
+      ))}
+      <div>
+        <Text size="sm" fw={500} mb={4}>
+          Vessel
+        </Text>
+        <SegmentedControl
+          fullWidth
+          size="sm"
+          aria-label="Vessel"
+          disabled={locked}
+          value={values.container}
+          onChange={(container) => change({ container: container as ContainerKind })}
+          data={containerKinds.map((kind) => ({
+            value: kind,
+            label: kind === 'flask' ? 'Flask' : containers[kind].name,
+          }))}
+        />
+      </div>
+    </Stack>
+  );
+}
+
+interface PortionFieldsProps {
+  readonly legend: string;
+  readonly side: 'a' | 'b';
+  readonly portion: PortionDraft;
+  readonly errors: DraftOutcome['errors'];
+  readonly locked: boolean;
+  readonly onChange: (portion: PortionDraft) => void;
+}
+
+function PortionFields({ legend, side, portion, errors, locked, onChange }: PortionFieldsProps) {
+  const set = (part: Partial<PortionDraft>) => onChange({ ...portion, ...part });
+  const number = (value: number | string) => (typeof value === 'number' ? value : ('' as const));
+  return (
+    <Fieldset legend={legend} disabled={locked} p="sm" variant="unstyled">
+      <Stack gap={6}>
+        <SubstanceSelect
+          value={portion.substance}
+          error={errors[`${side}.substance`]}
+          onChange={(substance) => set({ substance })}
+        />
+        {portion.substance !== '' && (
+          <Text size="lg">
+            <Formula text={portion.substance} />
+          </Text>
+        )}
+        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
+          <NumberInput
+            label="Concentration"
+            suffix=" M"
+            min={0}
+            step={0.05}
+            decimalScale={6}
+            size="md"
+            value={portion.concentrationM}
+            error={errors[`${side}.concentrationM`]}
+            onChange={(value) => set({ concentrationM: number(value) })}
+          />
+          <NumberInput
+            label="Volume"
+            suffix=" mL"
+            min={0}
+            step={0.5}
+            decimalScale={2}
+            size="md"
+            value={portion.volumeMl}
+            error={errors[`${side}.volumeMl`]}
+            onChange={(value) => set({ volumeMl: number(value) })}
+          />
+        </div>
+      </Stack>
+    </Fieldset>
+  );
+}
