@@ -1,6 +1,6 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { balance } from './equation/balance';
-import { ChemistryError } from './errors';
+import { ChemistryError, inField } from './errors';
 import { prepare, prepareSchema } from './solution/prepare';
 import { describeFormula } from './substances/describeFormula';
 
@@ -11,8 +11,12 @@ function verb<S extends z.ZodType>(input: S, run: (input: z.output<S>) => unknow
 
 /** The verbs of the chem command by name. */
 export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
-  formula: verb(z.object({ formula: z.string() }), ({ formula }) => describeFormula(formula)),
-  balance: verb(z.object({ equation: z.string() }), ({ equation }) => balance(equation)),
+  formula: verb(z.object({ formula: z.string() }), ({ formula }) =>
+    inField('formula', () => describeFormula(formula)),
+  ),
+  balance: verb(z.object({ equation: z.string() }), ({ equation }) =>
+    inField('equation', () => balance(equation)),
+  ),
   prepare: verb(prepareSchema, prepare),
 };
 

@@ -1,14 +1,14 @@
 /** The server process: connect, migrate, load the demo data into an empty database, listen, stop gracefully. */
 import { once } from 'node:events';
 import { fileURLToPath } from 'node:url';
-import { pino } from 'pino';
+import { createLog } from './log';
 import { createApp } from './app';
 import { connect } from './database/connect';
 import { migrate } from './database/migrate';
 import { loadDemo } from './demo/loadDemo';
 
 const { DATABASE_URL, PORT = '8410', HOST = '127.0.0.1', LOG_LEVEL = 'warn' } = process.env;
-const log = pino({ level: LOG_LEVEL });
+const log = createLog(LOG_LEVEL);
 
 if (!DATABASE_URL) {
   log.fatal('DATABASE_URL is not set. Start with `npm start`, or name a PostgreSQL database.');

@@ -1,5 +1,5 @@
 import type { Context } from 'koa';
-import { z } from 'zod';
+import * as z from 'zod';
 import { Problem } from './problem';
 
 const longestShown = 60;

@@ -1,4 +1,4 @@
-import { converter, parse } from 'culori';
+import { converter, modeOklab, modeOklch, modeRgb, parseHex, useMode } from 'culori/fn';
 import type { ColourDepth, ColourPhrase, ColourWord } from '../substances/types';
 
 /** What each hue word is drawn as. These are our own choices of a typical sample of the colour, sRGB. */
@@ -47,13 +47,15 @@ export function readPhrase(phrase: ColourPhrase): { word: ColourWord; depth?: Co
     : { word: second as ColourWord, depth: first as ColourDepth };
 }
 
+// Only the colour spaces in use are registered, which keeps start and bundle small.
+[modeRgb, modeOklab, modeOklch].forEach((mode) => useMode(mode));
 const toOklch = converter('oklch');
 const toRgb = converter('rgb');
 
 /** The drawable sRGB value (#rrggbb) of a colour phrase. */
 export function phraseHex(phrase: ColourPhrase): string {
   const { word, depth } = readPhrase(phrase);
-  const base = toOklch(parse(drawn[word]));
+  const base = toOklch(parseHex(drawn[word]));
   if (!base || !depth) return drawn[word];
   const shifted = {
     pale: { ...base, l: base.l + (1 - base.l) * 0.6, c: base.c * 0.45 },
@@ -97,7 +99,7 @@ const hueLimits: readonly (readonly [number, ColourWord])[] = [
  * pale and deep follow chroma and lightness. The limits are common practice of naming, not a standard.
  */
 export function nameColour(hex: string): ColourPhrase {
-  const colour = toOklch(parse(hex));
+  const colour = toOklch(parseHex(hex));
   if (!colour) return 'colourless';
   const { l, c, h = 0 } = colour;
   if (c < 0.012) return l > 0.9 ? 'colourless' : l < 0.3 ? 'black' : 'grey';
@@ -112,7 +114,7 @@ export function nameColour(hex: string): ColourPhrase {
 
 /** How different two colour phrases look: the distance of their drawn values in OKLab (0 same, about 1 black to white). */
 export function phraseDistance(a: ColourPhrase, b: ColourPhrase): number {
-  const [one, two] = [toOklab(parse(phraseHex(a))), toOklab(parse(phraseHex(b)))];
+  const [one, two] = [toOklab(parseHex(phraseHex(a))), toOklab(parseHex(phraseHex(b)))];
   if (!one || !two) return 1;
   return Math.hypot(one.l - two.l, one.a - two.a, one.b - two.b);
 }

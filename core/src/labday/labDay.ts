@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
 import { observationSchema } from '../observation/observation';

@@ -1,4 +1,4 @@
-import { phraseDistance } from '../appearance/colourWords';
+import { phraseDistance, readPhrase } from '../appearance/colourWords';
 import type { ColourPhrase } from '../substances/types';
 import type { Observation, ObservationKind } from './observation';
 
@@ -19,9 +19,11 @@ export interface Comparison {
   readonly items: readonly ComparedItem[];
 }
 
-/** Distance in OKLab up to which two colour words are the same to an observer, and up to which they are near. */
-const sameColour = 0.06;
-const nearColour = 0.17;
+/** OKLab distances: below the first two samples are the same to an observer, below the second hard to tell apart. */
+const sameSample = 0.06;
+const closeSample = 0.09;
+/** Hue words closer than this lie next to each other, as blue and blue-green do. */
+const neighbouringHue = 0.14;
 
 /**
  * Sets what was seen beside what was expected. Whether there is a precipitate or a gas decides between agreeing and
@@ -127,9 +129,16 @@ function colourItem(
   seen: ColourPhrase | undefined,
 ): ComparedItem {
   if (!seen) return { item, expected, outcome: 'missing' };
-  const distance = phraseDistance(expected, seen);
-  const outcome = distance <= sameColour ? 'agrees' : distance <= nearColour ? 'near' : 'differs';
+  const outcome = sameOrNear(expected, seen);
   return { item, expected, seen, outcome };
+}
+
+/** The hue word counts for more than pale or deep, on which observers differ. */
+function sameOrNear(expected: ColourPhrase, seen: ColourPhrase): ComparedItem['outcome'] {
+  const distance = phraseDistance(expected, seen);
+  if (distance <= sameSample) return 'agrees';
+  const hues = phraseDistance(readPhrase(expected).word, readPhrase(seen).word);
+  return hues <= neighbouringHue || distance <= closeSample ? 'near' : 'differs';
 }
 
 function overall(items: readonly ComparedItem[]): Agreement {

@@ -76,7 +76,8 @@ export function likelyCauses(
     if (prediction.notPredicted.length > 0) continue;
     const comparison = compareObservations(prediction.observations, seen);
     const fit = score(comparison);
-    if (fit <= planned || comparison.agreement === 'differs') continue;
+    const reproduces = comparison.items.every(({ outcome }) => outcome !== 'differs');
+    if (fit <= planned || !reproduces) continue;
     causes.push({
       fault: named(fault, a, b),
       likelihood: fit * commonness,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { colourPhrases } from '../appearance/colourWords';
 import type { Clarity, ColourPhrase, Texture } from '../substances/types';
 

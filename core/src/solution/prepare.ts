@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { ChemistryError, inField } from '../errors';
 import { anhydrousFormula, molarMassOf, waterOfCrystallisation } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';

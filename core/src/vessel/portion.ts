@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A measured amount of a solution. Ranges are those of hand-held glassware. */
 export const portionSchema = z.object({

@@ -57,12 +57,13 @@ interface SettingsRow extends Settings {
   id: number;
 }
 
-const id = { type: DataTypes.UUID, primaryKey: true };
-const text = { type: DataTypes.TEXT, allowNull: false };
-const number = { type: DataTypes.DOUBLE, allowNull: false };
-const integer = { type: DataTypes.INTEGER, allowNull: false };
-const moment = { type: DataTypes.DATE, allowNull: false };
-const reference = { type: DataTypes.UUID, allowNull: false };
+// Sequelize writes into the definitions it is given, so each column gets one of its own.
+const id = () => ({ type: DataTypes.UUID, primaryKey: true });
+const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const number = () => ({ type: DataTypes.DOUBLE, allowNull: false });
+const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
+const moment = () => ({ type: DataTypes.DATE, allowNull: false });
+const reference = () => ({ type: DataTypes.UUID, allowNull: false });
 
 /** The tables as Sequelize sees them. Their real definition, keys and rules stand in the migrations. */
 export function defineModels(sequelize: Sequelize) {
@@ -73,60 +74,60 @@ export function defineModels(sequelize: Sequelize) {
   ) => sequelize.define(name, columns ?? {}, { tableName }) as ModelStatic<Model<Row, Row> & Row>;
   return {
     days: define<DayRow>('day', 'lab_days', {
-      id,
-      name: text,
+      id: id(),
+      name: text(),
       date: { type: DataTypes.DATEONLY, allowNull: false },
-      sparePercent: number,
+      sparePercent: number(),
     }),
     groups: define<GroupRow>('group', 'groups', {
-      id,
-      labDayId: reference,
-      position: integer,
-      name: text,
+      id: id(),
+      labDayId: reference(),
+      position: integer(),
+      name: text(),
     }),
     tests: define<TestRow>('test', 'tests', {
-      id,
-      labDayId: reference,
-      position: integer,
-      container: text,
-      aSubstance: text,
-      aConcentrationM: number,
-      aVolumeMl: number,
-      bSubstance: text,
-      bConcentrationM: number,
-      bVolumeMl: number,
+      id: id(),
+      labDayId: reference(),
+      position: integer(),
+      container: text(),
+      aSubstance: text(),
+      aConcentrationM: number(),
+      aVolumeMl: number(),
+      bSubstance: text(),
+      bConcentrationM: number(),
+      bVolumeMl: number(),
     }),
     weighings: define<WeighingRow>('weighing', 'weighings', {
-      id,
-      labDayId: reference,
-      substance: text,
-      concentrationM: number,
-      volumeMl: number,
-      form: text,
-      purityPercent: number,
-      actualG: number,
-      recordedAt: moment,
+      id: id(),
+      labDayId: reference(),
+      substance: text(),
+      concentrationM: number(),
+      volumeMl: number(),
+      form: text(),
+      purityPercent: number(),
+      actualG: number(),
+      recordedAt: moment(),
     }),
     entries: define<EntryRow>('entry', 'bench_entries', {
-      id,
-      testId: reference,
-      groupId: reference,
+      id: id(),
+      testId: reference(),
+      groupId: reference(),
       kind: { type: DataTypes.TEXT },
       record: { type: DataTypes.JSONB },
       supersedes: { type: DataTypes.UUID },
-      recordedAt: moment,
+      recordedAt: moment(),
     }),
     shelf: define<ShelfRow>('shelfItem', 'shelf_items', {
-      id,
-      substance: text,
-      form: text,
-      purityPercent: number,
-      place: text,
+      id: id(),
+      substance: text(),
+      form: text(),
+      purityPercent: number(),
+      place: text(),
     }),
     settings: define<SettingsRow>('settings', 'settings', {
-      id: { ...integer, primaryKey: true },
-      naming: text,
-      reactionTypes: text,
+      id: { ...integer(), primaryKey: true },
+      naming: text(),
+      reactionTypes: text(),
     }),
   };
 }

@@ -16,7 +16,7 @@ import type {
   ShelfItem,
   Weighing,
 } from '@stoichos/core';
-import { z } from 'zod';
+import * as z from 'zod';
 
 const summaries = z.array(labDaySummarySchema);
 const shelf = z.array(shelfItemSchema);

@@ -8,7 +8,7 @@ const ink: MantineColorsTuple = [
   '#b6c8dc',
   '#8eaac8',
   '#6d91b8',
-  '#5880ad',
+  '#4c74a0',
   '#33587f',
   '#2b4c70',
   '#23405e',
@@ -20,7 +20,7 @@ const sans = "'Source Sans 3 Variable', sans-serif";
 export const theme = createTheme({
   primaryColor: 'ink',
   colors: { ink },
-  primaryShade: { light: 7, dark: 3 },
+  primaryShade: { light: 7, dark: 5 },
   autoContrast: true,
   fontFamily: sans,
   headings: { fontFamily: "'Source Serif 4 Variable', serif", fontWeight: '600' },

@@ -11,6 +11,7 @@ import { VesselPair } from '../glassware/VesselPair';
 import { GroupTabs } from '../parts/GroupTabs';
 import { Mark } from '../parts/Mark';
 import { TestTabs } from '../parts/TestTabs';
+import strip from '../parts/TestTabs.module.css';
 import classes from './BenchPage.module.css';
 import { Causes } from './Causes';
 import { RecordPanel } from './RecordPanel';
@@ -39,13 +40,15 @@ export function BenchPage() {
     setParameters({ test: testId, group: groupId }, { replace: true });
   return (
     <>
-      <TestTabs tests={day.tests} selected={test.id} onSelect={(id) => go(id, group.id)} />
-      <GroupTabs
-        day={day}
-        testId={test.id}
-        selected={group.id}
-        onSelect={(id) => go(test.id, id)}
-      />
+      <div className={strip.strip}>
+        <TestTabs tests={day.tests} selected={test.id} onSelect={(id) => go(id, group.id)} />
+        <GroupTabs
+          day={day}
+          testId={test.id}
+          selected={group.id}
+          onSelect={(id) => go(test.id, id)}
+        />
+      </div>
       <Station key={`${test.id} ${group.id}`} day={day} test={test} group={group} go={go} />
     </>
   );

@@ -88,7 +88,7 @@ export function RecordPanel({ recorder }: { recorder: Recorder }) {
           onPick={(to) => setColour({ to })}
         />
       </Question>
-      <details open={colour?.from !== undefined}>
+      <details>
         <summary style={{ minHeight: 44, cursor: 'pointer', fontWeight: 600 }}>
           Liquid A before mixing{colour?.from ? `: ${colour.from}` : ''}
         </summary>

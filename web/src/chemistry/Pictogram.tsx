@@ -12,10 +12,9 @@ const drawings: Readonly<Record<Pictogram, ReactNode>> = {
   ),
   corrosion: (
     <>
-      <path d="M9 17l8-4M13 16v3M16 15v4" stroke="#111" strokeWidth="1.8" />
-      <path d="M8 26h11M22 17l8-4M26 16v3" stroke="#111" strokeWidth="1.8" />
-      <path d="M21 24h11l-2 4h-3l-2-1z" fill="#111" />
-      <path d="M10 22l2 2 2-2" stroke="#111" strokeWidth="1.6" fill="none" />
+      <path d="M10 12.5l9-3.5 1.6 4-9 3.5z" fill="#111" />
+      <path d="M22.5 13.5c2 2.6 3 4 3 5.4a3 3 0 0 1-6 0c0-1.4 1-2.8 3-5.4z" fill="#111" />
+      <path d="M9 25h9l2 2.5 3 .5 2-3h6v5H9z" fill="#111" />
     </>
   ),
   skull: (
@@ -41,9 +40,9 @@ const drawings: Readonly<Record<Pictogram, ReactNode>> = {
   ),
   environment: (
     <>
-      <path d="M9 28h22" stroke="#111" strokeWidth="1.8" />
-      <path d="M14 28V14M14 18l-4-3M14 21l4-4" stroke="#111" strokeWidth="2" fill="none" />
-      <path d="M19 25c3-4 7-4 9-1l3-2v6l-3-2c-2 2-6 3-9-1z" fill="#111" />
+      <path d="M8 29h24v2.5H8z" fill="#111" />
+      <path d="M13 29V12M13 18l-4-4M13 22l4.5-5" stroke="#111" strokeWidth="2.6" fill="none" />
+      <path d="M18 25c3.5-4.5 8-4.5 10.5-1.5L32 21v8h-3.5c-3 1-7.5 0-10.5-4z" fill="#111" />
     </>
   ),
 };

@@ -1,9 +1,12 @@
 import { Badge, Button, Group, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import type { LabDaySummary } from '@stoichos/core';
+import { describeObservation, predictTest } from '@stoichos/core';
+import type { LabDaySummary, Observation } from '@stoichos/core';
 import { IconArrowRight, IconPlus } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { useDaysQuery } from '../api/api';
+import { useDayQuery, useDaysQuery } from '../api/api';
+import { Formula } from '../chemistry/Formula';
+import { Vessel } from '../glassware/Vessel';
 import { LoadState } from '../parts/LoadState';
 import { DayForm } from './DayForm';
 import { longDate, today } from './dates';
@@ -76,8 +79,51 @@ function NextDay({ day }: { day: LabDaySummary }) {
           {label}
         </Button>
       </Group>
+      <Previews dayId={day.id} />
     </section>
   );
+}
+
+/** What the tests of a day should show, as small vessels. */
+function Previews({ dayId }: { dayId: string }) {
+  const { data: day } = useDayQuery(dayId);
+  if (!day || day.tests.length === 0) return null;
+  return (
+    <div className={classes.previews}>
+      {day.tests.map((test) => {
+        const { prediction } = predictTest(day, test);
+        const predicted = prediction.notPredicted.length === 0;
+        return (
+          <div key={test.id} className={classes.preview}>
+            <Vessel
+              container={test.container}
+              view={predicted ? prediction.after : undefined}
+              label="Expected"
+              height={92}
+            />
+            <div>
+              <Text>
+                <Formula text={test.a.substance} /> + <Formula text={test.b.substance} />
+              </Text>
+              <Text size="sm" className="quiet">
+                {predicted ? mainPoint(prediction.observations) : 'not predicted'}
+              </Text>
+            </div>
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+/** The one observation a reader wants first: a precipitate, a gas, or the colour. */
+function mainPoint(observations: readonly Observation[]): string {
+  const first =
+    observations.find(({ kind }) => kind === 'precipitate') ??
+    observations.find(({ kind }) => kind === 'gas') ??
+    observations.find(({ kind }) => kind === 'noChange') ??
+    observations[0];
+  return first ? describeObservation(first) : '';
 }
 
 function DayList({ title, days }: { title: string; days: readonly LabDaySummary[] }) {

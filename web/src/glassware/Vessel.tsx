@@ -14,12 +14,14 @@ interface VesselProps {
 
 const cloudiness = { clear: 0, cloudy: 0.45, opaque: 0.86 } as const;
 const white = '#fdfdfc';
+/** A white or pale solid in a colourless liquid is held against black, as at the bench. */
+const blackCard = '#3b4147';
 /** The least share of the vessel that a drawn liquid fills, so that a few millilitres stay visible. */
 const leastFill = 0.3;
 
 /**
  * The one drawing of a vessel: liquid in its colour, cloudiness, solid at the bottom, bubbles.
- * The inside is white in light and dark alike, for colours are seen against white.
+ * The inside is white in light and dark alike, for colours are seen against white; pale solids are seen against black.
  */
 export function Vessel({ container, view, label, height = 180 }: VesselProps) {
   const clip = useId();
@@ -27,6 +29,7 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
   const depth = shape.floor - shape.brim;
   const level = view ? shape.floor - depth * Math.max(leastFill, view.fill) : shape.floor;
   const liquidDepth = shape.floor - level;
+  const onBlack = view?.solid !== undefined && isPale(view.solid.hex) && isPale(view.liquidHex);
   return (
     <svg
       role="img"
@@ -40,10 +43,16 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
         <path d={shape.inside} />
       </clipPath>
       <g clipPath={`url(#${clip})`}>
-        <rect width="100" height="140" fill={white} />
+        <rect width="100" height="140" fill={onBlack ? blackCard : white} />
         {view && (
           <>
-            <rect y={level} width="100" height={liquidDepth} fill={view.liquidHex} />
+            <rect
+              y={level}
+              width="100"
+              height={liquidDepth}
+              fill={view.liquidHex}
+              opacity={onBlack ? 0.18 : 1}
+            />
             {view.solid ? (
               <rect
                 y={level}
@@ -145,4 +154,9 @@ function Bubbles({
       strokeWidth="0.6"
     />
   ));
+}
+
+/** Whether a colour would be lost on white paper. */
+function isPale(hex: string): boolean {
+  return [1, 3, 5].every((at) => Number.parseInt(hex.slice(at, at + 2), 16) > 200);
 }

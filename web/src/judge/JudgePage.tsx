@@ -1,4 +1,4 @@
-import { Button, Table, Text, Title } from '@mantine/core';
+import { Button, Text, Title } from '@mantine/core';
 import { drawRecord, judgeDay } from '@stoichos/core';
 import type { TestJudgement } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
@@ -42,36 +42,25 @@ export function JudgePage() {
         <Title order={2} size="h4" mb="xs">
           All tests
         </Title>
-        <div className={classes.scroll}>
-          <Table verticalSpacing={4} horizontalSpacing={4} withRowBorders>
-            <Table.Tbody>
-              {day.tests.map((test, index) => (
-                <Table.Tr key={test.id}>
-                  <Table.Th scope="row" style={{ verticalAlign: 'top' }}>
-                    <Text size="sm" mt={10} fw={600}>
-                      {index + 1} <Formula text={test.a.substance} /> +{' '}
-                      <Formula text={test.b.substance} />
-                    </Text>
-                  </Table.Th>
-                  <Table.Td>
-                    {judgements
-                      .filter((one) => one.test.id === test.id)
-                      .map((one) => (
-                        <Cell
-                          key={one.group.id}
-                          judgement={one}
-                          isOpen={one === open}
-                          choose={() =>
-                            setParameters({ test: test.id, group: one.group.id }, { replace: true })
-                          }
-                        />
-                      ))}
-                  </Table.Td>
-                </Table.Tr>
+        {day.tests.map((test, index) => (
+          <section key={test.id}>
+            <h3 className={classes.test}>
+              {index + 1}. <Formula text={test.a.substance} /> + <Formula text={test.b.substance} />
+            </h3>
+            {judgements
+              .filter((one) => one.test.id === test.id)
+              .map((one) => (
+                <Cell
+                  key={one.group.id}
+                  judgement={one}
+                  isOpen={one === open}
+                  choose={() =>
+                    setParameters({ test: test.id, group: one.group.id }, { replace: true })
+                  }
+                />
               ))}
-            </Table.Tbody>
-          </Table>
-        </div>
+          </section>
+        ))}
         <Button
           component={Link}
           to={`/days/${day.id}/report`}

@@ -1,7 +1,7 @@
 import { notifications } from '@mantine/notifications';
 import { entrySchema } from '@stoichos/core';
 import { get, set } from 'idb-keyval';
-import { z } from 'zod';
+import * as z from 'zod';
 import { api } from '../api/api';
 import { explainError, isUnreachable } from '../api/explainError';
 import type { AppStore } from '../app/store';

@@ -25,7 +25,7 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
   );
   return (
     <Select
-      label="Substance"
+      aria-label="Substance"
       placeholder="Name or formula…"
       searchable
       size="md"

@@ -1,7 +1,8 @@
-import { Fieldset, NumberInput, SegmentedControl, Stack, Text } from '@mantine/core';
+import { NumberInput, SegmentedControl, Stack, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core';
 import type { ContainerKind } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
+import classes from './TestEditor.module.css';
 import { SubstanceSelect } from './SubstanceSelect';
 import type { DraftOutcome } from './predictDraft';
 import type { PortionDraft, TestDraftState } from './useTestDraft';
@@ -62,18 +63,17 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
   const set = (part: Partial<PortionDraft>) => onChange({ ...portion, ...part });
   const number = (value: number | string) => (typeof value === 'number' ? value : ('' as const));
   return (
-    <Fieldset legend={legend} disabled={locked} p="sm" variant="unstyled">
+    <fieldset disabled={locked} className={classes.portion}>
+      <legend>
+        <span>{legend}</span>
+        {portion.substance !== '' && <Formula text={portion.substance} />}
+      </legend>
       <Stack gap={6}>
         <SubstanceSelect
           value={portion.substance}
           error={errors[`${side}.substance`]}
           onChange={(substance) => set({ substance })}
         />
-        {portion.substance !== '' && (
-          <Text size="lg">
-            <Formula text={portion.substance} />
-          </Text>
-        )}
         <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
           <NumberInput
             label="Concentration"
@@ -99,6 +99,6 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
           />
         </div>
       </Stack>
-    </Fieldset>
+    </fieldset>
   );
 }

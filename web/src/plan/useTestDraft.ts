@@ -2,7 +2,7 @@ import { useLocalStorage } from '@mantine/hooks';
 import { containerKinds } from '@stoichos/core';
 import type { ContainerKind, LabDay, PlannedTest } from '@stoichos/core';
 import { useSearchParams } from 'react-router';
-import { z } from 'zod';
+import * as z from 'zod';
 
 const portionDraft = z.object({
   substance: z.string(),

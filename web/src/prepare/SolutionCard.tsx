@@ -114,7 +114,7 @@ function Target({ solution, form, purityPercent, place, onPurity }: TargetProps)
   return (
     <Stack gap={4} mt="sm">
       <div className={classes.target} data-testid="target">
-        {(recipe.massG ?? 0).toFixed(2)} g
+        <span>{(recipe.massG ?? 0).toFixed(2)} g</span>
         <small>
           of <Formula text={form} />, water to {solution.makeMl} mL{place && ` · ${place}`}
         </small>

@@ -1,0 +1,27 @@
+import js from '@eslint/js';
+import globals from 'globals';
+import reactHooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', '**/node_modules/**', '.data/**', 'test-results/**'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  {
+    rules: {
+      eqeqeq: ['error', 'always'],
+      'no-console': 'error',
+      '@typescript-eslint/consistent-type-imports': ['error', { prefer: 'type-imports' }],
+      '@typescript-eslint/no-explicit-any': 'error',
+      // The query library marks an endpoint without an argument as void.
+      '@typescript-eslint/no-invalid-void-type': 'off',
+    },
+  },
+  { files: ['web/**'], languageOptions: { globals: globals.browser } },
+  { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat['recommended-latest'] },
+  {
+    files: ['scripts/**', '*.cjs', 'e2e/**', 'server/**'],
+    languageOptions: { globals: globals.node },
+  },
+  { files: ['scripts/**'], rules: { 'no-console': 'off' } },
+);

@@ -1,0 +1,55 @@
+/**
+ * Takes a picture of each main view of a running application with the demo data.
+ * `npm run screenshots -- [folder] [width] [height] [dark]`, by default docs/screenshots at 1280 × 800, light.
+ */
+import { mkdirSync } from 'node:fs';
+import { labDaySummarySchema } from '@stoichos/core';
+import { chromium } from '@playwright/test';
+import * as z from 'zod';
+import { chromiumPath } from './machine/debian';
+
+const [folder = 'docs/screenshots', width = '1280', height = '800', scheme = 'light'] =
+  process.argv.slice(2);
+const base = process.env.STOICHOS_URL ?? 'http://127.0.0.1:8410';
+
+const answer = await fetch(`${base}/api/days`);
+const days = z.array(labDaySummarySchema).parse(await answer.json());
+const [coming] = days.filter(({ recordedCount }) => recordedCount === 0);
+const [held] = days.filter(({ recordedCount }) => recordedCount > 0);
+if (!coming || !held) throw new Error('The demo data is not loaded: start on an empty database.');
+const second = held.groups[1]?.id ?? '';
+
+const views = {
+  home: '/',
+  plan: `/days/${coming.id}/plan`,
+  prepare: `/days/${coming.id}/prepare`,
+  bench: `/days/${held.id}/bench`,
+  judge: `/days/${held.id}/judge?test=${await firstTest(held.id)}&group=${second}`,
+  report: `/days/${held.id}/report`,
+};
+
+async function firstTest(dayId: string): Promise<string> {
+  const day = z
+    .object({ tests: z.array(z.object({ id: z.string() })) })
+    .parse(await (await fetch(`${base}/api/days/${dayId}`)).json());
+  return day.tests[0]?.id ?? '';
+}
+
+mkdirSync(folder, { recursive: true });
+const browser = await chromium.launch({
+  executablePath: chromiumPath(),
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+const page = await browser.newPage({
+  viewport: { width: Number(width), height: Number(height) },
+});
+await page.addInitScript(
+  (value) => localStorage.setItem('mantine-color-scheme-value', value),
+  scheme,
+);
+for (const [name, path] of Object.entries(views)) {
+  await page.goto(base + path);
+  await page.waitForLoadState('networkidle');
+  await page.screenshot({ path: `${folder}/${name}.png`, fullPage: width !== '1280' });
+}
+await browser.close();
