@@ -22,6 +22,14 @@ export interface MassActionSolution {
 const ln10 = Math.LN10;
 const mostNewtonSteps = 200;
 const mostPhaseChanges = 60;
+/** Relative error of every component's mass balance at which a solution is accepted. */
+const balanced = 1e-12;
+/** How near to saturation (natural logarithm) a phase that is there must be held. */
+const onLimit = 1e-10;
+/** A Newton step (natural logarithm of concentration) below which nothing changes any more. */
+const tinyStep = 1e-11;
+/** Steps this short lie where Newton's method converges by itself and Φ no longer resolves the gain. */
+const shortStep = 1e-3;
 
 /**
  * Chemical equilibrium as a convex problem. With x the natural logarithms of the free components, the function
@@ -166,7 +174,9 @@ function solveWithPhases(
         g + held.reduce((sum, { counts }, s) => sum + (counts[j] ?? 0) * (amounts[s] ?? 0), 0),
     );
     const error = Math.max(...balance.map((value, j) => Math.abs(value) / (scale[j] ?? 1)));
-    if (reach < 1e-11 || (error < 1e-12 && reach < 1e-8)) return { x, amounts, converged: true };
+    const offLimit = Math.max(0, ...right.slice(n).map(Math.abs));
+    if ((error < balanced && offLimit < onLimit) || reach < tinyStep)
+      return { x, amounts, converged: true };
     x = lineSearch(x, direction, reach, totals, species, gradient);
   }
   return { x, amounts, converged: false };
@@ -228,6 +238,7 @@ function lineSearch(
   species: readonly MassActionTerm[],
   gradient: readonly number[],
 ): number[] {
+  if (reach < shortStep) return x.map((value, j) => value + (direction[j] ?? 0));
   const before = potential(x, totals, species);
   const slope = dot(gradient, direction);
   let t = Math.min(1, 8 / reach);

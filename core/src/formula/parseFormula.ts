@@ -114,7 +114,7 @@ function readNodes(text: string, input: string): FormulaNode[] {
         if (group.length === 0) throw ChemistryError.of('unexpectedCharacter', input, character);
         nodes.push({ group, bracket: character, count: count() });
       } else if (/[A-Z]/.test(character)) {
-        const element = readSymbol(text.slice(at), input);
+        const element = readSymbol(text, at, input);
         at += element.length;
         nodes.push({ element, count: count() });
       } else if (')]}'.includes(character)) {
@@ -128,19 +128,20 @@ function readNodes(text: string, input: string): FormulaNode[] {
   return sequence(undefined);
 }
 
-function readSymbol(rest: string, input: string): string {
-  const two = /^[A-Z][a-z]/.exec(rest)?.[0];
+function readSymbol(text: string, at: number, input: string): string {
+  const two = /^[A-Z][a-z]/.exec(text.slice(at))?.[0];
   if (two !== undefined) {
     if (isElement(two)) return two;
     throw ChemistryError.of('unknownElement', two, '');
   }
-  const one = rest.slice(0, 1);
+  const one = text.charAt(at);
   if (isElement(one)) return one;
-  const lowered = one + rest.slice(1, 2).toLowerCase();
-  const hint = isElement(lowered)
-    ? `Write ${lowered}: the second letter of a symbol is small.`
-    : '';
-  throw ChemistryError.of('unknownElement', hint ? rest.slice(0, 2) : input, hint);
+  // NACL: the letter that is no element may be the second of a symbol typed in capitals, or the first.
+  const meant = [text.slice(at - 1, at + 1), text.slice(at, at + 2)]
+    .map((pair) => pair.charAt(0) + pair.charAt(1).toLowerCase())
+    .find((pair) => pair.length === 2 && isElement(pair));
+  const hint = meant ? `Write ${meant}: the second letter of a symbol is small.` : '';
+  throw ChemistryError.of('unknownElement', one, hint);
 }
 
 function countElements(parts: readonly FormulaPart[]): Record<string, number> {
