@@ -9,6 +9,7 @@ import type { Cluster } from './machine/postgres';
 import { Explained, fail, say } from './machine/report';
 
 const standardPort = 8410;
+const dataFolder = process.env.STOICHOS_DATA_DIR ?? '.data';
 
 async function choosePort(): Promise<number> {
   const asked = process.env.PORT;
@@ -60,11 +61,12 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
 
 try {
   let databaseUrl = process.env.DATABASE_URL;
-  release = takeLock('.data/start.pid');
+  release = takeLock(`${dataFolder}/start.pid`);
+  const port = await choosePort();
   buildWeb();
   if (databaseUrl) say('Using the database that DATABASE_URL names.');
   else {
-    const folder = reachableFolder('.data');
+    const folder = reachableFolder(dataFolder);
     cluster = await startCluster(folder);
     databaseUrl = cluster.url;
     cluster.process.once('exit', () => {
@@ -76,7 +78,6 @@ try {
       }
     });
   }
-  const port = await choosePort();
   server = fork('server/src/main.ts', {
     execArgv: ['--import', 'tsx'],
     env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port) },
@@ -92,6 +93,7 @@ try {
     }
   });
 } catch (error) {
+  stopping = true;
   await cluster?.stop();
   release();
   fail(error);

@@ -10,7 +10,7 @@ import {
   stageStates,
   standingEntries,
 } from '../src';
-import type { BenchEntry, LabDay, Observation } from '../src';
+import type { BenchEntry, LabDay, Observation, PlannedTest } from '../src';
 
 const a = { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 };
 const b = { substance: 'NaOH', concentrationM: 0.3, volumeMl: 3 };
@@ -97,22 +97,21 @@ describe('a lab day', () => {
     supersedes,
     recordedAt: '2026-03-01T10:00:00.000Z',
   });
+  const test: PlannedTest = { id: ids.test, a, b, container: 'testTube' };
+  const heron = { id: ids.heron, name: 'Heron' };
   const day: LabDay = {
     id: crypto.randomUUID(),
     name: 'Trial',
     date: '2026-03-01',
     sparePercent: 20,
-    groups: [
-      { id: ids.heron, name: 'Heron' },
-      { id: ids.tern, name: 'Tern' },
-    ],
-    tests: [{ id: ids.test, a, b, container: 'testTube' }],
+    groups: [heron, { id: ids.tern, name: 'Tern' }],
+    tests: [test],
     weighings: [],
     entries: [],
   };
 
   it('sums the solutions over groups and tests, with the spare, up to 10 mL', () => {
-    const twice = { ...day, tests: [...day.tests, { ...day.tests[0]!, id: crypto.randomUUID() }] };
+    const twice = { ...day, tests: [...day.tests, { ...test, id: crypto.randomUUID() }] };
     expect(solutionsNeeded(twice)).toEqual([
       { key: 'CuSO4 0.1', substance: 'CuSO4', concentrationM: 0.1, usedMl: 12, makeMl: 20 },
       { key: 'NaOH 0.3', substance: 'NaOH', concentrationM: 0.3, usedMl: 12, makeMl: 20 },
@@ -145,9 +144,8 @@ describe('a lab day', () => {
         },
       ],
     };
-    const group = day.groups[0]!;
-    expect(judgeTest(day, day.tests[0]!, group).prediction.solids).toHaveLength(1);
-    expect(judgeTest(weak, day.tests[0]!, group).prediction.solids).toHaveLength(0);
+    expect(judgeTest(day, test, heron).prediction.solids).toHaveLength(1);
+    expect(judgeTest(weak, test, heron).prediction.solids).toHaveLength(0);
   });
 
   it('tells how far each stage has come', () => {

@@ -114,7 +114,7 @@ function readNodes(text: string, input: string): FormulaNode[] {
         if (group.length === 0) throw ChemistryError.of('unexpectedCharacter', input, character);
         nodes.push({ group, bracket: character, count: count() });
       } else if (/[A-Z]/.test(character)) {
-        const element = readSymbol(text, at, input);
+        const element = readSymbol(text, at);
         at += element.length;
         nodes.push({ element, count: count() });
       } else if (')]}'.includes(character)) {
@@ -128,7 +128,7 @@ function readNodes(text: string, input: string): FormulaNode[] {
   return sequence(undefined);
 }
 
-function readSymbol(text: string, at: number, input: string): string {
+function readSymbol(text: string, at: number): string {
   const two = /^[A-Z][a-z]/.exec(text.slice(at))?.[0];
   if (two !== undefined) {
     if (isElement(two)) return two;

@@ -55,8 +55,11 @@ function findIons(formula: string): Readonly<Record<string, number>> | undefined
   if (dryRow) return dryRow;
   const { elements, charge } = parseFormula(dry);
   if (charge !== 0 || dry === 'H2O' || dry === 'H2O2') return undefined;
-  for (const cation of cations)
-    for (const anion of anions) {
+  const possible = (ion: KnownIon) =>
+    Object.keys(ion.elements).every((symbol) => symbol in elements);
+  const partners = anions.filter(possible);
+  for (const cation of cations.filter(possible))
+    for (const anion of partners) {
       // An acid is read as fully ionised: H2SO4 is two protons and sulfate.
       if (cation.ion.formula === 'H^+' && anion.elements.H && anion.ion.formula !== 'CH3COO^-')
         continue;

@@ -1,5 +1,9 @@
 import { Spotlight } from '@mantine/spotlight';
-import type { SpotlightActionData } from '@mantine/spotlight';
+import type {
+  SpotlightActionData,
+  SpotlightActionGroupData,
+  SpotlightFilterFunction,
+} from '@mantine/spotlight';
 import { namesOf, solubleSubstances, stages } from '@stoichos/core';
 import { IconFlask, IconNotebook } from '@tabler/icons-react';
 import { useNavigate } from 'react-router';
@@ -44,6 +48,7 @@ export function CommandSearch() {
       shortcut="mod + K"
       nothingFound="Nothing is called that. Try a formula or another name."
       searchProps={{ placeholder: 'Lab day, stage, substance or formula…', 'aria-label': 'Search' }}
+      filter={everyWord}
       limit={9}
       highlightQuery
       scrollable
@@ -51,3 +56,18 @@ export function CommandSearch() {
     />
   );
 }
+
+/** Keeps the actions that hold every typed word, in any order. */
+const everyWord: SpotlightFilterFunction = (query, actions) => {
+  const words = query.toLowerCase().split(/\s+/).filter(Boolean);
+  const matches = ({ label = '', description = '', keywords = [] }: SpotlightActionData) => {
+    const name = [label, ...keywords].join(' ').toLowerCase();
+    // A date is looked through only for something date-like, or “2” would find every day of this century.
+    return words.every(
+      (word) => name.includes(word) || (word.length > 3 && description.includes(word)),
+    );
+  };
+  return actions
+    .filter((entry): entry is SpotlightActionGroupData => 'actions' in entry)
+    .map((group) => ({ ...group, actions: group.actions.filter(matches) }));
+};

@@ -5,7 +5,7 @@ import { Mark } from '../parts/Mark';
 /** Expected against seen, item by item. */
 export function ComparisonTable({ items }: { items: readonly ComparedItem[] }) {
   return (
-    <Table verticalSpacing={6} fz="sm" data-testid="comparison">
+    <Table verticalSpacing={6} horizontalSpacing={6} fz="sm" data-testid="comparison">
       <Table.Thead>
         <Table.Tr>
           <Table.Th>Item</Table.Th>

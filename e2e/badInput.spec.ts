@@ -1,0 +1,44 @@
+import { expect, test } from './support/application';
+import { chooseSolution, makeLabDay } from './support/steps';
+
+test('a lab day without a name is refused at its field', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New lab day' }).click();
+  await page.getByRole('button', { name: 'Make the lab day' }).click();
+  await expect(page.getByText('A lab day needs a name')).toBeVisible();
+  await expect(page.getByRole('dialog')).toBeVisible();
+});
+
+test('an absurd concentration is refused at its field, and nothing is saved', async ({ page }) => {
+  await makeLabDay(page, 'Absurd amounts');
+  await chooseSolution(page, 'A, in the vessel', 'NaCl', /sodium chloride/, '900');
+  await chooseSolution(page, 'B, poured in', 'KNO3', /potassium nitrate/, '0.1');
+  await expect(page.getByText(/expected number to be <=20/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add to the plan' })).toBeDisabled();
+});
+
+test('a substance that is not on the shelf is not offered', async ({ page }) => {
+  await makeLabDay(page, 'Unknown salt');
+  await page.getByRole('group', { name: 'Solution A' }).getByLabel('Substance').fill('kryptonite');
+  await expect(page.getByText('Not on the shelf.')).toBeVisible();
+});
+
+test('a note that is too long is counted, and kept in the field', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: /Week 2/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages' })
+    .getByRole('link', { name: 'Bench' })
+    .click();
+  await page.getByLabel('Note').fill('x'.repeat(3000));
+  await expect(page.getByText('3000 characters; at most 2000')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Add note' })).toBeDisabled();
+});
+
+test('an unknown day and an unknown page say so and lead on', async ({ page }) => {
+  await page.goto('/days/00000000-0000-4000-8000-000000000000/plan');
+  await expect(page.getByRole('alert')).toContainText('There is no lab day');
+  await page.goto('/no/such/page');
+  await page.getByRole('link', { name: 'Go to the lab days' }).click();
+  await expect(page.getByRole('heading', { name: 'Lab days' })).toBeVisible();
+});

@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumPath } from '../scripts/machine/debian';
+
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  outputDir: '../test-results/browser',
+  timeout: 60_000,
+  workers: 2,
+  fullyParallel: false,
+  forbidOnly: true,
+  reporter: [['line'], ['json', { outputFile: '../test-results/browser.json' }]],
+  use: {
+    viewport: { width: 1280, height: 800 },
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: chromiumPath(),
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+      ],
+    },
+  },
+});

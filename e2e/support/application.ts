@@ -1,0 +1,61 @@
+import { fork } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { test as base } from '@playwright/test';
+import { freePort } from '../../scripts/machine/ports';
+import { startCluster } from '../../scripts/machine/postgres';
+
+/** The built application, served by the real server on a real database with the demo data. */
+export interface Application {
+  readonly url: string;
+  /** Ends the server as a power cut would. */
+  kill(): Promise<void>;
+  /** Starts it again at the same address. */
+  start(): Promise<void>;
+}
+
+const main = fileURLToPath(new URL('../../server/src/main.ts', import.meta.url));
+
+async function startServer(databaseUrl: string, port: number): Promise<ChildProcess> {
+  const server = fork(main, {
+    execArgv: ['--import', 'tsx'],
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), LOG_LEVEL: 'error' },
+  });
+  await once(server, 'message');
+  return server;
+}
+
+export const test = base.extend<object, { application: Application }>({
+  application: [
+    async ({}, use) => {
+      const folder = mkdtempSync(join(tmpdir(), 'stoichos-browser-'));
+      chmodSync(folder, 0o755);
+      const cluster = await startCluster(folder, () => undefined);
+      const port = await freePort();
+      let server = await startServer(cluster.url, port);
+      const kill = async () => {
+        const ended = once(server, 'exit');
+        server.kill('SIGKILL');
+        await ended;
+      };
+      await use({
+        url: `http://127.0.0.1:${port}`,
+        kill,
+        start: async () => {
+          server = await startServer(cluster.url, port);
+        },
+      });
+      await kill();
+      await cluster.stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+    { scope: 'worker', timeout: 60_000 },
+  ],
+  baseURL: async ({ application }, use) => use(application.url),
+});
+
+export { expect } from '@playwright/test';

@@ -1,0 +1,291 @@
+import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
+import { loadDemo, migrate } from '../src';
+import { runningServer, sampleDay } from './support/runningServer';
+
+let server: Awaited<ReturnType<typeof runningServer>>;
+let sample: ReturnType<typeof sampleDay>;
+beforeAll(async () => {
+  server = await runningServer(inject('databaseUrl'));
+});
+afterAll(() => server.close());
+beforeEach(() => {
+  sample = sampleDay();
+});
+
+const putDay = () => server.ask('PUT', `/days/${sample.ids.day}`, sample.day);
+const putTest = (test: unknown = sample.test) =>
+  server.ask('PUT', `/days/${sample.ids.day}/tests/${sample.ids.test}`, test);
+const postEntry = (part: object = {}) =>
+  server.ask('POST', '/entries', { ...sample.entry, ...part });
+
+describe('a lab day', () => {
+  it('is written, read back and listed', async () => {
+    expect((await putDay()).status).toBe(200);
+    expect((await putTest()).status).toBe(200);
+    const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
+    expect(json).toEqual({ ...sample.day, tests: [sample.test], weighings: [], entries: [] });
+    const list = (await server.ask('GET', '/days')).json as { id: string; testCount: number }[];
+    expect(list.find(({ id }) => id === sample.ids.day)).toMatchObject({
+      testCount: 1,
+      recordedCount: 0,
+    });
+  });
+
+  it('is the same when it is sent twice', async () => {
+    await putDay();
+    await putDay();
+    const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
+    expect(json.groups).toHaveLength(1);
+  });
+
+  it('keeps substances under their own formula, whatever name was sent', async () => {
+    await putDay();
+    const { json } = await putTest({
+      ...sample.test,
+      a: { ...sample.test.a, substance: 'blue vitriol' },
+    });
+    expect(json.tests[0].a.substance).toBe('CuSO4');
+  });
+
+  it('gives up a test that has no record, and keeps one that has', async () => {
+    await putDay();
+    await putTest();
+    expect((await server.ask('DELETE', `/tests/${sample.ids.test}`)).status).toBe(204);
+    await putTest();
+    await postEntry();
+    for (const answer of [await server.ask('DELETE', `/tests/${sample.ids.test}`), await putTest()])
+      expect([answer.status, answer.json.error.code]).toEqual([409, 'testHasRecords']);
+    const without = { ...sample.day, groups: [{ id: crypto.randomUUID(), name: 'Other' }] };
+    const answer = await server.ask('PUT', `/days/${sample.ids.day}`, without);
+    expect([answer.status, answer.json.error.code]).toEqual([409, 'groupHasRecords']);
+    const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
+    expect(json.groups).toEqual(sample.day.groups);
+  });
+});
+
+describe('the bench record', () => {
+  beforeEach(async () => {
+    await putDay();
+    await putTest();
+  });
+
+  it('stores an entry once however often it is sent', async () => {
+    for (let time = 0; time < 3; time += 1) expect((await postEntry()).status).toBe(201);
+    const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
+    expect(json.entries).toEqual([sample.entry]);
+  });
+
+  it('stores an entry once when it is sent many times at once', async () => {
+    const answers = await Promise.all(Array.from({ length: 8 }, () => postEntry()));
+    expect(answers.map(({ status }) => status)).toEqual(Array.from({ length: 8 }, () => 201));
+    const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
+    expect(json.entries).toHaveLength(1);
+  });
+
+  it('refuses the same id for something else', async () => {
+    await postEntry();
+    const answer = await postEntry({ record: { kind: 'noChange' } });
+    expect([answer.status, answer.json.error.code]).toEqual([409, 'idTaken']);
+  });
+
+  it('takes a correction, and never changes a line', async () => {
+    await postEntry();
+    const correction = { id: crypto.randomUUID(), supersedes: sample.entry.id, record: null };
+    expect((await postEntry(correction)).status).toBe(201);
+    const { sequelize } = server.database;
+    await expect(sequelize.query('UPDATE bench_entries SET kind = kind')).rejects.toThrow(
+      'append-only',
+    );
+    await expect(sequelize.query('DELETE FROM bench_entries')).rejects.toThrow('append-only');
+  });
+
+  it('knows an unknown test, group or superseded entry', async () => {
+    const id = crypto.randomUUID();
+    for (const field of ['testId', 'groupId', 'supersedes']) {
+      const { status, json } = await postEntry({ [field]: id });
+      expect([status, json.error.field]).toEqual([404, field]);
+      expect(json.error.message).toContain(id);
+    }
+  });
+
+  it('keeps weighings and makes reports of what was recorded', async () => {
+    await postEntry();
+    const { status, json } = await server.ask(
+      'POST',
+      `/days/${sample.ids.day}/weighings`,
+      sample.weighing,
+    );
+    expect([status, json.weighings]).toEqual([201, [sample.weighing]]);
+    const markdown = await server.ask('GET', `/days/${sample.ids.day}/report.md`);
+    expect(markdown.text).toContain('# Trial run');
+    expect(markdown.text).toContain('Cu^2+(aq) + 2 OH^-(aq) → Cu(OH)2(s)');
+    expect(markdown.text).toContain('Judgement: incomplete');
+    expect(markdown.text).toContain('0.51 g in 10 mL | 0.204 M');
+    const csv = await server.ask('GET', `/days/${sample.ids.day}/report.csv`);
+    expect(csv.headers.get('content-disposition')).toContain('attachment');
+    const [head = '', row = ''] = csv.text.split('\r\n');
+    expect(head.split(',').slice(0, 3)).toEqual(['date', 'lab_day', 'group']);
+    expect(row).toContain('2026-05-04,Trial run,Bench Knot,CuSO4,0.2043');
+  });
+});
+
+describe('bad input is answered with field, value and remedy', () => {
+  beforeEach(async () => {
+    await putDay();
+    await putTest();
+  });
+  const cases: [
+    string,
+    () => Promise<{ status: number; json: unknown }>,
+    number,
+    string,
+    RegExp,
+  ][] = [
+    [
+      'an empty name',
+      () => server.ask('PUT', `/days/${sample.ids.day}`, { ...sample.day, name: '  ' }),
+      400,
+      'name',
+      /"\s{2}".*needs a name/,
+    ],
+    [
+      'no group',
+      () => server.ask('PUT', `/days/${sample.ids.day}`, { ...sample.day, groups: [] }),
+      400,
+      'groups',
+      /\[\]/,
+    ],
+    [
+      'an impossible date',
+      () => server.ask('PUT', `/days/${sample.ids.day}`, { ...sample.day, date: '2026-02-30' }),
+      400,
+      'date',
+      /2026-02-30/,
+    ],
+    [
+      'a negative concentration',
+      () => putTest({ ...sample.test, a: { ...sample.test.a, concentrationM: -0.1 } }),
+      400,
+      'a.concentrationM',
+      /-0\.1/,
+    ],
+    [
+      'an absurd concentration',
+      () => putTest({ ...sample.test, b: { ...sample.test.b, concentrationM: 4000 } }),
+      400,
+      'b.concentrationM',
+      /4000/,
+    ],
+    [
+      'an unknown salt',
+      () => putTest({ ...sample.test, b: { ...sample.test.b, substance: 'kryptonite' } }),
+      400,
+      'b.substance',
+      /kryptonite/,
+    ],
+    [
+      'an unknown id',
+      () => server.ask('GET', '/days/00000000-0000-4000-8000-000000000000'),
+      404,
+      'dayId',
+      /00000000-0000/,
+    ],
+    ['a malformed id', () => server.ask('GET', '/days/seventeen'), 400, 'dayId', /seventeen/],
+    [
+      'a note of a megabyte',
+      () => postEntry({ record: { kind: 'note', text: 'x'.repeat(1_048_576) } }),
+      400,
+      'record.text',
+      /1048578 characters/,
+    ],
+    [
+      'a body beyond the limit',
+      () => postEntry({ record: { kind: 'note', text: 'x'.repeat(3_000_000) } }),
+      413,
+      'body',
+      /3000\d{3} bytes/,
+    ],
+    [
+      'malformed JSON',
+      () => server.ask('POST', '/entries', '{"id":'),
+      400,
+      'body',
+      /not valid JSON/,
+    ],
+    [
+      'a made-up kind',
+      () => postEntry({ record: { kind: 'explosion' } }),
+      400,
+      'record.kind',
+      /explosion/,
+    ],
+    [
+      'a form of another substance',
+      () =>
+        server.ask('POST', `/days/${sample.ids.day}/weighings`, {
+          ...sample.weighing,
+          form: 'NaCl',
+        }),
+      400,
+      'form',
+      /NaCl/,
+    ],
+    [
+      'a mass of nothing',
+      () =>
+        server.ask('POST', `/days/${sample.ids.day}/weighings`, { ...sample.weighing, actualG: 0 }),
+      400,
+      'actualG',
+      /above 0/,
+    ],
+  ];
+  it.each(cases)('%s', async (_, send, status, field, message) => {
+    const answer = await send();
+    expect(answer.status).toBe(status);
+    const { error } = answer.json as {
+      error: { field: string; message: string; remedy: string; code: string };
+    };
+    expect(error).toMatchObject({ field, message: expect.stringMatching(message) });
+    expect(error.remedy.length).toBeGreaterThan(10);
+    const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
+    expect(json).toEqual({ ...sample.day, tests: [sample.test], weighings: [], entries: [] });
+  });
+
+  it('an unknown address', async () => {
+    const { status, json } = await server.ask('GET', '/nowhere');
+    expect([status, json.error.code]).toEqual([404, 'unknownPath']);
+  });
+});
+
+describe('the server', () => {
+  it('is healthy and sends security headers', async () => {
+    const { json, headers } = await server.ask('GET', '/health');
+    expect(json).toEqual({ status: 'ok' });
+    expect(headers.get('content-security-policy')).toContain("default-src 'self'");
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+  });
+
+  it('keeps the settings', async () => {
+    const wanted = { naming: 'oxo', reactionTypes: 'drivingForce' };
+    await server.ask('PUT', '/settings', wanted);
+    expect((await server.ask('GET', '/settings')).json).toEqual(wanted);
+  });
+
+  it('runs no migration twice', async () =>
+    expect(await migrate(server.database.sequelize)).toEqual([]));
+
+  it('leaves a database that is in use alone, and fills an empty one with the demo scenario', async () => {
+    const count = await server.database.days.count();
+    await loadDemo(server.database);
+    expect(await server.database.days.count()).toBe(count);
+    const empty = await runningServer(inject('databaseUrl'));
+    await loadDemo(empty.database);
+    await loadDemo(empty.database);
+    const list = (await empty.ask('GET', '/days')).json as { name: string }[];
+    expect(list.map(({ name }) => name)).toEqual([
+      'Week 3: which pairs turn solid?',
+      'Week 2: clouds in the tube',
+    ]);
+    await empty.close();
+  });
+});

@@ -1,0 +1,76 @@
+import { once } from 'node:events';
+import type { AddressInfo } from 'node:net';
+import { connect, createApp, migrate } from '../../src';
+import { createLog } from '../../src/log';
+
+/** A served application on an emptied database, and a way to ask it. */
+export async function runningServer(databaseUrl: string) {
+  const database = connect(databaseUrl);
+  await database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
+  await migrate(database.sequelize);
+  const server = createApp(database, createLog('silent'), '/nowhere').listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`;
+  const ask = async (method: string, path: string, body?: unknown) => {
+    const response = await fetch(base + path, {
+      method,
+      ...(body !== undefined && {
+        headers: { 'content-type': 'application/json' },
+        body: typeof body === 'string' ? body : JSON.stringify(body),
+      }),
+    });
+    const text = await response.text();
+    const isJson = response.headers.get('content-type')?.includes('json') && text !== '';
+    return {
+      status: response.status,
+      headers: response.headers,
+      text,
+      json: isJson ? JSON.parse(text) : undefined,
+    };
+  };
+  const close = async () => {
+    server.close();
+    server.closeAllConnections();
+    await database.sequelize.close();
+  };
+  return { database, ask, close };
+}
+
+/** A small valid lab day with one test. */
+export function sampleDay() {
+  const ids = { day: crypto.randomUUID(), group: crypto.randomUUID(), test: crypto.randomUUID() };
+  return {
+    ids,
+    day: {
+      id: ids.day,
+      name: 'Trial run',
+      date: '2026-05-04',
+      sparePercent: 20,
+      groups: [{ id: ids.group, name: 'Bench Knot' }],
+    },
+    test: {
+      id: ids.test,
+      container: 'testTube',
+      a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
+      b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+    },
+    entry: {
+      id: crypto.randomUUID(),
+      testId: ids.test,
+      groupId: ids.group,
+      record: { kind: 'precipitate', colour: 'pale blue' },
+      supersedes: null as string | null,
+      recordedAt: '2026-05-04T10:00:00.000Z',
+    },
+    weighing: {
+      id: crypto.randomUUID(),
+      substance: 'CuSO4',
+      concentrationM: 0.2,
+      volumeMl: 10,
+      form: 'CuSO4·5H2O',
+      purityPercent: 100,
+      actualG: 0.51,
+      recordedAt: '2026-05-04T08:00:00.000Z',
+    },
+  };
+}

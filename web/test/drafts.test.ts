@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest';
+import { errorSchema } from '@stoichos/core';
+import { explainError, isUnreachable } from '../src/api/explainError';
+import { describeView } from '../src/glassware/describeView';
+import { outboxSlice } from '../src/outbox/outboxSlice';
+import { predictDraft } from '../src/plan/predictDraft';
+import type { TestDraft } from '../src/plan/useTestDraft';
+
+const draft: TestDraft = {
+  id: crypto.randomUUID(),
+  container: 'testTube',
+  a: { substance: 'MgSO4', concentrationM: 0.2, volumeMl: 2 },
+  b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+};
+
+describe('a test being typed', () => {
+  it('is predicted as soon as it is complete', () => {
+    const { test, prediction, errors } = predictDraft(draft);
+    expect(errors).toEqual({});
+    expect(test).toEqual(draft);
+    expect(prediction?.solids[0]?.formula).toBe('Mg(OH)2');
+  });
+  it('is not blamed for what is still empty', () => {
+    expect(
+      predictDraft({ ...draft, b: { substance: '', concentrationM: '', volumeMl: '' } }),
+    ).toEqual({ errors: {} });
+  });
+  it('names the field that is wrong', () => {
+    const { errors, prediction } = predictDraft({
+      ...draft,
+      a: { ...draft.a, concentrationM: -1 },
+    });
+    expect(Object.keys(errors)).toEqual(['a.concentrationM']);
+    expect(prediction).toBeUndefined();
+  });
+});
+
+describe('entries on their way', () => {
+  const unsent = {
+    dayId: 'day',
+    entry: {
+      id: 'one',
+      testId: 't',
+      groupId: 'g',
+      record: null,
+      supersedes: 'zero',
+      recordedAt: '',
+    },
+  };
+  const { recorded, sent, unreachable, refused } = outboxSlice.actions;
+  const after = (...actions: Parameters<typeof outboxSlice.reducer>[1][]) =>
+    actions.reduce(outboxSlice.reducer, outboxSlice.getInitialState());
+
+  it('wait until they are acknowledged', () => {
+    expect(after(recorded(unsent), unreachable())).toMatchObject({
+      waiting: [unsent],
+      online: false,
+    });
+    expect(after(recorded(unsent), unreachable(), sent('one'))).toMatchObject({
+      waiting: [],
+      online: true,
+    });
+  });
+  it('are set aside with the reason when refused', () => {
+    expect(after(recorded(unsent), refused({ ...unsent, reason: 'No.' }))).toMatchObject({
+      waiting: [],
+      refused: [{ reason: 'No.' }],
+    });
+  });
+});
+
+describe('what went wrong', () => {
+  const answered = {
+    status: 409,
+    data: { error: { code: 'c', message: 'm', field: null, remedy: 'r' } },
+  };
+  it('is told in the server’s words', () => {
+    expect(explainError(answered)).toEqual(errorSchema.parse(answered.data).error);
+    expect(isUnreachable(answered)).toBe(false);
+  });
+  it('is told as no answer otherwise', () => {
+    expect(explainError({ status: 'FETCH_ERROR' }).code).toBe('unreachable');
+    expect(isUnreachable({ status: 'FETCH_ERROR' })).toBe(true);
+    expect(isUnreachable({ status: 503 })).toBe(true);
+  });
+});
+
+describe('a vessel in words', () => {
+  it('tells colour and clarity apart', () => {
+    expect(
+      describeView({ liquidHex: '#fff', colour: 'colourless', clarity: 'cloudy', fill: 0.5 }),
+    ).toBe('colourless liquid, cloudy');
+    expect(describeView(undefined)).toContain('nothing recorded');
+  });
+});
