@@ -71,6 +71,7 @@ export { likelyCauses } from './observation/likelyCauses';
 export type { LikelyCause } from './observation/likelyCauses';
 export { predictMixing } from './observation/predictMixing';
 export type { MixingPrediction } from './observation/predictMixing';
+export { predictSolution } from './observation/predictSolution';
 export { drawRecord } from './observation/drawRecord';
 
 export { deferral, hazardsOf } from './safety/hazards';

@@ -9,6 +9,7 @@ import { setTimeout as pause } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { isFree, freePort } from '../machine/ports';
+import { startCluster } from '../machine/postgres';
 
 const root = fileURLToPath(new URL('../..', import.meta.url));
 let data = '';
@@ -94,6 +95,27 @@ describe('npm start', () => {
     const nonsense = start({ PORT: 'eighty' });
     await once(nonsense.child, 'exit');
     expect(nonsense.output()).toContain('“eighty”, which is no port number');
+  });
+});
+
+describe('npm start with DATABASE_URL', () => {
+  it('uses the server it names, makes no cluster, and leaves it running', async () => {
+    const folder = mkdtempSync(join(tmpdir(), 'stoichos-other-'));
+    chmodSync(folder, 0o755);
+    const cluster = await startCluster(folder, () => undefined);
+    const port = await freePort();
+    const run = start({
+      PORT: String(port),
+      DATABASE_URL: cluster.url,
+      STOICHOS_DATA_DIR: join(folder, 'unused'),
+    });
+    await run.ready();
+    expect(await dayCount(port)).toBe(2);
+    expect(await end(run.child, 'SIGTERM')).toBe(0);
+    expect(existsSync(join(folder, 'unused', 'postgres'))).toBe(false);
+    expect(cluster.process.exitCode).toBeNull();
+    await cluster.stop();
+    rmSync(folder, { recursive: true, force: true });
   });
 });
 

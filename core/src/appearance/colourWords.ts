@@ -1,4 +1,13 @@
-import { converter, modeOklab, modeOklch, modeRgb, parseHex, useMode } from 'culori/fn';
+import {
+  clampChroma,
+  converter,
+  formatHex,
+  modeOklab,
+  modeOklch,
+  modeRgb,
+  parseHex,
+  useMode,
+} from 'culori/fn';
 import type { ColourDepth, ColourPhrase, ColourWord } from '../substances/types';
 
 /** What each hue word is drawn as. These are our own choices of a typical sample of the colour, sRGB. */
@@ -50,7 +59,6 @@ export function readPhrase(phrase: ColourPhrase): { word: ColourWord; depth?: Co
 // Only the colour spaces in use are registered, which keeps start and bundle small.
 [modeRgb, modeOklab, modeOklch].forEach((mode) => useMode(mode));
 const toOklch = converter('oklch');
-const toRgb = converter('rgb');
 
 /** The drawable sRGB value (#rrggbb) of a colour phrase. */
 export function phraseHex(phrase: ColourPhrase): string {
@@ -62,21 +70,7 @@ export function phraseHex(phrase: ColourPhrase): string {
     bright: { ...base, l: Math.min(0.93, base.l + 0.03), c: base.c * 1.25 },
     deep: { ...base, l: base.l * 0.68, c: base.c * 0.95 },
   }[depth];
-  return toHex(shifted);
-}
-
-function toHex(colour: { mode: 'oklch'; l: number; c: number; h?: number }): string {
-  const { r, g, b } = toRgb(colour);
-  return rgbHex([r, g, b]);
-}
-
-/** sRGB channels 0–1 as #rrggbb; channels outside are clipped. */
-export function rgbHex(channels: readonly [number, number, number]): string {
-  const pair = (value: number) =>
-    Math.round(255 * Math.min(1, Math.max(0, value)))
-      .toString(16)
-      .padStart(2, '0');
-  return `#${channels.map(pair).join('')}`;
+  return formatHex(clampChroma(shifted, 'oklch'));
 }
 
 /** Hue angle (OKLCH, degrees) up to which each word is used, going round from red. */

@@ -1,4 +1,6 @@
-import { rgbHex } from './colourWords';
+import { clampChroma, formatHex, modeOklch, modeRgb, modeXyz65, useMode } from 'culori/fn';
+
+[modeRgb, modeXyz65, modeOklch].forEach((mode) => useMode(mode));
 
 /** Relative spectral power of CIE illuminant D65, 380–780 nm in steps of 10 nm (CIE 15, recalled from memory). */
 const d65 = [
@@ -28,7 +30,7 @@ const matching = wavelengthsNm.map((nm) => [
 ]);
 
 const white = tristimulus(wavelengthsNm.map(() => 1));
-/** D65 white of the sRGB standard, IEC 61966-2-1. */
+/** D65 white, CIE 1931 observer (IEC 61966-2-1). */
 const srgbWhite = [0.9505, 1, 1.089] as const;
 
 function tristimulus(transmittance: readonly number[]): [number, number, number] {
@@ -41,19 +43,12 @@ function tristimulus(transmittance: readonly number[]): [number, number, number]
 }
 
 /**
- * The sRGB colour (#rrggbb) of light from D65 after passing a transmittance given at {@link wavelengthsNm}.
- * Scaled so that full transmittance is white; matrix and transfer curve from IEC 61966-2-1.
+ * The sRGB colour (#rrggbb) of light from D65 after passing a transmittance given at {@link wavelengthsNm}, scaled so
+ * that full transmittance is white. A colour that sRGB cannot show keeps its hue and lightness and gives up chroma.
  */
 export function transmittedHex(transmittance: readonly number[]): string {
   const [x, y, z] = tristimulus(transmittance).map(
     (value, axis) => (value / (white[axis] ?? 1)) * (srgbWhite[axis] ?? 1),
   ) as [number, number, number];
-  const linear = [
-    3.2406 * x - 1.5372 * y - 0.4986 * z,
-    -0.9689 * x + 1.8758 * y + 0.0415 * z,
-    0.0557 * x - 0.204 * y + 1.057 * z,
-  ] as const;
-  const encode = (value: number) =>
-    value <= 0.0031308 ? 12.92 * Math.max(0, value) : 1.055 * value ** (1 / 2.4) - 0.055;
-  return rgbHex([encode(linear[0]), encode(linear[1]), encode(linear[2])]);
+  return formatHex(clampChroma({ mode: 'xyz65', x, y, z }, 'oklch'));
 }

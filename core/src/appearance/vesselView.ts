@@ -1,3 +1,4 @@
+import type { Equilibrium } from '../equilibrium/equilibrate';
 import type { Clarity, ColourPhrase } from '../substances/types';
 import type { Container } from '../vessel/containers';
 import { visibleMgPerL } from '../vessel/mixSolutions';
@@ -26,21 +27,28 @@ const fullMgPerL = 10_000;
 /** Times the density of a visible precipitate above which nothing is seen through the liquid (common practice). */
 const opaqueTimes = 10;
 
+/** What a clear solution looks like in a vessel. */
+export function viewSolution(
+  { species }: Pick<Equilibrium, 'species'>,
+  volumeMl: number,
+  { pathCm, brimMl }: Container,
+): VesselView {
+  const { hex, colour } = solutionColour(species, pathCm);
+  return { liquidHex: hex, colour, clarity: 'clear', fill: Math.min(1, volumeMl / brimMl) };
+}
+
 /** What the mixture looks like just after mixing, before the solid has settled. */
-export function viewMixture(mixture: Mixture, { pathCm, brimMl }: Container): VesselView {
+export function viewMixture(mixture: Mixture, container: Container): VesselView {
   const { settled, solids, gases, volumeMl } = mixture;
-  const liquid = solutionColour(settled.species, pathCm);
   const mgPerL = (1000 * solids.reduce((sum, { massMg }) => sum + massMg, 0)) / volumeMl;
   const [most] = solids;
   return {
-    liquidHex: liquid.hex,
-    colour: liquid.colour,
+    ...viewSolution(settled, volumeMl, container),
     clarity: !most
       ? 'clear'
       : mgPerL < opaqueTimes * visibleMgPerL.precipitate
         ? 'cloudy'
         : 'opaque',
-    fill: Math.min(1, volumeMl / brimMl),
     ...(most && {
       solid: {
         hex: phraseHex(most.colour),

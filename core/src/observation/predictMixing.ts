@@ -1,6 +1,4 @@
-import { solutionColour } from '../appearance/solutionColour';
-import type { LiquidColour } from '../appearance/solutionColour';
-import { viewMixture } from '../appearance/vesselView';
+import { viewMixture, viewSolution } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { containers } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
@@ -11,7 +9,8 @@ import type { Observation } from './observation';
 
 /** What mixing two solutions should show, and why. */
 export interface MixingPrediction extends Mixture {
-  readonly before: readonly [LiquidColour, LiquidColour];
+  /** Each solution in the vessel by itself. */
+  readonly before: readonly [VesselView, VesselView];
   readonly after: VesselView;
   /** Empty when the mixture is not predicted. */
   readonly observations: readonly Observation[];
@@ -30,8 +29,8 @@ export function predictMixing(a: Portion, b: Portion, container: ContainerKind):
   const mixture = mixSolutions(a, b, vessel);
   const [one, other] = mixture.apart;
   const before = [
-    solutionColour(one.species, vessel.pathCm),
-    solutionColour(other.species, vessel.pathCm),
+    viewSolution(one, a.volumeMl, vessel),
+    viewSolution(other, b.volumeMl, vessel),
   ] as const;
   const after = viewMixture(mixture, vessel);
   return {
@@ -43,7 +42,7 @@ export function predictMixing(a: Portion, b: Portion, container: ContainerKind):
 }
 
 function expected(
-  before: LiquidColour,
+  before: VesselView,
   after: VesselView,
   { solids, gases }: Mixture,
 ): Observation[] {

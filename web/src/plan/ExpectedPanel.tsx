@@ -1,5 +1,5 @@
 import { Alert, List, Text } from '@mantine/core';
-import type { ContainerKind, VesselView } from '@stoichos/core';
+import type { ContainerKind } from '@stoichos/core';
 import { describeObservation } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Vessel } from '../glassware/Vessel';
@@ -23,18 +23,12 @@ export function ExpectedPanel({
       </Text>
     );
   const { before, after, observations, notPredicted, warnings } = prediction;
-  const start: VesselView = {
-    liquidHex: before[0].hex,
-    colour: before[0].colour,
-    clarity: 'clear',
-    fill: after.fill * (test.a.volumeMl / prediction.volumeMl),
-  };
   const outside = notPredicted.length > 0;
   return (
     <>
       <div className={classes.sequence}>
         <figure>
-          <Vessel container={container} view={start} label="Solution A" height={190} />
+          <Vessel container={container} view={before[0]} label="Solution A" height={190} />
           <figcaption>A before: {before[0].colour}</figcaption>
         </figure>
         <IconArrowRight size={28} className="quiet" aria-label="then" />

@@ -5,6 +5,7 @@ import {
   hazardsOf,
   latestWeighing,
   nameIn,
+  predictSolution,
   prepare,
 } from '@stoichos/core';
 import type { LabDay, NeededSolution } from '@stoichos/core';
@@ -12,6 +13,7 @@ import { useState } from 'react';
 import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
+import { Vessel } from '../glassware/Vessel';
 import { PictogramRow } from '../chemistry/Pictogram';
 import classes from './PreparePage.module.css';
 import { WeighingEntry } from './WeighingEntry';
@@ -29,6 +31,9 @@ export function SolutionCard({ day, solution }: { day: LabDay; solution: NeededS
   const [purity, setPurity] = useState<number | undefined>(undefined);
   const purityPercent = purity ?? done?.purityPercent ?? jar?.purityPercent ?? 100;
   const { pictograms } = hazardsOf(solution.substance);
+  const { substance, makeMl } = solution;
+  const concentrationM = done ? concentrationOf(done) : solution.concentrationM;
+  const look = predictSolution({ substance, concentrationM, volumeMl: makeMl }, 'flask');
   return (
     <section className="card" aria-label={`${solution.substance} ${solution.concentrationM} M`}>
       <Group justify="space-between" wrap="nowrap" align="flex-start">
@@ -37,11 +42,19 @@ export function SolutionCard({ day, solution }: { day: LabDay; solution: NeededS
             <Formula text={solution.substance} /> {solution.concentrationM} M
           </Title>
           <Text className="quiet" size="sm">
-            {nameIn(naming, solution.substance)} · make <strong>{solution.makeMl} mL</strong> (
-            {round(solution.usedMl)} mL used)
+            {nameIn(naming, solution.substance)}, {look.colour} · make{' '}
+            <strong>{solution.makeMl} mL</strong> ({round(solution.usedMl)} mL used)
           </Text>
         </div>
-        <PictogramRow pictograms={pictograms} />
+        <Group gap={4} wrap="nowrap">
+          <PictogramRow pictograms={pictograms} />
+          <Vessel
+            container="flask"
+            view={look}
+            label={`${solution.substance} as made`}
+            height={72}
+          />
+        </Group>
       </Group>
       <Text fw={600} mt="sm" mb={4} size="sm">
         {forms.length > 1 ? 'Which form is in the jar?' : 'In the jar'}

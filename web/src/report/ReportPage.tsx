@@ -192,7 +192,7 @@ function TestReport({ day, test, number, judgements }: TestReportProps) {
               <Table.Td style={{ overflowWrap: 'anywhere' }}>
                 {seen.map(describeObservation).join('; ') || 'nothing recorded'}
                 {notes.map((note, index) => (
-                  <span key={index}> “{note}”</span>
+                  <span key={index}>; “{note}”</span>
                 ))}
               </Table.Td>
               <Table.Td>
