@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { openView } from './support/steps';
 
 const stages = ['plan', 'prepare', 'bench', 'judge', 'report'] as const;
 
@@ -21,8 +22,7 @@ for (const scheme of ['light', 'dark'])
       scheme,
     );
     for (const path of await views(page)) {
-      await page.goto(path);
-      await page.waitForLoadState('networkidle');
+      await openView(page, path);
       const { violations } = await new AxeBuilder({ page }).analyze();
       const serious = violations.filter(
         ({ impact }) => impact === 'serious' || impact === 'critical',
@@ -35,8 +35,7 @@ for (const width of [1280, 768, 390])
   test(`no screen scrolls sideways at ${width} px`, async ({ page }) => {
     await page.setViewportSize({ width, height: 900 });
     for (const path of await views(page)) {
-      await page.goto(path);
-      await page.waitForLoadState('networkidle');
+      await openView(page, path);
       const over = await page.evaluate(
         () => document.documentElement.scrollWidth - window.innerWidth,
       );
@@ -46,8 +45,7 @@ for (const width of [1280, 768, 390])
 
 test('touch targets at the bench are at least 44 px high', async ({ page }) => {
   const path = (await views(page))[3] ?? '';
-  await page.goto(path);
-  await page.waitForLoadState('networkidle');
+  await openView(page, path);
   const heights = await page
     .getByRole('region', { name: /^What Bench/ })
     .getByRole('button', { includeHidden: false })
@@ -63,6 +61,7 @@ test('a test is recorded and judged by keyboard alone', async ({ page }) => {
   await page.keyboard.type('Week 2 bench');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'What Bench Heron sees' })).toBeVisible();
+  await expect(page.getByPlaceholder(/^Lab day, stage/)).toBeHidden();
   for (const test of [/2 CaCl2/, /3 KNO3/]) {
     await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('button', { name: test })).toHaveAttribute('aria-pressed', 'true');
@@ -78,7 +77,7 @@ test('a test is recorded and judged by keyboard alone', async ({ page }) => {
 });
 
 test('the report prints on A4 and Letter without the controls', async ({ page }) => {
-  await page.goto((await views(page))[5] ?? '');
+  await openView(page, (await views(page))[5] ?? '');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(page.getByRole('article')).toBeVisible();

@@ -1,4 +1,5 @@
 import { expect, test } from './support/application';
+import { openDemoBench } from './support/steps';
 
 const record = (name: string) => ({ name, exact: true });
 
@@ -6,12 +7,7 @@ test('an acknowledged observation survives the server being killed', async ({
   page,
   application,
 }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: /Week 2/ }).click();
-  await page
-    .getByRole('navigation', { name: 'Stages' })
-    .getByRole('link', { name: 'Bench' })
-    .click();
+  await openDemoBench(page);
   await page.getByRole('button', { name: /2 CaCl2/ }).click();
   const stored = page.waitForResponse(
     (answer) => answer.url().endsWith('/api/entries') && answer.status() === 201,
@@ -31,12 +27,7 @@ test('what is recorded while the server is away is kept, shown as unsent, and se
   page,
   application,
 }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: /Week 2/ }).click();
-  await page
-    .getByRole('navigation', { name: 'Stages' })
-    .getByRole('link', { name: 'Bench' })
-    .click();
+  await openDemoBench(page);
   await page
     .getByRole('group', { name: 'Groups' })
     .getByRole('button', { name: /Bench Plover/ })
@@ -57,12 +48,7 @@ test('what is recorded while the server is away is kept, shown as unsent, and se
 });
 
 test('unsent entries survive a reload', async ({ page, application }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: /Week 2/ }).click();
-  await page
-    .getByRole('navigation', { name: 'Stages' })
-    .getByRole('link', { name: 'Bench' })
-    .click();
+  await openDemoBench(page);
   await page
     .getByRole('group', { name: 'Groups' })
     .getByRole('button', { name: /Bench Plover/ })

@@ -5,7 +5,7 @@ export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
   outputDir: '../test-results/browser',
-  timeout: 60_000,
+  timeout: 120_000,
   workers: 2,
   fullyParallel: false,
   forbidOnly: true,

@@ -28,3 +28,17 @@ export async function chooseSolution(
 export async function openStage(page: Page, stage: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: stage }).click();
 }
+
+/** Opens the bench of the demo day that has a record. */
+export async function openDemoBench(page: Page): Promise<void> {
+  await page.goto('/');
+  await page.getByRole('link', { name: /Week 2/ }).click();
+  await openStage(page, 'Bench');
+}
+
+/** Goes to an address and waits until its content is there. */
+export async function openView(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText('Loading…')).toBeHidden();
+}

@@ -23,7 +23,7 @@ createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
       <MantineProvider theme={theme} defaultColorScheme="light">
-        <Notifications position="bottom-center" autoClose={6000} />
+        <Notifications position="top-center" autoClose={4000} />
         <RouterProvider router={router} />
       </MantineProvider>
     </Provider>

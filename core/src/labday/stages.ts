@@ -36,12 +36,12 @@ export function stageStates(day: LabDay): StageState[] {
     {
       stage: 'prepare',
       state: progress(weighed, solutions.length),
-      detail: `${weighed} of ${solutions.length} weighed`,
+      detail: tests === 0 ? 'nothing to weigh yet' : `${weighed} of ${solutions.length} weighed`,
     },
     {
       stage: 'bench',
       state: progress(recorded, pairs),
-      detail: `${recorded} of ${pairs} recorded`,
+      detail: tests === 0 ? 'nothing to run yet' : `${recorded} of ${pairs} recorded`,
     },
     {
       stage: 'judge',

@@ -79,7 +79,10 @@ export function mixSolutions(a: Portion, b: Portion, container: Container): Mixt
       formula,
       amountMmol: amountMolPerL * volumeMl,
     })),
-    warnings: warningsFor(a, b, settled, solids, volumeMl, container.brimMl),
+    warnings: [
+      ...warningsFor(a, b, settled, solids, volumeMl, container.brimMl),
+      ...borderline(dissolved),
+    ],
     notPredicted: names[0] === names[1] ? [] : electronTransfers(settled),
   };
 }
@@ -162,6 +165,19 @@ function warningsFor(
   if (solids.length > 0 && massMgPerL < visibleMgPerL.precipitate)
     warnings.push('There is only a little solid: expect a haze, best seen against black.');
   return warnings;
+}
+
+/** log10 of the ratio of ion product to Ksp within which constants and activities do not settle the outcome. */
+const undecidedRatio = 0.5;
+
+/** Solids so near to saturation that the prediction may go either way. */
+function borderline({ saturation }: Equilibrium): string[] {
+  return saturation
+    .filter(({ logRatio }) => Math.abs(logRatio) < undecidedRatio)
+    .map(
+      ({ solid, logRatio }) =>
+        `${solid.formula} is close to saturation (ion product ${(10 ** logRatio).toPrecision(2)} times Ksp): it may settle late, or not, whatever is predicted.`,
+    );
 }
 
 /** The approximate solubility of a shelf substance at 20–25 °C, mol per litre of solution (density taken as 1.0). */

@@ -6,7 +6,7 @@ import type {
 } from '@mantine/spotlight';
 import { namesOf, solubleSubstances, stages } from '@stoichos/core';
 import { IconFlask, IconNotebook } from '@tabler/icons-react';
-import { useNavigate } from 'react-router';
+import { useMatch, useNavigate } from 'react-router';
 import { useDaysQuery } from '../api/api';
 import { stageNames } from '../days/stageNames';
 import { useSettings } from './useSettings';
@@ -25,17 +25,18 @@ export function CommandSearch() {
       onClick: () => void navigate(`/days/${day.id}/${stage}`),
     })),
   );
-  const nextDay = days[0];
+  const open = useMatch('/days/:dayId/*')?.params.dayId;
+  const target = days.find(({ id }) => id === open) ?? days[0];
   const substanceActions: SpotlightActionData[] = solubleSubstances().map(({ formula }) => {
     const names = namesOf(formula);
     return {
       id: formula,
       label: `${names[naming] ?? formula}`,
-      description: nextDay ? `Plan a test with it in ${nextDay.name}` : 'Make a lab day first',
+      description: target ? `Plan a test with it in ${target.name}` : 'Make a lab day first',
       keywords: [formula, ...Object.values(names).filter((name) => typeof name === 'string')],
       leftSection: <IconFlask size={20} aria-hidden />,
       onClick: () => {
-        if (nextDay) void navigate(`/days/${nextDay.id}/plan?a=${encodeURIComponent(formula)}`);
+        if (target) void navigate(`/days/${target.id}/plan?a=${encodeURIComponent(formula)}`);
       },
     };
   });

@@ -16,6 +16,7 @@ const ink: MantineColorsTuple = [
 ];
 
 const sans = "'Source Sans 3 Variable', sans-serif";
+const serif = "'Source Serif 4 Variable', serif";
 
 export const theme = createTheme({
   primaryColor: 'ink',
@@ -23,9 +24,16 @@ export const theme = createTheme({
   primaryShade: { light: 7, dark: 5 },
   autoContrast: true,
   fontFamily: sans,
-  headings: { fontFamily: "'Source Serif 4 Variable', serif", fontWeight: '600' },
+  headings: { fontFamily: serif, fontWeight: '600' },
   fontSizes: { xs: '0.82rem', sm: '0.92rem', md: '1rem', lg: '1.15rem', xl: '1.35rem' },
   defaultRadius: 'sm',
   cursorType: 'pointer',
   focusRing: 'auto',
+  components: {
+    Modal: {
+      styles: {
+        title: { fontFamily: serif, fontWeight: 600, fontSize: '1.25rem' },
+      },
+    },
+  },
 });

@@ -22,7 +22,12 @@ interface ChipProps {
 /** One answer; a tap records it, a second tap takes it back. */
 export function Chip({ chosen, onTap, hotkey, children }: ChipProps) {
   return (
-    <button type="button" className={classes.chip} aria-pressed={chosen} onClick={onTap}>
+    <button
+      type="button"
+      className={`tappable ${classes.chip}`}
+      aria-pressed={chosen}
+      onClick={onTap}
+    >
       {children}
       {hotkey && (
         <kbd className={classes.key} aria-hidden>

@@ -19,7 +19,7 @@ export function GroupTabs({ day, testId, selected, onSelect }: GroupTabsProps) {
           <button
             key={id}
             type="button"
-            className={classes.tab}
+            className="tappable"
             aria-pressed={id === selected}
             onClick={() => onSelect(id)}
           >

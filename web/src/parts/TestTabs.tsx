@@ -19,7 +19,7 @@ export function TestTabs({ tests, selected, onSelect, onNew }: TestTabsProps) {
         <button
           key={id}
           type="button"
-          className={classes.tab}
+          className="tappable"
           aria-pressed={id === selected}
           onClick={() => onSelect(id)}
         >
@@ -32,7 +32,7 @@ export function TestTabs({ tests, selected, onSelect, onNew }: TestTabsProps) {
       {onNew && (
         <button
           type="button"
-          className={classes.tab}
+          className="tappable"
           aria-pressed={selected === undefined}
           onClick={onNew}
         >

@@ -22,6 +22,7 @@ export function PlanPage() {
   const [saveTest, { isLoading: saving }] = useSaveTestMutation();
   const [removeTest] = useRemoveTestMutation();
   const outcome = predictDraft(draft.values);
+  const chosen = [draft.values.a.substance, draft.values.b.substance].filter((one) => one !== '');
   const recorded = day.entries.some(({ testId }) => testId === draft.values.id);
 
   const attempt = async (work: Promise<unknown>, done: string): Promise<boolean> => {
@@ -114,6 +115,11 @@ export function PlanPage() {
           <ExpectedPanel outcome={outcome} container={draft.values.container} />
         </section>
         <section className={`card ${classes.reasons}`} aria-label="Why, hazards and waste">
+          {chosen.length === 0 && (
+            <Text className="quiet">
+              The reasons, the hazards and the waste bottle appear here.
+            </Text>
+          )}
           <ReasonPanel outcome={outcome} />
           <SafetyPanel
             substances={[draft.values.a.substance, draft.values.b.substance].filter(
