@@ -30,6 +30,9 @@ export interface Saturation {
   readonly logRatio: number;
 }
 
+/** Passes between activities and concentrations; they agree to ten figures after about ten. */
+const mostActivityPasses = 200;
+
 interface Formation {
   readonly formula: string;
   readonly charge: number;
@@ -44,7 +47,10 @@ const formations: readonly Formation[] = formedSpecies.map(({ formula, logBeta, 
   from,
 }));
 const formationOf = new Map(formations.map((one) => [one.formula, one]));
-const solidRows: readonly SparinglySoluble[] = sparinglySoluble;
+const solidProducts = (sparinglySoluble as readonly SparinglySoluble[]).map((solid) => ({
+  solid,
+  ...solidProduct(solid),
+}));
 
 /**
  * Finds the equilibrium of a solution at 25 °C by mass action with activities (Davies equation), from the total
@@ -64,7 +70,8 @@ export function equilibrate(
   const index = new Map(names.map((name, j) => [name, j]));
   const holds = (from: Readonly<Record<string, number>>) =>
     Object.keys(from).every((name) => index.has(name));
-  const present: Formation[] = [
+  const counts = (from: Readonly<Record<string, number>>) => names.map((name) => from[name] ?? 0);
+  const present = [
     ...names.map((name) => ({
       formula: name,
       charge: chargeOf(name),
@@ -72,38 +79,38 @@ export function equilibrate(
       from: { [name]: 1 },
     })),
     ...formations.filter(({ from }) => holds(from)),
-  ];
-  const solids = solidRows
-    .map((solid) => ({ solid, ...solidProduct(solid) }))
-    .filter(({ from }) => holds(from));
+  ].map((one: Formation) => ({ ...one, counts: counts(one.from) }));
+  const solids = solidProducts.filter(({ from }) => holds(from));
   const gases = dissolvedGases.filter(({ from }) => holds(from));
-  const counts = (from: Readonly<Record<string, number>>) => names.map((name) => from[name] ?? 0);
   const totals = names.map((name) => componentTotals[name] ?? 0);
-  const limits = options.allowSolids === false ? [] : [...solids, ...gases.map(gasLimit)];
+  const limits = (options.allowSolids === false ? [] : [...solids, ...gases.map(gasLimit)]).map(
+    ({ from, logProduct }) => ({ from, logProduct, counts: counts(from) }),
+  );
 
   let strength =
     0.5 * Object.entries(totalsM).reduce((sum, [ion, c]) => sum + c * chargeOf(ion) ** 2, 0);
   let solved: MassActionSolution | undefined;
   const gamma = (formula: string, charge = chargeOf(formula)) =>
-    formula === 'H2O' ? 0 : logActivityCoefficient(charge, strength);
+    logActivityCoefficient(charge, strength);
   const activityShift = (from: Readonly<Record<string, number>>) =>
     Object.entries(from).reduce((sum, [name, count]) => sum + count * gamma(name), 0);
-  const logConcentration = (one: Formation, logFree: readonly number[]) =>
+  const logConcentration = (one: (typeof present)[number], logFree: readonly number[]) =>
     one.logBeta +
     activityShift(one.from) -
     gamma(one.formula, one.charge) +
-    counts(one.from).reduce((sum, count, j) => sum + count * (logFree[j] ?? 0), 0);
+    one.counts.reduce((sum, count, j) => sum + count * (logFree[j] ?? 0), 0);
 
-  for (let pass = 0; pass < 60; pass += 1) {
+  let settled = false;
+  for (let pass = 0; pass < mostActivityPasses && !settled; pass += 1) {
     solved = minimise(
       totals,
       present.map((one) => ({
         logK: one.logBeta + activityShift(one.from) - gamma(one.formula, one.charge),
-        counts: counts(one.from),
+        counts: one.counts,
       })),
-      limits.map(({ from, logProduct }) => ({
-        logProduct: logProduct - activityShift(from),
-        counts: counts(from),
+      limits.map((limit) => ({
+        logProduct: limit.logProduct - activityShift(limit.from),
+        counts: limit.counts,
       })),
       solved,
     );
@@ -114,11 +121,11 @@ export function equilibrate(
         charge: one.charge,
       })),
     );
-    const settled = Math.abs(next - strength) <= 1e-10 * Math.max(next, 1e-6);
+    settled = Math.abs(next - strength) <= 1e-10 * Math.max(next, 1e-6);
     strength = next;
-    if (settled) break;
   }
-  if (!solved?.converged) throw ChemistryError.of('notConverged', Object.keys(totalsM).join(', '));
+  if (!solved?.converged || !settled)
+    throw ChemistryError.of('notConverged', Object.keys(totalsM).join(', '));
   const { logFree, phaseAmountsM } = solved;
   const logActivity = (from: Readonly<Record<string, number>>) =>
     Object.entries(from).reduce(
@@ -136,14 +143,8 @@ export function equilibrate(
     ),
     pH: -logActivity({ 'H^+': 1 }),
     ionicStrength: strength,
-    solids:
-      limits.length === 0
-        ? []
-        : solids.map(({ solid }, s) => amount(0, solid.formula, s)).filter(isThere),
-    gases:
-      limits.length === 0
-        ? []
-        : gases.map(({ formula }, s) => amount(solids.length, formula, s)).filter(isThere),
+    solids: solids.map(({ solid }, s) => amount(0, solid.formula, s)).filter(isThere),
+    gases: gases.map(({ formula }, s) => amount(solids.length, formula, s)).filter(isThere),
     saturation: solids.map(({ solid, from, logProduct }) => {
       const logRatio = logActivity(from) - logProduct;
       return { solid, logRatio, logIonProduct: logRatio - solid.pKsp };

@@ -25,6 +25,20 @@ export interface MixingPrediction extends Mixture {
  *   { substance: 'NaCl', concentrationM: 0.1, volumeMl: 2 }, 'testTube').solids[0].formula // 'AgCl'
  */
 export function predictMixing(a: Portion, b: Portion, container: ContainerKind): MixingPrediction {
+  const key = JSON.stringify([a, b, container]);
+  const known = predictions.get(key);
+  if (known) return known;
+  const prediction = predict(a, b, container);
+  if (predictions.size >= mostKept) predictions.clear();
+  predictions.set(key, prediction);
+  return prediction;
+}
+
+/** The same mixture is asked for again with every tap at the bench; the answer never changes. */
+const predictions = new Map<string, MixingPrediction>();
+const mostKept = 500;
+
+function predict(a: Portion, b: Portion, container: ContainerKind): MixingPrediction {
   const vessel = containers[container];
   const mixture = mixSolutions(a, b, vessel);
   const [one, other] = mixture.apart;
