@@ -54,6 +54,7 @@ export { portionSchema } from './vessel/portion';
 export type { Portion } from './vessel/portion';
 export { solubilityM } from './vessel/mixSolutions';
 export type { Mixture, SettledSolid } from './vessel/mixSolutions';
+export type { DissolvedReaction } from './vessel/rules/dissolvedReactions';
 
 export {
   clarities,

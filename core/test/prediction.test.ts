@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { predictMixing } from '../src';
+import { balance, predictMixing, predictSolution } from '../src';
 import { solutionColour } from '../src/appearance/solutionColour';
 import { transmittedHex, wavelengthsNm } from '../src/appearance/spectrumColour';
 import { nameColour } from '../src/appearance/colourWords';
@@ -87,6 +87,44 @@ describe('two solutions', () => {
     expect(warnings.join()).toContain('redissolved');
   });
 
+  // Facts of Vogel’s Qualitative Inorganic Analysis (recalled).
+  it.each([
+    ['FeCl3', 'KSCN', 'Fe^3+(aq) + SCN^-(aq) → FeSCN^2+(aq)', 'complexation'],
+    ['NH4Cl', 'NaOH', 'NH4^+(aq) + OH^-(aq) → NH3(aq) + H2O(l)', 'acid–base'],
+    ['FeCl3', 'NaF', 'Fe^3+(aq) + F^-(aq) → FeF^2+(aq)', 'complexation'],
+  ])('tells what forms in solution from %s and %s', (a, b, netIonic, drivingForce) => {
+    const { dissolved, solids } = mix(a, b);
+    expect(solids).toEqual([]);
+    expect(dissolved[0]).toMatchObject({ netIonic, drivingForce });
+    expect(balance(netIonic).unique).toBe(true);
+  });
+
+  it('calls a loose ion pair no reaction, and warns of ammonia set free', () => {
+    expect(mix('MgCl2', 'Na2SO4').dissolved).toEqual([]);
+    expect(mix('NaCl', 'KNO3').dissolved).toEqual([]);
+    expect(mix('NH4Cl', 'NaOH').warnings.join()).toContain('Ammonia');
+  });
+
+  it.each(handbook.filter(([, , solid]) => solid !== undefined))(
+    'the equations of %s with %s are balanced and lead to the solid',
+    (a, b, solid) => {
+      const [settled] = mix(a, b).solids;
+      for (const equation of [settled?.molecular, settled?.netIonic]) {
+        const { products, equation: rebalanced } = balance(equation ?? '');
+        expect(rebalanced).toBe(equation);
+        expect(products.map(({ formula }) => formula)).toContain(solid);
+      }
+      expect(settled?.types.drivingForce).toContain('precipitation');
+    },
+  );
+
+  it('uses no more of a reagent than there is', () => {
+    for (const [a, b] of handbook)
+      for (const { amountMmol, perMoleOfSolid } of mix(a, b).solids)
+        for (const needed of perMoleOfSolid ?? [])
+          expect(amountMmol * needed).toBeLessThanOrEqual(0.3 * 1.0001);
+  });
+
   it.each([
     ['FeCl3', 'KI'],
     ['CuSO4', 'KI'],
@@ -108,6 +146,14 @@ describe('two solutions', () => {
     expect(() => mix('CuSO4', 'kryptonite')).toThrowError(
       expect.objectContaining({ code: 'unknownSubstance' }),
     ));
+});
+
+describe('one solution by itself', () => {
+  it('is clear, in the colour of what it holds, as full as its volume', () => {
+    const portion = { substance: 'CuSO4', concentrationM: 0.3, volumeMl: 60 };
+    const { colour, clarity, fill } = predictSolution(portion, 'beaker');
+    expect([colour, clarity, fill]).toEqual(['blue', 'clear', 0.5]);
+  });
 });
 
 describe('colours of solutions', () => {

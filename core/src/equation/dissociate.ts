@@ -48,7 +48,7 @@ export function standingOf(species: Species): Standing {
     if (content) return { kind: 'ions', ions: content };
   }
   if (solids.has(formula)) return { kind: 'whole', phase: 'solid' };
-  if (gases.has(formula)) return { kind: 'whole', phase: 'gas' };
-  if (molecules.has(formula)) return { kind: 'whole', phase: 'molecule' };
+  if (gases.has(formula) && state !== 'aq') return { kind: 'whole', phase: 'gas' };
+  if (molecules.has(formula) || gases.has(formula)) return { kind: 'whole', phase: 'molecule' };
   return { kind: 'unknown' };
 }

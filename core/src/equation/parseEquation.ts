@@ -9,6 +9,7 @@ export interface EquationSides {
   readonly products: readonly Species[];
 }
 
+const plusBeforeFormula = /\+(?!\((?:s|l|g|aq)\))(?=\s*[A-Z\d([e])/;
 const arrow = /\s--+>|<?->|<?=>|→|⟶|⇌|⇄|=/u;
 
 /**
@@ -30,10 +31,8 @@ export function parseEquation(input: string): EquationSides {
 
 function readSide(text: string): Species[] {
   const normal = normaliseText(text);
-  // “ + ” between spaces separates species; without spaces a plus before a new formula does.
-  const pieces = /\s\+\s/.test(normal)
-    ? normal.split(/\s\+\s/)
-    : normal.split(/\+(?=\s*[A-Z\d([e])/);
+  // “ + ” between spaces separates species; without spaces a plus before a new formula does, not one before a state.
+  const pieces = normal.split(/\s\+\s/.test(normal) ? /\s\+\s/ : plusBeforeFormula);
   const species = pieces
     .filter((piece) => piece.trim() !== '')
     .map((piece) => inField('equation', () => parseFormula(piece)));

@@ -80,6 +80,8 @@ export interface FormedSpecies {
   readonly formula: string;
   readonly from: Readonly<Record<string, number>>;
   readonly logBeta: number;
+  /** A loose pair of ions that nobody at the bench would call a reaction. */
+  readonly ionPair?: true;
   readonly source: Source;
 }
 

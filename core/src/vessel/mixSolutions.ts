@@ -7,6 +7,8 @@ import type { ColourPhrase, SparinglySoluble, Texture } from '../substances/type
 import type { Container } from './containers';
 import { pourTogether } from './ionTotals';
 import type { Portion } from './portion';
+import { dissolvedReactions } from './rules/dissolvedReactions';
+import type { DissolvedReaction } from './rules/dissolvedReactions';
 import { electronTransfers } from './rules/electronTransfer';
 import { precipitationEquation } from './rules/precipitation';
 import type { PrecipitationEquation } from './rules/precipitation';
@@ -27,6 +29,9 @@ export interface SettledSolid extends PrecipitationEquation {
   readonly notes: readonly string[];
 }
 
+/** Dissolved ammonia, mol/L, above which it is noticed over an open vessel (common practice). */
+const stingingAmmoniaM = 0.02;
+
 /** What happens when two solutions meet: the chemistry, before anyone looks at it. */
 export interface Mixture {
   readonly volumeMl: number;
@@ -39,6 +44,8 @@ export interface Mixture {
   /** Every solid the ions could make, whether it settles or not, nearest to settling first. */
   readonly considered: readonly Saturation[];
   readonly gases: readonly { readonly formula: string; readonly amountMmol: number }[];
+  /** What forms and stays in solution. */
+  readonly dissolved: readonly DissolvedReaction[];
   readonly warnings: readonly string[];
   /** Reasons why the mixture is outside the model. When there are any, nothing else is claimed. */
   readonly notPredicted: readonly string[];
@@ -63,6 +70,12 @@ export function mixSolutions(a: Portion, b: Portion, container: Container): Mixt
   const settled = equilibrate(totalsM);
   const alone = (portion: Portion) =>
     equilibrate(pourTogether([portion]).totalsM, { allowSolids: false });
+  const apart = [alone(a), alone(b)] as const;
+  const diluted: Record<string, number> = {};
+  for (const [index, { species }] of apart.entries())
+    for (const [formula, concentration] of Object.entries(species))
+      diluted[formula] =
+        (diluted[formula] ?? 0) + (concentration * (index === 0 ? a : b).volumeMl) / volumeMl;
   const solids = settled.solids
     .map(({ formula, amountMolPerL }) =>
       describeSolid(formula, amountMolPerL * volumeMl, names, [a, b], dissolved, settled),
@@ -71,7 +84,7 @@ export function mixSolutions(a: Portion, b: Portion, container: Container): Mixt
     .sort((one, other) => other.massMg - one.massMg);
   return {
     volumeMl,
-    apart: [alone(a), alone(b)],
+    apart,
     settled,
     solids,
     considered: [...dissolved.saturation].sort((one, other) => other.logRatio - one.logRatio),
@@ -79,6 +92,7 @@ export function mixSolutions(a: Portion, b: Portion, container: Container): Mixt
       formula,
       amountMmol: amountMolPerL * volumeMl,
     })),
+    dissolved: dissolvedReactions(settled, diluted, totalsM),
     warnings: [
       ...warningsFor(a, b, settled, solids, volumeMl, container.brimMl),
       ...borderline(dissolved),
@@ -154,6 +168,10 @@ function warningsFor(
         `${limit.formula} at ${portion.concentrationM} M is above its solubility, about ${limit.concentrationM.toPrecision(2)} M.`,
       );
   }
+  if ((settled.species.NH3 ?? 0) > stingingAmmoniaM)
+    warnings.push(
+      'Ammonia is set free and stings: work in the hood or with good ventilation, and do not smell at the vessel.',
+    );
   const passing = passingSolid(a, b, solids);
   if (passing)
     warnings.push(

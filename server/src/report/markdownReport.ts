@@ -57,6 +57,9 @@ function testLines(judgement: TestJudgement, settings: Settings): string[] {
       ...(molecular ? [`- Equation: ${molecular}`] : []),
       `- Net ionic: ${netIonic}; spectators ${spectators.join(', ') || 'none'}`,
     ]),
+    ...prediction.dissolved.map(
+      ({ netIonic, drivingForce }) => `- In solution: ${netIonic} (${drivingForce})`,
+    ),
     ...(causes[0] ? [`- Likeliest cause: ${causes[0].fault}`] : []),
     `- Waste: ${wasteRoute([test.a.substance, test.b.substance]).bottle}`,
     '',

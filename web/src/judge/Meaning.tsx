@@ -6,9 +6,13 @@ import { Formula } from '../chemistry/Formula';
 export function Meaning({ judgement: { change, prediction, seen } }: { judgement: TestJudgement }) {
   const predicted = prediction.notPredicted.length === 0;
   const solids = predicted ? prediction.solids : [];
-  const types = (school: 'five' | 'drivingForce') =>
-    [...new Set(solids.flatMap((solid) => solid.types[school] as readonly string[]))].join(', ') ||
-    'none';
+  const dissolved = predicted ? prediction.dissolved : [];
+  const forces = [
+    ...solids.flatMap((solid) => solid.types.drivingForce),
+    ...dissolved.map(({ drivingForce }) => drivingForce),
+  ];
+  const fives = solids.flatMap((solid) => solid.types.five);
+  const list = (types: readonly string[]) => [...new Set(types)].join(', ');
   return (
     <>
       <Title order={3} size="h5" mt="md" mb={4}>
@@ -28,11 +32,22 @@ export function Meaning({ judgement: { change, prediction, seen } }: { judgement
         {predicted && (
           <>
             <dt>Five types</dt>
-            <dd>{solids.length === 0 ? 'no reaction expected' : types('five')}</dd>
+            <dd>
+              {list(fives) ||
+                (forces.length > 0 ? 'none of the five fits' : 'no reaction expected')}
+            </dd>
             <dt>Driving force</dt>
-            <dd>{solids.length === 0 ? 'none expected' : types('drivingForce')}</dd>
+            <dd>{list(forces) || 'none expected'}</dd>
           </>
         )}
+        {dissolved.map(({ formula, netIonic }) => (
+          <div key={formula} style={{ display: 'contents' }}>
+            <dt>In solution</dt>
+            <dd>
+              <Formula text={netIonic} wrap />
+            </dd>
+          </div>
+        ))}
         {solids.map(({ formula, molecular, netIonic }) => (
           <div key={formula} style={{ display: 'contents' }}>
             <dt>Equation</dt>

@@ -1,6 +1,6 @@
 import { Accordion, Table, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core';
-import type { MixingPrediction, Saturation, SettledSolid } from '@stoichos/core';
+import type { DissolvedReaction, MixingPrediction, Saturation, SettledSolid } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { powerOfTen } from '../chemistry/powerOfTen';
@@ -18,6 +18,8 @@ export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
       </Title>
       {predicted && prediction.solids.map((solid) => <Solid key={solid.formula} solid={solid} />)}
       {predicted && prediction.solids.length === 0 && <NoSolid prediction={prediction} />}
+      {predicted &&
+        prediction.dissolved.map((one) => <InSolution key={one.formula} reaction={one} />)}
       <Accordion variant="default" mt="xs">
         <Accordion.Item value="products">
           <Accordion.Control>Ion products and sources</Accordion.Control>
@@ -79,6 +81,23 @@ function Solid({ solid }: { solid: SettledSolid }) {
           <dd>{solid.notes.join('; ')}</dd>
         </>
       )}
+    </dl>
+  );
+}
+
+/** A reaction whose product stays dissolved. */
+function InSolution({ reaction }: { reaction: DissolvedReaction }) {
+  return (
+    <dl className="facts" style={{ marginTop: 8 }}>
+      <dt>In solution</dt>
+      <dd data-testid="in-solution">
+        <Formula text={reaction.netIonic} wrap />
+      </dd>
+      <dt>Driven by</dt>
+      <dd>
+        {reaction.drivingForce}; {Math.round(100 * Math.min(1, reaction.share))} % of the scarcer
+        ion; {reaction.why}
+      </dd>
     </dl>
   );
 }

@@ -172,6 +172,15 @@ function TestReport({ day, test, number, judgements }: TestReportProps) {
                 <dd>{solid.types[reactionTypes].join(', ') || 'none of the five'}</dd>
               </div>
             ))}
+          {predicted &&
+            prediction.dissolved.map(({ formula, netIonic, drivingForce }) => (
+              <div key={formula} style={{ display: 'contents' }}>
+                <dt>In solution</dt>
+                <dd>
+                  <Formula text={netIonic} wrap /> ({drivingForce})
+                </dd>
+              </div>
+            ))}
           <dt>Waste</dt>
           <dd>{waste.bottle}</dd>
         </dl>

@@ -40,6 +40,15 @@ const complex = (
   count: number,
   logBeta: number,
 ): FormedSpecies => ({ formula, from: { [metal]: 1, [ligand]: count }, logBeta, source: smith });
+const ionPair = (
+  formula: string,
+  metal: string,
+  ligand: string,
+  logBeta: number,
+): FormedSpecies => ({
+  ...complex(formula, metal, ligand, 1, logBeta),
+  ionPair: true,
+});
 /** Ammonia complexes count their ligand as ammonium less a proton, pKa 9.25. */
 const ammine = (formula: string, metal: string, count: number, logBeta: number): FormedSpecies => ({
   formula,
@@ -141,10 +150,10 @@ export const formedSpecies: readonly FormedSpecies[] = [
   complex('NiC2O4', 'Ni^2+', 'C2O4^2-', 1, 5.2),
   complex('CoC2O4', 'Co^2+', 'C2O4^2-', 1, 4.7),
   // Sulfate ion pairs that matter to the solubility of gypsum and its neighbours
-  complex('CaSO4', 'Ca^2+', 'SO4^2-', 1, 2.3),
-  complex('MgSO4', 'Mg^2+', 'SO4^2-', 1, 2.25),
-  complex('FeSO4^+', 'Fe^3+', 'SO4^2-', 1, 4.04),
-  complex('AlSO4^+', 'Al^3+', 'SO4^2-', 1, 3.5),
+  ionPair('CaSO4', 'Ca^2+', 'SO4^2-', 2.3),
+  ionPair('MgSO4', 'Mg^2+', 'SO4^2-', 2.25),
+  ionPair('FeSO4^+', 'Fe^3+', 'SO4^2-', 4.04),
+  ionPair('AlSO4^+', 'Al^3+', 'SO4^2-', 3.5),
   // Ammines
   ammine('Ag(NH3)2^+', 'Ag^+', 2, 7.22),
   ammine('Cu(NH3)4^2+', 'Cu^2+', 4, 12.6),

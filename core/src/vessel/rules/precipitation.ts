@@ -21,8 +21,8 @@ export interface PrecipitationEquation {
 
 /**
  * Writes the equation for `solid` settling when substances `a` and `b` are mixed. By-products are tried in the order
- * a textbook does: the exchanged salt alone; with carbon dioxide where gas escapes, with the acid salt where it does
- * not; with water taken in. The first that balances in one way only is the equation; if none does, only the ions
+ * a textbook does: the exchanged salt alone; with carbon dioxide or the acid salt, whichever the settled solution holds
+ * more of; with water taken in. The first that balances in one way only is the equation; if none does, only the ions
  * that make the solid are given.
  */
 export function precipitationEquation(
@@ -31,7 +31,7 @@ export function precipitationEquation(
   b: string,
   settled: Equilibrium,
 ): PrecipitationEquation {
-  const found = firstBalanced(solid, a, b, settled.gases.length > 0);
+  const found = firstBalanced(solid, a, b, settled);
   if (!found?.netIonic)
     return {
       netIonic: ionsToSolid(solid),
@@ -57,13 +57,15 @@ function firstBalanced(
   solid: string,
   a: string,
   b: string,
-  gasEscapes: boolean,
+  { gases, species }: Equilibrium,
 ): BalancedEquation | undefined {
   const reagents = [`${a}(aq)`, `${b}(aq)`];
   const products = [`${solid}(s)`, ...exchangedSalts(solid, a, b).map((salt) => `${salt}(aq)`)];
   const acidSalt = acidSaltOf(a) ?? acidSaltOf(b);
-  const gas = ['CO2(g)'];
-  const byProducts = gasEscapes || !acidSalt ? [[], gas] : [[], [`${acidSalt}(aq)`], gas];
+  const gas = [gases.length > 0 ? 'CO2(g)' : 'CO2(aq)'];
+  // A carbonate’s protons end as carbon dioxide or as hydrogencarbonate, whichever the solution holds more of.
+  const asGas = gases.length > 0 || (species.CO2 ?? 0) > (species['HCO3^-'] ?? 0);
+  const byProducts = asGas || !acidSalt ? [[], gas] : [[], [`${acidSalt}(aq)`], gas];
   for (const extra of byProducts)
     for (const water of ['none', 'taken in', 'given off']) {
       const left = water === 'taken in' ? [...reagents, 'H2O(l)'] : reagents;
