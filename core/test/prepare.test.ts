@@ -44,6 +44,13 @@ describe('making up a solution', () => {
     ).toContain('Which form');
   });
 
+  it('warns of the anhydrous solid only where the shelf keeps it', () => {
+    const cautions = (substance: string) =>
+      prepare({ substance, concentrationM: 0.1, volumeMl: 50 }).cautions.join(' ');
+    expect(cautions('CuSO4·5H2O')).toContain('anhydrous solid would need 0.798 g');
+    expect(cautions('K4Fe(CN)6·3H2O')).not.toContain('anhydrous');
+  });
+
   // Concentrated acids: Lange’s Handbook (recalled): 37 % HCl, 1.18 g/mL, is 12.0 M; 96 % H2SO4, 1.84 g/mL, is 18.0 M.
   it.each([
     ['HCl', 37, 1.18, 12.0],

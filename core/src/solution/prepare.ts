@@ -221,7 +221,8 @@ function cautionsFor(
     cautions.push(
       `Which form is on the shelf? This is for ${form}; also kept as ${shelfForms.filter((one) => one !== form).join(', ')}.`,
     );
-  if (waterOfCrystallisation(parseFormula(form)) > 0) {
+  const isKeptDry = shelfForms.length === 0 || shelfForms.includes(formula);
+  if (isKeptDry && waterOfCrystallisation(parseFormula(form)) > 0) {
     const dryG = (massG * molarMassOf(formula)) / molarMassOf(form);
     cautions.push(
       `The anhydrous solid would need ${show(dryG)} g; the same mass of it makes a stronger solution.`,

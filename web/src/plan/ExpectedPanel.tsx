@@ -3,6 +3,7 @@ import type { ContainerKind } from '@stoichos/core';
 import { describeObservation } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Vessel } from '../glassware/Vessel';
+import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import classes from './ExpectedPanel.module.css';
 import type { DraftOutcome } from './predictDraft';
@@ -55,7 +56,7 @@ export function ExpectedPanel({
         <Alert variant="outline" color="gray" mt="md" title="Mind">
           {warnings.map((warning) => (
             <Text key={warning} size="sm">
-              {warning}
+              <Formula text={warning} wrap />
             </Text>
           ))}
         </Alert>
