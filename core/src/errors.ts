@@ -82,6 +82,26 @@ const catalogue = {
     `No data row describes ${ions} in solution.`,
     'Choose substances whose ions are in the table, or add a row.',
   ],
+  notSoluble: (formula: string) => [
+    `${formula} does not dissolve, so there is no solution of it.`,
+    'Give a mass in grams (massG) instead of a concentration.',
+  ],
+  gasByMass: (formula: string) => [
+    `${formula} is a gas and is not weighed into a vessel.`,
+    'Give { "gas": …, "amountMmol": … } instead.',
+  ],
+  notAGas: (text: string) => [
+    `“${text}” is not a gas the table knows.`,
+    'Name a gas such as CO2, NH3 or Cl2, or add the substance as a solution or solid.',
+  ],
+  unknownIndicator: (text: string, known: string) => [
+    `“${text}” is not an indicator in the table.`,
+    `Choose one of: ${known}.`,
+  ],
+  emptyVessel: (what: string) => [
+    `There is nothing in the vessel to ${what}.`,
+    'Put something in first.',
+  ],
   invalidInput: (problem: string) => [problem, 'Correct the named field and send it again.'],
 } satisfies Record<string, (...args: string[]) => [string, string] | string[]>;
 

@@ -21,7 +21,7 @@ export type {
   ColourPhrase,
   ColourWord,
   NamingSchool,
-  SolubleSubstance,
+  Substance,
   SparinglySoluble,
   Texture,
 } from './substances/types';
@@ -52,9 +52,17 @@ export type { Challenge, WeighingResult } from './solution/weighing';
 
 export { portionSchema } from './vessel/portion';
 export type { Portion } from './vessel/portion';
-export { solubilityM } from './vessel/mixSolutions';
-export type { Mixture, SettledSolid } from './vessel/mixSolutions';
-export type { DissolvedReaction } from './vessel/rules/dissolvedReactions';
+export { act, setUp } from './vessel/act';
+export type { Step } from './vessel/act';
+export { actionSchema, vesselSchema } from './vessel/action';
+export type { Action, VesselSetup } from './vessel/action';
+export type { AnyPortion } from './vessel/portion';
+export { react, reactSchema } from './vessel/react';
+export type { ReactRequest, ReactionsFound } from './vessel/react';
+export type { Reaction } from './vessel/reaction';
+export type { Vessel } from './vessel/vessel';
+export { solubilityM } from './vessel/warnings';
+export type { Warning } from './vessel/warnings';
 
 export {
   clarities,
@@ -70,9 +78,10 @@ export { classifyChange } from './observation/classifyChange';
 export type { ChangeVerdict } from './observation/classifyChange';
 export { likelyCauses } from './observation/likelyCauses';
 export type { LikelyCause } from './observation/likelyCauses';
-export { predictMixing } from './observation/predictMixing';
+export { mix, mixSchema } from './observation/mix';
+export type { MixRequest, SolidState, ToldStep, VesselState } from './observation/mix';
+export { predictMixing, predictSolution } from './observation/predictMixing';
 export type { MixingPrediction } from './observation/predictMixing';
-export { predictSolution } from './observation/predictSolution';
 export { drawRecord } from './observation/drawRecord';
 
 export { deferral, hazardsOf } from './safety/hazards';

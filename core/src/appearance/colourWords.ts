@@ -2,6 +2,7 @@ import {
   clampChroma,
   converter,
   formatHex,
+  interpolate,
   modeOklab,
   modeOklch,
   modeRgb,
@@ -104,6 +105,25 @@ export function nameColour(hex: string): ColourPhrase {
     reddish && l > 0.72 ? 'pink' : hue === 'orange' && l < 0.55 ? 'brown' : hue;
   if (pale) return `pale ${word}`;
   return l < 0.5 ? `deep ${word}` : word;
+}
+
+/** The phrase whose drawn value lies nearest to a colour, for solids, which are seen by reflected light. */
+export function nearestPhrase(hex: string): ColourPhrase {
+  const wanted = toOklab(parseHex(hex));
+  let best: ColourPhrase = 'white';
+  let least = Infinity;
+  for (const phrase of colourPhrases) {
+    const one = toOklab(parseHex(phraseHex(phrase)));
+    if (phrase === 'colourless' || !one || !wanted) continue;
+    const distance = Math.hypot(one.l - wanted.l, one.a - wanted.a, one.b - wanted.b);
+    if (distance < least) [best, least] = [phrase, distance];
+  }
+  return best;
+}
+
+/** Two colours mixed in OKLab, `share` of the second (0 to 1). */
+export function mixHex(first: string, second: string, share: number): string {
+  return formatHex(interpolate([first, second], 'oklab')(share));
 }
 
 /** How different two colour phrases look: the distance of their drawn values in OKLab (0 same, about 1 black to white). */

@@ -1,15 +1,23 @@
+import { indicators } from '../substances/data/indicators';
 import { spectra } from '../substances/data/spectra';
-import type { AbsorptionBand } from '../substances/types';
+import type { AbsorptionBand, ColourPhrase } from '../substances/types';
 import { nameColour } from './colourWords';
-import type { ColourPhrase } from '../substances/types';
 import { transmittedHex, wavelengthsNm } from './spectrumColour';
 
 const bandsOf = new Map(spectra.map(({ formula, bands }) => [formula, bands]));
+const indicatorRows = new Map(indicators.map((row) => [row.name, row]));
 
 /** What a liquid looks like. */
 export interface LiquidColour {
   readonly hex: string;
   readonly colour: ColourPhrase;
+}
+
+/** Indicator in a liquid: the drops of each, and the pH that decides between its forms. */
+export interface Indication {
+  readonly drops: Readonly<Record<string, number>>;
+  readonly pH: number;
+  readonly volumeMl: number;
 }
 
 /**
@@ -30,10 +38,12 @@ export function bandAbsorptivity(band: AbsorptionBand, nm: number): number {
 export function solutionColour(
   concentrationsM: Readonly<Record<string, number>>,
   pathCm: number,
+  indication?: Indication,
 ): LiquidColour {
   const coloured = Object.entries(concentrationsM).flatMap(([formula, concentration]) =>
     (bandsOf.get(formula) ?? []).map((band) => ({ band, concentration })),
   );
+  if (indication) coloured.push(...indicatorBands(indication));
   const transmittance = wavelengthsNm.map((nm) => {
     const absorbance = coloured.reduce(
       (sum, { band, concentration }) => sum + bandAbsorptivity(band, nm) * concentration * pathCm,
@@ -43,4 +53,28 @@ export function solutionColour(
   });
   const hex = transmittedHex(transmittance);
   return { hex, colour: nameColour(hex) };
+}
+
+/** Bands of the indicators in a liquid, each with the concentration of its form, mol/L. */
+function indicatorBands({ drops, pH, volumeMl }: Indication) {
+  return Object.entries(drops).flatMap(([name, count]) => {
+    const row = indicatorRows.get(name);
+    if (!row || volumeMl === 0) return [];
+    const concentrationM = (1000 * count * row.molPerDrop) / volumeMl;
+    return formShares(row.pKa, pH).flatMap((share, form) =>
+      (row.forms[form] ?? []).map((band) => ({ band, concentration: share * concentrationM })),
+    );
+  });
+}
+
+/**
+ * Share of each form of an indicator at a pH, from acid to alkaline: each step by its pKa (Henderson–Hasselbalch).
+ *
+ * @example formShares([4, 8], 6) // nearly all in the middle form
+ */
+export function formShares(pKa: readonly number[], pH: number): number[] {
+  const weights = [1];
+  for (const step of pKa) weights.push((weights.at(-1) ?? 1) * 10 ** (pH - step));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return weights.map((weight) => weight / total);
 }

@@ -1,9 +1,12 @@
 import type { Equilibrium } from '../equilibrium/equilibrate';
+import { molarMassOf } from '../formula/molarMass';
 import type { Clarity, ColourPhrase } from '../substances/types';
-import type { Container } from '../vessel/containers';
-import { visibleMgPerL } from '../vessel/mixSolutions';
-import type { Mixture } from '../vessel/mixSolutions';
-import { phraseHex } from './colourWords';
+import type { Amounts } from '../vessel/amounts';
+import { containers } from '../vessel/containers';
+import { visibleMgPerL } from '../vessel/rules/rule';
+import type { Vessel } from '../vessel/vessel';
+import { mixHex, nearestPhrase, phraseHex } from './colourWords';
+import { solidLook } from './solidLook';
 import { solutionColour } from './solutionColour';
 
 /** What a vessel looks like; enough to draw it. */
@@ -13,49 +16,101 @@ export interface VesselView {
   readonly clarity: Clarity;
   /** How full, 0 to 1. */
   readonly fill: number;
-  readonly solid?: {
-    readonly hex: string;
-    readonly colour: ColourPhrase;
-    /** 0 a trace, 1 a tube full of sludge. */
-    readonly amount: number;
-  };
+  readonly solid?: SolidView;
+  /** The liquid with its solid stirred up, as it looks just after mixing: what scatters also tints. */
+  readonly suspensionHex?: string;
   readonly bubbles?: boolean;
+}
+
+/** The solids of a vessel taken together. */
+export interface SolidView {
+  readonly hex: string;
+  readonly colour: ColourPhrase;
+  /** 0 a trace, 1 a tube full of sludge. */
+  readonly amount: number;
 }
 
 /** A fresh precipitate this dense, mg/L, is drawn as filling its share of the vessel (common practice). */
 const fullMgPerL = 10_000;
 /** Times the density of a visible precipitate above which nothing is seen through the liquid (common practice). */
 const opaqueTimes = 10;
+/** Suspended solid that hides half of the liquid’s own colour, mg/L (common practice). */
+const hidesHalfMgPerL = 400;
 
-/** What a clear solution looks like in a vessel. */
-export function viewSolution(
-  { species }: Pick<Equilibrium, 'species'>,
-  volumeMl: number,
-  { pathCm, brimMl }: Container,
-): VesselView {
-  const { hex, colour } = solutionColour(species, pathCm);
-  return { liquidHex: hex, colour, clarity: 'clear', fill: Math.min(1, volumeMl / brimMl) };
+/** The parts of a step that are seen. */
+export interface Visible {
+  readonly vessel: Vessel;
+  readonly equilibrium?: Equilibrium;
+  readonly gasEvolved?: Amounts;
 }
 
-/** What the mixture looks like just after mixing, before the solid has settled. */
-export function viewMixture(mixture: Mixture, container: Container): VesselView {
-  const { settled, solids, gases, volumeMl } = mixture;
-  const mgPerL = (1000 * solids.reduce((sum, { massMg }) => sum + massMg, 0)) / volumeMl;
-  const [most] = solids;
+/** What a vessel looks like just after something was done to it, before the solid has settled. */
+export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): VesselView {
+  const { pathCm, brimMl } = containers[vessel.container];
+  const { volumeMl, indicators } = vessel;
+  const liquid = equilibrium
+    ? solutionColour(equilibrium.species, pathCm, {
+        drops: indicators,
+        pH: equilibrium.pH,
+        volumeMl,
+      })
+    : solutionColour({}, pathCm);
+  const loose = massesMg(vessel).filter(({ formula }) => !solidLook(formula)?.isMetal);
+  const stirredMgPerL = sum(loose) / Math.max(volumeMl / 1000, 1e-3);
+  const solid = solidView(massesMg(vessel), volumeMl);
+  const stirred = solidView(loose, volumeMl);
+  const isHazy = volumeMl > 0 && stirredMgPerL >= visibleMgPerL.haze;
+  const hidden = stirredMgPerL / (stirredMgPerL + hidesHalfMgPerL);
   return {
-    ...viewSolution(settled, volumeMl, container),
-    clarity: !most
+    liquidHex: liquid.hex,
+    colour: liquid.colour,
+    clarity: !isHazy
       ? 'clear'
-      : mgPerL < opaqueTimes * visibleMgPerL.precipitate
+      : stirredMgPerL < opaqueTimes * visibleMgPerL.precipitate
         ? 'cloudy'
         : 'opaque',
-    ...(most && {
-      solid: {
-        hex: phraseHex(most.colour),
-        colour: most.colour,
-        amount: Math.min(1, mgPerL / fullMgPerL),
-      },
-    }),
-    ...(gases.length > 0 && { bubbles: true }),
+    fill: Math.min(1, volumeMl / brimMl),
+    ...(solid && { solid }),
+    ...(stirred && isHazy && { suspensionHex: mixHex(liquid.hex, stirred.hex, hidden) }),
+    ...(Object.keys(gasEvolved).length > 0 && { bubbles: true }),
+  };
+}
+
+interface Mass {
+  readonly formula: string;
+  readonly massMg: number;
+}
+
+/** Solids by mass, heaviest first, mg. */
+export function massesMg({ phases }: Vessel): Mass[] {
+  return Object.entries(phases.solids)
+    .map(([formula, amountMmol]) => ({ formula, massMg: amountMmol * molarMassOf(formula) }))
+    .sort((a, b) => b.massMg - a.massMg);
+}
+
+const sum = (masses: readonly Mass[]): number =>
+  masses.reduce((total, { massMg }) => total + massMg, 0);
+
+/** Solids mixed as powders are, by mass; the colour is the nearest word to the mixture. */
+function solidView(masses: readonly Mass[], volumeMl: number): SolidView | undefined {
+  const [first] = masses;
+  const total = sum(masses);
+  const mgPerL = total / Math.max(volumeMl / 1000, 1e-3);
+  if (!first || mgPerL < visibleMgPerL.haze) return undefined;
+  const colourOf = (formula: string) => solidLook(formula)?.colour ?? 'white';
+  const alone = masses.every(
+    ({ formula, massMg }) => massMg < 0.02 * total || colourOf(formula) === colourOf(first.formula),
+  );
+  let hex = phraseHex(colourOf(first.formula));
+  let mixed = first.massMg;
+  if (!alone)
+    for (const { formula, massMg } of masses.slice(1)) {
+      mixed += massMg;
+      hex = mixHex(hex, phraseHex(colourOf(formula)), massMg / mixed);
+    }
+  return {
+    hex,
+    colour: alone ? colourOf(first.formula) : nearestPhrase(hex),
+    amount: Math.min(1, mgPerL / fullMgPerL),
   };
 }

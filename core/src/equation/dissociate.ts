@@ -1,14 +1,16 @@
 import type { Species } from '../formula/species';
 import { namedSubstances, strongElectrolytes } from '../substances/data/namedSubstances';
-import { solubleSalts } from '../substances/data/solubleSalts';
+import { shelf } from '../substances/data/shelf';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import { ionsOf } from '../substances/ionsOf';
+import { chargeOf, ionsOf } from '../substances/ionsOf';
 
+const solids = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
 const strong = new Set<string>([
-  ...solubleSalts.map(({ formula }) => formula),
+  ...shelf
+    .filter(({ formula, ions }) => !solids.has(formula) && isSalt(ions))
+    .map(({ formula }) => formula),
   ...strongElectrolytes.formulae,
 ]);
-const solids = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
 const molecules = new Set(namedSubstances.map(({ formula }) => formula));
 const gases = new Set([
   'H2',
@@ -24,6 +26,10 @@ const gases = new Set([
   'CH4',
   'C3H8',
 ]);
+
+function isSalt(content: Readonly<Record<string, number>>): boolean {
+  return Object.keys(content).every((part) => chargeOf(part) !== 0);
+}
 
 /** How a species stands in an ionic equation. */
 export type Standing =

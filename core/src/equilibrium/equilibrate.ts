@@ -1,11 +1,16 @@
 import { ChemistryError } from '../errors';
-import { dissolvedGases, formedSpecies, waterIonisation } from '../substances/data/formedSpecies';
+import { componentsOfSolid, componentsOfSpecies } from '../substances/componentsOf';
+import type { Components } from '../substances/componentsOf';
+import { waterIonisation } from '../substances/data/acidBaseSteps';
+import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import { chargeOf, findIon } from '../substances/ionsOf';
-import type { SparinglySoluble } from '../substances/types';
-import { daviesLimitM, ionicStrengthM, logActivityCoefficient } from './activity';
-import { minimise } from './minimise';
-import type { MassActionSolution } from './minimise';
+import type { DissolvedGas, SparinglySoluble } from '../substances/types';
+import { daviesLimitM } from './activity';
+import { crystals, saturationProduct } from './saltSaturation';
+import { speciate } from './speciate';
+import { countsIn, systemOf } from './system';
+import type { System } from './system';
+import { vantHoff } from './temperature';
 
 /** A solution at equilibrium with the solids and bubbles it holds. Amounts are per litre of solution. */
 export interface Equilibrium {
@@ -15,7 +20,7 @@ export interface Equilibrium {
   readonly ionicStrength: number;
   readonly solids: readonly { readonly formula: string; readonly amountMolPerL: number }[];
   readonly gases: readonly { readonly formula: string; readonly amountMolPerL: number }[];
-  /** How far each solid is from saturation in the solution as it stands. */
+  /** How far each sparingly soluble solid is from saturation in the solution as it stands. */
   readonly saturation: readonly Saturation[];
   /** True above the ionic strength where the activity model holds. */
   readonly approximate: boolean;
@@ -30,154 +35,154 @@ export interface Saturation {
   readonly logRatio: number;
 }
 
-/** Passes between activities and concentrations; they agree to ten figures after about ten. */
-const mostActivityPasses = 200;
-
-interface Formation {
-  readonly formula: string;
-  readonly charge: number;
-  readonly logBeta: number;
-  readonly from: Readonly<Record<string, number>>;
+/** How an equilibrium is to be found. */
+export interface EquilibrateOptions {
+  /** False keeps everything in solution, to read the ion products before settling. */
+  readonly allowSolids?: boolean;
+  readonly temperatureC?: number;
+  /** Holds the solution at this pH, as a buffer from outside would; the proton balance is then left open. */
+  readonly pH?: number;
+  /** Solids that were put in as such and may stay, although they would not settle. */
+  readonly added?: readonly string[];
 }
 
-const formations: readonly Formation[] = formedSpecies.map(({ formula, logBeta, from }) => ({
-  formula,
-  charge: chargeOf(formula),
-  logBeta,
-  from,
-}));
-const formationOf = new Map(formations.map((one) => [one.formula, one]));
-const solidProducts = (sparinglySoluble as readonly SparinglySoluble[]).map((solid) => ({
-  solid,
-  ...solidProduct(solid),
-}));
+interface Phase {
+  readonly formula: string;
+  readonly logProduct: number;
+  readonly counts: readonly number[];
+  readonly row?: SparinglySoluble;
+}
+
+const solidRows: readonly SparinglySoluble[] = sparinglySoluble;
+const gasRows: readonly DissolvedGas[] = dissolvedGases;
 
 /**
- * Finds the equilibrium of a solution at 25 °C by mass action with activities (Davies equation), from the total
- * concentration of each ion as it was put in. Solids settle where their ion product would pass Ksp; dissolved
- * gases escape where their pressure would pass one atmosphere.
+ * Finds the equilibrium of a solution by mass action with activities (Davies equation) from the total of each ion or
+ * molecule as it was put in. Solids settle where their ion product would pass Ksp, soluble salts where their solubility
+ * is passed, and dissolved gases escape where their pressure would pass one atmosphere.
  *
- * @param totalsM mol/L by ion formula, such as `{ 'Ag^+': 0.05, 'NO3^-': 0.05 }`; all ≥ 0.
- * @param options.allowSolids false keeps everything in solution, to read the ion products before settling.
- * @throws ChemistryError `mixtureOutsideData` for an ion without a row, `notConverged` if no equilibrium is found.
+ * @param totalsM mol/L by formula, such as `{ 'Ag^+': 0.05, 'NO3^-': 0.05 }`; each ≥ 0, except `H^+` (base in excess).
+ * @throws ChemistryError `mixtureOutsideData` for a formula without a row, `notConverged` if no equilibrium is found.
+ * @example equilibrate({ 'Ag^+': 0.01, 'Cl^-': 0.01 }).solids[0].formula // 'AgCl'
  */
 export function equilibrate(
   totalsM: Readonly<Record<string, number>>,
-  options: { readonly allowSolids?: boolean } = {},
+  options: EquilibrateOptions = {},
 ): Equilibrium {
-  const componentTotals = toComponents(totalsM);
-  const names = Object.keys(componentTotals);
-  const index = new Map(names.map((name, j) => [name, j]));
-  const holds = (from: Readonly<Record<string, number>>) =>
-    Object.keys(from).every((name) => index.has(name));
-  const counts = (from: Readonly<Record<string, number>>) => names.map((name) => from[name] ?? 0);
-  const present = [
-    ...names.map((name) => ({
-      formula: name,
-      charge: chargeOf(name),
-      logBeta: 0,
-      from: { [name]: 1 },
-    })),
-    ...formations.filter(({ from }) => holds(from)),
-  ].map((one: Formation) => ({ ...one, counts: counts(one.from) }));
-  const solids = solidProducts.filter(({ from }) => holds(from));
-  const gases = dissolvedGases.filter(({ from }) => holds(from));
-  const totals = names.map((name) => componentTotals[name] ?? 0);
-  const limits = (options.allowSolids === false ? [] : [...solids, ...gases.map(gasLimit)]).map(
-    ({ from, logProduct }) => ({ from, logProduct, counts: counts(from) }),
+  return equilibrateComponents(toComponents(totalsM), options);
+}
+
+/**
+ * The same from component totals, as {@link toComponents} gives them.
+ *
+ * @throws ChemistryError `notConverged` if no equilibrium is found.
+ */
+export function equilibrateComponents(
+  componentsM: Components,
+  { allowSolids = true, temperatureC = 25, pH, added = [] }: EquilibrateOptions = {},
+): Equilibrium {
+  const names = [...new Set(['H^+', ...Object.keys(componentsM)])]
+    .filter((name) => name !== 'H2O')
+    .sort();
+  const system = systemOf(names, temperatureC);
+  const sparing = sparingPhases(system, temperatureC);
+  const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
+  const gases = gasPhases(system, temperatureC);
+  const phases = allowSolids ? [...settling, ...crystalPhases(system, temperatureC), ...gases] : [];
+  const solved = speciate(
+    system,
+    names.map((name) => componentsM[name] ?? 0),
+    phases,
+    temperatureC,
+    pH === undefined ? {} : { 'H^+': -pH },
   );
-
-  let strength =
-    0.5 * Object.entries(totalsM).reduce((sum, [ion, c]) => sum + c * chargeOf(ion) ** 2, 0);
-  let solved: MassActionSolution | undefined;
-  const gamma = (formula: string, charge = chargeOf(formula)) =>
-    logActivityCoefficient(charge, strength);
-  const activityShift = (from: Readonly<Record<string, number>>) =>
-    Object.entries(from).reduce((sum, [name, count]) => sum + count * gamma(name), 0);
-  const logConcentration = (one: (typeof present)[number], logFree: readonly number[]) =>
-    one.logBeta +
-    activityShift(one.from) -
-    gamma(one.formula, one.charge) +
-    one.counts.reduce((sum, count, j) => sum + count * (logFree[j] ?? 0), 0);
-
-  let settled = false;
-  for (let pass = 0; pass < mostActivityPasses && !settled; pass += 1) {
-    solved = minimise(
-      totals,
-      present.map((one) => ({
-        logK: one.logBeta + activityShift(one.from) - gamma(one.formula, one.charge),
-        counts: one.counts,
-      })),
-      limits.map((limit) => ({
-        logProduct: limit.logProduct - activityShift(limit.from),
-        counts: limit.counts,
-      })),
-      solved,
-    );
-    const { logFree } = solved;
-    const next = ionicStrengthM(
-      present.map((one) => ({
-        concentrationM: 10 ** logConcentration(one, logFree),
-        charge: one.charge,
-      })),
-    );
-    settled = Math.abs(next - strength) <= 1e-10 * Math.max(next, 1e-6);
-    strength = next;
-  }
-  if (!solved?.converged || !settled)
-    throw ChemistryError.of('notConverged', Object.keys(totalsM).join(', '));
-  const { logFree, phaseAmountsM } = solved;
-  const logActivity = (from: Readonly<Record<string, number>>) =>
-    Object.entries(from).reduce(
-      (sum, [name, count]) => sum + count * ((logFree[index.get(name) ?? 0] ?? 0) + gamma(name)),
-      0,
-    );
-  const amount = (offset: number, formula: string, position: number) => ({
-    formula,
-    amountMolPerL: phaseAmountsM[offset + position] ?? 0,
+  if (!solved) throw ChemistryError.of('notConverged', names.join(', '));
+  const { concentrationsM, logActivities, phaseAmountsM, ionicStrengthM } = solved;
+  const left = phases.flatMap(({ formula }, s) => {
+    const amountMolPerL = phaseAmountsM[s] ?? 0;
+    return amountMolPerL > 0
+      ? [{ formula, amountMolPerL, gas: s >= phases.length - gases.length }]
+      : [];
   });
-  const isThere = ({ amountMolPerL }: { amountMolPerL: number }) => amountMolPerL > 0;
+  const bare = ({ formula, amountMolPerL }: (typeof left)[number]) => ({ formula, amountMolPerL });
   return {
     species: Object.fromEntries(
-      present.map((one) => [one.formula, 10 ** logConcentration(one, logFree)]),
+      system.species.map(({ formula }, i) => [formula, concentrationsM[i] ?? 0]),
     ),
-    pH: -logActivity({ 'H^+': 1 }),
-    ionicStrength: strength,
-    solids: solids.map(({ solid }, s) => amount(0, solid.formula, s)).filter(isThere),
-    gases: gases.map(({ formula }, s) => amount(solids.length, formula, s)).filter(isThere),
-    saturation: solids.map(({ solid, from, logProduct }) => {
-      const logRatio = logActivity(from) - logProduct;
-      return { solid, logRatio, logIonProduct: logRatio - solid.pKsp };
+    pH: -(logActivities[names.indexOf('H^+')] ?? 0),
+    ionicStrength: ionicStrengthM,
+    solids: left.filter(({ gas }) => !gas).map(bare),
+    gases: left.filter(({ gas }) => gas).map(bare),
+    saturation: sparing.flatMap(({ row, counts, logProduct }) => {
+      if (!row || row.asAdded) return [];
+      const logRatio =
+        counts.reduce((sum, n, j) => sum + n * (logActivities[j] ?? 0), 0) - logProduct;
+      return [{ solid: row, logRatio, logIonProduct: logRatio - row.pKsp }];
     }),
-    approximate: strength > daviesLimitM,
+    approximate: ionicStrengthM > daviesLimitM,
   };
 }
 
-const gasLimit = ({ from, logProductAtOneAtm }: (typeof dissolvedGases)[number]) => ({
-  from,
-  logProduct: logProductAtOneAtm,
-});
-
-/** A solid's product in terms of components: each hydroxide counts as a proton given up. */
-function solidProduct({ ions, pKsp }: SparinglySoluble) {
-  const { 'OH^-': hydroxides = 0, ...rest } = ions;
-  return {
-    from: hydroxides === 0 ? rest : { ...rest, 'H^+': (rest['H^+'] ?? 0) - hydroxides },
-    logProduct: -pKsp + hydroxides * waterIonisation.pKw,
-  };
+/** Whether a solid can be there: those put in as such only when they are, or above the temperature at which they form. */
+function maySettle(row: SparinglySoluble, temperatureC: number, added: readonly string[]): boolean {
+  if (added.includes(row.formula)) return !row.slow;
+  if (!row.asAdded) return true;
+  return row.formsAboveC !== undefined && temperatureC >= row.formsAboveC;
 }
 
-/** Totals of the components, from totals of ions as they were put in; OH⁻ is a proton missing, HCO3⁻ one more. */
-function toComponents(totalsM: Readonly<Record<string, number>>): Record<string, number> {
-  const components: Record<string, number> = { 'H^+': 0 };
+function sparingPhases(system: System, temperatureC: number): Phase[] {
+  return solidRows.flatMap((row) => {
+    const counts = countsIn(system, componentsOfSolid(row.formula));
+    if (!counts) return [];
+    const hydroxides = row.ions['OH^-'] ?? 0;
+    const logProduct =
+      vantHoff(-row.pKsp, row.dissolutionKJPerMol, temperatureC) +
+      // Each hydroxide of the product counts as a proton given up.
+      hydroxides * vantHoff(waterIonisation.pKw, -waterIonisation.enthalpyKJPerMol, temperatureC);
+    return [{ formula: row.formula, logProduct, counts, row }];
+  });
+}
+
+function crystalPhases(system: System, temperatureC: number): Phase[] {
+  return crystals.flatMap((crystal) => {
+    const counts = countsIn(system, componentsOfSolid(crystal.substance.formula));
+    const logProduct = counts && saturationProduct(crystal, temperatureC);
+    return !counts || logProduct === undefined
+      ? []
+      : [{ formula: crystal.formula, logProduct, counts }];
+  });
+}
+
+function gasPhases(system: System, temperatureC: number): Phase[] {
+  return gasRows.flatMap(({ formula, henryMPerAtm, enthalpyKJPerMol }) => {
+    const counts = countsIn(system, componentsOfSpecies(formula));
+    const dissolved = system.species.find((one) => one.formula === formula);
+    if (!counts || !dissolved) return [];
+    const henry = vantHoff(Math.log10(henryMPerAtm), enthalpyKJPerMol, temperatureC);
+    return [{ formula, logProduct: henry - dissolved.logK, counts }];
+  });
+}
+
+/**
+ * Totals of the components from totals of ions and molecules as they were put in: OH⁻ is a proton missing, HCO3⁻ one more.
+ *
+ * @throws ChemistryError `mixtureOutsideData` for a formula without a row, `outOfRange` for a negative total.
+ */
+export function toComponents(totalsM: Readonly<Record<string, number>>): Components {
+  const components: Record<string, number> = {};
   const unknown: string[] = [];
-  for (const [ion, amount] of Object.entries(totalsM)) {
-    if (!(amount >= 0) || !Number.isFinite(amount))
-      throw ChemistryError.of('outOfRange', `The total of ${ion}`, String(amount), '0 to 50 mol/L');
+  for (const [formula, amount] of Object.entries(totalsM)) {
+    if (!(amount >= 0 || formula === 'H^+') || !Number.isFinite(amount))
+      throw ChemistryError.of(
+        'outOfRange',
+        `The total of ${formula}`,
+        String(amount),
+        '0 to 50 mol/L',
+      );
     if (amount === 0) continue;
-    if (!findIon(ion) && !formationOf.has(ion)) unknown.push(ion);
-    const from = formationOf.get(ion)?.from ?? { [ion]: 1 };
-    for (const [name, count] of Object.entries(from))
+    const parts = componentsOfSpecies(formula) ?? componentsOfSolid(formula);
+    if (!parts) unknown.push(formula);
+    for (const [name, count] of Object.entries(parts ?? {}))
       components[name] = (components[name] ?? 0) + count * amount;
   }
   if (unknown.length > 0) throw ChemistryError.of('mixtureOutsideData', unknown.join(', '));

@@ -21,7 +21,7 @@ export interface MassActionSolution {
 
 const ln10 = Math.LN10;
 const mostNewtonSteps = 200;
-const mostPhaseChanges = 60;
+const mostPhaseChanges = 80;
 /** Relative error of every component's mass balance at which a solution is accepted. */
 const balanced = 1e-12;
 /** How near to saturation (natural logarithm) a phase that is there must be held. */
@@ -30,6 +30,16 @@ const onLimit = 1e-10;
 const tinyStep = 1e-11;
 /** Steps this short lie where Newton's method converges by itself and Φ no longer resolves the gain. */
 const shortStep = 1e-3;
+/** Exponents are held below this, so that a wild trial step stays a finite number. */
+const largestExponent = 60;
+
+/** The problem with its numbers laid out for speed: terms row by row, only the components each holds. */
+interface Problem {
+  readonly totals: readonly number[];
+  readonly lnK: Float64Array;
+  readonly which: readonly Int32Array[];
+  readonly count: readonly Float64Array[];
+}
 
 /**
  * Chemical equilibrium as a convex problem. With x the natural logarithms of the free components, the function
@@ -45,15 +55,15 @@ export function minimise(
   phases: readonly PhaseLimit[],
   start?: MassActionSolution,
 ): MassActionSolution {
+  const problem = layOut(totals, species);
   let x = totals.map((total, j) =>
     start ? (start.logFree[j] ?? 0) * ln10 : Math.log(Math.max(Math.abs(total) * 0.5, 1e-7)),
   );
   let active: number[] = phases.flatMap((_, s) => ((start?.phaseAmountsM[s] ?? 0) > 0 ? [s] : []));
-  let amounts: number[] = [];
   for (let round = 0; round < mostPhaseChanges; round += 1) {
-    const step = solveWithPhases(x, totals, species, phases, active);
+    const step = solveWithPhases(x, problem, phases, active);
+    const { amounts } = step;
     x = step.x;
-    amounts = step.amounts;
     const gone = smallest(amounts);
     if (gone !== undefined && (amounts[gone] ?? 0) < -1e-14) {
       active = active.filter((_, index) => index !== gone);
@@ -73,6 +83,18 @@ export function minimise(
     logFree: x.map((value) => value / ln10),
     phaseAmountsM: phases.map(() => 0),
     converged: false,
+  };
+}
+
+function layOut(totals: readonly number[], species: readonly MassActionTerm[]): Problem {
+  const held = species.map(({ counts }) => counts.flatMap((n, j) => (n === 0 ? [] : [j])));
+  return {
+    totals,
+    lnK: Float64Array.from(species, ({ logK }) => logK * ln10),
+    which: held.map((indices) => Int32Array.from(indices)),
+    count: species.map(({ counts }, i) =>
+      Float64Array.from((held[i] ?? []).map((j) => counts[j] ?? 0)),
+    ),
   };
 }
 
@@ -109,12 +131,11 @@ function exchange(
 ): number[] {
   if (active.length === 0) return [];
   const rows = active.map((s) => [...(phases[s]?.counts ?? [])]);
-  const gram = rows.map((a) => rows.map((b) => dot(a, b)));
   const target = phases[next]?.counts ?? [];
-  const weights = solve(
-    new Matrix(gram),
-    Matrix.columnVector(rows.map((a) => dot(a, target))),
-  ).to1DArray();
+  const weights = leastSquares(
+    rows,
+    rows.map((a) => dot(a, target)),
+  );
   const reached = target.map((_, j) =>
     rows.reduce((sum, row, i) => sum + (weights[i] ?? 0) * (row[j] ?? 0), 0),
   );
@@ -129,6 +150,12 @@ function exchange(
   return active.filter((_, index) => index !== leaving);
 }
 
+/** Weights of the rows whose products with every row are as given (normal equations). */
+function leastSquares(rows: readonly (readonly number[])[], products: readonly number[]): number[] {
+  const gram = rows.map((a) => rows.map((b) => dot(a, b)));
+  return solve(new Matrix(gram), Matrix.columnVector([...products])).to1DArray();
+}
+
 interface NewtonResult {
   x: number[];
   amounts: number[];
@@ -138,22 +165,21 @@ interface NewtonResult {
 /** Newton's method on the conditions of the minimum with the active phases held at saturation. */
 function solveWithPhases(
   from: readonly number[],
-  totals: readonly number[],
-  species: readonly MassActionTerm[],
+  problem: Problem,
   phases: readonly PhaseLimit[],
   active: readonly number[],
 ): NewtonResult {
-  const n = totals.length;
+  const n = problem.totals.length;
   const held = active.map((s) => phases[s]).filter((phase) => phase !== undefined);
   let x = ontoLimits([...from], held);
   let amounts: number[] = held.map(() => 0);
   for (let step = 0; step < mostNewtonSteps; step += 1) {
-    const { gradient, hessian, scale } = derivatives(x, totals, species);
+    const { gradient, hessian, scale } = derivatives(x, problem);
     const size = n + held.length;
     const kkt = Matrix.zeros(size, size);
     const right = new Array<number>(size).fill(0);
     for (let j = 0; j < n; j += 1) {
-      for (let k = 0; k < n; k += 1) kkt.set(j, k, hessian[j]?.[k] ?? 0);
+      for (let k = 0; k < n; k += 1) kkt.set(j, k, hessian[j * n + k] ?? 0);
       // A trace of damping keeps a component that is wholly bound in solids from making the matrix singular.
       kkt.set(j, j, kkt.get(j, j) * (1 + 1e-12) + 1e-30);
       right[j] = -(gradient[j] ?? 0);
@@ -165,19 +191,22 @@ function solveWithPhases(
       });
       right[n + s] = logProduct * ln10 - dot(counts, x);
     });
-    const solution = scaledSolve(kkt, right, scale);
+    const solution = scaledSolve(kkt, right, n);
     const direction = solution.slice(0, n);
     amounts = solution.slice(n);
-    const reach = Math.max(...direction.map(Math.abs));
-    const balance = gradient.map(
-      (g, j) =>
-        g + held.reduce((sum, { counts }, s) => sum + (counts[j] ?? 0) * (amounts[s] ?? 0), 0),
-    );
-    const error = Math.max(...balance.map((value, j) => Math.abs(value) / (scale[j] ?? 1)));
+    const reach = Math.max(0, ...direction.map(Math.abs));
+    let error = 0;
+    for (let j = 0; j < n; j += 1) {
+      const bound = held.reduce(
+        (sum, { counts }, s) => sum + (counts[j] ?? 0) * (amounts[s] ?? 0),
+        gradient[j] ?? 0,
+      );
+      error = Math.max(error, Math.abs(bound) / (scale[j] ?? 1));
+    }
     const offLimit = Math.max(0, ...right.slice(n).map(Math.abs));
     if ((error < balanced && offLimit < onLimit) || reach < tinyStep)
       return { x, amounts, converged: true };
-    x = lineSearch(x, direction, reach, totals, species, gradient);
+    x = lineSearch(x, direction, reach, problem, gradient);
   }
   return { x, amounts, converged: false };
 }
@@ -186,47 +215,54 @@ function solveWithPhases(
 function ontoLimits(x: number[], held: readonly PhaseLimit[]): number[] {
   if (held.length === 0) return x;
   const rows = held.map(({ counts }) => counts);
-  const gram = rows.map((a) => rows.map((b) => dot(a, b)));
-  const miss = held.map(({ counts, logProduct }) => logProduct * ln10 - dot(counts, x));
-  const weights = solve(new Matrix(gram), Matrix.columnVector(miss)).to1DArray();
+  const weights = leastSquares(
+    rows,
+    held.map(({ counts, logProduct }) => logProduct * ln10 - dot(counts, x)),
+  );
   return x.map(
     (value, j) => value + rows.reduce((sum, row, s) => sum + (weights[s] ?? 0) * (row[j] ?? 0), 0),
   );
 }
 
-function concentration(term: MassActionTerm, x: readonly number[]): number {
-  return Math.exp(Math.min(60, term.logK * ln10 + dot(term.counts, x)));
+/** Concentration of term i, mol/L. */
+function concentration({ lnK, which, count }: Problem, i: number, x: readonly number[]): number {
+  let exponent = lnK[i] ?? 0;
+  const indices = which[i] as Int32Array;
+  const counts = count[i] as Float64Array;
+  for (let k = 0; k < indices.length; k += 1)
+    exponent += (counts[k] as number) * (x[indices[k] as number] as number);
+  return Math.exp(Math.min(largestExponent, exponent));
 }
 
-function derivatives(
-  x: readonly number[],
-  totals: readonly number[],
-  species: readonly MassActionTerm[],
-) {
+/** Gradient and Hessian (row by row) of Φ, and the size of the terms of each balance. */
+function derivatives(x: readonly number[], problem: Problem) {
+  const { totals, which, count, lnK } = problem;
   const n = totals.length;
-  const gradient = totals.map((total) => -total);
-  const scale = totals.map((total) => Math.abs(total));
-  const hessian = Array.from({ length: n }, () => new Array<number>(n).fill(0));
-  for (const term of species) {
-    const c = concentration(term, x);
-    for (let j = 0; j < n; j += 1) {
-      const a = term.counts[j] ?? 0;
-      if (a === 0) continue;
-      gradient[j] = (gradient[j] ?? 0) + a * c;
-      scale[j] = (scale[j] ?? 0) + Math.abs(a) * c;
-      const row = hessian[j] ?? [];
-      for (let k = 0; k < n; k += 1) row[k] = (row[k] ?? 0) + a * (term.counts[k] ?? 0) * c;
+  const gradient = Float64Array.from(totals, (total) => -total);
+  const scale = Float64Array.from(totals, Math.abs);
+  const hessian = new Float64Array(n * n);
+  for (let i = 0; i < lnK.length; i += 1) {
+    const c = concentration(problem, i, x);
+    const indices = which[i] as Int32Array;
+    const counts = count[i] as Float64Array;
+    for (let p = 0; p < indices.length; p += 1) {
+      const j = indices[p] as number;
+      const amount = (counts[p] as number) * c;
+      gradient[j] = (gradient[j] as number) + amount;
+      scale[j] = (scale[j] as number) + Math.abs(amount);
+      for (let q = 0; q < indices.length; q += 1) {
+        const at = j * n + (indices[q] as number);
+        hessian[at] = (hessian[at] as number) + amount * (counts[q] as number);
+      }
     }
   }
   return { gradient, hessian, scale };
 }
 
-function potential(
-  x: readonly number[],
-  totals: readonly number[],
-  species: readonly MassActionTerm[],
-): number {
-  return species.reduce((sum, term) => sum + concentration(term, x), 0) - dot(totals, x);
+function potential(x: readonly number[], problem: Problem): number {
+  let sum = -dot(problem.totals, x);
+  for (let i = 0; i < problem.lnK.length; i += 1) sum += concentration(problem, i, x);
+  return sum;
 }
 
 /** Halves the step until Φ has fallen enough (Armijo); steps longer than a factor e⁸ are cut first. */
@@ -234,36 +270,34 @@ function lineSearch(
   x: readonly number[],
   direction: readonly number[],
   reach: number,
-  totals: readonly number[],
-  species: readonly MassActionTerm[],
-  gradient: readonly number[],
+  problem: Problem,
+  gradient: Float64Array,
 ): number[] {
-  if (reach < shortStep) return x.map((value, j) => value + (direction[j] ?? 0));
-  const before = potential(x, totals, species);
-  const slope = dot(gradient, direction);
+  const moved = (t: number) => x.map((value, j) => value + t * (direction[j] ?? 0));
+  if (reach < shortStep) return moved(1);
+  const before = potential(x, problem);
+  const slope = direction.reduce((sum, value, j) => sum + value * (gradient[j] ?? 0), 0);
   let t = Math.min(1, 8 / reach);
   for (let halving = 0; halving < 40; halving += 1) {
-    const trial = x.map((value, j) => value + t * (direction[j] ?? 0));
-    const change = potential(trial, totals, species) - before;
-    if (change <= 1e-4 * t * slope + 1e-15 * Math.abs(before)) return trial;
+    const trial = moved(t);
+    if (potential(trial, problem) - before <= 1e-4 * t * slope + 1e-15 * Math.abs(before))
+      return trial;
     t /= 2;
   }
-  return x.map((value, j) => value + t * (direction[j] ?? 0));
+  return moved(t);
 }
 
-/** Solves a symmetric system after scaling its rows and columns by 1/√scale, which evens out amounts from 1 to 1e-30. */
-function scaledSolve(kkt: Matrix, right: readonly number[], scale: readonly number[]): number[] {
-  const size = right.length;
-  const factor = Array.from({ length: size }, (_, j) => {
-    const own = j < scale.length ? Math.abs(kkt.get(j, j)) : 0;
+/** Solves the symmetric system after scaling rows and columns by 1/√diagonal, which evens out amounts from 1 to 1e-30. */
+function scaledSolve(kkt: Matrix, right: readonly number[], components: number): number[] {
+  const factor = right.map((_, j) => {
+    const own = j < components ? Math.abs(kkt.get(j, j)) : 0;
     return own > 0 ? 1 / Math.sqrt(own) : 1;
   });
-  const scaled = Matrix.zeros(size, size);
-  for (let j = 0; j < size; j += 1)
-    for (let k = 0; k < size; k += 1)
-      scaled.set(j, k, kkt.get(j, k) * (factor[j] ?? 1) * (factor[k] ?? 1));
+  right.forEach((_, j) => {
+    right.forEach((__, k) => kkt.set(j, k, kkt.get(j, k) * (factor[j] ?? 1) * (factor[k] ?? 1)));
+  });
   const b = Matrix.columnVector(right.map((value, j) => value * (factor[j] ?? 1)));
-  return solve(scaled, b)
+  return solve(kkt, b)
     .to1DArray()
     .map((value, j) => value * (factor[j] ?? 1));
 }

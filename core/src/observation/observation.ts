@@ -30,10 +30,29 @@ export const observationSchema = z.discriminatedUnion('kind', [
   }),
   z.object({ kind: z.literal('noPrecipitate') }),
   z.object({
+    kind: z.literal('deposit'),
+    formula: z.string().max(100).optional(),
+    colour: colour.optional(),
+  }),
+  z.object({
+    kind: z.literal('dissolves'),
+    formula: z.string().max(100).optional(),
+    complete: z.boolean().optional(),
+  }),
+  z.object({
+    kind: z.literal('solid'),
+    formula: z.string().max(100).optional(),
+    colour: colour.optional(),
+  }),
+  z.object({
     kind: z.literal('gas'),
     formula: z.string().max(100).optional(),
     vigour: z.enum(vigours).optional(),
+    amountMmol: z.number().positive().optional(),
+    /** What is seen above the liquid, where the gas or what air makes of it has a colour. */
+    colour: colour.optional(),
   }),
+  z.object({ kind: z.literal('temperature'), deltaC: z.number() }),
   z.object({ kind: z.literal('noChange') }),
 ]);
 
@@ -53,8 +72,16 @@ export function describeObservation(observation: Observation): string {
       return [observation.colour, observation.texture, 'precipitate'].filter(Boolean).join(' ');
     case 'noPrecipitate':
       return 'no precipitate';
+    case 'deposit':
+      return [observation.colour, 'deposit of metal'].filter(Boolean).join(' ');
+    case 'dissolves':
+      return observation.complete === false ? 'the solid dissolves in part' : 'the solid dissolves';
+    case 'solid':
+      return [observation.colour, 'solid stays'].filter(Boolean).join(' ');
     case 'gas':
-      return observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas';
+      return `${observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas'}${observation.colour ? `; ${observation.colour} gas` : ''}`;
+    case 'temperature':
+      return `${observation.deltaC > 0 ? 'warmer' : 'colder'} by ${Math.abs(observation.deltaC).toFixed(1)} °C`;
     case 'noChange':
       return 'nothing happened';
   }

@@ -1,17 +1,23 @@
-import { viewMixture, viewSolution } from '../appearance/vesselView';
+import { viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
-import { containers } from '../vessel/containers';
+import { act, setUp } from '../vessel/act';
+import type { Step } from '../vessel/act';
 import type { ContainerKind } from '../vessel/containers';
-import { mixSolutions } from '../vessel/mixSolutions';
-import type { Mixture } from '../vessel/mixSolutions';
 import type { Portion } from '../vessel/portion';
+import { stateOf } from './mix';
+import type { VesselState } from './mix';
 import type { Observation } from './observation';
+import { observeStep } from './observeStep';
 
 /** What mixing two solutions should show, and why. */
-export interface MixingPrediction extends Mixture {
+export interface MixingPrediction extends Pick<
+  Step,
+  'reactions' | 'considered' | 'warnings' | 'notPredicted'
+> {
   /** Each solution in the vessel by itself. */
   readonly before: readonly [VesselView, VesselView];
   readonly after: VesselView;
+  readonly state: VesselState;
   /** Empty when the mixture is not predicted. */
   readonly observations: readonly Observation[];
 }
@@ -22,7 +28,7 @@ export interface MixingPrediction extends Mixture {
  * @throws ChemistryError for an unknown substance.
  * @example predictMixing(
  *   { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 2 },
- *   { substance: 'NaCl', concentrationM: 0.1, volumeMl: 2 }, 'testTube').solids[0].formula // 'AgCl'
+ *   { substance: 'NaCl', concentrationM: 0.1, volumeMl: 2 }, 'testTube').state.solids[0].formula // 'AgCl'
  */
 export function predictMixing(a: Portion, b: Portion, container: ContainerKind): MixingPrediction {
   const key = JSON.stringify([a, b, container]);
@@ -39,36 +45,37 @@ const predictions = new Map<string, MixingPrediction>();
 const mostKept = 500;
 
 function predict(a: Portion, b: Portion, container: ContainerKind): MixingPrediction {
-  const vessel = containers[container];
-  const mixture = mixSolutions(a, b, vessel);
-  const [one, other] = mixture.apart;
-  const before = [
-    viewSolution(one, a.volumeMl, vessel),
-    viewSolution(other, b.volumeMl, vessel),
-  ] as const;
-  const after = viewMixture(mixture, vessel);
+  const first = setUp({ contents: [a], container });
+  const step = act(first.vessel, { do: 'add', portion: b });
+  const [before, after] = [viewVessel(first), viewVessel(step)];
+  const state = stateOf(step, after);
+  const { reactions, considered, warnings, notPredicted } = step;
   return {
-    ...mixture,
-    before,
+    before: [before, predictSolution(b, container)],
     after,
-    observations: mixture.notPredicted.length > 0 ? [] : expected(before[0], after, mixture),
+    state,
+    reactions,
+    considered,
+    warnings: [...first.warnings, ...warnings],
+    notPredicted,
+    observations:
+      notPredicted.length > 0
+        ? []
+        : answered(observeStep({ step: first, view: before }, { step, view: after })),
   };
 }
 
-function expected(
-  before: VesselView,
-  after: VesselView,
-  { solids, gases }: Mixture,
-): Observation[] {
-  const [most] = solids;
-  const same = before.colour === after.colour;
-  return [
-    { kind: 'colour', from: before.colour, to: after.colour },
-    { kind: 'clarity', to: after.clarity },
-    most
-      ? { kind: 'precipitate', formula: most.formula, colour: most.colour, texture: most.texture }
-      : { kind: 'noPrecipitate' },
-    ...gases.map(({ formula }): Observation => ({ kind: 'gas', formula })),
-    ...(!most && gases.length === 0 && same ? [{ kind: 'noChange' } as const] : []),
-  ];
+/** The bench asks about a precipitate every time, so that there is none is said too. */
+function answered(observations: readonly Observation[]): readonly Observation[] {
+  const solid = observations.some(({ kind }) => kind === 'precipitate' || kind === 'deposit');
+  return solid ? observations : [...observations, { kind: 'noPrecipitate' }];
+}
+
+/**
+ * What one solution should look like once it is made up, at 25 °C.
+ *
+ * @throws ChemistryError for an unknown substance.
+ */
+export function predictSolution(portion: Portion, container: ContainerKind): VesselView {
+  return viewVessel(setUp({ contents: [portion], container }));
 }

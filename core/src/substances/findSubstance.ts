@@ -1,24 +1,23 @@
 import { ChemistryError } from '../errors';
 import { anhydrousFormula } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
-import { solubleSalts } from './data/solubleSalts';
+import { shelf } from './data/shelf';
 import { namesOf } from './naming';
-import type { SolubleSubstance } from './types';
+import type { Substance } from './types';
 
-const rows: readonly SolubleSubstance[] = solubleSalts;
-const byFormula = new Map(rows.map((row) => [row.formula, row]));
+const byFormula = new Map(shelf.map((row) => [row.formula, row]));
 
 const plain = (text: string): string =>
   text.toLowerCase().replace(/[’']/g, '').replace(/sulph/g, 'sulf').replace(/\s+/g, ' ').trim();
 
 interface Found {
-  readonly substance: SolubleSubstance;
+  readonly substance: Substance;
   /** The shelf form that was named, when a hydrate was. */
   readonly form?: string;
 }
 
 const byName = new Map<string, Found>();
-for (const substance of rows) {
+for (const substance of shelf) {
   for (const { formula: form } of substance.forms)
     for (const name of Object.values(namesOf(form)) as string[])
       if (!byName.has(plain(name))) byName.set(plain(name), { substance, form });
@@ -27,9 +26,14 @@ for (const substance of rows) {
   if (substance.commonName) byName.set(plain(substance.commonName), { substance });
 }
 
+/** Less than this, g per 100 g of water, and nobody makes a solution of it. */
+const worthDissolving = 0.15;
+
 /** Every substance that solutions are made from, in table order. */
-export function solubleSubstances(): readonly SolubleSubstance[] {
-  return rows;
+export function solubleSubstances(): readonly Substance[] {
+  return shelf.filter(
+    ({ state, solubilityGPer100G }) => state !== 'gas' && solubilityGPer100G > worthDissolving,
+  );
 }
 
 /**
@@ -61,9 +65,9 @@ function asSpecies(text: string) {
 }
 
 /** The same substance written in another order, such as CH3COONa for NaCH3COO. */
-function byComposition(formula: string): SolubleSubstance | undefined {
+function byComposition(formula: string): Substance | undefined {
   const key = compositionKey(anhydrousFormula(parseFormula(formula)));
-  return rows.find((row) => compositionKey(row.formula) === key);
+  return shelf.find((row) => compositionKey(row.formula) === key);
 }
 
 function compositionKey(formula: string): string {

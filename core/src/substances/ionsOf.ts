@@ -2,7 +2,7 @@ import { parseFormula } from '../formula/parseFormula';
 import { anhydrousFormula } from '../formula/molarMass';
 import type { Composition } from '../formula/species';
 import { ions } from './data/ions';
-import { solubleSalts } from './data/solubleSalts';
+import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import type { Ion } from './types';
 
@@ -20,7 +20,9 @@ const byFormula = new Map(known.map((entry) => [entry.ion.formula, entry]));
 const cations = known.filter(({ charge }) => charge > 0);
 const anions = known.filter(({ charge }) => charge < 0);
 const fromRows = new Map<string, Readonly<Record<string, number>>>(
-  [...solubleSalts, ...sparinglySoluble].map(({ formula, ions: content }) => [formula, content]),
+  [...shelf, ...sparinglySoluble]
+    .map((row): [string, Readonly<Record<string, number>>] => [row.formula, row.ions])
+    .filter(([, content]) => Object.keys(content).every((part) => chargeOf(part) !== 0)),
 );
 
 /** The table row of an ion, or undefined. */

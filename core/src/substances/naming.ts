@@ -1,10 +1,10 @@
 import { anhydrousFormula, waterOfCrystallisation } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import { namedSubstances } from './data/namedSubstances';
-import { solubleSalts } from './data/solubleSalts';
+import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { findIon, ionsOf } from './ionsOf';
-import type { NamingSchool } from './types';
+import type { NamingSchool, SparinglySoluble } from './types';
 
 /** A substance's names. A school in which it has no name of its own is left out. */
 export interface Names {
@@ -31,8 +31,8 @@ const hydratePrefix = (count: number): string =>
 
 const named = new Map(namedSubstances.map((row) => [row.formula, row]));
 const traditional = new Map<string, string>(
-  [...solubleSalts, ...sparinglySoluble].flatMap((row) =>
-    'commonName' in row ? [[row.formula, row.commonName] as const] : [],
+  [...shelf, ...(sparinglySoluble as readonly SparinglySoluble[])].flatMap(
+    ({ formula, commonName }) => (commonName ? [[formula, commonName] as const] : []),
   ),
 );
 

@@ -1,11 +1,11 @@
 import { parseFormula } from '../formula/parseFormula';
-import { solubleSalts } from './data/solubleSalts';
+import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { strongElectrolytes } from './data/namedSubstances';
 import { chargeOf, ionsOf } from './ionsOf';
 
 const listed: readonly string[] = [
-  ...solubleSalts.map(({ formula }) => formula),
+  ...shelf.map(({ formula }) => formula),
   ...sparinglySoluble.map(({ formula }) => formula),
   ...strongElectrolytes.formulae,
 ];

@@ -50,14 +50,49 @@ export interface ShelfForm {
   readonly appearance: string;
 }
 
-export interface SolubleSubstance {
+export interface Substance {
   /** Formula without water of crystallisation; the substance's key. */
   readonly formula: string;
+  /** What one formula unit brings into a solution: ions, or itself where it does not ionise. */
   readonly ions: Readonly<Record<string, number>>;
   readonly commonName?: string;
   readonly forms: readonly [ShelfForm, ...ShelfForm[]];
-  /** Grams of the anhydrous substance that dissolve in 100 g of water at about 20–25 °C. */
+  /** State as kept; solid when left out. */
+  readonly state?: 'liquid' | 'gas';
+  /** The concentrated reagent, for what is sold as one. */
+  readonly stock?: StockSolution;
+  /** Grams of the anhydrous substance that dissolve in 100 g of water at about 20–25 °C; Infinity when miscible. */
   readonly solubilityGPer100G: number;
+  /** Solubility in g per 100 g of water by temperature in °C, rising. */
+  readonly curve?: readonly (readonly [temperatureC: number, gPer100G: number])[];
+  readonly source: Source;
+}
+
+/** A concentrated reagent as sold. */
+export interface StockSolution {
+  readonly concentrationM: number;
+  readonly percentWW: number;
+  readonly densityGPerMl: number;
+}
+
+/** A neutral molecule that is a component of solutions of its own. */
+export interface Molecule {
+  readonly formula: string;
+}
+
+/** An ion of a solid that turns into others in water. */
+export interface IonInWater {
+  readonly formula: string;
+  readonly becomes: Readonly<Record<string, number>>;
+  readonly source: Source;
+}
+
+/** A solid that keeps no equilibrium with its ions: an element, or an oxide that only electron transfer touches. */
+export interface PureSolid {
+  readonly formula: string;
+  readonly colour: ColourPhrase;
+  readonly kind: 'metal' | 'non-metal' | 'oxide';
+  readonly state?: 'liquid';
   readonly source: Source;
 }
 
@@ -69,6 +104,16 @@ export interface SparinglySoluble {
   readonly colour: ColourPhrase;
   readonly texture: Texture;
   readonly commonName?: string;
+  /** Enthalpy of dissolving into the ions given, kJ/mol, which moves Ksp with temperature (van 't Hoff). */
+  readonly dissolutionKJPerMol?: number;
+  /** Put in as such; it does not settle from cold solution, where a hydroxide forms instead. */
+  readonly asAdded?: true;
+  /** Temperature above which an `asAdded` solid forms after all. */
+  readonly formsAboveC?: number;
+  /** Why it hardly dissolves although its product says it should. */
+  readonly slow?: string;
+  /** The solid of an element, which is no salt. */
+  readonly elementary?: true;
   readonly darkensInLight?: true;
   /** What air does to the fresh solid, as a sentence for the bench. */
   readonly inAir?: string;
@@ -80,6 +125,8 @@ export interface FormedSpecies {
   readonly formula: string;
   readonly from: Readonly<Record<string, number>>;
   readonly logBeta: number;
+  /** Enthalpy of formation from the components as written, kJ/mol, which moves β with temperature (van 't Hoff). */
+  readonly enthalpyKJPerMol?: number;
   /** A loose pair of ions that nobody at the bench would call a reaction. */
   readonly ionPair?: true;
   readonly source: Source;
@@ -88,24 +135,91 @@ export interface FormedSpecies {
 /** A dissolved gas that leaves as bubbles when its pressure would exceed one atmosphere. */
 export interface DissolvedGas {
   readonly formula: string;
-  readonly from: Readonly<Record<string, number>>;
-  /** log10 of the activity product of the components at 1 atm (101.325 kPa) of the gas. */
-  readonly logProductAtOneAtm: number;
+  /** Henry's constant at 25 °C, mol L⁻¹ atm⁻¹. */
+  readonly henryMPerAtm: number;
+  /** Enthalpy of dissolving, kJ/mol; gases dissolve less when warm. */
+  readonly enthalpyKJPerMol: number;
+  readonly colour: ColourPhrase;
+  readonly flammable?: true;
+  /** What air turns it into above the liquid. */
+  readonly inAir?: { readonly becomes: string; readonly colour: ColourPhrase };
+  /** Amount set free at the bench above which the user is warned, mmol. */
+  readonly toxicAboveMmol?: number;
   readonly source: Source;
 }
 
-/** A half-reaction: oxidised form + n e⁻ (+ h H⁺) ⇌ reduced form. */
+/** A couple by its half-equation, written as a reduction: `MnO4^-(aq) + 8 H^+(aq) + 5 e^- → Mn^2+(aq) + 4 H2O(l)`. */
 export interface RedoxCouple {
-  readonly oxidised: string;
-  readonly reduced: string;
-  readonly electrons: number;
-  readonly protons: number;
-  /** The form that is a solid or a dissolved element, whose activity counts as 1. */
-  readonly unitActivity?: 'oxidised' | 'reduced';
-  /** An anion that the reduced form binds, besides the oxidised form. */
-  readonly withAnion?: string;
-  /** Standard potential in volts at 25 °C against the standard hydrogen electrode. */
+  readonly half: string;
+  /** Standard potential at 25 °C against the standard hydrogen electrode, V. */
   readonly standardPotentialV: number;
+  readonly source: Source;
+}
+
+/** What must hold in a vessel for a slow transfer to go after all. All that are given must hold. */
+export interface TransferCondition {
+  readonly pHBelow?: number;
+  readonly pHAbove?: number;
+  readonly temperatureAboveC?: number;
+  /** Dissolved species that must be more concentrated than this, mol/L. */
+  readonly aboveM?: Readonly<Record<string, number>>;
+  /** Dissolved species that must be less concentrated than this, mol/L. */
+  readonly belowM?: Readonly<Record<string, number>>;
+  /** Solids or species of which one must be there, as a catalyst. */
+  readonly catalyst?: readonly string[];
+}
+
+/** A transfer of electrons that potentials allow and the bench does not show. */
+export interface SlowTransfer {
+  /** Oxidised forms it applies to; any when left out. */
+  readonly oxidants?: readonly string[];
+  /** Reduced forms it applies to; any when left out. */
+  readonly reductants?: readonly string[];
+  /** Products of the reduction it applies to; any when left out. */
+  readonly reducedTo?: readonly string[];
+  /** Products of the oxidation it applies to; any when left out. */
+  readonly oxidisedTo?: readonly string[];
+  /** It goes after all when one of these holds. */
+  readonly unless?: readonly TransferCondition[];
+  readonly because: string;
+  readonly source: Source;
+}
+
+/** A solid that is sealed by a coat of another. */
+export interface Coat {
+  readonly solid: string;
+  readonly coat: string;
+  /** Dissolved anions of the coat; above any of these concentrations, mol/L, a metal is sealed at once. */
+  readonly sealsAboveM?: Readonly<Record<string, number>>;
+  readonly source: Source;
+}
+
+/** A dangerous outcome, told by dissolved species above a concentration, mol/L. */
+export interface Danger {
+  readonly code: string;
+  readonly aboveM: Readonly<Record<string, number>>;
+  readonly message: string;
+  readonly source: Source;
+}
+
+/** Two groups of species that react in a way the model does not follow. */
+export interface Unmodelled {
+  readonly one: readonly string[];
+  readonly other: readonly string[];
+  readonly because: string;
+  /** Code of the warning it also deserves. */
+  readonly code?: string;
+  readonly source: Source;
+}
+
+/** An acid–base indicator: its forms from acid to alkaline, with the pKa between neighbours. */
+export interface Indicator {
+  readonly name: string;
+  readonly pKa: readonly number[];
+  /** Bands of each form, one more than the pKa values. */
+  readonly forms: readonly (readonly AbsorptionBand[])[];
+  /** Amount in one drop (0.05 mL) of the usual solution, mol. */
+  readonly molPerDrop: number;
   readonly source: Source;
 }
 

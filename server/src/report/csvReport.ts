@@ -24,9 +24,9 @@ export function csvReport(day: LabDay, settings: Settings): string {
       judgement: comparison?.agreement ?? 'not predicted',
       change: change.change,
       reaction_type: [
-        ...new Set(prediction.solids.flatMap(({ types }) => types[settings.reactionTypes])),
+        ...new Set(prediction.reactions.flatMap(({ types }) => types[settings.reactionTypes])),
       ].join('; '),
-      net_ionic: prediction.solids.map(({ netIonic }) => netIonic).join('; '),
+      net_ionic: prediction.reactions.map(({ netIonic }) => netIonic).join('; '),
       waste: wasteRoute([test.a.substance, test.b.substance]).bottle,
       notes: notes.join(' / '),
     };

@@ -40,7 +40,7 @@ function testLines(judgement: TestJudgement, settings: Settings): string[] {
   const { test, group, prediction, seen, notes, comparison, change, causes, portions } = judgement;
   const named = (side: 0 | 1) =>
     `${nameIn(settings.naming, portions[side].substance)} ${portions[side].concentrationM.toPrecision(3)} M, ${portions[side].volumeMl} mL`;
-  const types = prediction.solids.flatMap((solid) => solid.types[settings.reactionTypes]);
+  const types = prediction.reactions.flatMap((reaction) => reaction.types[settings.reactionTypes]);
   return [
     `## ${test.a.substance} with ${test.b.substance} · ${escape(group.name)}`,
     '',
@@ -53,13 +53,10 @@ function testLines(judgement: TestJudgement, settings: Settings): string[] {
     ...(comparison ? [`- Judgement: ${comparison.agreement}${differences(judgement)}`] : []),
     `- Change: ${change.change}${change.evidence.length > 0 ? ` (${change.evidence.join('; ')})` : ''}`,
     ...(types.length > 0 ? [`- Reaction type: ${[...new Set(types)].join(', ')}`] : []),
-    ...prediction.solids.flatMap(({ molecular, netIonic, spectators }) => [
-      ...(molecular ? [`- Equation: ${molecular}`] : []),
+    ...prediction.reactions.flatMap(({ equation, netIonic, spectators }) => [
+      ...(equation === netIonic ? [] : [`- Equation: ${equation}`]),
       `- Net ionic: ${netIonic}; spectators ${spectators.join(', ') || 'none'}`,
     ]),
-    ...prediction.dissolved.map(
-      ({ netIonic, drivingForce }) => `- In solution: ${netIonic} (${drivingForce})`,
-    ),
     ...(causes[0] ? [`- Likeliest cause: ${causes[0].fault}`] : []),
     `- Waste: ${wasteRoute([test.a.substance, test.b.substance]).bottle}`,
     '',

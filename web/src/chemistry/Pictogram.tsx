@@ -3,6 +3,15 @@ import type { ReactNode } from 'react';
 
 /** Our own simple drawings inside the GHS diamond. */
 const drawings: Readonly<Record<Pictogram, ReactNode>> = {
+  flame: (
+    <>
+      <path
+        d="M20 8c1 5 7 7 7 13a7 7 0 0 1-14 0c0-4 3-5 3-9 2 1 3 2.5 3 4 1.500-2 1.500-5 1-8z"
+        fill="#111"
+      />
+      <path d="M12 31h16" stroke="#111" strokeWidth="2" />
+    </>
+  ),
   oxidiser: (
     <>
       <circle cx="20" cy="23" r="5" fill="none" stroke="#111" strokeWidth="2" />

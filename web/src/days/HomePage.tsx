@@ -119,7 +119,7 @@ function Previews({ dayId }: { dayId: string }) {
 /** The one observation a reader wants first: a precipitate, a gas, or the colour. */
 function mainPoint(observations: readonly Observation[]): string {
   const first =
-    observations.find(({ kind }) => kind === 'precipitate') ??
+    observations.find(({ kind }) => kind === 'precipitate' || kind === 'deposit') ??
     observations.find(({ kind }) => kind === 'gas') ??
     observations.find(({ kind }) => kind === 'noChange') ??
     observations[0];

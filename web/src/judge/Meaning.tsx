@@ -1,18 +1,14 @@
 import { Title } from '@mantine/core';
 import type { TestJudgement } from '@stoichos/core';
-import { Formula } from '../chemistry/Formula';
+import { ReactionFacts } from '../chemistry/ReactionFacts';
 
 /** What the record means: physical or chemical on what evidence, the reaction type in both schools, the equations. */
 export function Meaning({ judgement: { change, prediction, seen } }: { judgement: TestJudgement }) {
   const predicted = prediction.notPredicted.length === 0;
-  const solids = predicted ? prediction.solids : [];
-  const dissolved = predicted ? prediction.dissolved : [];
-  const forces = [
-    ...solids.flatMap((solid) => solid.types.drivingForce),
-    ...dissolved.map(({ drivingForce }) => drivingForce),
-  ];
-  const fives = solids.flatMap((solid) => solid.types.five);
+  const reactions = predicted ? prediction.reactions : [];
   const list = (types: readonly string[]) => [...new Set(types)].join(', ');
+  const fives = list(reactions.flatMap(({ types }) => types.five));
+  const forces = list(reactions.flatMap(({ types }) => types.drivingForce));
   return (
     <>
       <Title order={3} size="h5" mt="md" mb={4}>
@@ -33,34 +29,16 @@ export function Meaning({ judgement: { change, prediction, seen } }: { judgement
           <>
             <dt>Five types</dt>
             <dd>
-              {list(fives) ||
-                (forces.length > 0 ? 'none of the five fits' : 'no reaction expected')}
+              {fives || (reactions.length > 0 ? 'none of the five fits' : 'no reaction expected')}
             </dd>
             <dt>Driving force</dt>
-            <dd>{list(forces) || 'none expected'}</dd>
+            <dd>{forces || 'none expected'}</dd>
           </>
         )}
-        {dissolved.map(({ formula, netIonic }) => (
-          <div key={formula} style={{ display: 'contents' }}>
-            <dt>In solution</dt>
-            <dd>
-              <Formula text={netIonic} wrap />
-            </dd>
-          </div>
-        ))}
-        {solids.map(({ formula, molecular, netIonic }) => (
-          <div key={formula} style={{ display: 'contents' }}>
-            <dt>Equation</dt>
-            <dd>
-              {molecular ? <Formula text={molecular} wrap /> : 'no single molecular equation'}
-            </dd>
-            <dt>Net ionic</dt>
-            <dd>
-              <Formula text={netIonic} wrap />
-            </dd>
-          </div>
-        ))}
       </dl>
+      {reactions.map((reaction) => (
+        <ReactionFacts key={reaction.netIonic} reaction={reaction} brief />
+      ))}
     </>
   );
 }

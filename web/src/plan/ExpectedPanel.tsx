@@ -48,15 +48,15 @@ export function ExpectedPanel({
       ) : (
         <List size="md" spacing={4} mt="md" data-testid="expected">
           {observations.map((one) => (
-            <List.Item key={one.kind}>{describeObservation(one)}</List.Item>
+            <List.Item key={describeObservation(one)}>{describeObservation(one)}</List.Item>
           ))}
         </List>
       )}
       {warnings.length > 0 && (
         <Alert variant="outline" color="gray" mt="md" title="Mind">
-          {warnings.map((warning) => (
-            <Text key={warning} size="sm">
-              <Formula text={warning} wrap />
+          {warnings.map(({ code, message }) => (
+            <Text key={`${code} ${message}`} size="sm">
+              <Formula text={message} wrap />
             </Text>
           ))}
         </Alert>

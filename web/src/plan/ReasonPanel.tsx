@@ -1,12 +1,12 @@
 import { Accordion, Table, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core';
-import type { DissolvedReaction, MixingPrediction, Saturation, SettledSolid } from '@stoichos/core';
-import { useSettings } from '../app/useSettings';
+import type { MixingPrediction } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
+import { ReactionFacts } from '../chemistry/ReactionFacts';
 import { powerOfTen } from '../chemistry/powerOfTen';
 import type { DraftOutcome } from './predictDraft';
 
-/** Why: equation, net ionic equation, spectators, type, and the ion products that decided, with their sources. */
+/** Why: every reaction with what decided it, how much solid and gas there is, and the ion products with their sources. */
 export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
   const { prediction } = outcome;
   if (!prediction) return null;
@@ -16,10 +16,12 @@ export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
       <Title order={2} size="h4" mb="xs">
         Why
       </Title>
-      {predicted && prediction.solids.map((solid) => <Solid key={solid.formula} solid={solid} />)}
-      {predicted && prediction.solids.length === 0 && <NoSolid prediction={prediction} />}
       {predicted &&
-        prediction.dissolved.map((one) => <InSolution key={one.formula} reaction={one} />)}
+        prediction.reactions.map((reaction) => (
+          <ReactionFacts key={reaction.netIonic} reaction={reaction} />
+        ))}
+      {predicted && <Amounts prediction={prediction} />}
+      {predicted && prediction.reactions.length === 0 && <NoReaction prediction={prediction} />}
       <Accordion variant="default" mt="xs">
         <Accordion.Item value="products">
           <Accordion.Control>Ion products and sources</Accordion.Control>
@@ -32,102 +34,50 @@ export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
   );
 }
 
-function Solid({ solid }: { solid: SettledSolid }) {
-  const { reactionTypes } = useSettings();
-  const types = solid.types[reactionTypes];
+function Amounts({ prediction: { state } }: { prediction: MixingPrediction }) {
+  if (state.solids.length === 0 && state.gasEvolved.length === 0) return null;
   return (
     <dl className="facts">
-      {solid.molecular && (
-        <>
-          <dt>Equation</dt>
-          <dd data-testid="molecular">
-            <Formula text={solid.molecular} wrap />
+      {state.solids.map(({ formula, massG, notes }) => (
+        <div key={formula} style={{ display: 'contents' }}>
+          <dt>Solid</dt>
+          <dd>
+            {(1000 * massG).toPrecision(2)} mg of <Formula text={formula} />; {notes.join('; ')}
           </dd>
-        </>
-      )}
-      <dt>Net ionic</dt>
-      <dd data-testid="net-ionic">
-        <Formula text={solid.netIonic} wrap />
-      </dd>
-      <dt>Spectators</dt>
-      <dd>
-        {solid.spectators.length === 0
-          ? 'none'
-          : solid.spectators.map((ion, index) => (
-              <span key={ion}>
-                {index > 0 && ', '}
-                <Formula text={ion} />
-              </span>
-            ))}
-      </dd>
-      <dt>Type</dt>
-      <dd>{types.length > 0 ? types.join(', ') : 'none of the five types fits'}</dd>
-      <dt>Because</dt>
-      <dd>
-        <Product saturation={solid.why} />
-      </dd>
-      <dt>Amount</dt>
-      <dd>
-        {solid.massMg.toPrecision(2)} mg of <Formula text={solid.formula} /> in the vessel
-        {solid.limiting && (
-          <>
-            ; <Formula text={solid.limiting} /> runs out first
-          </>
-        )}
-      </dd>
-      {solid.notes.length > 0 && (
-        <>
-          <dt>Note</dt>
-          <dd>{solid.notes.join('; ')}</dd>
-        </>
-      )}
+        </div>
+      ))}
+      {state.gasEvolved.map(({ formula, amountMmol }) => (
+        <div key={formula} style={{ display: 'contents' }}>
+          <dt>Gas</dt>
+          <dd>
+            {amountMmol.toPrecision(2)} mmol of <Formula text={formula} />
+          </dd>
+        </div>
+      ))}
     </dl>
   );
 }
 
-/** A reaction whose product stays dissolved. */
-function InSolution({ reaction }: { reaction: DissolvedReaction }) {
-  return (
-    <dl className="facts" style={{ marginTop: 8 }}>
-      <dt>In solution</dt>
-      <dd data-testid="in-solution">
-        <Formula text={reaction.netIonic} wrap />
-      </dd>
-      <dt>Driven by</dt>
-      <dd>
-        {reaction.drivingForce}; {Math.round(100 * Math.min(1, reaction.share))} % of the scarcer
-        ion; {reaction.why}
-      </dd>
-    </dl>
-  );
-}
-
-function Product({ saturation: { solid, logIonProduct, logRatio } }: { saturation: Saturation }) {
-  return (
-    <span className="ion-product">
-      ion product {powerOfTen(logIonProduct)} {logRatio > 0 ? 'is above' : 'is below'} K
-      <sub>sp</sub> {powerOfTen(-solid.pKsp)} of <Formula text={solid.formula} />
-    </span>
-  );
-}
-
-function NoSolid({ prediction }: { prediction: MixingPrediction }) {
+function NoReaction({ prediction }: { prediction: MixingPrediction }) {
   const [nearest] = prediction.considered;
+  if (!nearest)
+    return (
+      <Text>
+        Nothing reacts: no sparingly soluble solid, gas or complex in the tables can be made from
+        these.
+      </Text>
+    );
+  const { solid, logIonProduct, logRatio } = nearest;
   return (
     <Text>
-      {nearest ? (
-        <>
-          No solid settles. The nearest is <Formula text={nearest.solid.formula} />: its{' '}
-          <Product saturation={nearest} />.
-        </>
-      ) : (
-        'No solid settles: no sparingly soluble solid in the table can be made from these ions.'
-      )}
+      Nothing reacts. The nearest solid is <Formula text={solid.formula} />: its ion product{' '}
+      {powerOfTen(logIonProduct)} {logRatio > 0 ? 'is above' : 'is below'} K<sub>sp</sub>{' '}
+      {powerOfTen(-solid.pKsp)}.
     </Text>
   );
 }
 
-function IonProducts({ prediction: { considered, settled } }: { prediction: MixingPrediction }) {
+function IonProducts({ prediction: { considered, state } }: { prediction: MixingPrediction }) {
   return (
     <>
       <Table verticalSpacing={6} fz="sm">
@@ -155,8 +105,11 @@ function IonProducts({ prediction: { considered, settled } }: { prediction: Mixi
         </Table.Tbody>
       </Table>
       <Text size="sm" className="quiet" mt="xs">
-        Activities by the Davies equation at ionic strength {settled.ionicStrength.toPrecision(2)}{' '}
-        mol/L; pH {settled.pH.toFixed(1)} after mixing; 25 °C; volumes taken as adding.
+        Activities by the Davies equation
+        {state.ionicStrengthM !== undefined &&
+          ` at ionic strength ${state.ionicStrengthM.toPrecision(2)} mol/L`}
+        {state.pH !== undefined && `; pH ${state.pH.toFixed(1)} after mixing`};{' '}
+        {state.temperatureC.toFixed(0)} °C; volumes taken as adding.
       </Text>
     </>
   );

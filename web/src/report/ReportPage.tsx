@@ -158,27 +158,22 @@ function TestReport({ day, test, number, judgements }: TestReportProps) {
             )}
           </dd>
           {predicted &&
-            prediction.solids.map((solid) => (
-              <div key={solid.formula} style={{ display: 'contents' }}>
+            prediction.reactions.map(({ equation, netIonic, types }) => (
+              <div key={netIonic} style={{ display: 'contents' }}>
                 <dt>Equation</dt>
                 <dd>
-                  <Formula text={solid.molecular ?? solid.netIonic} wrap />
+                  <Formula text={equation} wrap />
                 </dd>
-                <dt>Net ionic</dt>
-                <dd>
-                  <Formula text={solid.netIonic} wrap />
-                </dd>
+                {equation !== netIonic && (
+                  <>
+                    <dt>Net ionic</dt>
+                    <dd>
+                      <Formula text={netIonic} wrap />
+                    </dd>
+                  </>
+                )}
                 <dt>Type</dt>
-                <dd>{solid.types[reactionTypes].join(', ') || 'none of the five'}</dd>
-              </div>
-            ))}
-          {predicted &&
-            prediction.dissolved.map(({ formula, netIonic, drivingForce }) => (
-              <div key={formula} style={{ display: 'contents' }}>
-                <dt>In solution</dt>
-                <dd>
-                  <Formula text={netIonic} wrap /> ({drivingForce})
-                </dd>
+                <dd>{types[reactionTypes].join(', ') || 'none of the five'}</dd>
               </div>
             ))}
           <dt>Waste</dt>

@@ -1,60 +1,223 @@
 import type { Equilibrium } from '../../equilibrium/equilibrate';
-import { redoxCouples } from '../../substances/data/redoxCouples';
-import { sourceText } from '../../substances/source';
-import type { RedoxCouple } from '../../substances/types';
+import type { Components } from '../../substances/componentsOf';
+import { pureSolids } from '../../substances/data/pureSolids';
+import type { Amounts } from '../amounts';
+import { halfReactions, potentialV } from '../halfReaction';
+import type { HalfReaction } from '../halfReaction';
+import { isSealed } from './sealing';
+import { slowRow } from './slowness';
 
-/** RT ln 10 / F at 25 °C in volts. */
-const nernstSlopeV = 0.05916;
-/** A fraction converted that would show on the bench. */
-const noticeable = 0.01;
-/** Driving voltage below which a transfer is too slight to notice. */
-const slightV = 0.03;
-/** An anion this scarce (mol/L) is bound up and makes no new solid. */
-const bound = 1e-6;
-
-const couples: readonly RedoxCouple[] = redoxCouples;
-
-/**
- * Electron transfer is outside this model, so a mixture in which it could go noticeably far is reported as not
- * predicted. Decided by the Nernst equation with the concentrations at equilibrium and one part in a hundred converted.
- *
- * @returns one reason for each pair of ions that could react, empty when none can.
- */
-export function electronTransfers({ species, pH }: Equilibrium): string[] {
-  const reasons: string[] = [];
-  for (const oxidant of couples) {
-    const oxidised = species[oxidant.oxidised] ?? 0;
-    if (oxidised <= 0) continue;
-    for (const reductant of couples) {
-      const reduced = species[reductant.reduced] ?? 0;
-      if (reductant === oxidant || reduced <= 0) continue;
-      if (oxidant.withAnion && (species[oxidant.withAnion] ?? 0) <= bound) continue;
-      const forward = potentialV(oxidant, oxidised, noticeable * oxidised, species, pH);
-      const back = potentialV(reductant, noticeable * reduced, reduced, species, pH);
-      if (forward - back > slightV)
-        reasons.push(
-          `${oxidant.oxidised} can take electrons from ${reductant.reduced} (E° ${oxidant.standardPotentialV} V ` +
-            `against ${reductant.standardPotentialV} V; ${sourceText(oxidant.source)}), and electron transfer ` +
-            `is not part of the model yet.`,
-        );
-    }
-  }
-  return reasons;
+/** What electron transfer works on: components in solution and its solids, elements apart, and the equilibrium they are in. */
+export interface TransferState {
+  readonly totals: Components;
+  readonly apart: Amounts;
+  readonly equilibrium: Equilibrium;
 }
 
-/** Potential of a couple by the Nernst equation, volts; a form of unit activity drops out. */
-function potentialV(
-  couple: RedoxCouple,
-  oxidisedM: number,
-  reducedM: number,
-  species: Equilibrium['species'],
-  pH: number,
-): number {
-  const logOxidised = couple.unitActivity === 'oxidised' ? 0 : Math.log10(oxidisedM);
-  const logReduced = couple.unitActivity === 'reduced' ? 0 : Math.log10(reducedM);
-  const logAnion = couple.withAnion ? Math.log10(species[couple.withAnion] ?? 0) : 0;
-  return (
-    couple.standardPotentialV +
-    (nernstSlopeV / couple.electrons) * (logOxidised + logAnion - logReduced - couple.protons * pH)
+/** Electrons handed over: which couples, how many mmol of the whole equation, and what it changes. */
+export interface ElectronTransfer {
+  readonly oxidant: HalfReaction;
+  readonly reductant: HalfReaction;
+  /** Times each half is taken for the electrons to match. */
+  readonly times: readonly [oxidant: number, reductant: number];
+  /** Components gained and lost per mmol of extent; elements and oxides apart are among them. */
+  readonly change: Components;
+  readonly extentMmol: number;
+  /** Potentials at the start, V. */
+  readonly potentialsV: readonly [oxidant: number, reductant: number];
+}
+
+/** Surroundings a transfer needs to know. */
+export interface TransferSurroundings {
+  readonly volumeMl: number;
+  readonly temperatureC: number;
+  readonly settle: (totals: Components) => Equilibrium;
+}
+
+const apartFormulae = new Set(pureSolids.map(({ formula }) => formula));
+/** Driving voltage below which nobody sees anything happen, V. */
+const slightV = 0.01;
+/** Share of the largest possible extent below which a transfer is not worth telling. */
+const worthTelling = 2e-3;
+/** Share at which a transfer counts as complete, when it still goes there. */
+const complete = 1 - 1e-6;
+const bisections = 24;
+/** A species is tried as a partner when it holds this share of its component, so that complexes speak for themselves. */
+const predominant = 0.01;
+/** Below this, mol/L or mmol, there is nothing to react. */
+const traceM = 1e-7;
+
+/**
+ * The next transfer of electrons that goes, with its extent: of all couples with both partners there, the pair with the
+ * largest driving voltage that is not known to be slow, run until the voltage is gone, one partner is used up, or a
+ * condition for it no longer holds.
+ *
+ * @returns undefined when nothing (more) goes.
+ */
+export function nextTransfer(
+  state: TransferState,
+  surroundings: TransferSurroundings,
+): ElectronTransfer | undefined {
+  for (const candidate of candidates(state, surroundings)) {
+    const extentMmol = extentOf(candidate, state, surroundings);
+    if (extentMmol !== undefined) return { ...candidate, extentMmol };
+  }
+  return undefined;
+}
+
+type Candidate = Omit<ElectronTransfer, 'extentMmol'>;
+
+function candidates(
+  state: TransferState,
+  { temperatureC, volumeMl }: TransferSurroundings,
+): Candidate[] {
+  const { equilibrium } = state;
+  const oxidants = halfReactions.filter((half) =>
+    isThere(half.oxidised, state, volumeMl, half.change, -1),
   );
+  const reductants = halfReactions.filter((half) =>
+    isThere(half.reduced, state, volumeMl, half.change, 1),
+  );
+  const found: (Candidate & { driveV: number })[] = [];
+  for (const oxidant of oxidants)
+    for (const reductant of reductants) {
+      if (oxidant === reductant) continue;
+      const up = potentialV(oxidant, equilibrium, temperatureC, 'reduced');
+      const down = potentialV(reductant, equilibrium, temperatureC, 'oxidised');
+      if (up - down < slightV || blocked(oxidant, reductant, state, temperatureC)) continue;
+      const times = matched(oxidant.electrons, reductant.electrons);
+      const change: Record<string, number> = {};
+      for (const [half, factor] of [
+        [oxidant, times[0]],
+        [reductant, -times[1]],
+      ] as const)
+        for (const [name, n] of Object.entries(half.change))
+          change[name] = (change[name] ?? 0) + n * factor;
+      // Disproportionation backwards, or two spellings of one couple, change nothing.
+      if (Object.entries(change).every(([name, n]) => name === 'H^+' || name === 'H2O' || n === 0))
+        continue;
+      found.push({ oxidant, reductant, times, change, potentialsV: [up, down], driveV: up - down });
+    }
+  return found.sort((a, b) => b.driveV - a.driveV).map(({ driveV: _, ...rest }) => rest);
+}
+
+/** Smallest whole factors that make two numbers of electrons equal. */
+function matched(a: number, b: number): [number, number] {
+  const common = greatestCommonDivisor(a, b);
+  return [b / common, a / common];
+}
+
+function greatestCommonDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+}
+
+/** Whether a partner is there in an amount that counts, as the form the couple is written with. */
+function isThere(
+  { formula, state: phase }: HalfReaction['oxidised'],
+  { totals, apart, equilibrium }: TransferState,
+  volumeMl: number,
+  change: Components,
+  sign: 1 | -1,
+): boolean {
+  if (apartFormulae.has(formula)) return (apart[formula] ?? 0) > traceM;
+  if (phase === 's') return equilibrium.solids.some((solid) => solid.formula === formula);
+  const concentration = equilibrium.species[formula] ?? 0;
+  if (formula === 'H^+' || formula === 'H2O') return true;
+  if (concentration < traceM) return false;
+  const own = Object.keys(change).find(
+    (name) =>
+      name !== 'H^+' &&
+      name !== 'H2O' &&
+      sign * (change[name] ?? 0) > 0 &&
+      !apartFormulae.has(name),
+  );
+  const total = own === undefined ? 0 : (totals[own] ?? 0) / volumeMl;
+  return concentration >= predominant * total || concentration > 1e-3;
+}
+
+function blocked(
+  oxidant: HalfReaction,
+  reductant: HalfReaction,
+  { apart, equilibrium }: TransferState,
+  temperatureC: number,
+): boolean {
+  const solids = [...Object.keys(apart), ...equilibrium.solids.map(({ formula }) => formula)];
+  const names = {
+    oxidant: oxidant.oxidised.formula,
+    reducedTo: oxidant.reduced.formula,
+    reductant: reductant.reduced.formula,
+    oxidisedTo: reductant.oxidised.formula,
+  };
+  return (
+    slowRow(names, equilibrium, temperatureC, solids) !== undefined ||
+    isSealed(reductant.reduced.formula, equilibrium)
+  );
+}
+
+/** How far a candidate goes, mmol of the whole equation; undefined when not noticeably. */
+function extentOf(
+  candidate: Candidate,
+  state: TransferState,
+  { volumeMl, temperatureC, settle }: TransferSurroundings,
+): number | undefined {
+  const most = Math.min(
+    ...Object.entries(candidate.change)
+      .filter(([name, n]) => n < 0 && name !== 'H^+' && name !== 'H2O')
+      .map(([name, n]) => available(name, state, volumeMl) / -n),
+  );
+  if (!Number.isFinite(most)) return undefined;
+  if (most <= traceM * volumeMl) return undefined;
+  const goesAt = (share: number) => {
+    const after = advance(state, candidate.change, share * most, settle);
+    const drive =
+      potentialV(candidate.oxidant, after.equilibrium, temperatureC, 'reduced') -
+      potentialV(candidate.reductant, after.equilibrium, temperatureC, 'oxidised');
+    return (
+      drive > 0 &&
+      !blocked(
+        candidate.oxidant,
+        candidate.reductant,
+        { ...after, apart: state.apart },
+        temperatureC,
+      )
+    );
+  };
+  if (!goesAt(worthTelling)) return undefined;
+  if (goesAt(complete)) return most;
+  let [low, high] = [worthTelling, complete];
+  for (let round = 0; round < bisections; round += 1) {
+    const middle = (low + high) / 2;
+    if (goesAt(middle)) low = middle;
+    else high = middle;
+  }
+  return low * most;
+}
+
+function available(
+  name: string,
+  { totals, apart, equilibrium }: TransferState,
+  volumeMl: number,
+): number {
+  if (apartFormulae.has(name)) return apart[name] ?? 0;
+  // A component that others count against (chloride in hypochlorite) may be short in total and yet be there.
+  return Math.max(totals[name] ?? 0, (equilibrium.species[name] ?? 0) * volumeMl);
+}
+
+/** The state after an extent, mmol, of a change. Components that are wholly used up are taken out. */
+export function advance(
+  state: Pick<TransferState, 'totals' | 'apart'>,
+  change: Components,
+  extentMmol: number,
+  settle: (totals: Components) => Equilibrium,
+): TransferState {
+  const totals: Record<string, number> = { ...state.totals };
+  const apart: Record<string, number> = { ...state.apart };
+  for (const [name, n] of Object.entries(change)) {
+    const pool = apartFormulae.has(name) ? apart : totals;
+    const before = pool[name] ?? 0;
+    const after = before + n * extentMmol;
+    if (name !== 'H^+' && n < 0 && Math.abs(after) <= 1e-9 * Math.abs(before)) delete pool[name];
+    else if (after !== 0 || n !== 0) pool[name] = after;
+  }
+  return { totals, apart, equilibrium: settle(totals) };
 }

@@ -1,0 +1,61 @@
+import { componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
+import { chargeOf } from '../substances/ionsOf';
+import type { MassActionTerm } from './minimise';
+import { vantHoff } from './temperature';
+
+/** One dissolved species of a system. */
+export interface SystemSpecies extends MassActionTerm {
+  readonly formula: string;
+  readonly charge: number;
+}
+
+/** The components that are there and all that mass action makes of them at one temperature. */
+export interface System {
+  readonly components: readonly string[];
+  readonly charges: readonly number[];
+  readonly species: readonly SystemSpecies[];
+}
+
+const systems = new Map<string, System>();
+const mostKept = 400;
+
+/** The system of a set of components at a temperature in °C. Systems are kept, as mixtures come back to the same ones. */
+export function systemOf(components: readonly string[], temperatureC: number): System {
+  const key = `${temperatureC} ${components.join(' ')}`;
+  const kept = systems.get(key);
+  if (kept) return kept;
+  if (systems.size >= mostKept) systems.clear();
+  const system = build(components, temperatureC);
+  systems.set(key, system);
+  return system;
+}
+
+function build(components: readonly string[], temperatureC: number): System {
+  const there = new Set(components);
+  const own = components.map((formula, at) => ({
+    formula,
+    charge: chargeOf(formula),
+    logK: 0,
+    counts: components.map((_, j) => (j === at ? 1 : 0)),
+  }));
+  const formed = formedSpecies
+    .filter(({ from }) => Object.keys(from).every((name) => there.has(name)))
+    .map(({ formula, from, logBeta, enthalpyKJPerMol }) => ({
+      formula,
+      charge: chargeOf(formula),
+      logK: vantHoff(logBeta, enthalpyKJPerMol, temperatureC),
+      counts: components.map((name) => from[name] ?? 0),
+    }));
+  return { components, charges: own.map(({ charge }) => charge), species: [...own, ...formed] };
+}
+
+/** Counts of the components in a species or solid, without water, in the system's order; undefined when one is absent. */
+export function countsIn(
+  { components }: System,
+  parts: ReturnType<typeof componentsOfSpecies>,
+): readonly number[] | undefined {
+  if (!parts) return undefined;
+  const names = Object.keys(parts).filter((name) => name !== 'H2O');
+  if (names.length === 0 || !names.every((name) => components.includes(name))) return undefined;
+  return components.map((name) => parts[name] ?? 0);
+}

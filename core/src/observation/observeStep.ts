@@ -1,0 +1,102 @@
+import { solidLook } from '../appearance/solidLook';
+import type { VesselView } from '../appearance/vesselView';
+import { molarMassOf } from '../formula/molarMass';
+import { dissolvedGases } from '../substances/data/dissolvedGases';
+import type { ColourPhrase, DissolvedGas } from '../substances/types';
+import type { Step } from '../vessel/act';
+import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';
+import type { Observation } from './observation';
+
+/** A warmth or coolness that a hand notices, °C (common practice). */
+const feltC = 2;
+/** Share of a solid that may be left and it still counts as dissolved. */
+const allButGone = 0.02;
+/** Gas volume over liquid volume from which bubbling is steady, and vigorous (common practice). */
+const vigourLimits = { steady: 0.3, vigorous: 3 } as const;
+/** Molar volume at 25 °C and 1 atm, mL/mmol. */
+const molarVolume = 24.5;
+
+/**
+ * What an observer sees in one step, in the bench’s vocabulary, from what the vessel was and looked like before.
+ * Everything here is computed from the step; nothing is looked up by reagents.
+ */
+export function observeStep(
+  before: { readonly step: Step; readonly view: VesselView },
+  after: { readonly step: Step; readonly view: VesselView },
+): Observation[] {
+  const { step, view } = after;
+  const { volumeMl } = step.vessel;
+  const solids = solidObservations(step);
+  const gases = gasObservations(step);
+  const wasLiquid = before.step.vessel.volumeMl > 0;
+  const from = wasLiquid ? before.view.colour : view.colour;
+  const deltaC = step.vessel.temperatureC - before.step.vessel.temperatureC;
+  const events = solids.some(({ kind }) => kind !== 'solid') || gases.length > 0;
+  const liquid: Observation[] =
+    volumeMl === 0
+      ? []
+      : [
+          { kind: 'colour', from, to: view.colour },
+          { kind: 'clarity', to: view.clarity },
+        ];
+  return [
+    ...liquid,
+    ...solids,
+    ...gases,
+    ...(wasLiquid && Math.abs(deltaC) >= feltC ? [{ kind: 'temperature', deltaC } as const] : []),
+    ...(!events && from === view.colour ? [{ kind: 'noChange' } as const] : []),
+  ];
+}
+
+function solidObservations({ solidsChange, vessel }: Step): Observation[] {
+  const litres = Math.max(vessel.volumeMl / 1000, 1e-3);
+  const found: Observation[] = [];
+  const changes = Object.entries(solidsChange).sort(([, a], [, b]) => b - a);
+  for (const [formula, change] of changes) {
+    const mgPerL = (Math.abs(change) * molarMassOf(formula)) / litres;
+    const look = solidLook(formula);
+    if (!look || mgPerL < visibleMgPerL.haze) continue;
+    const { colour, texture } = look;
+    const left = vessel.phases.solids[formula] ?? 0;
+    if (change < 0)
+      found.push({ kind: 'dissolves', formula, complete: left <= allButGone * (left - change) });
+    else if (look.isMetal) found.push({ kind: 'deposit', formula, colour });
+    else found.push({ kind: 'precipitate', formula, colour, texture });
+  }
+  for (const [formula, amount] of Object.entries(vessel.phases.solids)) {
+    const look = solidLook(formula);
+    const changed = Math.abs(solidsChange[formula] ?? 0) > allButGone * amount;
+    if (look && !changed && (amount * molarMassOf(formula)) / litres >= visibleMgPerL.haze)
+      found.push({ kind: 'solid', formula, colour: look.colour });
+  }
+  return found;
+}
+
+function gasObservations({ gasEvolved, vessel }: Step): Observation[] {
+  return Object.entries(gasEvolved)
+    .filter(([formula, amount]) => formula !== 'H2O' && amount > noticeableGasMmol)
+    .sort(([, a], [, b]) => b - a)
+    .map(([formula, amountMmol]): Observation => {
+      const colour = gasColour(formula);
+      return {
+        kind: 'gas',
+        formula,
+        vigour: vigourOf(amountMmol, vessel.volumeMl),
+        amountMmol,
+        ...(colour && { colour }),
+      };
+    });
+}
+
+function vigourOf(amountMmol: number, volumeMl: number) {
+  const ratio = (molarVolume * amountMmol) / Math.max(volumeMl, 0.1);
+  if (ratio < vigourLimits.steady) return 'a few bubbles';
+  return ratio < vigourLimits.vigorous ? 'steady' : 'vigorous';
+}
+
+/** Colour of a gas, or of what air turns it into above the liquid; colourless ones have none to tell. */
+function gasColour(formula: string): ColourPhrase | undefined {
+  const row = (dissolvedGases as readonly DissolvedGas[]).find((gas) => gas.formula === formula);
+  const colour = row?.inAir?.colour ?? row?.colour;
+  return colour === 'colourless' ? undefined : colour;
+}

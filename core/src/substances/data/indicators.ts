@@ -1,0 +1,30 @@
+import { handbook } from '../source';
+import type { AbsorptionBand, Indicator } from '../types';
+
+const bishop = handbook('Bishop, Indicators', 'transition pKa and band maxima of the forms; absorptivities and widths rounded');
+const mixed = handbook('Kolthoff, Acid–Base Indicators', 'mixed universal indicator; the steps of its colours are placed at pH 2.5, 4.5, 6.2, 7.6, 8.8 and 10.5');
+const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
+const yellow = [band(432, 18000, 5200)];
+
+/** Acid–base indicators; one drop is taken as 0.05 mL of the usual 0.02–0.1 % solution. */
+export const indicators: readonly Indicator[] = [
+  { name: 'phenolphthalein', pKa: [9.4], forms: [[], [band(553, 30000, 3200)]], molPerDrop: 7.8e-8, source: bishop },
+  { name: 'methyl orange', pKa: [3.5], forms: [[band(507, 42000, 3600)], [band(464, 25000, 5200)]], molPerDrop: 7.6e-8, source: bishop },
+  { name: 'methyl red', pKa: [5], forms: [[band(520, 38000, 3800)], [band(428, 20000, 5400)]], molPerDrop: 7.4e-8, source: bishop },
+  { name: 'bromothymol blue', pKa: [7.1], forms: [yellow, [band(617, 35000, 3600)]], molPerDrop: 6.4e-8, source: bishop },
+  { name: 'bromocresol green', pKa: [4.7], forms: [[band(443, 18000, 5000)], [band(616, 40000, 3500)]], molPerDrop: 5.7e-8, source: bishop },
+  { name: 'bromophenol blue', pKa: [4], forms: [[band(436, 20000, 5000)], [band(592, 70000, 3000)]], molPerDrop: 5e-8, source: bishop },
+  { name: 'thymol blue', pKa: [1.7, 8.9], forms: [[band(544, 26000, 3800)], [band(434, 16000, 5200)], [band(596, 32000, 3800)]], molPerDrop: 8.6e-8, source: bishop },
+  { name: 'phenol red', pKa: [7.9], forms: [[band(433, 21000, 5000)], [band(558, 50000, 3400)]], molPerDrop: 5.6e-8, source: bishop },
+  { name: 'cresol red', pKa: [8.3], forms: [[band(434, 18000, 5000)], [band(572, 45000, 3500)]], molPerDrop: 5.2e-8, source: bishop },
+  { name: 'alizarin yellow', pKa: [11.1], forms: [[band(373, 15000, 5600)], [band(492, 18000, 4600)]], molPerDrop: 1.3e-7, source: bishop },
+  { name: 'thymolphthalein', pKa: [9.9], forms: [[], [band(592, 38000, 3600)]], molPerDrop: 1e-7, source: bishop },
+  { name: 'litmus', pKa: [6.5], forms: [[band(510, 15000, 4200)], [band(590, 15000, 4000)]], molPerDrop: 1e-7, source: bishop },
+  {
+    name: 'universal indicator', pKa: [2.5, 4.5, 6.2, 7.6, 8.8, 10.5], source: mixed, molPerDrop: 1e-7,
+    forms: [
+      [band(525, 26000, 3600)], [band(505, 20000, 4200)], [band(470, 18000, 4600)], [band(432, 16000, 4600), band(620, 5000, 3200)],
+      [band(432, 11000, 4800), band(620, 17000, 3600)], [band(605, 26000, 4000)], [band(568, 28000, 3800)],
+    ],
+  },
+];

@@ -1,0 +1,26 @@
+import type { Molecule } from '../types';
+
+/**
+ * Neutral molecules that are components of solution chemistry of their own: nothing in the tables of acids and
+ * complexes makes them from ions. `inert` ones only dissolve; they neither give nor take protons here.
+ */
+export const molecules = [
+  { formula: 'H2O2' },
+  { formula: 'H2' },
+  { formula: 'O2' },
+  { formula: 'N2' },
+  { formula: 'NO' },
+  { formula: 'NO2' },
+  { formula: 'N2O' },
+  { formula: 'CO' },
+  { formula: 'Cl2' },
+  { formula: 'Br2' },
+  { formula: 'I2' },
+  { formula: 'H4SiO4' },
+  { formula: 'C2H5OH' },
+  { formula: 'C3H6O' },
+  { formula: 'C6H12O6' },
+  { formula: 'C12H22O11' },
+  { formula: 'CO(NH2)2' },
+  { formula: 'C3H8O3' },
+] as const satisfies readonly Molecule[];

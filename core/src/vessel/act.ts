@@ -1,0 +1,305 @@
+import { ChemistryError, inField } from '../errors';
+import { molarMassOf } from '../formula/molarMass';
+import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
+import type { Action, VesselSetup } from './action';
+import { addAmounts, present, scaleAmounts } from './amounts';
+import type { Amounts } from './amounts';
+import { meet } from './meet';
+import { pourOut } from './pour';
+import type { AnyPortion } from './portion';
+import type { Reaction } from './reaction';
+import { outsideModel } from './rules/outsideModel';
+import { settle } from './settle';
+import { emptyVessel, pourTogether } from './vessel';
+import type { Phases, Vessel } from './vessel';
+import { pouringWarnings, solubilityWarnings, warningsOf } from './warnings';
+import type { Warning } from './warnings';
+
+/** A vessel after something was done to it, and what happened. */
+export interface Step {
+  readonly vessel: Vessel;
+  /** The solution it holds; undefined without liquid. */
+  readonly equilibrium?: Equilibrium;
+  readonly reactions: readonly Reaction[];
+  readonly considered: readonly Saturation[];
+  /** Gas that left in this step, mmol. */
+  readonly gasEvolved: Amounts;
+  /** Solids that formed (+) or went into solution (−) in this step, mmol; what was only put in or taken out is not counted. */
+  readonly solidsChange: Amounts;
+  /** What was taken out of the vessel: poured away, left on the paper, boiled off. */
+  readonly removed: Phases;
+  readonly warnings: readonly Warning[];
+  /** What the model cannot say about this step, each with its reason. */
+  readonly notPredicted: readonly string[];
+}
+
+const nothing: Phases = { solution: {}, solids: {}, gas: {} };
+/** Liquid that filter paper keeps, mL, and what each gram of wet solid keeps besides, mL (common practice). */
+const paperKeepsMl = 0.3;
+const solidKeepsMlPerG = 1.5;
+/** Share of the volume to which “evaporate” goes when no volume is named: crystals in a little mother liquor. */
+const evaporatesTo = 0.05;
+/** Boiling of dilute solutions, °C; the rise with concentration is not reckoned. */
+const boilsAtC = 100;
+/** Acid from which a solution may be heated past the boiling point of water, mol/L of HSO4⁻, and how far, °C. */
+const strongAcidM = 10;
+const strongAcidToC = 300;
+
+/** Sets a vessel up: the portions are put in one after the other and come to rest together. */
+export function setUp({ contents, temperatureC = 25, container = 'testTube' }: VesselSetup): Step {
+  return contents.reduce<Step>(
+    (step, portion, index) => {
+      const next = inField(`contents.${index}`, () => add(step.vessel, portion));
+      return {
+        ...next,
+        reactions: [...step.reactions, ...next.reactions],
+        gasEvolved: addAmounts(step.gasEvolved, next.gasEvolved),
+        solidsChange: addAmounts(step.solidsChange, next.solidsChange),
+        warnings: unique([...step.warnings, ...next.warnings]),
+        notPredicted: [...step.notPredicted, ...next.notPredicted],
+      };
+    },
+    resting(emptyVessel(container, temperatureC)),
+  );
+}
+
+/**
+ * Does something to a vessel and says what happens.
+ *
+ * @throws ChemistryError for an unknown substance or an action that the vessel’s contents do not allow.
+ */
+export function act(vessel: Vessel, action: Action): Step {
+  switch (action.do) {
+    case 'add':
+      return inField('portion', () => add(vessel, action.portion));
+    case 'bubble':
+      return inField('gas', () => add(vessel, { gas: action.gas, amountMmol: action.amountMmol }));
+    case 'dilute':
+      return dilute(vessel, action.toVolumeMl);
+    case 'pourInto': {
+      const receiver = inField('vessel', () => setUp(action.vessel));
+      return together(receiver.vessel, vessel);
+    }
+    case 'discard':
+      return take(
+        vessel,
+        { ...scalePhases(vessel.phases, action.fraction), gas: {} },
+        action.fraction * vessel.volumeMl,
+      );
+    case 'filter':
+      return filter(vessel, action.keep);
+    case 'evaporate':
+      return evaporate(vessel, action.toVolumeMl);
+    case 'heat':
+      return action.toC === undefined
+        ? notFollowed(
+            vessel,
+            `heating ${action.strongly ? 'strongly' : 'for a time'} is not part of the model in solution; give the temperature reached (toC)`,
+          )
+        : warmTo(vessel, action.toC);
+    case 'cool':
+      return warmTo(vessel, action.toC);
+    case 'shakeWithAir':
+      return notFollowed(vessel, 'what air does on shaking is not part of the model in solution');
+    case 'light':
+      return notFollowed(vessel, 'what light does is not part of the model in solution');
+    case 'test':
+      return notFollowed(vessel, `the test “${action.test}” is not part of the model in solution`);
+  }
+}
+
+function add(vessel: Vessel, portion: AnyPortion): Step {
+  const poured = pourOut(
+    portion,
+    vessel.container,
+    vessel.volumeMl === 0 ? vessel.temperatureC : undefined,
+  );
+  const part = settle(poured).vessel;
+  const step = together(vessel, 'gas' in portion && vessel.volumeMl === 0 ? asGas(part) : part);
+  const warnings =
+    'concentrationM' in portion
+      ? solubilityWarnings(portion.substance, portion.concentrationM)
+      : [];
+  return {
+    ...step,
+    warnings: unique([...pouringWarnings(vessel, part), ...warnings, ...step.warnings]),
+  };
+}
+
+/** A gas let into a vessel without liquid stays a gas. */
+function asGas(part: Vessel): Vessel {
+  return { ...part, phases: { ...nothing, gas: part.phases.solution } };
+}
+
+function together(vessel: Vessel, part: Vessel): Step {
+  const mixed = pourTogether(vessel, part);
+  if (mixed.volumeMl === 0) return resting(mixed);
+  const rounded = { ...mixed, temperatureC: Math.round(mixed.temperatureC * 10) / 10 };
+  return come(vessel, rounded);
+}
+
+/** Lets contents react from what they are now. */
+function come(previous: Vessel, mixed: Vessel, removed: Phases = nothing): Step {
+  const { settled, reactions, considered, sealed } = meet(mixed, mixed.phases);
+  const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
+  const outside =
+    mixed.volumeMl > 0 ? outsideModel(scaleAmounts(mixed.phases.solution, 1 / mixed.volumeMl)) : [];
+  return {
+    vessel: settled.vessel,
+    ...(settled.equilibrium && { equilibrium: settled.equilibrium }),
+    reactions,
+    considered,
+    gasEvolved,
+    solidsChange: addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1),
+    removed,
+    warnings: unique([
+      ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
+      ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
+      ...sealed.map(({ solid, coat }) => ({
+        code: 'sealed',
+        message: `${coat} settles on ${solid} and seals it: a little reacts, then no more.`,
+      })),
+    ]),
+    notPredicted: outside.map(({ reason }) => reason),
+  };
+}
+
+function resting(vessel: Vessel): Step {
+  return {
+    vessel,
+    reactions: [],
+    considered: [],
+    gasEvolved: {},
+    solidsChange: {},
+    removed: nothing,
+    warnings: [],
+    notPredicted: [],
+  };
+}
+
+function notFollowed(vessel: Vessel, reason: string): Step {
+  return { ...come(vessel, vessel), reactions: [], gasEvolved: {}, notPredicted: [reason] };
+}
+
+function dilute(vessel: Vessel, toVolumeMl: number): Step {
+  const missing = toVolumeMl - vessel.volumeMl;
+  if (missing <= 0)
+    throw ChemistryError.of(
+      'outOfRange',
+      'The volume to dilute to',
+      `${toVolumeMl} mL`,
+      `more than the ${vessel.volumeMl.toFixed(2)} mL that are there`,
+    ).in('toVolumeMl');
+  const poured = pourOut({ substance: 'water', volumeMl: missing }, vessel.container);
+  const step = together(vessel, poured);
+  return { ...step, warnings: unique([...pouringWarnings(vessel, poured), ...step.warnings]) };
+}
+
+/** Takes some of the contents out; what stays is at rest already. */
+function take(vessel: Vessel, out: Phases, outMl: number): Step {
+  if (vessel.volumeMl === 0 && Object.keys(vessel.phases.solids).length === 0)
+    throw ChemistryError.of('emptyVessel', 'take out');
+  const left: Vessel = {
+    ...vessel,
+    volumeMl: Math.max(0, vessel.volumeMl - outMl),
+    phases: {
+      solution: addAmounts(vessel.phases.solution, out.solution, -1),
+      solids: present(addAmounts(vessel.phases.solids, out.solids, -1)),
+      gas: vessel.phases.gas,
+    },
+    indicators: scaleAmounts(
+      vessel.indicators,
+      vessel.volumeMl === 0 ? 1 : 1 - outMl / vessel.volumeMl,
+    ),
+  };
+  const dry = left.volumeMl < 1e-9;
+  return dry
+    ? {
+        ...resting({ ...left, volumeMl: 0, phases: { ...left.phases, solution: {} } }),
+        removed: out,
+      }
+    : { ...come(left, left, out), reactions: [] };
+}
+
+function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
+  if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'filter');
+  const { solids, solution } = vessel.phases;
+  const solidG = Object.entries(solids).reduce(
+    (sum, [formula, n]) => sum + (n * molarMassOf(formula)) / 1000,
+    0,
+  );
+  const keptMl = Math.min(0.9 * vessel.volumeMl, paperKeepsMl + solidKeepsMlPerG * solidG);
+  const share = keptMl / vessel.volumeMl;
+  return keep === 'filtrate'
+    ? take(vessel, { solution: scaleAmounts(solution, share), solids, gas: {} }, keptMl)
+    : take(
+        vessel,
+        { solution: scaleAmounts(solution, 1 - share), solids: {}, gas: {} },
+        vessel.volumeMl - keptMl,
+      );
+}
+
+/** Boils water off. Dissolved gases leave with it as far as saturation says; acids are taken to stay. */
+function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.volumeMl): Step {
+  if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'evaporate');
+  if (toVolumeMl >= vessel.volumeMl)
+    throw ChemistryError.of(
+      'outOfRange',
+      'The volume to evaporate to',
+      `${toVolumeMl} mL`,
+      `less than the ${vessel.volumeMl.toFixed(2)} mL that are there`,
+    ).in('toVolumeMl');
+  const water = vessel.phases.solution.H2O ?? 0;
+  const gone = water * (1 - toVolumeMl / vessel.volumeMl);
+  const left: Vessel = {
+    ...vessel,
+    volumeMl: toVolumeMl,
+    phases: { ...vessel.phases, solution: { ...vessel.phases.solution, H2O: water - gone } },
+  };
+  return come(left, left, { ...nothing, gas: { H2O: gone } });
+}
+
+function warmTo(vessel: Vessel, toC: number): Step {
+  if (vessel.volumeMl === 0)
+    return notFollowed(
+      vessel,
+      'heating or cooling without liquid is not part of the model in solution',
+    );
+  const acidM = (vessel.phases.solution['HSO4^-'] ?? 0) / vessel.volumeMl;
+  const limit = acidM > strongAcidM ? strongAcidToC : boilsAtC;
+  const temperatureC = Math.min(limit, toC);
+  if (toC < 0)
+    return notFollowed(
+      vessel,
+      'below 0 °C water freezes, which is not part of the model in solution',
+    );
+  const warmed = { ...vessel, temperatureC };
+  const step = come(vessel, warmed);
+  return toC < limit
+    ? step
+    : {
+        ...step,
+        warnings: unique([
+          ...step.warnings,
+          {
+            code: 'boiling',
+            message: `The liquid boils at about ${limit} °C and gets no hotter; it bumps and spits. Point the tube away from people.`,
+          },
+        ]),
+      };
+}
+
+function scalePhases(phases: Phases, factor: number): Phases {
+  return {
+    solution: scaleAmounts(phases.solution, factor),
+    solids: scaleAmounts(phases.solids, factor),
+    gas: scaleAmounts(phases.gas, factor),
+  };
+}
+
+function unique(warnings: readonly Warning[]): Warning[] {
+  return warnings.filter(
+    ({ code, message }, at) =>
+      warnings.findIndex((one) => one.code === code && one.message === message) === at,
+  );
+}

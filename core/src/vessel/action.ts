@@ -1,0 +1,52 @@
+import * as z from 'zod';
+import { anyPortionSchema } from './portion';
+import { containers } from './containers';
+import type { ContainerKind } from './containers';
+
+const containerSchema = z.enum(Object.keys(containers) as [ContainerKind, ...ContainerKind[]]);
+const temperature = z
+  .number()
+  .min(-20, 'A temperature on the bench is at least −20 °C')
+  .max(1500, 'A burner reaches at most about 1500 °C');
+
+/** A vessel as it is set up: what is in it, and at what temperature. */
+export const vesselSchema = z.object({
+  temperatureC: z
+    .number()
+    .min(0, 'A vessel of liquid is set up at 0 °C or above')
+    .max(100, 'A vessel of water is set up at 100 °C or below')
+    .optional(),
+  container: containerSchema.optional(),
+  contents: z.array(anyPortionSchema).max(40),
+});
+
+/** A vessel as it is set up. */
+export type VesselSetup = z.infer<typeof vesselSchema>;
+
+/** What is done to a vessel. */
+export const actionSchema = z.union([
+  z.object({ do: z.literal('add'), portion: anyPortionSchema }),
+  z.object({
+    do: z.literal('heat'),
+    toC: temperature.optional(),
+    minutes: z.number().positive().max(600).optional(),
+    strongly: z.literal(true).optional(),
+  }),
+  z.object({ do: z.literal('cool'), toC: temperature }),
+  z.object({ do: z.literal('dilute'), toVolumeMl: z.number().positive().max(5000) }),
+  z.object({ do: z.literal('discard'), fraction: z.number().min(0).max(1) }),
+  z.object({ do: z.literal('filter'), keep: z.enum(['filtrate', 'residue']) }),
+  z.object({ do: z.literal('evaporate'), toVolumeMl: z.number().positive().optional() }),
+  z.object({
+    do: z.literal('bubble'),
+    gas: z.string().min(1).max(100),
+    amountMmol: z.number().positive().max(1000),
+  }),
+  z.object({ do: z.literal('pourInto'), vessel: vesselSchema }),
+  z.object({ do: z.literal('shakeWithAir') }),
+  z.object({ do: z.literal('test'), test: z.string().min(1).max(60) }),
+  z.object({ do: z.literal('light'), minutes: z.number().positive().max(1000) }),
+]);
+
+/** What is done to a vessel. */
+export type Action = z.infer<typeof actionSchema>;

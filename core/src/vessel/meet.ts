@@ -1,0 +1,76 @@
+import { equilibrateComponents } from '../equilibrium/equilibrate';
+import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
+import type { Components } from '../substances/componentsOf';
+import type { Coat } from '../substances/types';
+import { changeBetween } from './change';
+import { describeProcess } from './reaction';
+import type { Reaction } from './reaction';
+import { rules } from './rules';
+import { settle } from './settle';
+import type { Settled } from './settle';
+import { componentsIn } from './vessel';
+import type { Phases, Vessel } from './vessel';
+
+/** Shifts of these kinds are told only when they are more than a few hundredths of the main event. */
+const slight = new Set(['acid–base', 'complexation']);
+const worthTelling = 0.04;
+
+/** What came of contents being brought together. */
+export interface Meeting {
+  readonly settled: Settled;
+  readonly reactions: readonly Reaction[];
+  /** Every hardly soluble solid the ions could make, nearest to settling first. */
+  readonly considered: readonly Saturation[];
+  readonly sealed: readonly Coat[];
+}
+
+/**
+ * Lets the contents of a vessel react and tells what went on.
+ *
+ * @param mixed the vessel with everything in it.
+ * @param before the same contents as they were, each part at its own equilibrium; what is different afterwards reacted.
+ */
+export function meet(mixed: Vessel, before: Phases): Meeting {
+  const settled = settle(mixed);
+  const { equilibrium } = settled;
+  if (!equilibrium) return { settled, reactions: [], considered: [], sealed: [] };
+  const { volumeMl, temperatureC } = mixed;
+  const unsettled = withoutSolids(settled.vessel, temperatureC);
+  const happening = {
+    change: changeBetween(before, settled.vessel.phases, settled.transfers.length > 0),
+    volumeMl,
+    transfers: settled.transfers,
+    unsettled,
+    settled: equilibrium,
+  };
+  const processes = rules.flatMap(({ find }) => find(happening));
+  const largest = Math.max(0, ...processes.map(({ extentMmol }) => extentMmol));
+  const reactions = processes
+    .filter(({ force, extentMmol }) => !slight.has(force) || extentMmol > worthTelling * largest)
+    .map((process) => describeProcess(process, mixed.put))
+    .filter((reaction) => reaction !== undefined);
+  return {
+    settled,
+    reactions,
+    considered: [...unsettled.saturation].sort((a, b) => b.logRatio - a.logRatio),
+    sealed: settled.sealed,
+  };
+}
+
+/** The solution as it would be if nothing could settle, to read its ion products. */
+function withoutSolids(vessel: Vessel, temperatureC: number): Equilibrium {
+  const { solution, solids } = vessel.phases;
+  const settling = Object.fromEntries(
+    Object.entries(solids).filter(
+      ([formula]) => !(formula in componentsIn({ [formula]: 1 }, 'solids')),
+    ),
+  );
+  const totals: Record<string, number> = {};
+  const add = (parts: Components) => {
+    for (const [name, n] of Object.entries(parts))
+      totals[name] = (totals[name] ?? 0) + n / vessel.volumeMl;
+  };
+  add(componentsIn(solution, 'solution'));
+  add(componentsIn(settling, 'solids'));
+  return equilibrateComponents(totals, { allowSolids: false, temperatureC });
+}

@@ -1,0 +1,156 @@
+import { formatEquation, withState } from '../equation/formatEquation';
+import { sparinglySoluble } from '../substances/data/sparinglySoluble';
+import { findSubstance } from '../substances/findSubstance';
+import { chargeOf, ionsOf } from '../substances/ionsOf';
+import { saltOf } from '../substances/saltOf';
+import type { PhaseTerm, RawEquation, Terms } from './change';
+
+const sparing = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
+
+/** An equation with the reagents written whole, and the ions that only look on. */
+export interface MolecularEquation {
+  readonly text: string;
+  readonly spectators: readonly string[];
+}
+
+/**
+ * The molecular equation to a net ionic one: each ion that reacts is drawn from a reagent that was put in and brings it,
+ * the partners it brings along look on and form salts with the ions that come out.
+ *
+ * @returns undefined when some reacting ion is in no reagent, or ions left over can be paired in more than one way.
+ */
+export function molecularEquation(
+  { left, right }: RawEquation,
+  put: readonly string[],
+): MolecularEquation | undefined {
+  const reagents = new Map<string, number>();
+  const wholes: [PhaseTerm, number][] = [];
+  /** Ions brought in less ions used, by formula. */
+  const over: Record<string, number> = {};
+  const add = (ion: string, count: number) => (over[ion] = (over[ion] ?? 0) + count);
+
+  for (const [term, count] of left) {
+    if (chargeOf(term.formula) === 0) wholes.push([term, count]);
+    else add(term.formula, -count);
+  }
+  // A reagent that brings two of the ions (iron(III) chloride into chloride) is counted for the one that needs most of it.
+  for (let pass = 0; pass < 8; pass += 1) {
+    const missing = Object.entries(over).find(([, n]) => n < -1e-9);
+    if (!missing) break;
+    const [ion, n] = missing;
+    const source = put
+      .map((formula) => ({ formula, brings: broughtBy(formula) }))
+      .find(({ brings }) => brings !== undefined && ion in brings);
+    if (!source?.brings) return undefined;
+    const units = -n / (source.brings[ion] ?? 1);
+    reagents.set(source.formula, (reagents.get(source.formula) ?? 0) + units);
+    for (const [part, count] of Object.entries(source.brings)) add(part, count * units);
+  }
+  if (Object.values(over).some((n) => n < -1e-9)) return undefined;
+  const spectators = Object.keys(over).filter((ion) => (over[ion] ?? 0) > 1e-9);
+
+  const outcome: [PhaseTerm, number][] = [];
+  for (const [term, count] of right) {
+    if (chargeOf(term.formula) === 0) outcome.push([term, count]);
+    else add(term.formula, count);
+  }
+  const salts = pairUp(over);
+  if (!salts) return undefined;
+  const scaled = wholeNumbers([
+    ...[...reagents].map(([formula, n]) => [inSolution(formula), n] as const),
+    ...wholes.map(([term, n]) => [written(term), n] as const),
+    ['|', 1] as const,
+    ...outcome.map(([term, n]) => [written(term), n] as const),
+    ...salts.map(([formula, n]) => [inSolution(formula), n] as const),
+  ]);
+  if (!scaled) return undefined;
+  const bar = scaled.terms.findIndex(([text]) => text === '|');
+  const [before, after] = [scaled.terms.slice(0, bar), scaled.terms.slice(bar + 1)];
+  return { text: formatEquation(merged(before), merged(after)), spectators };
+}
+
+const written = ({ formula, state }: PhaseTerm): string => withState({ formula, state });
+const inSolution = (formula: string): string => withState({ formula, state: 'aq' });
+
+function broughtBy(formula: string): Readonly<Record<string, number>> | undefined {
+  const { substance } = findSubstance(formula);
+  const salt = Object.keys(substance.ions).every((part) => chargeOf(part) !== 0);
+  return salt && !sparing.has(substance.formula) ? substance.ions : undefined;
+}
+
+/** Salts of the ions left over, when one kind of cation or of anion settles who goes with whom. */
+function pairUp(over: Readonly<Record<string, number>>): [string, number][] | undefined {
+  const there = Object.entries(over).filter(([, n]) => n > 1e-9);
+  const cations = there.filter(([ion]) => chargeOf(ion) > 0);
+  const anions = there.filter(([ion]) => chargeOf(ion) < 0);
+  if (there.length === 0) return [];
+  if (cations.length === 0 || anions.length === 0) return undefined;
+  if (cations.length > 1 && anions.length > 1) return undefined;
+  const salts: [string, number][] = [];
+  for (const [cation, cationCount] of cations)
+    for (const [anion, anionCount] of anions) {
+      const formula = compound(cation, anion);
+      if (!formula) return undefined;
+      const content = positiveUnits(cation, anion);
+      const negative = (content * chargeOf(cation)) / -chargeOf(anion);
+      salts.push([formula, cations.length === 1 ? anionCount / negative : cationCount / content]);
+    }
+  return salts;
+}
+
+/** Salt or strong acid of two ions; undefined where such a compound is not what the solution holds. */
+function compound(cation: string, anion: string): string | undefined {
+  if (cation === 'H^+') return strongAcids.find((acid) => anion in (ionsOf(acid) ?? {}));
+  if (cation === 'NH4^+' && anion === 'OH^-') return undefined;
+  return saltOf(cation, anion);
+}
+
+const strongAcids = ['HCl', 'HBr', 'HI', 'HNO3', 'H2SO4', 'HClO4'];
+
+function positiveUnits(cation: string, anion: string): number {
+  const [positive, negative] = [chargeOf(cation), -chargeOf(anion)];
+  return negative / greatestCommonDivisor(positive, negative);
+}
+
+function merged(terms: readonly (readonly [string, number])[]): [string, number][] {
+  const sum = new Map<string, number>();
+  for (const [text, n] of terms) sum.set(text, (sum.get(text) ?? 0) + n);
+  return [...sum];
+}
+
+function greatestCommonDivisor(a: number, b: number): number {
+  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+}
+
+/** Coefficients as the smallest whole numbers; undefined when no common multiple up to 24 makes them whole. */
+export function wholeNumbers(
+  terms: readonly (readonly [string, number])[],
+): { readonly terms: [string, number][]; readonly factor: number } | undefined {
+  for (let factor = 1; factor <= 24; factor += 1) {
+    const scaled = terms.map(([text, n]) => [text, text === '|' ? 0 : n * factor] as const);
+    if (scaled.some(([, n]) => Math.abs(n - Math.round(n)) > 1e-6)) continue;
+    const whole = scaled.map(([text, n]) => [text, Math.round(n)] as [string, number]);
+    const common = whole.map(([, n]) => n).reduce(greatestCommonDivisor, 0) || 1;
+    return { terms: whole.map(([text, n]) => [text, n / common]), factor: factor / common };
+  }
+  return undefined;
+}
+
+/** An equation between phases in whole numbers. */
+export interface WholeEquation {
+  readonly text: string;
+  /** How many times the equation given this one is. */
+  readonly factor: number;
+}
+
+/** The net ionic text of an equation between phases; undefined when its coefficients are not small whole numbers. */
+export function ionicText({ left, right }: RawEquation): WholeEquation | undefined {
+  const texts = (side: Terms) => side.map(([term, n]) => [written(term), n] as const);
+  const whole = wholeNumbers([...texts(left), ['|', 1], ...texts(right)]);
+  if (!whole) return undefined;
+  const bar = whole.terms.findIndex(([text]) => text === '|');
+  return {
+    text: formatEquation(whole.terms.slice(0, bar), whole.terms.slice(bar + 1)),
+    factor: whole.factor,
+  };
+}

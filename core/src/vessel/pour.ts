@@ -1,0 +1,149 @@
+import { ChemistryError } from '../errors';
+import { molarMassOf } from '../formula/molarMass';
+import { componentsOfSolid } from '../substances/componentsOf';
+import { dissolvedGases } from '../substances/data/dissolvedGases';
+import { indicators } from '../substances/data/indicators';
+import { pureSolids } from '../substances/data/pureSolids';
+import { findSubstance } from '../substances/findSubstance';
+import type { Substance } from '../substances/types';
+import { scaleAmounts } from './amounts';
+import type { ContainerKind } from './containers';
+import type { AnyPortion } from './portion';
+import { emptyVessel } from './vessel';
+import type { Vessel } from './vessel';
+
+/** Water in one millilitre at 25 °C, mmol: 0.9970 g/mL (CRC Handbook, recalled from memory) over 18.015 g/mol. */
+const waterMmolPerMl = 997.05 / 18.015;
+const pure = new Set(pureSolids.map(({ formula }) => formula));
+
+/**
+ * A portion by itself in a vessel, not yet at equilibrium.
+ *
+ * @throws ChemistryError for a substance, gas or indicator that the tables do not know, or one that cannot be had so.
+ */
+export function pourOut(
+  portion: AnyPortion,
+  container: ContainerKind = 'testTube',
+  temperatureC = 25,
+): Vessel {
+  const empty = emptyVessel(container, temperatureC);
+  if ('indicator' in portion) return { ...empty, ...dropsOf(portion) };
+  if ('gas' in portion) return { ...empty, ...gasOf(portion) };
+  if (isWater(portion.substance)) {
+    if (!('volumeMl' in portion)) return water(empty, portion.massG / 0.99705);
+    return water(empty, portion.volumeMl);
+  }
+  const { substance, form } = findSubstance(portion.substance);
+  if ('massG' in portion) return { ...empty, ...solidOf(substance, form, portion.massG) };
+  const concentrationM =
+    'percentWV' in portion ? molar(substance, form, portion.percentWV) : concentration(portion);
+  return { ...empty, ...solutionOf(substance, concentrationM, portion.volumeMl) };
+}
+
+function isWater(text: string): boolean {
+  return ['water', 'h2o', 'distilled water'].includes(text.trim().toLowerCase());
+}
+
+function water(empty: Vessel, volumeMl: number): Vessel {
+  return {
+    ...empty,
+    volumeMl,
+    phases: { ...empty.phases, solution: { H2O: waterMmolPerMl * volumeMl } },
+  };
+}
+
+function concentration(portion: AnyPortion): number {
+  if ('concentrationM' in portion) return portion.concentrationM;
+  throw ChemistryError.of('missingAmount').in('concentrationM');
+}
+
+/** mol/L of a solution given in grams of the named form per 100 mL. */
+function molar(substance: Substance, form: string | undefined, percentWV: number): number {
+  return (10 * percentWV) / molarMassOf(form ?? substance.forms[0].formula);
+}
+
+type Part = Pick<Vessel, 'volumeMl' | 'phases' | 'put'>;
+const none = { solution: {}, solids: {}, gas: {} };
+
+function solutionOf(substance: Substance, concentrationM: number, volumeMl: number): Part {
+  if (pure.has(substance.formula) || substance.solubilityGPer100G === 0)
+    throw ChemistryError.of('notSoluble', substance.formula).in('concentrationM');
+  const amount = concentrationM * volumeMl;
+  return {
+    volumeMl,
+    put: [substance.formula],
+    phases: {
+      ...none,
+      solution: {
+        ...scaleAmounts(inWater(substance), amount),
+        H2O: waterIn(substance, concentrationM) * volumeMl - amount * waterGiven(substance),
+      },
+    },
+  };
+}
+
+/** Ions and molecules as the substance brings them; those that water changes are counted through their components. */
+function inWater(substance: Substance) {
+  const parts = { ...componentsOfSolid(substance.formula) };
+  delete parts.H2O;
+  return parts;
+}
+
+function waterGiven(substance: Substance): number {
+  return -(componentsOfSolid(substance.formula)?.H2O ?? 0);
+}
+
+/** mmol of water in a millilitre of solution: between pure water and the concentrated reagent by straight line. */
+function waterIn({ stock }: Substance, concentrationM: number): number {
+  if (!stock) return waterMmolPerMl;
+  const inStock = (stock.densityGPerMl * (1000 - 10 * stock.percentWW)) / 18.015;
+  const share = Math.min(1, concentrationM / stock.concentrationM);
+  return waterMmolPerMl + share * (inStock - waterMmolPerMl);
+}
+
+function solidOf(substance: Substance, form: string | undefined, massG: number): Part {
+  if (substance.state === 'gas')
+    throw ChemistryError.of('gasByMass', substance.formula).in('massG');
+  const formula = form ?? substance.forms[0].formula;
+  const amount = (1000 * massG) / molarMassOf(formula);
+  if (substance.stock) {
+    // A liquid weighed out is the concentrated reagent itself.
+    const volumeMl = massG / substance.stock.densityGPerMl;
+    return solutionOf(substance, substance.stock.concentrationM, volumeMl);
+  }
+  return {
+    volumeMl: 0,
+    put: [substance.formula],
+    phases: { ...none, solids: { [formula]: amount } },
+  };
+}
+
+function gasOf({ gas, amountMmol }: Extract<AnyPortion, { gas: string }>): Part {
+  const { formula, state, ions } = findSubstance(gas).substance;
+  const known =
+    state === 'gas' || dissolvedGases.some((row) => row.formula === formula) || formula === 'HCl';
+  if (!known) throw ChemistryError.of('notAGas', gas).in('gas');
+  return {
+    volumeMl: 0,
+    put: [formula],
+    phases: { ...none, solution: scaleAmounts(ions, amountMmol) },
+  };
+}
+
+function dropsOf({ indicator, drops }: Extract<AnyPortion, { indicator: string }>) {
+  const wanted = indicator.trim().toLowerCase();
+  const row = indicators.find(({ name }) => name === wanted);
+  if (!row)
+    throw ChemistryError.of(
+      'unknownIndicator',
+      indicator,
+      indicators.map(({ name }) => name).join(', '),
+    ).in('indicator');
+  // The solvent of the drops is taken as water.
+  const volumeMl = 0.05 * drops;
+  return {
+    volumeMl,
+    phases: { ...none, solution: { H2O: waterMmolPerMl * volumeMl } },
+    indicators: { [row.name]: drops },
+  };
+}

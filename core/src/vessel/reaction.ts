@@ -1,0 +1,79 @@
+import { balance } from '../equation/balance';
+import type { OxidationChange } from '../equation/oxidationNumbers';
+import type { ReactionTypes } from '../equation/reactionType';
+import { ChemistryError } from '../errors';
+import type { DrivingForce } from '../equation/reactionType';
+import type { RawEquation } from './change';
+import { ionicText, molecularEquation } from './molecularEquation';
+
+/** One process that really went on in a vessel. */
+export interface Reaction {
+  /** What came of it, or what reacted: the formula the reader knows it by. */
+  readonly about: string;
+  /** Molecular equation where the reagents allow one, the net ionic one otherwise. */
+  readonly equation: string;
+  readonly netIonic: string;
+  readonly spectators: readonly string[];
+  /** mmol of the net ionic equation as written. */
+  readonly extentMmol: number;
+  readonly oxidationChanges: readonly OxidationChange[];
+  readonly types: ReactionTypes;
+  /** The constants that decided, with their sources. */
+  readonly why: readonly string[];
+}
+
+/** What a rule found: an equation, what drives it, and the reasons. */
+export interface Process {
+  readonly about: string;
+  readonly force: DrivingForce;
+  readonly equation: RawEquation;
+  /** Extent of the equation as given, before it is brought to whole numbers, mmol. */
+  readonly extentMmol: number;
+  readonly why: readonly string[];
+}
+
+/**
+ * Puts a process into the reader’s form: whole numbers, molecular equation, type in both schools.
+ *
+ * @param put substances that were put into the vessel.
+ * @returns undefined when its coefficients do not come to small whole numbers.
+ */
+export function describeProcess(process: Process, put: readonly string[]): Reaction | undefined {
+  const whole = ionicText(process.equation);
+  if (!whole) return undefined;
+  const ionic = check(whole.text);
+  if (!ionic) return undefined;
+  const found = molecularEquation(process.equation, put);
+  const asMolecular = found && check(found.text);
+  const balanced = asMolecular ?? ionic;
+  // Triiodide and its like make fractions out of the rules for oxidation numbers; forming them moves no electrons.
+  const electrons = process.force !== 'complexation';
+  return {
+    about: process.about,
+    equation: asMolecular ? found.text : whole.text,
+    netIonic: whole.text,
+    spectators: asMolecular ? found.spectators : [],
+    extentMmol: process.extentMmol / whole.factor,
+    oxidationChanges: electrons ? (ionic.oxidationChanges ?? []) : [],
+    types: {
+      five: balanced.types.five,
+      drivingForce: [
+        ...new Set([
+          process.force,
+          ...ionic.types.drivingForce.filter((force) => electrons || force !== 'redox'),
+        ]),
+      ],
+    },
+    why: process.why,
+  };
+}
+
+function check(text: string) {
+  try {
+    return balance(text);
+  } catch (error) {
+    // An equation pieced together that does not balance is not shown.
+    if (error instanceof ChemistryError) return undefined;
+    throw error;
+  }
+}

@@ -1,0 +1,79 @@
+import { sourceText } from '../../substances/source';
+import type { PhaseTerm, RawEquation, Terms } from '../change';
+import { claim, writeThrough } from '../change';
+import type { HalfReaction, HalfTerm } from '../halfReaction';
+import type { Process } from '../reaction';
+import type { ElectronTransfer } from './electronTransfer';
+import type { Rule } from './rule';
+import { noticeableM } from './rule';
+
+/** Electrons handed over: written in the forms the vessel held, or, for a passing stage, as the half-equations have it. */
+export const electronTransferRule: Rule = {
+  name: 'electron transfer',
+  find: ({ change, transfers, volumeMl }) =>
+    joined(transfers)
+      .filter(({ extentMmol }) => extentMmol > 0.1 * noticeableM * volumeMl)
+      .map((transfer): Process => {
+        const raw = writeThrough(change, [], [], transfer.change);
+        const equation = raw && isWhole(raw) ? raw : asHalves(transfer);
+        claim(change, equation, transfer.extentMmol);
+        return {
+          about: transfer.oxidant.reduced.formula,
+          force: 'redox',
+          equation,
+          extentMmol: transfer.extentMmol,
+          why: reasons(transfer),
+        };
+      }),
+};
+
+/** The same two partners may take up again after others; they are told as one. */
+function joined(transfers: readonly ElectronTransfer[]): ElectronTransfer[] {
+  const found: ElectronTransfer[] = [];
+  for (const one of transfers) {
+    const at = found.findIndex(
+      ({ oxidant, reductant }) => oxidant === one.oxidant && reductant === one.reductant,
+    );
+    const same = found[at];
+    if (same) found[at] = { ...same, extentMmol: same.extentMmol + one.extentMmol };
+    else found.push(one);
+  }
+  return found;
+}
+
+/** Whether coefficients are simple fractions, as they are when one form carries each element. */
+function isWhole({ left, right }: RawEquation): boolean {
+  return [...left, ...right].every(([, n]) => Math.abs(12 * n - Math.round(12 * n)) < 1e-6);
+}
+
+/** The two half-equations added up so that the electrons cancel. */
+function asHalves({ oxidant, reductant, times }: ElectronTransfer): RawEquation {
+  const sum = new Map<string, { term: PhaseTerm; count: number }>();
+  const add = (side: readonly HalfTerm[], factor: number) => {
+    for (const { formula, state, count } of side) {
+      const key = `${formula}(${state})`;
+      const before = sum.get(key)?.count ?? 0;
+      sum.set(key, { term: { formula, state }, count: before + factor * count });
+    }
+  };
+  add(oxidant.right, times[0]);
+  add(oxidant.left, -times[0]);
+  add(reductant.left, times[1]);
+  add(reductant.right, -times[1]);
+  const side = (sign: 1 | -1): Terms =>
+    [...sum.values()]
+      .filter(({ count }) => sign * count > 0)
+      .map(({ term, count }) => [term, sign * count]);
+  return { left: side(-1), right: side(1) };
+}
+
+function reasons({ oxidant, reductant, potentialsV }: ElectronTransfer): string[] {
+  const told = (half: HalfReaction) =>
+    `${half.couple.half}: E° = ${half.couple.standardPotentialV} V (${sourceText(half.couple.source)})`;
+  const drive = potentialsV[0] - potentialsV[1];
+  return [
+    told(oxidant),
+    told(reductant),
+    `At the concentrations here the first couple stands ${Math.min(drive, 9.99).toFixed(2)} V above the second, so electrons go from ${reductant.reduced.formula} to ${oxidant.oxidised.formula}.`,
+  ];
+}

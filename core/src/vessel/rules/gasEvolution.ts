@@ -1,0 +1,40 @@
+import { dissolvedGases } from '../../substances/data/dissolvedGases';
+import { sourceText } from '../../substances/source';
+import { claim, openChanges, writeThrough } from '../change';
+import type { Process } from '../reaction';
+import type { Rule } from './rule';
+import { noticeableGasMmol } from './rule';
+
+/** Gas that left because the solution could hold no more of it. */
+export const gasEvolution: Rule = {
+  name: 'gas evolution',
+  find: ({ change }) =>
+    openChanges(change)
+      .filter(({ term, amount }) => term.state === 'g' && amount > noticeableGasMmol)
+      .sort((a, b) => b.amount - a.amount)
+      .flatMap(({ term, amount }): Process[] => {
+        const equation = writeThrough(change, [[term, 1]]);
+        // A gas that was dissolved and only left is no reaction.
+        if (!equation || equation.left.every(([{ formula }]) => formula === term.formula))
+          return [];
+        claim(change, equation, amount);
+        return [
+          {
+            about: term.formula,
+            force: 'gas',
+            equation,
+            extentMmol: amount,
+            why: reasons(term.formula),
+          },
+        ];
+      }),
+};
+
+function reasons(formula: string): string[] {
+  const row = dissolvedGases.find((one) => one.formula === formula);
+  return row
+    ? [
+        `water holds ${row.henryMPerAtm} mol/L of ${formula} at 1 atm and 25 °C (${sourceText(row.source)}); more than that leaves`,
+      ]
+    : [];
+}

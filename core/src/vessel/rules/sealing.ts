@@ -1,0 +1,23 @@
+import type { Equilibrium } from '../../equilibrium/equilibrate';
+import { coats } from '../../substances/data/coats';
+import type { Coat } from '../../substances/types';
+
+const rows: readonly Coat[] = coats;
+
+/** The coat that settles on a lump of a solid where it is saturated: gypsum on marble in sulfuric acid. */
+export function coatOn(solid: string, { solids }: Pick<Equilibrium, 'solids'>): Coat | undefined {
+  const [dry] = solid.split('·');
+  return rows.find(
+    (row) => row.solid === dry && solids.some(({ formula }) => formula === row.coat),
+  );
+}
+
+/** Whether a metal is out of reach: its coat is there, or the coat's anion is plentiful enough to make it at once. */
+export function isSealed(metal: string, { solids, species }: Equilibrium): boolean {
+  return rows.some(
+    ({ solid, coat, sealsAboveM }) =>
+      solid === metal &&
+      (solids.some(({ formula }) => formula === coat) ||
+        Object.entries(sealsAboveM ?? {}).some(([ion, limit]) => (species[ion] ?? 0) > limit)),
+  );
+}

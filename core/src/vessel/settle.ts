@@ -1,0 +1,171 @@
+import { equilibrateComponents } from '../equilibrium/equilibrate';
+import type { Equilibrium } from '../equilibrium/equilibrate';
+import type { Components } from '../substances/componentsOf';
+import { reactsBeforeSealed } from '../substances/data/coats';
+import { pureSolids } from '../substances/data/pureSolids';
+import { sparinglySoluble } from '../substances/data/sparinglySoluble';
+import type { Coat, SparinglySoluble } from '../substances/types';
+import { addAmounts, present, tracesMmol } from './amounts';
+import type { Amounts } from './amounts';
+import { advance, nextTransfer } from './rules/electronTransfer';
+import type { ElectronTransfer, TransferState } from './rules/electronTransfer';
+import { coatOn } from './rules/sealing';
+import { componentsIn } from './vessel';
+import type { Phases, Vessel } from './vessel';
+
+/** A vessel come to rest, with what moved electrons on the way. */
+export interface Settled {
+  readonly vessel: Vessel;
+  /** The solution it came to; undefined for a vessel without liquid. */
+  readonly equilibrium?: Equilibrium;
+  readonly transfers: readonly ElectronTransfer[];
+  /** Solids that a coat keeps from reacting on. */
+  readonly sealed: readonly Coat[];
+}
+
+const apartFormulae = new Set<string>(pureSolids.map(({ formula }) => formula));
+const slowFormulae = new Set<string>(
+  (sparinglySoluble as readonly SparinglySoluble[])
+    .filter(({ slow }) => slow)
+    .map(({ formula }) => formula),
+);
+const asAdded = new Set<string>(
+  (sparinglySoluble as readonly SparinglySoluble[])
+    .filter((row) => row.asAdded)
+    .map(({ formula }) => formula),
+);
+/** More transfers than this in one step means they chase each other; the rest waits for the next step. */
+const mostTransfers = 25;
+
+/**
+ * Lets a vessel come to rest: electrons move as far as they go, acids, complexes and solids come to equilibrium, and gas
+ * beyond saturation leaves for the space above. Rules are asked in that order until nothing changes.
+ *
+ * @throws ChemistryError `notConverged` when no equilibrium is found.
+ */
+export function settle(vessel: Vessel): Settled {
+  const dry = vessel.volumeMl === 0;
+  if (dry) return { vessel, transfers: [], sealed: [] };
+  const { volumeMl, temperatureC } = vessel;
+  const parts = partSolids(vessel.phases.solids);
+  let { totals } = {
+    totals: addComponents(componentsIn(vessel.phases.solution, 'solution'), parts.reachable),
+  };
+  let { apart, kept } = { apart: parts.apart, kept: parts.kept };
+  const sealed: Coat[] = [];
+  const added = Object.keys(vessel.phases.solids);
+  let gas: Amounts = vessel.phases.gas;
+
+  const rest = (components: Components) => {
+    const found = equilibrateComponents(perLitre(components, volumeMl), { temperatureC, added });
+    return found;
+  };
+  let equilibrium = rest(totals);
+
+  // A lump that a crust seals gives up only a little of itself.
+  for (const [formula, amount] of Object.entries(parts.lumps)) {
+    const coat = coatOn(formula, equilibrium);
+    if (!coat) continue;
+    sealed.push(coat);
+    const held = { [formula]: amount * (1 - reactsBeforeSealed) };
+    kept = addAmounts(kept, held);
+    totals = addComponents(totals, componentsIn(held, 'solids'), -1);
+    equilibrium = rest(totals);
+  }
+  // A solid put in as such may dissolve but not grow; what would grow stays as it was.
+  for (const { formula, amountMolPerL } of equilibrium.solids) {
+    const before = vessel.phases.solids[formula] ?? 0;
+    if (!asAdded.has(formula) || before === 0 || amountMolPerL * volumeMl <= before * (1 + 1e-9))
+      continue;
+    kept = addAmounts(kept, { [formula]: before });
+    totals = addComponents(totals, componentsIn({ [formula]: before }, 'solids'), -1);
+    equilibrium = equilibrateComponents(perLitre(totals, volumeMl), {
+      temperatureC,
+      added: added.filter((one) => one !== formula),
+    });
+  }
+
+  const release = () => {
+    const leaving = Object.fromEntries(
+      equilibrium.gases.map(({ formula, amountMolPerL }) => [formula, amountMolPerL * volumeMl]),
+    );
+    if (Object.keys(leaving).length === 0) return;
+    gas = addAmounts(gas, leaving);
+    totals = addComponents(totals, componentsIn(leaving, 'solution'), -1);
+    equilibrium = { ...equilibrium, gases: [] };
+  };
+  const transfers: ElectronTransfer[] = [];
+  while (transfers.length < mostTransfers) {
+    const state: TransferState = { totals, apart, equilibrium };
+    const transfer = nextTransfer(state, { volumeMl, temperatureC, settle: rest });
+    if (!transfer) break;
+    transfers.push(transfer);
+    release();
+    ({ totals, apart, equilibrium } = advance(
+      { totals, apart },
+      transfer.change,
+      transfer.extentMmol,
+      rest,
+    ));
+  }
+  release();
+  return {
+    vessel: { ...vessel, phases: phasesOf(equilibrium, totals, { ...apart }, kept, gas, volumeMl) },
+    equilibrium,
+    transfers,
+    sealed,
+  };
+}
+
+/** Solids by how they take part: in equilibrium with the solution, apart from it, or kept from it. */
+function partSolids(solids: Amounts) {
+  const apart: Record<string, number> = {};
+  const kept: Record<string, number> = {};
+  const lumps: Record<string, number> = {};
+  for (const [formula, amount] of Object.entries(solids)) {
+    if (apartFormulae.has(formula)) apart[formula] = amount;
+    else if (slowFormulae.has(formula)) kept[formula] = amount;
+    else lumps[formula] = amount;
+  }
+  return { apart, kept, lumps, reachable: componentsIn(lumps, 'solids') };
+}
+
+function addComponents(a: Components, b: Components, times = 1): Components {
+  const sum: Record<string, number> = { ...a };
+  for (const [name, n] of Object.entries(b)) sum[name] = (sum[name] ?? 0) + times * n;
+  // What was taken out to the last trace is gone, but for protons and water, which may be owed.
+  return Object.fromEntries(
+    Object.entries(sum).filter(
+      ([name, n]) => name === 'H^+' || name === 'H2O' || n !== 0 || (a[name] ?? 0) === 0,
+    ),
+  );
+}
+
+function perLitre(components: Components, volumeMl: number): Components {
+  return Object.fromEntries(Object.entries(components).map(([name, n]) => [name, n / volumeMl]));
+}
+
+function phasesOf(
+  equilibrium: Equilibrium,
+  totals: Components,
+  apart: Amounts,
+  kept: Amounts,
+  gas: Amounts,
+  volumeMl: number,
+): Phases {
+  const dissolved = Object.fromEntries(
+    Object.entries(equilibrium.species).map(([formula, c]) => [formula, c * volumeMl]),
+  );
+  const settled = Object.fromEntries(
+    equilibrium.solids.map(({ formula, amountMolPerL }) => [formula, amountMolPerL * volumeMl]),
+  );
+  const waterOf = (amounts: Amounts, phase: 'solution' | 'solids') =>
+    componentsIn(amounts, phase).H2O ?? 0;
+  // Water is what the totals leave over once every species and solid has its share.
+  const water = (totals.H2O ?? 0) - waterOf(dissolved, 'solution') - waterOf(settled, 'solids');
+  return {
+    solution: { ...dissolved, H2O: water },
+    solids: present(addAmounts(addAmounts(settled, apart), kept)),
+    gas: Object.fromEntries(Object.entries(gas).filter(([, n]) => n > tracesMmol)),
+  };
+}

@@ -1,0 +1,77 @@
+import { componentsOfSolid, componentsOfSpecies } from '../substances/componentsOf';
+import type { Components } from '../substances/componentsOf';
+import { addAmounts } from './amounts';
+import type { Amounts } from './amounts';
+import type { ContainerKind } from './containers';
+
+/** What a vessel holds, phase by phase, in mmol by formula. */
+export interface Phases {
+  /** Every dissolved species, water included as `H2O`. */
+  readonly solution: Amounts;
+  /** Each solid: precipitates, crystals, metals. */
+  readonly solids: Amounts;
+  /** Gas that has left the liquid, now above it or gone. */
+  readonly gas: Amounts;
+}
+
+/** A vessel on the bench. */
+export interface Vessel {
+  readonly container: ContainerKind;
+  readonly temperatureC: number;
+  /** Volume of the liquid; dissolving a solid is taken not to change it. */
+  readonly volumeMl: number;
+  readonly phases: Phases;
+  /** Substances put in, in order and each once: the reagents that equations are written with. */
+  readonly put: readonly string[];
+  /** Drops of each indicator. */
+  readonly indicators: Readonly<Record<string, number>>;
+}
+
+/** An empty vessel at a temperature, 25 °C unless said otherwise. */
+export function emptyVessel(container: ContainerKind = 'testTube', temperatureC = 25): Vessel {
+  return {
+    container,
+    temperatureC,
+    volumeMl: 0,
+    phases: { solution: {}, solids: {}, gas: {} },
+    put: [],
+    indicators: {},
+  };
+}
+
+/** The contents of one vessel poured into another: amounts and volumes add, the receiver stays what it is. */
+export function pourTogether(into: Vessel, from: Vessel): Vessel {
+  const volumeMl = into.volumeMl + from.volumeMl;
+  return {
+    ...into,
+    volumeMl,
+    // Mixed water comes to the mean by volume; heats of reaction are not reckoned here.
+    temperatureC:
+      volumeMl === 0
+        ? into.temperatureC
+        : (into.temperatureC * into.volumeMl + from.temperatureC * from.volumeMl) / volumeMl,
+    phases: {
+      solution: addAmounts(into.phases.solution, from.phases.solution),
+      solids: addAmounts(into.phases.solids, from.phases.solids),
+      gas: addAmounts(into.phases.gas, from.phases.gas),
+    },
+    put: [...new Set([...into.put, ...from.put])],
+    indicators: addAmounts(into.indicators, from.indicators),
+  };
+}
+
+/**
+ * Amounts of the components in a set of species or solids, mmol, water counted as `H2O`.
+ * Every formula in a vessel came from the tables, so one they do not know is a fault of the program.
+ */
+export function componentsIn(amounts: Amounts, phase: 'solution' | 'solids'): Components {
+  const sum: Record<string, number> = {};
+  const partsOf = phase === 'solids' ? componentsOfSolid : componentsOfSpecies;
+  for (const [formula, amount] of Object.entries(amounts)) {
+    const parts = partsOf(formula);
+    if (!parts) throw new Error(`No components for ${formula}.`);
+    for (const [name, count] of Object.entries(parts))
+      sum[name] = (sum[name] ?? 0) + count * amount;
+  }
+  return sum;
+}

@@ -1,0 +1,100 @@
+import { dangers } from '../substances/data/dangers';
+import { dissolvedGases } from '../substances/data/dissolvedGases';
+import { findSubstance } from '../substances/findSubstance';
+import type { DissolvedGas } from '../substances/types';
+import { molarMassOf } from '../formula/molarMass';
+import type { Equilibrium } from '../equilibrium/equilibrate';
+import { daviesLimitM } from '../equilibrium/activity';
+import type { Amounts } from './amounts';
+import { containers } from './containers';
+import type { Vessel } from './vessel';
+
+/** Something to be told at the step, with a code that stays the same. */
+export interface Warning {
+  readonly code: string;
+  readonly message: string;
+}
+
+/** Acid strength from which pouring water onto it spatters, mol/L of H⁺ (common practice: stronger than 50 % acid). */
+const spattersAboveM = 9;
+
+/** Warnings about the state a vessel has come to. */
+export function warningsOf(
+  vessel: Vessel,
+  equilibrium: Equilibrium | undefined,
+  gasEvolved: Amounts,
+): Warning[] {
+  const found: Warning[] = [];
+  const { brimMl, name } = containers[vessel.container];
+  for (const { code, aboveM, message } of dangers)
+    if (
+      Object.entries(aboveM).some(
+        ([formula, limit]) => (equilibrium?.species[formula] ?? 0) > limit,
+      )
+    )
+      found.push({ code, message });
+  for (const { formula, toxicAboveMmol } of dissolvedGases as readonly DissolvedGas[]) {
+    const amount = gasEvolved[formula] ?? 0;
+    if (toxicAboveMmol !== undefined && amount > toxicAboveMmol)
+      found.push({
+        code: 'toxicGas',
+        message: `${formula} is given off, ${amount.toPrecision(2)} mmol (about ${(24.5 * amount).toPrecision(2)} mL): toxic. Fume hood, and less of it.`,
+      });
+  }
+  if (vessel.volumeMl > brimMl)
+    found.push({
+      code: 'overfull',
+      message: `${vessel.volumeMl.toFixed(1)} mL is more than the vessel holds (${name.toLowerCase()}, ${brimMl} mL to the brim).`,
+    });
+  if (equilibrium?.approximate)
+    found.push({
+      code: 'approximate',
+      message: `Ionic strength is ${equilibrium.ionicStrength.toFixed(2)} mol/L; above ${daviesLimitM} the amounts are approximate.`,
+    });
+  return found;
+}
+
+/** Water, or anything weaker, poured onto a concentrated acid. */
+export function pouringWarnings(before: Vessel, added: Vessel): Warning[] {
+  const strength = (vessel: Vessel) =>
+    vessel.volumeMl === 0
+      ? 0
+      : ((vessel.phases.solution['H^+'] ?? 0) + (vessel.phases.solution['HSO4^-'] ?? 0)) /
+        vessel.volumeMl;
+  return strength(before) > spattersAboveM && added.volumeMl > 0 && strength(added) < spattersAboveM
+    ? [
+        {
+          code: 'waterOntoAcid',
+          message:
+            'Water runs onto concentrated acid: it boils and spatters. Pour the acid slowly into the water instead.',
+        },
+      ]
+    : [];
+}
+
+/** A solution stronger than its substance dissolves. */
+export function solubilityWarnings(substance: string, concentrationM: number): Warning[] {
+  const limit = solubilityM(substance);
+  return concentrationM > limit.concentrationM
+    ? [
+        {
+          code: 'aboveSolubility',
+          message: `${limit.formula} at ${concentrationM} M is above its solubility, about ${limit.concentrationM.toPrecision(2)} M.`,
+        },
+      ]
+    : [];
+}
+
+/**
+ * The approximate solubility of a shelf substance at 20–25 °C, mol per litre of solution (density taken as 1.0); for a
+ * reagent sold as a solution, its strength.
+ */
+export function solubilityM(substance: string): { formula: string; concentrationM: number } {
+  const { substance: row } = findSubstance(substance);
+  const grams = row.solubilityGPer100G;
+  return {
+    formula: row.formula,
+    concentrationM:
+      row.stock?.concentrationM ?? (1000 * grams) / (100 + grams) / molarMassOf(row.formula),
+  };
+}

@@ -1,0 +1,66 @@
+import type { Reaction } from '@stoichos/core';
+import { useSettings } from '../app/useSettings';
+import { Formula } from './Formula';
+
+interface ReactionFactsProps {
+  readonly reaction: Reaction;
+  /** Leaves out spectators, electrons and reasons where there is little room. */
+  readonly brief?: boolean;
+}
+
+/** One reaction as a list of facts: equations, spectators, electrons, type in the chosen school, and what decided it. */
+export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
+  const { reactionTypes } = useSettings();
+  const { equation, netIonic, spectators, oxidationChanges, types, why } = reaction;
+  return (
+    <dl className="facts" data-testid="reaction">
+      {equation !== netIonic && (
+        <>
+          <dt>Equation</dt>
+          <dd data-testid="molecular">
+            <Formula text={equation} wrap />
+          </dd>
+        </>
+      )}
+      <dt>Net ionic</dt>
+      <dd data-testid="net-ionic">
+        <Formula text={netIonic} wrap />
+      </dd>
+      <dt>Type</dt>
+      <dd>{types[reactionTypes].join(', ') || 'none of the five types fits'}</dd>
+      {!brief && equation !== netIonic && (
+        <>
+          <dt>Spectators</dt>
+          <dd>
+            <Formula text={spectators.join(', ') || 'none'} />
+          </dd>
+        </>
+      )}
+      {!brief && oxidationChanges.length > 0 && (
+        <>
+          <dt>Electrons</dt>
+          <dd>
+            {oxidationChanges
+              .map(({ element, from, to }) => `${element} ${signed(from)} → ${signed(to)}`)
+              .join('; ')}
+          </dd>
+        </>
+      )}
+      {!brief && why.length > 0 && (
+        <>
+          <dt>Because</dt>
+          <dd>
+            {why.map((reason) => (
+              <p key={reason} className="reason">
+                <Formula text={reason} wrap />
+              </p>
+            ))}
+          </dd>
+        </>
+      )}
+    </dl>
+  );
+}
+
+const signed = (number: number): string =>
+  number > 0 ? `+${number}` : String(number).replace('-', '−');
