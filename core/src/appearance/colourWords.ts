@@ -77,17 +77,21 @@ export function phraseHex(phrase: ColourPhrase): string {
 /** Hue angle (OKLCH, degrees) up to which each word is used, going round from red. */
 const hueLimits: readonly (readonly [number, ColourWord])[] = [
   [12, 'pink'],
-  [38, 'red'],
-  [52, 'red-brown'],
+  [30, 'red'],
   [76, 'orange'],
   [116, 'yellow'],
   [130, 'yellow-green'],
   [182, 'green'],
   [197, 'blue-green'],
-  [280, 'blue'],
+  [286, 'blue'],
   [325, 'violet'],
   [360, 'pink'],
 ];
+/** Lightness below which orange is called red-brown or brown, and below which magenta is called violet. */
+const brownBelow = 0.62;
+const violetBelow = 0.72;
+/** Chroma below which a blue with red in it is called violet. */
+const greyedBlue = 0.11;
 
 /**
  * Names the colour of a liquid seen against white. Below a chroma of 0.012 (OKLCH) nobody calls it coloured;
@@ -98,13 +102,19 @@ export function nameColour(hex: string): ColourPhrase {
   if (!colour) return 'colourless';
   const { l, c, h = 0 } = colour;
   if (c < 0.012) return l > 0.9 ? 'colourless' : l < 0.3 ? 'black' : 'grey';
-  const hue = hueLimits.find(([limit]) => h < limit)?.[1] ?? 'pink';
-  const pale = c < 0.09 && l > 0.8;
-  const reddish = hue === 'red' || hue === 'red-brown';
-  const word: ColourWord =
-    reddish && l > 0.72 ? 'pink' : hue === 'orange' && l < 0.55 ? 'brown' : hue;
-  if (pale) return `pale ${word}`;
+  if (l < 0.16) return 'black';
+  const word = hueWord(h, l, c);
+  if (c < 0.09 && l > 0.8) return `pale ${word}`;
   return l < 0.5 ? `deep ${word}` : word;
+}
+
+function hueWord(hue: number, lightness: number, chroma: number): ColourWord {
+  const word = hueLimits.find(([limit]) => hue < limit)?.[1] ?? 'pink';
+  if (word === 'red' && lightness > violetBelow) return 'pink';
+  if (word === 'orange' && lightness < brownBelow) return hue < 60 ? 'red-brown' : 'brown';
+  if (word === 'blue' && hue > 264 && chroma < greyedBlue) return 'violet';
+  if (word === 'pink' && hue > 180 && lightness < violetBelow) return 'violet';
+  return word;
 }
 
 /** The phrase whose drawn value lies nearest to a colour, for solids, which are seen by reflected light. */

@@ -2,6 +2,7 @@ import { parseFormula } from '../formula/parseFormula';
 import type { Species } from '../formula/species';
 import { standingOf } from './dissociate';
 import { formatEquation, withState } from './formatEquation';
+import { greatestCommonDivisor } from '../formula/greatestCommonDivisor';
 
 /** The net ionic form of an equation and the ions that only look on. */
 export interface NetIonic {
@@ -63,8 +64,4 @@ function reduce(terms: Map<string, number>, formula: string, by: number): void {
   const left = (terms.get(formula) ?? 0) - by;
   if (left === 0) terms.delete(formula);
   else terms.set(formula, left);
-}
-
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }

@@ -1,5 +1,5 @@
 import { ChemistryError } from '../errors';
-import { componentsOfSolid, componentsOfSpecies } from '../substances/componentsOf';
+import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
 import type { Components } from '../substances/componentsOf';
 import { waterIonisation } from '../substances/data/acidBaseSteps';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
@@ -81,9 +81,7 @@ export function equilibrateComponents(
   componentsM: Components,
   { allowSolids = true, temperatureC = 25, pH, added = [] }: EquilibrateOptions = {},
 ): Equilibrium {
-  const names = [...new Set(['H^+', ...Object.keys(componentsM)])]
-    .filter((name) => name !== 'H2O')
-    .sort();
+  const names = withPartners(Object.keys(componentsM));
   const system = systemOf(names, temperatureC);
   const sparing = sparingPhases(system, temperatureC);
   const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
@@ -121,6 +119,21 @@ export function equilibrateComponents(
     }),
     approximate: ionicStrengthM > daviesLimitM,
   };
+}
+
+/** Species that split a component off, such as hypochlorous acid and chloride from chlorine. */
+const splitting = formedSpecies.filter(({ from }) =>
+  Object.entries(from).some(([name, n]) => n < 0 && name !== 'H^+'),
+);
+
+/** The components of a system in order: those named, the proton, and what halogens split into though none was put in. */
+function withPartners(named: readonly string[]): string[] {
+  const names = new Set(['H^+', ...named]);
+  for (const { from } of splitting)
+    if (Object.entries(from).every(([name, n]) => n < 0 || names.has(name)))
+      for (const name of Object.keys(from)) names.add(name);
+  names.delete('H2O');
+  return [...names].sort();
 }
 
 /** Whether a solid can be there: those put in as such only when they are, or above the temperature at which they form. */

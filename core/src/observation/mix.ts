@@ -67,11 +67,11 @@ export interface ToldStep {
 export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] } {
   let step = inField('vessel', () => setUp(vessel));
   let view = viewVessel(step);
-  const steps = [tell(step, view, observeStep({ step, view }, { step, view }))];
+  const steps = [tell(step, view, observeStep({ step, view }))];
   actions.forEach((action, index) => {
     const next = inField(`actions.${index}`, () => act(step.vessel, action));
     const nextView = viewVessel(next);
-    steps.push(tell(next, nextView, observeStep({ step, view }, { step: next, view: nextView })));
+    steps.push(tell(next, nextView, observeStep({ step: next, view: nextView }, { step, view })));
     [step, view] = [next, nextView];
   });
   return { steps };

@@ -16,21 +16,27 @@ const vigourLimits = { steady: 0.3, vigorous: 3 } as const;
 /** Molar volume at 25 °C and 1 atm, mL/mmol. */
 const molarVolume = 24.5;
 
+/** A step with what the vessel looks like after it. */
+export interface Seen {
+  readonly step: Step;
+  readonly view: VesselView;
+}
+
 /**
- * What an observer sees in one step, in the bench’s vocabulary, from what the vessel was and looked like before.
+ * What an observer sees in one step, in the bench’s vocabulary, against what the vessel was before; without a
+ * before, what a vessel shows that is just set up.
  * Everything here is computed from the step; nothing is looked up by reagents.
  */
-export function observeStep(
-  before: { readonly step: Step; readonly view: VesselView },
-  after: { readonly step: Step; readonly view: VesselView },
-): Observation[] {
+export function observeStep(after: Seen, before?: Seen): Observation[] {
   const { step, view } = after;
   const { volumeMl } = step.vessel;
   const solids = solidObservations(step);
   const gases = gasObservations(step);
-  const wasLiquid = before.step.vessel.volumeMl > 0;
-  const from = wasLiquid ? before.view.colour : view.colour;
-  const deltaC = step.vessel.temperatureC - before.step.vessel.temperatureC;
+  const liquidBefore = before && before.step.vessel.volumeMl > 0 ? before : undefined;
+  const from = liquidBefore?.view.colour ?? view.colour;
+  const deltaC = liquidBefore
+    ? step.vessel.temperatureC - liquidBefore.step.vessel.temperatureC
+    : 0;
   const events = solids.some(({ kind }) => kind !== 'solid') || gases.length > 0;
   const liquid: Observation[] =
     volumeMl === 0
@@ -43,8 +49,8 @@ export function observeStep(
     ...liquid,
     ...solids,
     ...gases,
-    ...(wasLiquid && Math.abs(deltaC) >= feltC ? [{ kind: 'temperature', deltaC } as const] : []),
-    ...(!events && from === view.colour ? [{ kind: 'noChange' } as const] : []),
+    ...(Math.abs(deltaC) >= feltC ? [{ kind: 'temperature', deltaC } as const] : []),
+    ...(before && !events && from === view.colour ? [{ kind: 'noChange' } as const] : []),
   ];
 }
 

@@ -61,7 +61,7 @@ function predict(a: Portion, b: Portion, container: ContainerKind): MixingPredic
     observations:
       notPredicted.length > 0
         ? []
-        : answered(observeStep({ step: first, view: before }, { step, view: after })),
+        : answered(observeStep({ step, view: after }, { step: first, view: before })),
   };
 }
 

@@ -60,7 +60,7 @@ function findSolid(formula: string): Components | undefined {
 function withWater(formula: string, parts: Components): Components | undefined {
   const sum: Record<string, number> = {};
   for (const [part, count] of Object.entries(parts)) {
-    const inside = part === formula ? { [part]: 1 } : componentsOfSpecies(part);
+    const inside = componentsOfSpecies(part);
     if (!inside) return undefined;
     for (const [name, n] of Object.entries(inside)) sum[name] = (sum[name] ?? 0) + n * count;
   }

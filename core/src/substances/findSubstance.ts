@@ -2,10 +2,23 @@ import { ChemistryError } from '../errors';
 import { anhydrousFormula } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import { shelf } from './data/shelf';
+import { sparinglySoluble } from './data/sparinglySoluble';
 import { namesOf } from './naming';
-import type { Substance } from './types';
+import type { SparinglySoluble, Substance } from './types';
 
-const byFormula = new Map(shelf.map((row) => [row.formula, row]));
+/** Precipitates that no jar holds: they can be put into a vessel all the same, once they are made. */
+const precipitates: readonly Substance[] = (sparinglySoluble as readonly SparinglySoluble[])
+  .filter(({ formula }) => !shelf.some((row) => row.formula === formula.split('·')[0]))
+  .map(({ formula, ions, colour, commonName, source }) => ({
+    formula: formula.split('·')[0] ?? formula,
+    ions,
+    ...(commonName && { commonName }),
+    forms: [{ formula, appearance: `${colour} solid` }],
+    solubilityGPer100G: 0.0001,
+    source,
+  }));
+const known: readonly Substance[] = [...shelf, ...precipitates];
+const byFormula = new Map(known.map((row) => [row.formula, row]));
 
 const plain = (text: string): string =>
   text.toLowerCase().replace(/[’']/g, '').replace(/sulph/g, 'sulf').replace(/\s+/g, ' ').trim();
@@ -17,7 +30,7 @@ interface Found {
 }
 
 const byName = new Map<string, Found>();
-for (const substance of shelf) {
+for (const substance of known) {
   for (const { formula: form } of substance.forms)
     for (const name of Object.values(namesOf(form)) as string[])
       if (!byName.has(plain(name))) byName.set(plain(name), { substance, form });
@@ -37,7 +50,7 @@ export function solubleSubstances(): readonly Substance[] {
 }
 
 /**
- * Finds a shelf substance by formula (any spelling, with or without crystal water) or by any of its names.
+ * Finds a shelf substance or a precipitate by formula (any spelling, with or without crystal water) or by any of its names.
  *
  * @throws ChemistryError `unknownSubstance`, suggesting the nearest name.
  */
@@ -67,7 +80,7 @@ function asSpecies(text: string) {
 /** The same substance written in another order, such as CH3COONa for NaCH3COO. */
 function byComposition(formula: string): Substance | undefined {
   const key = compositionKey(anhydrousFormula(parseFormula(formula)));
-  return shelf.find((row) => compositionKey(row.formula) === key);
+  return known.find((row) => compositionKey(row.formula) === key);
 }
 
 function compositionKey(formula: string): string {

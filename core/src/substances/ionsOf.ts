@@ -5,6 +5,7 @@ import { ions } from './data/ions';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import type { Ion } from './types';
+import { greatestCommonDivisor } from '../formula/greatestCommonDivisor';
 
 interface KnownIon {
   readonly ion: Ion;
@@ -89,8 +90,4 @@ function addUp(terms: readonly (readonly [Composition, number])[]): Composition 
 function sameComposition(a: Composition, b: Composition): boolean {
   const keys = Object.keys(a);
   return keys.length === Object.keys(b).length && keys.every((key) => a[key] === b[key]);
-}
-
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }

@@ -3,6 +3,7 @@ import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { strongElectrolytes } from './data/namedSubstances';
 import { chargeOf, ionsOf } from './ionsOf';
+import { greatestCommonDivisor } from '../formula/greatestCommonDivisor';
 
 const listed: readonly string[] = [
   ...shelf.map(({ formula }) => formula),
@@ -35,8 +36,4 @@ function part(ion: string, count: number): string {
   const [first] = parseFormula(ion).parts;
   const single = first?.nodes.length === 1 && first.nodes[0]?.count === 1;
   return single ? `${body}${count}` : `(${body})${count}`;
-}
-
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
 }

@@ -175,6 +175,8 @@ export interface SlowTransfer {
   readonly oxidants?: readonly string[];
   /** Reduced forms it applies to; any when left out. */
   readonly reductants?: readonly string[];
+  /** Reduced forms it does not apply to. */
+  readonly exceptReductants?: readonly string[];
   /** Products of the reduction it applies to; any when left out. */
   readonly reducedTo?: readonly string[];
   /** Products of the oxidation it applies to; any when left out. */

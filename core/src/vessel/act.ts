@@ -140,7 +140,7 @@ function together(vessel: Vessel, part: Vessel): Step {
 
 /** Lets contents react from what they are now. */
 function come(previous: Vessel, mixed: Vessel, removed: Phases = nothing): Step {
-  const { settled, reactions, considered, sealed } = meet(mixed, mixed.phases);
+  const { settled, reactions, considered } = meet(mixed, mixed.phases);
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const outside =
     mixed.volumeMl > 0 ? outsideModel(scaleAmounts(mixed.phases.solution, 1 / mixed.volumeMl)) : [];
@@ -155,10 +155,7 @@ function come(previous: Vessel, mixed: Vessel, removed: Phases = nothing): Step 
     warnings: unique([
       ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
       ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
-      ...sealed.map(({ solid, coat }) => ({
-        code: 'sealed',
-        message: `${coat} settles on ${solid} and seals it: a little reacts, then no more.`,
-      })),
+      ...settled.stays,
     ]),
     notPredicted: outside.map(({ reason }) => reason),
   };

@@ -1,7 +1,6 @@
 import { equilibrateComponents } from '../equilibrium/equilibrate';
 import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
 import type { Components } from '../substances/componentsOf';
-import type { Coat } from '../substances/types';
 import { changeBetween } from './change';
 import { describeProcess } from './reaction';
 import type { Reaction } from './reaction';
@@ -11,9 +10,9 @@ import type { Settled } from './settle';
 import { componentsIn } from './vessel';
 import type { Phases, Vessel } from './vessel';
 
-/** Shifts of these kinds are told only when they are more than a few hundredths of the main event. */
+/** Shifts of these kinds are told only when they are more than a tenth of the main event. */
 const slight = new Set(['acid–base', 'complexation']);
-const worthTelling = 0.04;
+const worthTelling = 0.1;
 
 /** What came of contents being brought together. */
 export interface Meeting {
@@ -21,7 +20,6 @@ export interface Meeting {
   readonly reactions: readonly Reaction[];
   /** Every hardly soluble solid the ions could make, nearest to settling first. */
   readonly considered: readonly Saturation[];
-  readonly sealed: readonly Coat[];
 }
 
 /**
@@ -33,7 +31,7 @@ export interface Meeting {
 export function meet(mixed: Vessel, before: Phases): Meeting {
   const settled = settle(mixed);
   const { equilibrium } = settled;
-  if (!equilibrium) return { settled, reactions: [], considered: [], sealed: [] };
+  if (!equilibrium) return { settled, reactions: [], considered: [] };
   const { volumeMl, temperatureC } = mixed;
   const unsettled = withoutSolids(settled.vessel, temperatureC);
   const happening = {
@@ -53,7 +51,6 @@ export function meet(mixed: Vessel, before: Phases): Meeting {
     settled,
     reactions,
     considered: [...unsettled.saturation].sort((a, b) => b.logRatio - a.logRatio),
-    sealed: settled.sealed,
   };
 }
 

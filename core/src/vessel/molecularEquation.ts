@@ -4,8 +4,11 @@ import { findSubstance } from '../substances/findSubstance';
 import { chargeOf, ionsOf } from '../substances/ionsOf';
 import { saltOf } from '../substances/saltOf';
 import type { PhaseTerm, RawEquation, Terms } from './change';
+import { greatestCommonDivisor } from '../formula/greatestCommonDivisor';
 
 const sparing = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
+/** Sparingly soluble substances of which solutions are made all the same, g per 100 g of water: lime water is one. */
+const madeIntoSolutions = 0.15;
 
 /** An equation with the reagents written whole, and the ions that only look on. */
 export interface MolecularEquation {
@@ -38,10 +41,8 @@ export function molecularEquation(
     const missing = Object.entries(over).find(([, n]) => n < -1e-9);
     if (!missing) break;
     const [ion, n] = missing;
-    const source = put
-      .map((formula) => ({ formula, brings: broughtBy(formula) }))
-      .find(({ brings }) => brings !== undefined && ion in brings);
-    if (!source?.brings) return undefined;
+    const source = sourceOf(ion, over, left, put);
+    if (!source) return undefined;
     const units = -n / (source.brings[ion] ?? 1);
     reagents.set(source.formula, (reagents.get(source.formula) ?? 0) + units);
     for (const [part, count] of Object.entries(source.brings)) add(part, count * units);
@@ -69,13 +70,41 @@ export function molecularEquation(
   return { text: formatEquation(merged(before), merged(after)), spectators };
 }
 
+interface Reagent {
+  readonly formula: string;
+  readonly brings: Readonly<Record<string, number>>;
+}
+
+/** The reagent an ion is drawn from: of those that bring it, one that brings no other reacting ion that is already there. */
+function sourceOf(
+  ion: string,
+  over: Readonly<Record<string, number>>,
+  left: Terms,
+  put: readonly string[],
+): Reagent | undefined {
+  const reacting = left.map(([{ formula }]) => formula);
+  const surplus = ({ brings }: Reagent) =>
+    reacting.filter((other) => other !== ion && other in brings && (over[other] ?? 0) > -1e-9)
+      .length;
+  const [best] = put
+    .map((formula) => ({ formula, brings: broughtBy(formula) ?? {} }))
+    .filter(({ brings }) => ion in brings)
+    .sort((a, b) => surplus(a) - surplus(b));
+  return best;
+}
+
 const written = ({ formula, state }: PhaseTerm): string => withState({ formula, state });
 const inSolution = (formula: string): string => withState({ formula, state: 'aq' });
 
-function broughtBy(formula: string): Readonly<Record<string, number>> | undefined {
+/** The ions a reagent brings into solution, hydrogensulfate as the strong acid it is; undefined for one that does not dissolve into ions. */
+export function broughtBy(formula: string): Readonly<Record<string, number>> | undefined {
   const { substance } = findSubstance(formula);
   const salt = Object.keys(substance.ions).every((part) => chargeOf(part) !== 0);
-  return salt && !sparing.has(substance.formula) ? substance.ions : undefined;
+  const dissolves =
+    !sparing.has(substance.formula) || substance.solubilityGPer100G > madeIntoSolutions;
+  if (!salt || !dissolves) return undefined;
+  const { 'HSO4^-': acid = 0, ...others } = substance.ions;
+  return acid === 0 ? others : { ...others, 'H^+': acid, 'SO4^2-': acid };
 }
 
 /** Salts of the ions left over, when one kind of cation or of anion settles who goes with whom. */
@@ -118,10 +147,6 @@ function merged(terms: readonly (readonly [string, number])[]): [string, number]
   return [...sum];
 }
 
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
-}
-
 /** Coefficients as the smallest whole numbers; undefined when no common multiple up to 24 makes them whole. */
 export function wholeNumbers(
   terms: readonly (readonly [string, number])[],
@@ -150,7 +175,7 @@ export function ionicText({ left, right }: RawEquation): WholeEquation | undefin
   if (!whole) return undefined;
   const bar = whole.terms.findIndex(([text]) => text === '|');
   return {
-    text: formatEquation(whole.terms.slice(0, bar), whole.terms.slice(bar + 1)),
+    text: formatEquation(merged(whole.terms.slice(0, bar)), merged(whole.terms.slice(bar + 1))),
     factor: whole.factor,
   };
 }

@@ -26,59 +26,137 @@ export type ReactRequest = z.input<typeof reactSchema>;
 /** What reacts, or why nothing is told. */
 export interface ReactionsFound {
   readonly reactions: readonly Reaction[];
+  /** What it takes, where dilute and cold does nothing. */
+  readonly under?: 'concentrated' | 'hot and concentrated';
+  /** What does not react, or not on, although one would expect it. */
+  readonly stays?: readonly string[];
   readonly none?: string;
 }
 
-/** Bench amounts: 10 mL portions; salts at half a mole per litre, acids and alkalis at two. */
+/** Bench amounts: 10 mL portions; salts at half a mole per litre, acids at two. */
 const volumeMl = 10;
 const saltM = 0.5;
 const acidM = 2;
+/** Alkalis on metals, or where concentrated is asked for, mol/L. */
+const alkaliM = 4;
 const solidMmol = 3;
-const gasMmol = 8;
+const gasMmol = 2;
 const hotC = 90;
+/** To where concentrated acid is heated, °C. */
+const fumingC = 250;
 const pure = new Set(pureSolids.map(({ formula }) => formula));
 
 /**
  * Brings substances together in bench amounts and tells every reaction the engine finds: first with about as much of the
- * last one as of the others, then with an excess of it.
+ * last one as of the others, then with an excess of it. Where dilute and cold does nothing and no condition is asked for,
+ * the reagents are tried as sold, and then hot.
  *
  * @throws ChemistryError for an unknown substance.
- * @example react({ reactants: ['Zn', 'CuSO4'] }).reactions[0].netIonic // 'Zn(s) + Cu^2+(aq) → Zn^2+(aq) + Cu(s)'
+ * @example react({ reactants: ['Zn', 'CuSO4'] }).reactions[0].netIonic // 'Cu^2+(aq) + Zn(s) → Cu(s) + Zn^2+(aq)'
  */
-export function react({ reactants, conditions = {} }: ReactRequest): ReactionsFound {
-  if (conditions.electrodes !== undefined && conditions.electrodes !== false)
+export function react({ reactants, conditions }: ReactRequest): ReactionsFound {
+  const { electrodes, heated = false, concentrated = false } = conditions ?? {};
+  if (electrodes !== undefined && electrodes !== false)
     return {
       reactions: [],
       none: 'Not predicted: what a current does at electrodes is not part of this verb.',
     };
-  const portions = reactants.map((text, index) =>
-    inField(`reactants.${index}`, () => portionOf(text, conditions.concentrated ?? false)),
+  const asked = tryOut(reactants, concentrated, heated ? hotC : undefined);
+  const canBeStronger = reactants.some(
+    (text) => !isWater(text) && findSubstance(text).substance.stock,
   );
-  const wet = portions.some((portion) => 'volumeMl' in portion);
-  const contents: AnyPortion[] = wet ? portions : [{ substance: 'water', volumeMl }, ...portions];
+  if (asked.reactions.length > 0 || conditions !== undefined || !canBeStronger) return asked;
+  const strong = tryOut(reactants, true);
+  if (strong.reactions.length > 0) return { ...strong, under: 'concentrated' };
+  const fuming = tryOut(reactants, true, fumingC);
+  return fuming.reactions.length > 0 ? { ...fuming, under: 'hot and concentrated' } : asked;
+}
+
+function tryOut(reactants: readonly string[], concentrated: boolean, toC?: number): ReactionsFound {
+  const withMetal = reactants.some((text) => isMetal(text));
+  const portions = reactants.map((text, index) =>
+    inField(`reactants.${index}`, () => portionOf(text, concentrated, withMetal)),
+  );
+  const isWet = portions.some((portion) => 'volumeMl' in portion);
+  const contents: AnyPortion[] = isWet ? portions : [{ substance: 'water', volumeMl }, ...portions];
   // Liquids first, so that a solid or gas meets them all at once.
   const ordered = [...contents].sort((a, b) => Number('volumeMl' in b) - Number('volumeMl' in a));
-  const start = setUp({ contents: ordered, container: 'beaker' });
-  const steps: Step[] = [start];
-  const last = contents.at(-1);
-  const vessel = () => (steps.at(-1) ?? start).vessel;
-  if (conditions.heated) steps.push(act(vessel(), { do: 'heat', toC: hotC }));
-  if (last && contents.length > 1 && !('massG' in last))
-    for (let more = 0; more < 3; more += 1) steps.push(act(vessel(), { do: 'add', portion: last }));
-  const reactions = distinct(steps.flatMap((step) => step.reactions));
-  if (reactions.length > 0) return { reactions };
+  const first = setUp({ contents: ordered, container: 'beaker' });
+  const together = toC === undefined ? [first] : [first, act(first.vessel, { do: 'heat', toC })];
+  const steps = [...together, ...withExcess(together.at(-1) ?? first, contents)];
+  const reactions = worthTelling(
+    together.flatMap((step) => step.reactions),
+    steps.slice(together.length).flatMap((step) => step.reactions),
+  );
   const reasons = [...new Set(steps.flatMap(({ notPredicted }) => notPredicted))];
+  const stays = [
+    ...new Set(
+      together
+        .flatMap((step) => step.warnings)
+        .filter(({ code }) => ['sealed', 'heldBack', 'slow'].includes(code))
+        .map(({ message }) => message),
+    ),
+  ];
   return {
     reactions,
-    none:
-      reasons.length > 0
-        ? `Not predicted: ${reasons.join(' ')}`
-        : 'No reaction: no solid, gas, complex, acid–base pair or electron transfer goes far enough to notice.',
+    ...(stays.length > 0 && { stays }),
+    ...(reactions.length === 0 && { none: noneBecause(isWet, reasons, stays) }),
   };
 }
 
-function portionOf(text: string, concentrated: boolean): AnyPortion {
-  if (['water', 'h2o'].includes(text.trim().toLowerCase())) return { substance: 'water', volumeMl };
+function isMetal(text: string): boolean {
+  return !isWater(text) && pure.has(findSubstance(text).substance.formula);
+}
+
+const isWater = (text: string): boolean =>
+  ['water', 'h2o', 'distilled water'].includes(text.trim().toLowerCase());
+
+/** The last substance but water again and again, in excess over the others. */
+function withExcess(from: Step, contents: readonly AnyPortion[]): Step[] {
+  const last = contents.at(-1);
+  const isWater = last !== undefined && 'substance' in last && last.substance === 'water';
+  if (!last || contents.length < 2 || isWater || 'massG' in last) return [];
+  const steps: Step[] = [];
+  for (let more = 0; more < 3; more += 1)
+    steps.push(act((steps.at(-1) ?? from).vessel, { do: 'add', portion: last }));
+  return steps;
+}
+
+/** Share of the largest extent from which a shift of protons or ligands is told; below it is a ripple of the main event. */
+const noticeableShare = 0.4;
+const ripples = new Set(['acid–base', 'complexation']);
+
+/** Each net ionic equation once: all that go when the substances meet, and what an excess brings besides. */
+function worthTelling(meeting: readonly Reaction[], excess: readonly Reaction[]): Reaction[] {
+  const largest = Math.max(0, ...[...meeting, ...excess].map(({ extentMmol }) => extentMmol));
+  const found: Reaction[] = [];
+  for (const one of [...meeting, ...excess]) {
+    const isNew = found.every(
+      ({ netIonic }) => netIonic !== one.netIonic && netIonic !== reversed(one.netIonic),
+    );
+    const isRipple =
+      one.types.drivingForce.every((force) => ripples.has(force)) &&
+      !one.netIonic.includes('(s)') &&
+      one.extentMmol < noticeableShare * largest;
+    if (isNew && !(found.length > 0 && isRipple)) found.push(one);
+  }
+  return found;
+}
+
+function reversed(equation: string): string {
+  return equation.split(' → ').reverse().join(' → ');
+}
+
+function noneBecause(isWet: boolean, reasons: readonly string[], stays: readonly string[]): string {
+  if (reasons.length > 0) return `Not predicted: ${reasons.join(' ')}`;
+  if (!isWet)
+    return 'Not predicted: dry solids and gases, and what heating does to them, are not part of the model in solution; in water they do not react.';
+  if (stays.length > 0) return `No reaction: ${stays.join(' ')}`;
+  return 'No reaction: no solid, gas, complex, acid–base pair or electron transfer goes far enough to notice.';
+}
+
+function portionOf(text: string, concentrated: boolean, withMetal: boolean): AnyPortion {
+  if (isWater(text)) return { substance: 'water', volumeMl };
   const { substance, form } = findSubstance(text);
   const { formula, state, stock } = substance;
   if (state === 'gas') return { gas: formula, amountMmol: gasMmol };
@@ -94,13 +172,6 @@ function portionOf(text: string, concentrated: boolean): AnyPortion {
     return { substance: kept, massG: (solidMmol * molarMassOf(kept)) / 1000 };
   }
   const isAlkali = Object.keys(substance.ions).includes('OH^-');
-  const wanted = concentrated && isAlkali ? 5 : saltM;
+  const wanted = isAlkali && (concentrated || withMetal) ? alkaliM : saltM;
   return { substance: formula, concentrationM: Math.min(wanted, 0.8 * limitM), volumeMl };
-}
-
-/** Each net ionic equation once, the first time it is met. */
-function distinct(reactions: readonly Reaction[]): Reaction[] {
-  return reactions.filter(
-    ({ netIonic }, at) => reactions.findIndex((one) => one.netIonic === netIonic) === at,
-  );
 }

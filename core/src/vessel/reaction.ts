@@ -4,6 +4,7 @@ import type { ReactionTypes } from '../equation/reactionType';
 import { ChemistryError } from '../errors';
 import type { DrivingForce } from '../equation/reactionType';
 import type { RawEquation } from './change';
+import { asPut } from './asPut';
 import { ionicText, molecularEquation } from './molecularEquation';
 
 /** One process that really went on in a vessel. */
@@ -39,11 +40,13 @@ export interface Process {
  * @returns undefined when its coefficients do not come to small whole numbers.
  */
 export function describeProcess(process: Process, put: readonly string[]): Reaction | undefined {
-  const whole = ionicText(process.equation);
+  const equation = asPut(process.equation, put);
+  if (equation.left.length === 0) return undefined;
+  const whole = ionicText(equation);
   if (!whole) return undefined;
   const ionic = check(whole.text);
   if (!ionic) return undefined;
-  const found = molecularEquation(process.equation, put);
+  const found = molecularEquation(equation, put);
   const asMolecular = found && check(found.text);
   const balanced = asMolecular ?? ionic;
   // Triiodide and its like make fractions out of the rules for oxidation numbers; forming them moves no electrons.

@@ -4,12 +4,12 @@ import type { Components } from '../substances/componentsOf';
 import { reactsBeforeSealed } from '../substances/data/coats';
 import { pureSolids } from '../substances/data/pureSolids';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import type { Coat, SparinglySoluble } from '../substances/types';
+import type { SparinglySoluble } from '../substances/types';
 import { addAmounts, present, tracesMmol } from './amounts';
 import type { Amounts } from './amounts';
-import { advance, nextTransfer } from './rules/electronTransfer';
+import { advance, heldBack, nextTransfer } from './rules/electronTransfer';
 import type { ElectronTransfer, TransferState } from './rules/electronTransfer';
-import { coatOn } from './rules/sealing';
+import { coatOn, sealOf } from './rules/sealing';
 import { componentsIn } from './vessel';
 import type { Phases, Vessel } from './vessel';
 
@@ -19,15 +19,21 @@ export interface Settled {
   /** The solution it came to; undefined for a vessel without liquid. */
   readonly equilibrium?: Equilibrium;
   readonly transfers: readonly ElectronTransfer[];
-  /** Solids that a coat keeps from reacting on. */
-  readonly sealed: readonly Coat[];
+  /** Solids that do not react, or not on, although one would expect it. */
+  readonly stays: readonly Stay[];
+}
+
+/** A solid that stays, and why: sealed by a coat, held back by slowness, or slow to dissolve. */
+export interface Stay {
+  readonly code: 'sealed' | 'heldBack' | 'slow';
+  readonly message: string;
 }
 
 const apartFormulae = new Set<string>(pureSolids.map(({ formula }) => formula));
-const slowFormulae = new Set<string>(
-  (sparinglySoluble as readonly SparinglySoluble[])
-    .filter(({ slow }) => slow)
-    .map(({ formula }) => formula),
+const slowReasons = new Map<string, string>(
+  (sparinglySoluble as readonly SparinglySoluble[]).flatMap(({ formula, slow }) =>
+    slow ? [[formula, slow] as const] : [],
+  ),
 );
 const asAdded = new Set<string>(
   (sparinglySoluble as readonly SparinglySoluble[])
@@ -45,14 +51,14 @@ const mostTransfers = 25;
  */
 export function settle(vessel: Vessel): Settled {
   const dry = vessel.volumeMl === 0;
-  if (dry) return { vessel, transfers: [], sealed: [] };
+  if (dry) return { vessel, transfers: [], stays: [] };
   const { volumeMl, temperatureC } = vessel;
   const parts = partSolids(vessel.phases.solids);
   let { totals } = {
     totals: addComponents(componentsIn(vessel.phases.solution, 'solution'), parts.reachable),
   };
   let { apart, kept } = { apart: parts.apart, kept: parts.kept };
-  const sealed: Coat[] = [];
+  const stays: Stay[] = [];
   const added = Object.keys(vessel.phases.solids);
   let gas: Amounts = vessel.phases.gas;
 
@@ -66,7 +72,10 @@ export function settle(vessel: Vessel): Settled {
   for (const [formula, amount] of Object.entries(parts.lumps)) {
     const coat = coatOn(formula, equilibrium);
     if (!coat) continue;
-    sealed.push(coat);
+    stays.push({
+      code: 'sealed',
+      message: `${coat.coat} settles on ${formula} and seals it: a little reacts, then no more.`,
+    });
     const held = { [formula]: amount * (1 - reactsBeforeSealed) };
     kept = addAmounts(kept, held);
     totals = addComponents(totals, componentsIn(held, 'solids'), -1);
@@ -85,14 +94,20 @@ export function settle(vessel: Vessel): Settled {
     });
   }
 
-  const release = () => {
+  // A gas that was led in reacts on its way through the liquid; one that forms leaves at once.
+  const ledIn = new Set(equilibrium.gases.map(({ formula }) => formula));
+  const release = (leaves: (formula: string) => boolean) => {
     const leaving = Object.fromEntries(
-      equilibrium.gases.map(({ formula, amountMolPerL }) => [formula, amountMolPerL * volumeMl]),
+      equilibrium.gases
+        .filter(({ formula }) => leaves(formula))
+        .map(({ formula, amountMolPerL }) => [formula, amountMolPerL * volumeMl]),
     );
-    if (Object.keys(leaving).length === 0) return;
     gas = addAmounts(gas, leaving);
     totals = addComponents(totals, componentsIn(leaving, 'solution'), -1);
-    equilibrium = { ...equilibrium, gases: [] };
+    equilibrium = {
+      ...equilibrium,
+      gases: equilibrium.gases.filter(({ formula }) => !leaves(formula)),
+    };
   };
   const transfers: ElectronTransfer[] = [];
   while (transfers.length < mostTransfers) {
@@ -100,20 +115,44 @@ export function settle(vessel: Vessel): Settled {
     const transfer = nextTransfer(state, { volumeMl, temperatureC, settle: rest });
     if (!transfer) break;
     transfers.push(transfer);
-    release();
     ({ totals, apart, equilibrium } = advance(
       { totals, apart },
       transfer.change,
       transfer.extentMmol,
       rest,
     ));
+    release((formula) => !ledIn.has(formula));
   }
-  release();
+  release(() => true);
+  const coatedMetals = Object.keys(apart).flatMap((metal) => {
+    const coat = sealOf(metal, equilibrium);
+    return coat ? [{ metal, coat }] : [];
+  });
   return {
     vessel: { ...vessel, phases: phasesOf(equilibrium, totals, { ...apart }, kept, gas, volumeMl) },
     equilibrium,
     transfers,
-    sealed,
+    stays: [
+      ...stays,
+      ...coatedMetals.map(({ metal, coat }) => ({
+        code: 'sealed' as const,
+        message: `${metal} is sealed by a coat of ${coat}: it does not react on.`,
+      })),
+      ...heldBack({ totals, apart, equilibrium }, { temperatureC })
+        .filter(
+          ({ subject, isSolid }) =>
+            (isSolid ? apart[subject] === parts.apart[subject] : transfers.length === 0) &&
+            coatedMetals.every(({ metal }) => metal !== subject),
+        )
+        .map(({ subject, partner, row }) => ({
+          code: 'heldBack' as const,
+          message: `${subject} does not react with ${partner}: ${row.because}.`,
+        })),
+      ...Object.keys(kept).flatMap((solid) => {
+        const because = slowReasons.get(solid);
+        return because ? [{ code: 'slow' as const, message: `${solid} stays: ${because}.` }] : [];
+      }),
+    ],
   };
 }
 
@@ -124,7 +163,7 @@ function partSolids(solids: Amounts) {
   const lumps: Record<string, number> = {};
   for (const [formula, amount] of Object.entries(solids)) {
     if (apartFormulae.has(formula)) apart[formula] = amount;
-    else if (slowFormulae.has(formula)) kept[formula] = amount;
+    else if (slowReasons.has(formula)) kept[formula] = amount;
     else lumps[formula] = amount;
   }
   return { apart, kept, lumps, reachable: componentsIn(lumps, 'solids') };

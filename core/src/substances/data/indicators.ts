@@ -2,13 +2,13 @@ import { handbook } from '../source';
 import type { AbsorptionBand, Indicator } from '../types';
 
 const bishop = handbook('Bishop, Indicators', 'transition pKa and band maxima of the forms; absorptivities and widths rounded');
-const mixed = handbook('Kolthoff, Acid–Base Indicators', 'mixed universal indicator; the steps of its colours are placed at pH 2.5, 4.5, 6.2, 7.6, 8.8 and 10.5');
+const mixed = handbook('Kolthoff, Acid–Base Indicators', 'mixed universal indicator; the steps of its colours are placed at pH 3, 5, 6.6, 7.6, 8.9 and 10.6');
 const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
 const yellow = [band(432, 18000, 5200)];
 
 /** Acid–base indicators; one drop is taken as 0.05 mL of the usual 0.02–0.1 % solution. */
 export const indicators: readonly Indicator[] = [
-  { name: 'phenolphthalein', pKa: [9.4], forms: [[], [band(553, 30000, 3200)]], molPerDrop: 7.8e-8, source: bishop },
+  { name: 'phenolphthalein', pKa: [9.4], forms: [[], [band(553, 28000, 2300), band(515, 8000, 2800)]], molPerDrop: 7.8e-8, source: bishop },
   { name: 'methyl orange', pKa: [3.5], forms: [[band(507, 42000, 3600)], [band(464, 25000, 5200)]], molPerDrop: 7.6e-8, source: bishop },
   { name: 'methyl red', pKa: [5], forms: [[band(520, 38000, 3800)], [band(428, 20000, 5400)]], molPerDrop: 7.4e-8, source: bishop },
   { name: 'bromothymol blue', pKa: [7.1], forms: [yellow, [band(617, 35000, 3600)]], molPerDrop: 6.4e-8, source: bishop },
@@ -21,10 +21,10 @@ export const indicators: readonly Indicator[] = [
   { name: 'thymolphthalein', pKa: [9.9], forms: [[], [band(592, 38000, 3600)]], molPerDrop: 1e-7, source: bishop },
   { name: 'litmus', pKa: [6.5], forms: [[band(510, 15000, 4200)], [band(590, 15000, 4000)]], molPerDrop: 1e-7, source: bishop },
   {
-    name: 'universal indicator', pKa: [2.5, 4.5, 6.2, 7.6, 8.8, 10.5], source: mixed, molPerDrop: 1e-7,
+    name: 'universal indicator', pKa: [3, 5, 6.6, 7.6, 8.9, 10.6], source: mixed, molPerDrop: 7e-8,
     forms: [
-      [band(525, 26000, 3600)], [band(505, 20000, 4200)], [band(470, 18000, 4600)], [band(432, 16000, 4600), band(620, 5000, 3200)],
-      [band(432, 11000, 4800), band(620, 17000, 3600)], [band(605, 26000, 4000)], [band(568, 28000, 3800)],
+      [band(515, 20000, 4200), band(445, 9000, 4600)], [band(492, 16000, 4600), band(435, 9000, 4800)], [band(435, 16000, 4600)], [band(434, 13000, 4800), band(622, 9000, 3400)],
+      [band(430, 6000, 5000), band(618, 17000, 3500)], [band(604, 22000, 3600)], [band(575, 21000, 3400)],
     ],
   },
 ];

@@ -91,6 +91,7 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('HIO(aq) + H^+(aq) + 2e^- → I^-(aq) + H2O(l)', 0.987),
   half('IO^-(aq) + 2H^+(aq) + 2e^- → I^-(aq) + H2O(l)', 1.3, bard),
   half('2IO3^-(aq) + 12H^+(aq) + 10e^- → I2(aq) + 6H2O(l)', 1.178, bard),
+  half('IO3^-(aq) + 4H^+(aq) + 4e^- → IO^-(aq) + 2H2O(l)', 0.956, bard),
   half('2BrO3^-(aq) + 12H^+(aq) + 10e^- → Br2(aq) + 6H2O(l)', 1.478, bard),
   half('ClO3^-(aq) + 6H^+(aq) + 6e^- → Cl^-(aq) + 3H2O(l)', 1.451),
   half('2ClO3^-(aq) + 12H^+(aq) + 10e^- → Cl2(aq) + 6H2O(l)', 1.468, bard),

@@ -4,6 +4,10 @@ import type { SlowTransfer } from '../types';
 const text = handbook('Greenwood and Earnshaw, Chemistry of the Elements', 'reactions of the element');
 const bench = commonPractice('what dilute, cold reagents do and do not do in a test tube');
 const water = ['H^+'] as const;
+/** Silver in solution and in its salts. */
+const silverForms = ['Ag^+', 'AgCl', 'AgBr', 'AgI', 'Ag2O', 'Ag2CrO4', 'Ag(NH3)2^+', 'Ag(CN)2^-'] as const;
+/** Metals that nitric acid dissolves to its oxides of nitrogen. */
+const metals = ['Cu', 'Ag', 'Hg', 'Bi', 'Pb', 'Fe', 'Zn', 'Sn', 'Ni', 'Co', 'Cd', 'Mg', 'Mn', 'Al', 'Cr', 'Ca', 'Na', 'K', 'Li'] as const;
 
 /**
  * Transfers that the potentials allow and that do not happen at the bench, or only under a condition: coats on metals,
@@ -11,13 +15,14 @@ const water = ['H^+'] as const;
  */
 export const slowTransfers: readonly SlowTransfer[] = [
   // Anions that hold on to their oxygen
+  { oxidants: ['Co(OH)3'], reductants: ['H2O2', 'HO2^-'], because: 'cobalt(III) hydroxide only speeds the decay of peroxide', source: text },
   { oxidants: ['ClO4^-'], because: 'perchlorate in cold dilute solution does not oxidise anything at a speed one sees', source: text },
   { oxidants: ['SO4^2-'], reducedTo: ['SO2', 'HSO3^-', 'SO3^2-'], unless: [{ aboveM: { 'H^+': 10 }, temperatureAboveC: 80 }], because: 'sulfate oxidises only as hot concentrated sulfuric acid', source: text },
   { oxidants: ['SO4^2-'], reducedTo: ['S2O3^2-'], because: 'sulfate is not reduced to thiosulfate in water', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['NO2'], unless: [{ aboveM: { 'H^+': 6, 'NO3^-': 6 } }], because: 'nitric acid gives nitrogen dioxide only when concentrated', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['NO'], unless: [{ belowM: { 'NO3^-': 6 } }], because: 'concentrated nitric acid gives nitrogen dioxide', source: text },
-  { oxidants: ['NO3^-'], reducedTo: ['NO'], reductants: ['Cu', 'Ag', 'Hg', 'Bi', 'Pb'], unless: [{ aboveM: { 'H^+': 1.5, 'NO3^-': 1.5 } }], because: 'very dilute cold nitric acid attacks these metals too slowly to see', source: text },
-  { oxidants: ['NO3^-'], reducedTo: ['NO'], unless: [{ aboveM: { 'H^+': 3, 'NO3^-': 3 } }], because: 'nitrate in cold dilute acid oxidises too slowly to see', source: text },
+  { oxidants: ['NO3^-'], reducedTo: ['NO'], reductants: [...metals], unless: [{ aboveM: { 'H^+': 0.8, 'NO3^-': 0.8 } }], because: 'very dilute cold nitric acid attacks this metal too slowly to see', source: text },
+  { oxidants: ['NO3^-'], reducedTo: ['NO'], exceptReductants: [...metals], unless: [{ aboveM: { 'H^+': 3, 'NO3^-': 3 } }], because: 'nitrate in cold dilute acid oxidises too slowly to see', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['HNO2', 'N2O', 'NH4^+'], because: 'nitrate takes this path only with special reducing agents', source: text },
   { reductants: ['NO', 'NO2'], because: 'the gas leaves before it is oxidised', source: text },
   { oxidants: ['NO2'], because: 'the gas leaves before it is reduced', source: text },
@@ -34,7 +39,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['S2O3^2-'], reducedTo: ['S'], reductants: ['H2S', 'HS^-', 'Fe^2+', 'I^-', 'Sn^2+'], because: 'thiosulfate falls apart in acid before it oxidises anything', source: text },
   { oxidants: ['SO2'], reducedTo: ['S2O3^2-'], because: 'sulfur dioxide is not reduced to thiosulfate at the bench', source: text },
   { oxidants: ['SO2'], reductants: ['Fe^2+', 'I^-', 'Sn^2+', 'Cu^+', 'HS2O3^-', 'V^3+'], because: 'sulfur dioxide oxidises little but hydrogen sulfide', source: text },
-  { oxidants: ['SO2'], reductants: ['Zn', 'Fe', 'Mg', 'Al', 'Sn', 'Mn', 'Cd', 'Cr^2+', 'V^2+'], because: 'metals in sulfurous acid are not followed by this model', source: text },
+  { oxidants: ['SO2'], reductants: ['Zn', 'Fe', 'Mg', 'Al', 'Sn', 'Mn', 'Cd', 'Cu', 'Ag', 'Hg', 'Pb', 'Bi', 'Ni', 'Co', 'Cr^2+', 'V^2+'], because: 'metals in sulfurous acid are not followed by this model', source: text },
   { oxidants: ['S'], because: 'sulfur powder does not take electrons in cold water', source: text },
   { reductants: ['S'], because: 'sulfur powder is not attacked by dilute oxidants', source: text },
   { oxidants: ['S4O6^2-'], because: 'tetrathionate is reduced too slowly to see', source: text },
@@ -42,7 +47,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { reductants: ['S2O3^2-'], oxidisedTo: ['SO4^2-'], oxidants: ['I2', 'I3^-', 'Fe^3+', 'Cu^2+', 'H^+', 'MnO2', 'H2O2', 'Ag^+', 'Fe(CN)6^3-', 'IO3^-'], because: 'mild oxidants take thiosulfate only to tetrathionate', source: text },
   { reductants: ['S2O3^2-'], oxidisedTo: ['S4O6^2-'], oxidants: ['Cl2', 'Br2', 'HClO', 'ClO^-'], because: 'strong oxidants take thiosulfate on to sulfate', source: text },
   { reductants: ['S2O3^2-'], oxidisedTo: ['SO2'], oxidants: ['I2', 'I3^-', 'Fe^3+', 'Cl2', 'Br2', 'MnO4^-', 'Cu^2+', 'H2O2', 'Ag^+', 'MnO2', 'HClO', 'ClO^-', 'IO3^-', 'Cr2O7^2-', 'HCrO4^-'], because: 'oxidants take thiosulfate to tetrathionate or sulfate', source: text },
-  { reductants: ['S2O3^2-'], oxidants: ['H^+', 'Ag^+', 'Hg^2+', 'Pb^2+'], because: 'these do not take electrons from thiosulfate; silver and mercury bind it', source: text },
+  { reductants: ['S2O3^2-', 'HS2O3^-'], oxidants: ['H^+', ...silverForms, 'Hg^2+', 'Pb^2+', 'Hg2Cl2', 'HgCl2'], because: 'these do not take electrons from thiosulfate; silver and mercury bind it', source: text },
   { oxidants: ['S2O3^2-'], reductants: ['SO3^2-', 'HSO3^-', 'SO2'], because: 'sulfite and thiosulfate live together', source: text },
   { oxidants: ['S2O3^2-'], oxidisedTo: ['S4O6^2-', 'SO4^2-'], because: 'acid takes thiosulfate to sulfur and sulfur dioxide', source: text },
   { oxidants: ['S2O3^2-'], unless: [{ pHBelow: 3 }], because: 'thiosulfate is stable unless the solution is acid', source: text },
@@ -66,7 +71,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['CrO4^2-'], because: 'chromate in base hardly oxidises', source: text },
   { reductants: ['H2O'], because: 'water is oxidised too slowly to see', source: text },
   { oxidants: ['Cr2O7^2-', 'HCrO4^-'], reductants: ['Cl^-'], unless: [{ aboveM: { 'H^+': 6, 'Cl^-': 6 } }], because: 'dichromate oxidises chloride only in concentrated hydrochloric acid', source: text },
-  { reductants: ['Cr^3+', 'Cr(OH)4^-'], unless: [{ pHAbove: 10 }], because: 'chromium(III) is oxidised in base, not in acid', source: text },
+  { reductants: ['Cr^3+', 'Cr(OH)4^-', 'Cr(OH)3'], unless: [{ pHAbove: 10 }], because: 'chromium(III) is oxidised in base, not in acid', source: text },
   { oxidisedTo: ['Cr2O7^2-', 'HCrO4^-'], because: 'chromium(III) in acid is oxidised too slowly to see', source: text },
   { oxidants: ['Cl2', 'Br2', 'I2'], reductants: ['Cr(OH)4^-'], oxidisedTo: ['CrO4^2-'], unless: [{ pHAbove: 10 }], because: 'halogens oxidise chromium(III) only in base', source: text },
   { oxidants: ['PbO2'], unless: [{ pHBelow: 3 }], because: 'lead dioxide oxidises only in acid', source: text },
@@ -92,7 +97,8 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { reductants: ['H2C2O4'], oxidants: ['Fe^3+', 'I2', 'I3^-', 'Br2', 'Cl2', 'Cu^2+', 'Ag^+', 'NO3^-', 'VO2^+', 'IO3^-', 'HNO2', 'H^+', 'Hg^2+', 'Cr2O7^2-', 'HCrO4^-', 'S2O8^2-', 'Co^3+', 'Fe(CN)6^3-', 'S', 'SO2', 'HClO', 'TiO^2+', 'VO^2+', 'Sn^4+', 'Cu^+', 'Bi^3+'], because: 'oxalic acid is oxidised quickly only by permanganate and manganese dioxide', source: text },
   { reductants: ['HCOOH'], because: 'formic acid is oxidised too slowly in the cold', source: text },
   // Hydrogen from metals: coats and overvoltage
-  { oxidants: water, reductants: ['Pb', 'Cd', 'Co', 'Ni', 'Sn', 'Bi', 'Cu', 'Ag', 'Hg'], unless: [{ aboveM: { 'H^+': 3 } }], because: 'hydrogen leaves this metal too slowly in cold dilute acid', source: text },
+  { oxidants: water, reductants: ['Cu', 'Ag', 'Hg', 'Bi', 'Au', 'Pt'], because: 'this metal stands below hydrogen', source: text },
+  { oxidants: water, reductants: ['Pb', 'Cd', 'Co', 'Ni', 'Sn'], unless: [{ aboveM: { 'H^+': 3 } }], because: 'hydrogen leaves this metal too slowly in cold dilute acid', source: text },
   { oxidants: water, reductants: ['Zn'], unless: [{ pHBelow: 5 }, { pHAbove: 13 }], because: 'zinc is covered by its hydroxide in neutral water', source: text },
   { oxidants: water, reductants: ['Fe', 'Cr', 'Mn'], unless: [{ pHBelow: 5 }], because: 'the metal is covered by its hydroxide in neutral water', source: text },
   { oxidants: water, reductants: ['Mg'], unless: [{ pHBelow: 6 }], because: 'a film of magnesium hydroxide all but stops cold water', source: text },
@@ -100,7 +106,10 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: water, reductants: ['Cr^2+', 'V^2+', 'V^3+', 'Ti^3+', 'Fe^2+', 'Sn^2+', 'Cu^+', 'H2S', 'HS^-', 'Co^2+', 'I^-', 'SO3^2-', 'HSO3^-', 'SO2', 'HO2^-', 'Fe(CN)6^4-', 'Cr(OH)4^-', 'Mn^2+', 'Ag', 'Hg2^2+', 'HNO2', 'H2O2', 'VO^2+', 'Ce^3+', 'CN^-', 'Sn(OH)3^-', 'Fe(OH)2', 'Mn(OH)2', 'Co(OH)2', 'Cr(OH)3'], because: 'ions in solution do not set hydrogen free at a speed one sees', source: text },
   // Metals with metal ions
   { oxidants: ['Cu^2+', 'Fe^2+', 'Fe^3+', 'Zn^2+', 'Pb^2+', 'Ni^2+', 'Co^2+', 'Sn^2+', 'Mn^2+', 'Cd^2+', 'Cr^3+', 'Ag^+', 'Bi^3+', 'Hg^2+'], reductants: ['Al'], unless: [{ aboveM: { 'Cl^-': 0.05 } }], because: 'the oxide film protects aluminium until chloride breaks it', source: text },
-  { oxidants: ['NO3^-'], reductants: ['Al', 'Cr', 'Fe'], because: 'nitric acid covers this metal with a dense oxide', source: text },
+  { oxidants: ['NO3^-'], reductants: ['Al', 'Cr'], because: 'nitric acid covers this metal with a dense oxide', source: text },
+  { oxidants: ['NO3^-'], reductants: ['Fe'], unless: [{ belowM: { 'NO3^-': 8 } }], because: 'concentrated nitric acid covers iron with a dense oxide', source: text },
+  { oxidants: water, reductants: ['Fe'], unless: [{ belowM: { 'NO3^-': 0.5 } }, { pHAbove: 0.5 }], because: 'nitric acid gives oxides of nitrogen, not hydrogen', source: text },
+  { oxidants: water, reductants: ['Zn', 'Sn', 'Ni', 'Co', 'Cd', 'Pb', 'Al', 'Cr'], unless: [{ belowM: { 'NO3^-': 0.5 } }, { pHAbove: 0.5 }], because: 'nitric acid gives oxides of nitrogen, not hydrogen', source: text },
   { oxidants: ['SO4^2-'], reductants: ['Al', 'Cr', 'Fe', 'Zn', 'Mg', 'Sn', 'Mn', 'Ni', 'Co', 'Cd'], because: 'with hot concentrated sulfuric acid this metal is not followed', source: text },
   { reductants: ['Cr', 'Co', 'Ni'], unless: [{ pHBelow: 2 }], because: 'a thin oxide film slows this metal down', source: text },
   { oxidants: ['Mn^2+', 'Cr^3+', 'Al^3+', 'Mg^2+', 'Ca^2+', 'Na^+', 'K^+', 'Li^+'], reducedTo: ['Mn', 'Cr', 'Al', 'Mg', 'Ca', 'Na', 'K', 'Li'], because: 'this metal is not set free from its solution in water', source: text },
@@ -115,7 +124,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['Fe^3+', 'I2', 'I3^-', 'Cu^2+', 'HNO2', 'VO2^+'], reductants: ['Cr(OH)4^-', 'Cr^3+', 'Ce^3+'], because: 'too slow to see', source: text },
   { oxidants: ['I2', 'I3^-', 'Fe^3+', 'Br2', 'Cl2', 'HNO2', 'Cu^2+', 'Ag^+', 'Fe(CN)6^3-', 'Hg^2+'], reductants: ['HCOOH', 'N2', 'NO'], because: 'too slow to see', source: text },
   { oxidants: ['Fe(CN)6^3-'], reductants: ['Mn^2+', 'Co^2+', 'Cr(OH)4^-', 'SO3^2-', 'HSO3^-', 'SO2', 'V^3+', 'VO^2+', 'Ag', 'Cu', 'Hg'], because: 'hexacyanidoferrate(III) reacts slowly with these', source: text },
-  { oxidants: ['Ag^+', 'Hg^2+', 'Hg2^2+'], reductants: ['NO', 'NO2', 'HNO2', 'SO2', 'HSO3^-', 'SO3^2-', 'H2S', 'HS^-', 'I^-', 'H2C2O4', 'HS2O3^-', 'S2O3^2-', 'Mn^2+', 'Cu^+', 'Fe(CN)6^4-', 'VO^2+', 'V^3+'], because: 'the silver or mercury salt settles or is bound before electrons move', source: text },
+  { oxidants: [...silverForms, 'Hg^2+', 'Hg2^2+'], reductants: ['NO', 'NO2', 'HNO2', 'SO2', 'HSO3^-', 'SO3^2-', 'H2S', 'HS^-', 'I^-', 'H2C2O4', 'HS2O3^-', 'S2O3^2-', 'Mn^2+', 'Cu^+', 'Fe(CN)6^4-', 'VO^2+', 'V^3+'], because: 'the silver or mercury salt settles or is bound before electrons move', source: text },
   { oxidants: ['Cu^2+'], reductants: ['H2S', 'HS^-', 'SO3^2-', 'HSO3^-', 'SO2', 'Fe(CN)6^4-', 'Fe^2+', 'HNO2', 'NO'], because: 'copper(II) settles with these or is left alone in the cold', source: text },
   { oxidants: ['Pb^2+', 'Cd^2+', 'Ni^2+', 'Co^2+', 'Bi^3+', 'Sn^2+', 'Sn^4+'], reductants: ['H2S', 'HS^-', 'Cr^2+', 'V^2+', 'SO3^2-', 'HSO3^-', 'Cr(OH)4^-', 'S2O3^2-', 'HO2^-'], because: 'the sulfide or hydroxide settles instead', source: text },
   { oxidants: ['H^+', 'O2', 'Fe^2+', 'Zn^2+'], reductants: ['HO2^-', 'H2O2', 'S2O3^2-', 'SO3^2-', 'HSO3^-', 'SO2', 'H2S', 'HS^-', 'CN^-'], because: 'too slow to see', source: text },

@@ -121,6 +121,7 @@ export const sparinglySoluble = [
   { formula: 'CuCN', ions: { 'Cu^+': 1, 'CN^-': 1 }, pKsp: 19.46, colour: 'white', texture: 'fine', source: crc },
   { formula: 'BiI3', ions: { 'Bi^3+': 1, 'I^-': 3 }, pKsp: 18.11, colour: 'black', texture: 'fine', source: crc },
   { formula: 'BiOCl', ions: { 'Bi^3+': 1, 'Cl^-': 1, 'OH^-': 2 }, pKsp: 30.75, colour: 'white', texture: 'fine', source: crc },
+  { formula: 'BiONO3', ions: { 'Bi^3+': 1, 'NO3^-': 1, 'OH^-': 2 }, pKsp: 27.6, colour: 'white', texture: 'crystalline', source: estimated },
   { formula: 'LiF', ions: { 'Li^+': 1, 'F^-': 1 }, pKsp: 2.74, colour: 'white', texture: 'gelatinous', source: crc },
   { formula: 'I2', ions: { I2: 1 }, pKsp: 2.88, colour: 'black', texture: 'crystalline', ...heats(22), elementary: true, source: crc },
   // Cyanides, thiocyanates, azides, other silver salts
@@ -215,7 +216,7 @@ export const sparinglySoluble = [
   { formula: 'Pb2Fe(CN)6', ions: { 'Pb^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 14.46, colour: 'white', texture: 'flocculent', source: lange },
   { formula: 'Cd2Fe(CN)6', ions: { 'Cd^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 16.5, colour: 'white', texture: 'flocculent', source: lange },
   { formula: 'Mn2Fe(CN)6', ions: { 'Mn^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 12.1, colour: 'white', texture: 'flocculent', source: lange },
-  { formula: 'Fe2Fe(CN)6', ions: { 'Fe^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 11, colour: 'white', texture: 'flocculent', inAir: 'turns blue in air', source: estimated },
+  { formula: 'Fe2Fe(CN)6', ions: { 'Fe^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 6, colour: 'white', texture: 'flocculent', inAir: 'turns blue in air', source: estimated },
   // Salts of other acids
   { formula: 'KClO4', ions: { 'K^+': 1, 'ClO4^-': 1 }, pKsp: 1.98, colour: 'white', texture: 'crystalline', ...heats(51), source: crc },
   { formula: 'KC4H5O6', ions: { 'K^+': 1, 'H^+': 1, 'C4H4O6^2-': 1 }, pKsp: 7.79, colour: 'white', texture: 'crystalline', commonName: 'cream of tartar', source: lange },

@@ -1,8 +1,10 @@
 import { formedSpecies } from '../../substances/componentsOf';
+import { spectra } from '../../substances/data/spectra';
 import { chargeOf } from '../../substances/ionsOf';
 import { sourceText } from '../../substances/source';
 import type { FormedSpecies } from '../../substances/types';
-import { claim, unclaimed, writeThrough } from '../change';
+import { claim, unclaimed } from '../change';
+import { writeThrough } from '../writeThrough';
 import type { Process } from '../reaction';
 import type { Happening, Rule } from './rule';
 import { noticeableM } from './rule';
@@ -17,11 +19,12 @@ export const complexation: Rule = {
     const { change, volumeMl } = happening;
     return (
       formedSpecies
-        .filter(isComplex)
+        .filter(isTold)
         .map((row) => ({ row, amount: unclaimed(change, { formula: row.formula, state: 'aq' }) }))
         .filter(
           ({ row, amount }) =>
-            amount > noticeableM * volumeMl && shareOf(row, amount, happening) > worthTelling,
+            isSeen(row, amount / volumeMl) ||
+            (amount > noticeableM * volumeMl && shareOf(row, amount, happening) > worthTelling),
         )
         .sort((a, b) => b.amount - a.amount)
         // Of a staircase of complexes the one that holds most stands for all.
@@ -32,13 +35,13 @@ export const complexation: Rule = {
         .flatMap(({ row }): Process[] => {
           const term = { formula: row.formula, state: 'aq' } as const;
           const amount = unclaimed(change, term);
-          const equation = writeThrough(change, [[term, 1]]);
+          const equation = writeThrough(change, { made: [[term, 1]], extentMmol: amount });
           if (!equation || amount <= 0) return [];
           claim(change, equation, amount);
           return [
             {
               about: row.formula,
-              force: 'complexation',
+              force: isCondensation(row) ? 'acid–base' : 'complexation',
               equation,
               extentMmol: amount,
               why: [
@@ -51,19 +54,50 @@ export const complexation: Rule = {
   },
 };
 
+/** Absorbance per centimetre from which a newly formed complex is seen by its colour (common practice). */
+const seenAbsorbance = 0.1;
+const strongest = new Map(
+  spectra.map(({ formula, bands }) => [
+    formula,
+    Math.max(...bands.filter(({ maximumNm }) => maximumNm > 390).map((band) => band.absorptivity)),
+  ]),
+);
+
+function isSeen({ formula }: FormedSpecies, formedM: number): boolean {
+  return (strongest.get(formula) ?? 0) * formedM > seenAbsorbance;
+}
+
+/** Anions of one kind that join when acid takes their oxygen as water, as chromate does. */
+function isCondensation({ from }: FormedSpecies): boolean {
+  const others = Object.keys(from).filter((name) => name !== 'H^+');
+  return others.length === 1 && chargeOf(others[0] ?? '') < 0;
+}
+
 function partnersOf({ from }: FormedSpecies): string {
   return Object.keys(from).sort().join(' ');
 }
 
 /** A metal with ligands or several hydroxides, two kinds of particle bound together, or an anion that pairs up. */
-function isComplex({ ionPair, from }: FormedSpecies): boolean {
-  if (ionPair) return false;
+function isTold({ ionPair, from }: FormedSpecies): boolean {
+  if (ionPair || isSplit(from)) return false;
   const names = Object.keys(from).filter((name) => name !== 'H^+');
   const isMetal = names.some((name) => chargeOf(name) > 0 && name !== 'NH4^+');
   if (names.length > 1) return true;
   return isMetal
     ? (from['H^+'] ?? 0) < -2
     : Object.values(from).some((n) => n > 1) && (from[names[0] ?? ''] ?? 0) > 1;
+}
+
+/** Species that halogens split into are told as electron transfers. */
+export function isSplit(from: FormedSpecies['from']): boolean {
+  return Object.entries(from).some(([name, n]) => n < 0 && name !== 'H^+');
+}
+
+const told = new Set(formedSpecies.filter(isTold).map(({ formula }) => formula));
+
+/** Whether a dissolved species is a complex that the bench would name. */
+export function isComplex(formula: string): boolean {
+  return told.has(formula);
 }
 
 /** The share of the scarcest partner that the complex holds after all. */

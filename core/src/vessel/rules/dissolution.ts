@@ -2,7 +2,11 @@ import { molarMassOf } from '../../formula/molarMass';
 import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
 import { sourceText } from '../../substances/source';
 import type { SparinglySoluble } from '../../substances/types';
-import { claim, openChanges, writeThrough } from '../change';
+import type { DrivingForce } from '../../equation/reactionType';
+import { claim, openChanges } from '../change';
+import { writeThrough } from '../writeThrough';
+import type { RawEquation } from '../change';
+import { isComplex } from './complexation';
 import type { Process } from '../reaction';
 import type { Rule } from './rule';
 import { visibleMgPerL } from './rule';
@@ -18,13 +22,13 @@ export const dissolution: Rule = {
       const visible =
         (-1000 * amount * (row ? molarMassOf(term.formula) : 0)) / volumeMl >= visibleMgPerL.haze;
       if (!row || row.elementary || !visible) return [];
-      const equation = writeThrough(change, [], [[term, 1]]);
+      const equation = writeThrough(change, { used: [[term, 1]], extentMmol: -amount });
       if (!equation || equation.right.length === 0) return [];
       claim(change, equation, -amount);
       return [
         {
           about: term.formula,
-          force: equation.left.length > 1 ? 'acid–base' : 'precipitation',
+          force: forceOf(equation),
           equation,
           extentMmol: -amount,
           why: [
@@ -34,3 +38,10 @@ export const dissolution: Rule = {
       ];
     }),
 };
+
+/** What took the ions away: a ligand, an acid or base, or only more water. */
+function forceOf({ left, right }: RawEquation): DrivingForce {
+  const others = left.filter(([{ state }]) => state !== 's');
+  if (others.length === 0) return 'precipitation';
+  return right.some(([term]) => isComplex(term.formula)) ? 'complexation' : 'acid–base';
+}

@@ -1,11 +1,14 @@
 import type { Equilibrium } from '../../equilibrium/equilibrate';
 import type { Components } from '../../substances/componentsOf';
 import { pureSolids } from '../../substances/data/pureSolids';
+import type { SlowTransfer } from '../../substances/types';
 import type { Amounts } from '../amounts';
 import { halfReactions, potentialV } from '../halfReaction';
-import type { HalfReaction } from '../halfReaction';
-import { isSealed } from './sealing';
+import type { HalfReaction, HalfTerm } from '../halfReaction';
+import { sealOf } from './sealing';
 import { slowRow } from './slowness';
+import type { TransferNames } from './slowness';
+import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
 
 /** What electron transfer works on: components in solution and its solids, elements apart, and the equilibrium they are in. */
 export interface TransferState {
@@ -46,6 +49,8 @@ const bisections = 24;
 const predominant = 0.01;
 /** Below this, mol/L or mmol, there is nothing to react. */
 const traceM = 1e-7;
+/** Least concentration of what a half-reaction uses besides its principal form, mol/L. */
+const tracesStartM = 1e-9;
 
 /**
  * The next transfer of electrons that goes, with its extent: of all couples with both partners there, the pair with the
@@ -72,11 +77,12 @@ function candidates(
   { temperatureC, volumeMl }: TransferSurroundings,
 ): Candidate[] {
   const { equilibrium } = state;
-  const oxidants = halfReactions.filter((half) =>
-    isThere(half.oxidised, state, volumeMl, half.change, -1),
+  const oxidants = halfReactions.filter(
+    (half) =>
+      isThere(half.oxidised, state, volumeMl, half.change, -1) && canStart(half.left, state),
   );
-  const reductants = halfReactions.filter((half) =>
-    isThere(half.reduced, state, volumeMl, half.change, 1),
+  const reductants = halfReactions.filter(
+    (half) => isThere(half.reduced, state, volumeMl, half.change, 1) && canStart(half.right, state),
   );
   const found: (Candidate & { driveV: number })[] = [];
   for (const oxidant of oxidants)
@@ -107,8 +113,12 @@ function matched(a: number, b: number): [number, number] {
   return [b / common, a / common];
 }
 
-function greatestCommonDivisor(a: number, b: number): number {
-  return b === 0 ? a : greatestCommonDivisor(b, a % b);
+/** Whether everything a half-reaction uses up is there at all, besides its principal form. */
+function canStart(used: readonly HalfTerm[], { equilibrium }: TransferState): boolean {
+  return used.every(
+    ({ formula, state }) =>
+      state !== 'aq' || formula === 'H^+' || (equilibrium.species[formula] ?? 0) > tracesStartM,
+  );
 }
 
 /** Whether a partner is there in an amount that counts, as the form the couple is written with. */
@@ -135,22 +145,80 @@ function isThere(
   return concentration >= predominant * total || concentration > 1e-3;
 }
 
-function blocked(
-  oxidant: HalfReaction,
-  reductant: HalfReaction,
-  { apart, equilibrium }: TransferState,
-  temperatureC: number,
-): boolean {
-  const solids = [...Object.keys(apart), ...equilibrium.solids.map(({ formula }) => formula)];
-  const names = {
+/** Something that stays although potentials would let it react. */
+export interface HeldBack {
+  readonly subject: string;
+  readonly partner: string;
+  readonly isSolid: boolean;
+  readonly row: SlowTransfer;
+}
+
+/** Driving voltage from which one would expect a solid to react, V, and amount of its partner, mol/L. */
+const expectedV = 0.1;
+const expectedM = 0.01;
+
+/**
+ * What would react by its potentials and is held back, each with the reason: elements and oxides in the vessel, and
+ * dissolved partners where a condition that could be met is missing (acid, heat, a catalyst).
+ */
+export function heldBack(
+  state: TransferState,
+  { temperatureC }: Pick<TransferSurroundings, 'temperatureC'>,
+): HeldBack[] {
+  const { apart, equilibrium } = state;
+  const there = (formula: string) =>
+    (apart[formula] ?? 0) > traceM ||
+    formula === 'H^+' ||
+    (equilibrium.species[formula] ?? 0) > expectedM;
+  const found = new Map<string, HeldBack & { driveV: number }>();
+  for (const oxidant of halfReactions.filter((half) => there(half.oxidised.formula)))
+    for (const reductant of halfReactions.filter((half) => there(half.reduced.formula))) {
+      const names = namesOf(oxidant, reductant);
+      const isSolid = names.reductant in apart !== names.oxidant in apart;
+      const [subject, partner] =
+        names.reductant in apart
+          ? [names.reductant, names.oxidant]
+          : [names.oxidant, names.reductant];
+      if (oxidant === reductant || subject === partner || ever.has(partner)) continue;
+      const driveV =
+        potentialV(oxidant, equilibrium, temperatureC, 'reduced') -
+        potentialV(reductant, equilibrium, temperatureC, 'oxidised');
+      const row = slowRow(names, equilibrium, temperatureC, solidsOf(state));
+      if (!row || (!isSolid && (!row.unless || subject === 'H^+'))) continue;
+      if (driveV > expectedV && driveV > (found.get(subject)?.driveV ?? 0))
+        found.set(subject, { subject, partner, row, isSolid, driveV });
+    }
+  return [...found.values()]
+    .sort((a, b) => b.driveV - a.driveV)
+    .map(({ driveV: _, ...rest }) => rest);
+}
+
+/** Partners nobody expects to react: water, and oxygen from the air. */
+const ever = new Set(['H2O', 'O2']);
+
+function namesOf(oxidant: HalfReaction, reductant: HalfReaction): TransferNames {
+  return {
     oxidant: oxidant.oxidised.formula,
     reducedTo: oxidant.reduced.formula,
     reductant: reductant.reduced.formula,
     oxidisedTo: reductant.oxidised.formula,
   };
+}
+
+function solidsOf({ apart, equilibrium }: TransferState): string[] {
+  return [...Object.keys(apart), ...equilibrium.solids.map(({ formula }) => formula)];
+}
+
+function blocked(
+  oxidant: HalfReaction,
+  reductant: HalfReaction,
+  state: TransferState,
+  temperatureC: number,
+): boolean {
+  const { equilibrium } = state;
   return (
-    slowRow(names, equilibrium, temperatureC, solids) !== undefined ||
-    isSealed(reductant.reduced.formula, equilibrium)
+    slowRow(namesOf(oxidant, reductant), equilibrium, temperatureC, solidsOf(state)) !==
+      undefined || sealOf(reductant.reduced.formula, equilibrium) !== undefined
   );
 }
 

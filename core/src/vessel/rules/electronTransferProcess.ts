@@ -1,6 +1,7 @@
 import { sourceText } from '../../substances/source';
 import type { PhaseTerm, RawEquation, Terms } from '../change';
-import { claim, writeThrough } from '../change';
+import { claim } from '../change';
+import { writeThrough } from '../writeThrough';
 import type { HalfReaction, HalfTerm } from '../halfReaction';
 import type { Process } from '../reaction';
 import type { ElectronTransfer } from './electronTransfer';
@@ -14,8 +15,11 @@ export const electronTransferRule: Rule = {
     joined(transfers)
       .filter(({ extentMmol }) => extentMmol > 0.1 * noticeableM * volumeMl)
       .map((transfer): Process => {
-        const raw = writeThrough(change, [], [], transfer.change);
-        const equation = raw && isWhole(raw) ? raw : asHalves(transfer);
+        const raw = writeThrough(change, {
+          handedOver: transfer.change,
+          extentMmol: transfer.extentMmol,
+        });
+        const equation = raw && isWhole(raw) ? raw : asHalves(transfer, change.isBasic);
         claim(change, equation, transfer.extentMmol);
         return {
           about: transfer.oxidant.reduced.formula,
@@ -46,8 +50,8 @@ function isWhole({ left, right }: RawEquation): boolean {
   return [...left, ...right].every(([, n]) => Math.abs(12 * n - Math.round(12 * n)) < 1e-6);
 }
 
-/** The two half-equations added up so that the electrons cancel. */
-function asHalves({ oxidant, reductant, times }: ElectronTransfer): RawEquation {
+/** The two half-equations added up so that the electrons cancel; in base with hydroxide and water for protons. */
+function asHalves({ oxidant, reductant, times }: ElectronTransfer, isBasic: boolean): RawEquation {
   const sum = new Map<string, { term: PhaseTerm; count: number }>();
   const add = (side: readonly HalfTerm[], factor: number) => {
     for (const { formula, state, count } of side) {
@@ -60,6 +64,13 @@ function asHalves({ oxidant, reductant, times }: ElectronTransfer): RawEquation 
   add(oxidant.left, -times[0]);
   add(reductant.left, times[1]);
   add(reductant.right, -times[1]);
+  const protons = sum.get('H^+(aq)')?.count ?? 0;
+  if (isBasic && protons !== 0) {
+    // In base there are no protons to write: each is water less hydroxide.
+    sum.delete('H^+(aq)');
+    add([{ formula: 'H2O', state: 'l', count: 1 }], protons);
+    add([{ formula: 'OH^-', state: 'aq', count: 1 }], -protons);
+  }
   const side = (sign: 1 | -1): Terms =>
     [...sum.values()]
       .filter(({ count }) => sign * count > 0)

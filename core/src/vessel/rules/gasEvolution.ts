@@ -1,6 +1,7 @@
 import { dissolvedGases } from '../../substances/data/dissolvedGases';
 import { sourceText } from '../../substances/source';
-import { claim, openChanges, writeThrough } from '../change';
+import { claim, openChanges } from '../change';
+import { writeThrough } from '../writeThrough';
 import type { Process } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableGasMmol } from './rule';
@@ -13,7 +14,7 @@ export const gasEvolution: Rule = {
       .filter(({ term, amount }) => term.state === 'g' && amount > noticeableGasMmol)
       .sort((a, b) => b.amount - a.amount)
       .flatMap(({ term, amount }): Process[] => {
-        const equation = writeThrough(change, [[term, 1]]);
+        const equation = writeThrough(change, { made: [[term, 1]], extentMmol: amount });
         // A gas that was dissolved and only left is no reaction.
         if (!equation || equation.left.every(([{ formula }]) => formula === term.formula))
           return [];

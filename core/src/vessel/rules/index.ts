@@ -2,6 +2,7 @@ import { complexation } from './complexation';
 import { dissolution } from './dissolution';
 import { electronTransferRule } from './electronTransferProcess';
 import { gasEvolution } from './gasEvolution';
+import { halogenSplitting } from './halogenSplitting';
 import { precipitation } from './precipitation';
 import { protonTransfer } from './protonTransfer';
 import type { Rule } from './rule';
@@ -12,9 +13,10 @@ import type { Rule } from './rule';
  */
 export const rules: readonly Rule[] = [
   electronTransferRule,
-  gasEvolution,
   precipitation,
+  gasEvolution,
   dissolution,
+  halogenSplitting,
   complexation,
   protonTransfer,
 ];

@@ -3,7 +3,8 @@ import { molarMassOf } from '../../formula/molarMass';
 import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
 import { sourceText } from '../../substances/source';
 import type { SparinglySoluble } from '../../substances/types';
-import { claim, openChanges, writeThrough } from '../change';
+import { claim, openChanges } from '../change';
+import { writeThrough } from '../writeThrough';
 import type { Process } from '../reaction';
 import type { Rule } from './rule';
 import { visibleMgPerL } from './rule';
@@ -22,7 +23,7 @@ export const precipitation: Rule = {
       })
       .sort((a, b) => b.amount - a.amount)
       .flatMap(({ term, amount }): Process[] => {
-        const equation = writeThrough(change, [[term, 1]]);
+        const equation = writeThrough(change, { made: [[term, 1]], extentMmol: amount });
         if (!equation) return [];
         claim(change, equation, amount);
         const why = unsettled.saturation.find(({ solid }) => solid.formula === term.formula);

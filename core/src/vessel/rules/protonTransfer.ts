@@ -1,10 +1,13 @@
 import { acidBaseSteps, waterIonisation } from '../../substances/data/acidBaseSteps';
 import { sourceText } from '../../substances/source';
-import { claim, partsOfTerm, protonAcceptors, protonDonors } from '../change';
-import type { PhaseTerm, ProtonRoute, RawEquation, Terms } from '../change';
+import { claim, partsOfTerm } from '../change';
+import { protonAcceptors, protonDonors } from '../protonRoutes';
+import type { RawEquation, Terms } from '../change';
+import type { ProtonRoute } from '../protonRoutes';
 import type { Process } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
+import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
 
 /** More hand-overs than this are small shifts of one buffer. */
 const most = 4;
@@ -21,9 +24,10 @@ export const protonTransfer: Rule = {
           acid.formula !== donor?.acid.formula || base.formula !== donor.base.formula,
       );
       if (!donor || !acceptor) break;
-      const extentMmol = Math.min(donor.amount, acceptor.amount);
+      const times = matched(donor.protons, acceptor.protons);
+      const extentMmol = Math.min(donor.amount / times[0], acceptor.amount / times[1]);
       if (extentMmol < noticeableM * volumeMl) break;
-      const equation = handOver(donor, acceptor);
+      const equation = handOver(donor, acceptor, times);
       claim(change, equation, extentMmol);
       const isWater = equation.left.every(([{ formula }]) => formula === 'H2O');
       if (isWater || equation.left.length === 0) break;
@@ -39,14 +43,29 @@ export const protonTransfer: Rule = {
   },
 };
 
+/** Smallest whole factors that make the protons given and taken equal. */
+function matched(given: number, taken: number): readonly [donors: number, acceptors: number] {
+  const common = greatestCommonDivisor(given, taken);
+  return [taken / common, given / common];
+}
+
 /** HA + B → A + HB, with H⁺ and OH⁻ standing for the ions of water; water balances. */
-function handOver(donor: ProtonRoute, acceptor: ProtonRoute): RawEquation {
-  const matter = (terms: readonly PhaseTerm[]): Terms =>
-    terms.filter(({ formula }) => formula !== 'H2O').map((term) => [term, 1]);
-  const left = matter([donor.acid, acceptor.base]);
-  const right = matter([donor.base, acceptor.acid]);
+function handOver(
+  donor: ProtonRoute,
+  acceptor: ProtonRoute,
+  [donors, acceptors]: readonly [number, number],
+): RawEquation {
+  const matter = (terms: Terms): Terms => terms.filter(([{ formula }]) => formula !== 'H2O');
+  const left = matter([
+    [donor.acid, donors],
+    [acceptor.base, acceptors],
+  ]);
+  const right = matter([
+    [donor.base, donors],
+    [acceptor.acid, acceptors],
+  ]);
   const waterIn = (side: Terms) =>
-    side.reduce((sum, [term]) => sum + (partsOfTerm(term).H2O ?? 0), 0);
+    side.reduce((sum, [term, n]) => sum + n * (partsOfTerm(term).H2O ?? 0), 0);
   const given = waterIn(left) - waterIn(right);
   const water: Terms = given === 0 ? [] : [[{ formula: 'H2O', state: 'l' }, Math.abs(given)]];
   return {

@@ -23,6 +23,6 @@ export interface Rule {
 /** Amount of gas below which no bubble is noticed, mmol (common practice: 0.1 mL). */
 export const noticeableGasMmol = 0.004;
 /** Solid below which a liquid stays clear to the eye, mg/L, and above which one speaks of a precipitate (common practice). */
-export const visibleMgPerL = { haze: 5, precipitate: 60 } as const;
+export const visibleMgPerL = { haze: 10, precipitate: 60 } as const;
 /** Dissolved change below which nobody would call it a reaction, mol/L. */
 export const noticeableM = 5e-4;

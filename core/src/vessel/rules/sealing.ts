@@ -12,12 +12,12 @@ export function coatOn(solid: string, { solids }: Pick<Equilibrium, 'solids'>): 
   );
 }
 
-/** Whether a metal is out of reach: its coat is there, or the coat's anion is plentiful enough to make it at once. */
-export function isSealed(metal: string, { solids, species }: Equilibrium): boolean {
-  return rows.some(
+/** The coat that keeps a metal out of reach: it is there, or its anion is plentiful enough to make it at once. */
+export function sealOf(metal: string, { solids, species }: Equilibrium): string | undefined {
+  return rows.find(
     ({ solid, coat, sealsAboveM }) =>
       solid === metal &&
       (solids.some(({ formula }) => formula === coat) ||
         Object.entries(sealsAboveM ?? {}).some(([ion, limit]) => (species[ion] ?? 0) > limit)),
-  );
+  )?.coat;
 }

@@ -27,6 +27,7 @@ export function slowRow(
       matches(row.oxidants, names.oxidant) &&
       matches(row.reducedTo, names.reducedTo) &&
       matches(row.reductants, names.reductant) &&
+      !row.exceptReductants?.includes(names.reductant) &&
       matches(row.oxidisedTo, names.oxidisedTo) &&
       !row.unless?.some((condition) => holds(condition, equilibrium, temperatureC, solids)),
   );
