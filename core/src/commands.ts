@@ -61,10 +61,29 @@ function canonical(totals: Readonly<Record<string, number>>): Record<string, num
 export function parseInput<S extends z.ZodType>(schema: S, raw: unknown): z.output<S> {
   const parsed = schema.safeParse(raw);
   if (parsed.success) return parsed.data;
-  const [issue] = parsed.error.issues;
-  const field = issue?.path.join('.') ?? '';
-  throw ChemistryError.of(
-    'invalidInput',
-    `${field || 'The input'}: ${issue?.message ?? 'not valid'}.`,
-  ).in(field || 'input');
+  const { path, message } = mostTelling(parsed.error.issues);
+  const field = path.join('.');
+  throw ChemistryError.of('invalidInput', `${field || 'The input'}: ${message}.`).in(
+    field || 'input',
+  );
+}
+
+interface Problem {
+  readonly path: readonly PropertyKey[];
+  readonly message: string;
+}
+
+/** The first problem; where one of several shapes was asked for, that of the shape which came nearest. */
+function mostTelling(issues: readonly z.core.$ZodIssue[]): Problem {
+  const [issue] = issues;
+  if (!issue) return { path: [], message: 'not valid' };
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return issue;
+  const [nearest = []] = [...issue.errors].sort((a, b) => missing(a) - missing(b));
+  const { path, message } = mostTelling(nearest);
+  return { path: [...issue.path, ...path], message };
+}
+
+/** How many fields a shape lacks altogether; a wrong value counts for less than a missing one. */
+function missing(issues: readonly z.core.$ZodIssue[]): number {
+  return issues.reduce((sum, { code }) => sum + (code === 'invalid_type' ? 10 : 1), 0);
 }

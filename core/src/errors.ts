@@ -130,9 +130,10 @@ export class ChemistryError extends Error {
     return new ChemistryError(code, message, remedy);
   }
 
-  /** The same error, naming the field it was found in. A field already named is kept. */
+  /** The same error, naming the field it was found in; a field already named lies inside it. */
   in(field: string): ChemistryError {
-    return new ChemistryError(this.code, this.message, this.remedy, this.field ?? field);
+    const path = this.field === undefined ? field : `${field}.${this.field}`;
+    return new ChemistryError(this.code, this.message, this.remedy, path);
   }
 }
 

@@ -144,8 +144,8 @@ describe('a lab day', () => {
         },
       ],
     };
-    expect(judgeTest(day, test, heron).prediction.solids).toHaveLength(1);
-    expect(judgeTest(weak, test, heron).prediction.solids).toHaveLength(0);
+    expect(judgeTest(day, test, heron).prediction.state.solids).toHaveLength(1);
+    expect(judgeTest(weak, test, heron).prediction.state.solids).toHaveLength(0);
   });
 
   it('tells how far each stage has come', () => {

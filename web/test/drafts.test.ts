@@ -18,7 +18,7 @@ describe('a test being typed', () => {
     const { test, prediction, errors } = predictDraft(draft);
     expect(errors).toEqual({});
     expect(test).toEqual(draft);
-    expect(prediction?.solids[0]?.formula).toBe('Mg(OH)2');
+    expect(prediction?.state.solids[0]?.formula).toBe('Mg(OH)2');
   });
   it('is not blamed for what is still empty', () => {
     expect(

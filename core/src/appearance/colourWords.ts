@@ -90,6 +90,8 @@ const hueLimits: readonly (readonly [number, ColourWord])[] = [
 /** Lightness below which orange is called red-brown or brown, and below which magenta is called violet. */
 const brownBelow = 0.62;
 const violetBelow = 0.72;
+/** Hue angle up to which a dark magenta is called violet and not pink. */
+const magentaTo = 336;
 /** Chroma below which a blue with red in it is called violet. */
 const greyedBlue = 0.11;
 
@@ -113,7 +115,7 @@ function hueWord(hue: number, lightness: number, chroma: number): ColourWord {
   if (word === 'red' && lightness > violetBelow) return 'pink';
   if (word === 'orange' && lightness < brownBelow) return hue < 60 ? 'red-brown' : 'brown';
   if (word === 'blue' && hue > 264 && chroma < greyedBlue) return 'violet';
-  if (word === 'pink' && hue > 180 && lightness < violetBelow) return 'violet';
+  if (word === 'pink' && hue > 180 && hue < magentaTo && lightness < violetBelow) return 'violet';
   return word;
 }
 

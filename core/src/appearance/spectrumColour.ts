@@ -33,7 +33,8 @@ const white = tristimulus(wavelengthsNm.map(() => 1));
 /** D65 white, CIE 1931 observer (IEC 61966-2-1). */
 const srgbWhite = [0.9505, 1, 1.089] as const;
 
-function tristimulus(transmittance: readonly number[]): [number, number, number] {
+/** CIE 1931 tristimulus values of light from D65 after a transmittance at {@link wavelengthsNm}, not scaled. */
+export function tristimulus(transmittance: readonly number[]): [number, number, number] {
   const sum = [0, 0, 0] as [number, number, number];
   transmittance.forEach((t, index) => {
     const power = t * (d65[index] ?? 0);

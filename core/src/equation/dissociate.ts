@@ -1,4 +1,5 @@
 import type { Species } from '../formula/species';
+import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { namedSubstances, strongElectrolytes } from '../substances/data/namedSubstances';
 import { shelf } from '../substances/data/shelf';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
@@ -12,20 +13,8 @@ const strong = new Set<string>([
   ...strongElectrolytes.formulae,
 ]);
 const molecules = new Set(namedSubstances.map(({ formula }) => formula));
-const gases = new Set([
-  'H2',
-  'O2',
-  'N2',
-  'Cl2',
-  'CO2',
-  'SO2',
-  'NH3',
-  'NO',
-  'NO2',
-  'CO',
-  'CH4',
-  'C3H8',
-]);
+/** Gases of the table, and two fuels that only equations know. */
+const gases = new Set<string>([...dissolvedGases.map(({ formula }) => formula), 'CH4', 'C3H8']);
 
 function isSalt(content: Readonly<Record<string, number>>): boolean {
   return Object.keys(content).every((part) => chargeOf(part) !== 0);

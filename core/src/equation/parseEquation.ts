@@ -1,4 +1,4 @@
-import { ChemistryError, inField } from '../errors';
+import { ChemistryError } from '../errors';
 import { normaliseText } from '../formula/normaliseText';
 import { parseFormula } from '../formula/parseFormula';
 import type { Species } from '../formula/species';
@@ -33,9 +33,7 @@ function readSide(text: string): Species[] {
   const normal = normaliseText(text);
   // “ + ” between spaces separates species; without spaces a plus before a new formula does, not one before a state.
   const pieces = normal.split(/\s\+\s/.test(normal) ? /\s\+\s/ : plusBeforeFormula);
-  const species = pieces
-    .filter((piece) => piece.trim() !== '')
-    .map((piece) => inField('equation', () => parseFormula(piece)));
+  const species = pieces.filter((piece) => piece.trim() !== '').map((piece) => parseFormula(piece));
   return species.filter(
     (one, index) =>
       species.findIndex(({ formula, state }) => formula === one.formula && state === one.state) ===

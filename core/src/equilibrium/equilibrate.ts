@@ -83,10 +83,9 @@ export function equilibrateComponents(
 ): Equilibrium {
   const names = withPartners(Object.keys(componentsM));
   const system = systemOf(names, temperatureC);
-  const sparing = sparingPhases(system, temperatureC);
+  const { sparing, crystals: soluble, gases } = phasesOf(system, temperatureC);
   const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
-  const gases = gasPhases(system, temperatureC);
-  const phases = allowSolids ? [...settling, ...crystalPhases(system, temperatureC), ...gases] : [];
+  const phases = allowSolids ? [...settling, ...soluble, ...gases] : [];
   const solved = speciate(
     system,
     names.map((name) => componentsM[name] ?? 0),
@@ -141,6 +140,25 @@ function maySettle(row: SparinglySoluble, temperatureC: number, added: readonly 
   if (added.includes(row.formula)) return !row.slow;
   if (!row.asAdded) return true;
   return row.formsAboveC !== undefined && temperatureC >= row.formsAboveC;
+}
+
+/** All that may leave a system: worked out once for each, as mixtures come back to the same ones. */
+interface Leaving {
+  readonly sparing: readonly Phase[];
+  readonly crystals: readonly Phase[];
+  readonly gases: readonly Phase[];
+}
+
+const leaving = new WeakMap<System, Leaving>();
+
+function phasesOf(system: System, temperatureC: number): Leaving {
+  const known = leaving.get(system) ?? {
+    sparing: sparingPhases(system, temperatureC),
+    crystals: crystalPhases(system, temperatureC),
+    gases: gasPhases(system, temperatureC),
+  };
+  leaving.set(system, known);
+  return known;
 }
 
 function sparingPhases(system: System, temperatureC: number): Phase[] {

@@ -24,14 +24,14 @@ const mostNewtonSteps = 200;
 const mostPhaseChanges = 80;
 /** Relative error of every component's mass balance at which a solution is accepted. */
 const balanced = 1e-12;
-/** How near to saturation (natural logarithm) a phase that is there must be held. */
-const onLimit = 1e-10;
+/** A trace on the scaled diagonal, so that two components that only occur together do not make it singular. */
+const damping = 1e-13;
 /** A Newton step (natural logarithm of concentration) below which nothing changes any more. */
 const tinyStep = 1e-11;
 /** Steps this short lie where Newton's method converges by itself and Φ no longer resolves the gain. */
 const shortStep = 1e-3;
 /** Exponents are held below this, so that a wild trial step stays a finite number. */
-const largestExponent = 60;
+const largestExponent = 300;
 
 /** The problem with its numbers laid out for speed: terms row by row, only the components each holds. */
 interface Problem {
@@ -56,9 +56,7 @@ export function minimise(
   start?: MassActionSolution,
 ): MassActionSolution {
   const problem = layOut(totals, species);
-  let x = totals.map((total, j) =>
-    start ? (start.logFree[j] ?? 0) * ln10 : Math.log(Math.max(Math.abs(total) * 0.5, 1e-7)),
-  );
+  let x = start ? start.logFree.map((log) => log * ln10) : firstGuess(problem);
   let active: number[] = phases.flatMap((_, s) => ((start?.phaseAmountsM[s] ?? 0) > 0 ? [s] : []));
   for (let round = 0; round < mostPhaseChanges; round += 1) {
     const step = solveWithPhases(x, problem, phases, active);
@@ -84,6 +82,33 @@ export function minimise(
     phaseAmountsM: phases.map(() => 0),
     converged: false,
   };
+}
+
+/** Passes in which a first guess is brought down; each mends the worst species. */
+const guessPasses = 60;
+
+/**
+ * A first guess: every component half free, then brought down wherever a species would hold far more than there is of
+ * anything, as a very stable complex does.
+ */
+function firstGuess(problem: Problem): number[] {
+  const { totals, which, count, lnK } = problem;
+  const x = totals.map((total) => Math.log(Math.max(Math.abs(total) * 0.5, 1e-7)));
+  const most = Math.log(Math.max(1e-7, ...totals.map(Math.abs)));
+  for (let pass = 0; pass < guessPasses; pass += 1) {
+    let worst = -1;
+    let excess = 1;
+    for (let i = 0; i < lnK.length; i += 1) {
+      const over = exponent(problem, i, x) - most;
+      if (over > excess) [worst, excess] = [i, over];
+    }
+    if (worst < 0) break;
+    const indices = which[worst] as Int32Array;
+    const counts = count[worst] as Float64Array;
+    const held = counts.reduce((sum, n) => sum + n * n, 0);
+    indices.forEach((j, k) => (x[j] = (x[j] ?? 0) - (excess * (counts[k] ?? 0)) / held));
+  }
+  return x;
 }
 
 function layOut(totals: readonly number[], species: readonly MassActionTerm[]): Problem {
@@ -162,76 +187,150 @@ interface NewtonResult {
   converged: boolean;
 }
 
-/** Newton's method on the conditions of the minimum with the active phases held at saturation. */
+/**
+ * The minimum with the active phases held at saturation. Each phase gives up one component, whose logarithm follows from
+ * the others by the saturation product; what is left is a smaller problem of the same kind, in which the traces that a
+ * very insoluble solid leaves in solution are not lost beside the amount of the solid.
+ */
 function solveWithPhases(
   from: readonly number[],
   problem: Problem,
   phases: readonly PhaseLimit[],
   active: readonly number[],
 ): NewtonResult {
-  const n = problem.totals.length;
   const held = active.map((s) => phases[s]).filter((phase) => phase !== undefined);
-  let x = ontoLimits([...from], held);
-  let amounts: number[] = held.map(() => 0);
-  for (let step = 0; step < mostNewtonSteps; step += 1) {
-    const { gradient, hessian, scale } = derivatives(x, problem);
-    const size = n + held.length;
-    const kkt = Matrix.zeros(size, size);
-    const right = new Array<number>(size).fill(0);
-    for (let j = 0; j < n; j += 1) {
-      for (let k = 0; k < n; k += 1) kkt.set(j, k, hessian[j * n + k] ?? 0);
-      // A trace of damping keeps a component that is wholly bound in solids from making the matrix singular.
-      kkt.set(j, j, kkt.get(j, j) * (1 + 1e-12) + 1e-30);
-      right[j] = -(gradient[j] ?? 0);
-    }
-    held.forEach(({ counts, logProduct }, s) => {
-      counts.forEach((count, j) => {
-        kkt.set(n + s, j, count);
-        kkt.set(j, n + s, count);
-      });
-      right[n + s] = logProduct * ln10 - dot(counts, x);
+  const elimination = eliminate(held, problem.totals);
+  const { pivots, free } = elimination;
+  const reduced = reduce(problem, elimination);
+  const { y, converged } = newton(
+    free.map((j) => from[j] ?? 0),
+    reduced,
+  );
+  const x = new Array<number>(from.length).fill(0);
+  free.forEach((j, k) => (x[j] = y[k] ?? 0));
+  pivots.forEach((j, r) => {
+    const row = elimination.rows[r] ?? [];
+    x[j] = free.reduce((sum, f, k) => sum - (row[f] ?? 0) * (y[k] ?? 0), elimination.right[r] ?? 0);
+  });
+  return { x, amounts: phaseAmounts(x, problem, held, pivots), converged };
+}
+
+/** Saturation as equations for one component each: x_pivot = right − Σ row·x over the free components. */
+interface Elimination {
+  readonly pivots: readonly number[];
+  readonly free: readonly number[];
+  readonly rows: readonly (readonly number[])[];
+  readonly right: readonly number[];
+}
+
+/** Gauss–Jordan elimination of the saturation limits, giving up the component that each phase uses up first. */
+function eliminate(held: readonly PhaseLimit[], totals: readonly number[]): Elimination {
+  const rows = held.map(({ counts }) => [...counts]);
+  const right = held.map(({ logProduct }) => logProduct * ln10);
+  const pivots: number[] = [];
+  rows.forEach((row, r) => {
+    let pivot = -1;
+    let least = Infinity;
+    row.forEach((count, j) => {
+      const reach = Math.abs(totals[j] ?? 0) / Math.abs(count);
+      if (Math.abs(count) > 1e-9 && (reach < least || pivot < 0)) [pivot, least] = [j, reach];
     });
-    const solution = scaledSolve(kkt, right, n);
-    const direction = solution.slice(0, n);
-    amounts = solution.slice(n);
-    const reach = Math.max(0, ...direction.map(Math.abs));
+    pivots.push(pivot);
+    const scale = row[pivot] ?? 1;
+    row.forEach((count, j) => (row[j] = count / scale));
+    right[r] = (right[r] ?? 0) / scale;
+    rows.forEach((other, o) => {
+      const times = other[pivot] ?? 0;
+      if (o === r || times === 0) return;
+      row.forEach((count, j) => (other[j] = (other[j] ?? 0) - times * count));
+      right[o] = (right[o] ?? 0) - times * (right[r] ?? 0);
+    });
+  });
+  const free = totals.map((_, j) => j).filter((j) => !pivots.includes(j));
+  return { pivots, free, rows, right };
+}
+
+/** The problem in the free components alone. */
+function reduce(problem: Problem, { pivots, free, rows, right }: Elimination): Problem {
+  if (pivots.length === 0) return problem;
+  const { totals, lnK, which, count } = problem;
+  const at = new Map(free.map((j, k) => [j, k]));
+  const own = free.map((j) =>
+    pivots.reduce((sum, p, r) => sum - (totals[p] ?? 0) * (rows[r]?.[j] ?? 0), totals[j] ?? 0),
+  );
+  const terms = which.map((indices, i) => {
+    const counts = new Map<number, number>();
+    let k = lnK[i] ?? 0;
+    indices.forEach((j, position) => {
+      const n = count[i]?.[position] ?? 0;
+      const r = pivots.indexOf(j);
+      if (r < 0) counts.set(j, (counts.get(j) ?? 0) + n);
+      else {
+        k += n * (right[r] ?? 0);
+        free.forEach((f) => {
+          const shared = rows[r]?.[f] ?? 0;
+          if (shared !== 0) counts.set(f, (counts.get(f) ?? 0) - n * shared);
+        });
+      }
+    });
+    const kept = [...counts].filter(([, n]) => Math.abs(n) > 1e-12);
+    return { k, kept };
+  });
+  return {
+    totals: own,
+    lnK: Float64Array.from(terms, ({ k }) => k),
+    which: terms.map(({ kept }) => Int32Array.from(kept, ([j]) => at.get(j) ?? 0)),
+    count: terms.map(({ kept }) => Float64Array.from(kept, ([, n]) => n)),
+  };
+}
+
+/** Newton's method with a line search on a problem without limits. */
+function newton(
+  from: readonly number[],
+  problem: Problem,
+): { readonly y: number[]; readonly converged: boolean } {
+  const n = problem.totals.length;
+  let y = [...from];
+  for (let step = 0; step < mostNewtonSteps; step += 1) {
+    const { gradient, hessian, scale } = derivatives(y, problem);
     let error = 0;
-    for (let j = 0; j < n; j += 1) {
-      const bound = held.reduce(
-        (sum, { counts }, s) => sum + (counts[j] ?? 0) * (amounts[s] ?? 0),
-        gradient[j] ?? 0,
-      );
-      error = Math.max(error, Math.abs(bound) / (scale[j] ?? 1));
-    }
-    const offLimit = Math.max(0, ...right.slice(n).map(Math.abs));
-    if ((error < balanced && offLimit < onLimit) || reach < tinyStep)
-      return { x, amounts, converged: true };
-    x = lineSearch(x, direction, reach, problem, gradient);
+    for (let j = 0; j < n; j += 1)
+      error = Math.max(error, Math.abs(gradient[j] ?? 0) / (scale[j] ?? 1));
+    const direction = scaledSolve(hessian, gradient, n);
+    const reach = Math.max(0, ...direction.map(Math.abs));
+    if (error < balanced || reach < tinyStep) return { y, converged: true };
+    y = lineSearch(y, direction, reach, problem, gradient);
   }
-  return { x, amounts, converged: false };
+  return { y, converged: false };
 }
 
-/** The nearest point on the saturation limits, so that each Newton step may keep to them. */
-function ontoLimits(x: number[], held: readonly PhaseLimit[]): number[] {
-  if (held.length === 0) return x;
-  const rows = held.map(({ counts }) => counts);
-  const weights = leastSquares(
-    rows,
-    held.map(({ counts, logProduct }) => logProduct * ln10 - dot(counts, x)),
-  );
-  return x.map(
-    (value, j) => value + rows.reduce((sum, row, s) => sum + (weights[s] ?? 0) * (row[j] ?? 0), 0),
-  );
+/** What of each pivot component the solution does not hold is in the phases. */
+function phaseAmounts(
+  x: readonly number[],
+  problem: Problem,
+  held: readonly PhaseLimit[],
+  pivots: readonly number[],
+): number[] {
+  if (held.length === 0) return [];
+  const { gradient } = derivatives(x, problem);
+  const matrix = pivots.map((p) => held.map(({ counts }) => counts[p] ?? 0));
+  const missing = pivots.map((p) => -(gradient[p] ?? 0));
+  return solve(new Matrix(matrix), Matrix.columnVector(missing)).to1DArray();
 }
 
-/** Concentration of term i, mol/L. */
-function concentration({ lnK, which, count }: Problem, i: number, x: readonly number[]): number {
-  let exponent = lnK[i] ?? 0;
+/** Natural logarithm of the concentration of term i. */
+function exponent({ lnK, which, count }: Problem, i: number, x: readonly number[]): number {
+  let sum = lnK[i] ?? 0;
   const indices = which[i] as Int32Array;
   const counts = count[i] as Float64Array;
   for (let k = 0; k < indices.length; k += 1)
-    exponent += (counts[k] as number) * (x[indices[k] as number] as number);
-  return Math.exp(Math.min(largestExponent, exponent));
+    sum += (counts[k] as number) * (x[indices[k] as number] as number);
+  return sum;
+}
+
+/** Concentration of term i, mol/L. */
+function concentration(problem: Problem, i: number, x: readonly number[]): number {
+  return Math.exp(Math.min(largestExponent, exponent(problem, i, x)));
 }
 
 /** Gradient and Hessian (row by row) of Φ, and the size of the terms of each balance. */
@@ -287,17 +386,24 @@ function lineSearch(
   return moved(t);
 }
 
-/** Solves the symmetric system after scaling rows and columns by 1/√diagonal, which evens out amounts from 1 to 1e-30. */
-function scaledSolve(kkt: Matrix, right: readonly number[], components: number): number[] {
-  const factor = right.map((_, j) => {
-    const own = j < components ? Math.abs(kkt.get(j, j)) : 0;
-    return own > 0 ? 1 / Math.sqrt(own) : 1;
-  });
-  right.forEach((_, j) => {
-    right.forEach((__, k) => kkt.set(j, k, kkt.get(j, k) * (factor[j] ?? 1) * (factor[k] ?? 1)));
-  });
-  const b = Matrix.columnVector(right.map((value, j) => value * (factor[j] ?? 1)));
-  return solve(kkt, b)
+/** The Newton step: the Hessian scaled to ones on its diagonal, which evens out amounts from 1 to 1e-30. */
+function scaledSolve(hessian: Float64Array, gradient: Float64Array, n: number): number[] {
+  if (n === 0) return [];
+  const factor = new Float64Array(n);
+  for (let j = 0; j < n; j += 1) {
+    const own = hessian[j * n + j] ?? 0;
+    factor[j] = own > 0 ? 1 / Math.sqrt(own) : 1;
+  }
+  const matrix = Matrix.zeros(n, n);
+  for (let j = 0; j < n; j += 1)
+    for (let k = 0; k < n; k += 1)
+      matrix.set(
+        j,
+        k,
+        (hessian[j * n + k] ?? 0) * (factor[j] ?? 1) * (factor[k] ?? 1) + (j === k ? damping : 0),
+      );
+  const right = Array.from(gradient, (value, j) => -value * (factor[j] ?? 1));
+  return solve(matrix, Matrix.columnVector(right))
     .to1DArray()
     .map((value, j) => value * (factor[j] ?? 1));
 }

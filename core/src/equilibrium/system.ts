@@ -1,4 +1,5 @@
-import { componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
+import { formedSpecies } from '../substances/componentsOf';
+import type { Components } from '../substances/componentsOf';
 import { chargeOf } from '../substances/ionsOf';
 import type { MassActionTerm } from './minimise';
 import { vantHoff } from './temperature';
@@ -52,7 +53,7 @@ function build(components: readonly string[], temperatureC: number): System {
 /** Counts of the components in a species or solid, without water, in the system's order; undefined when one is absent. */
 export function countsIn(
   { components }: System,
-  parts: ReturnType<typeof componentsOfSpecies>,
+  parts: Components | undefined,
 ): readonly number[] | undefined {
   if (!parts) return undefined;
   const names = Object.keys(parts).filter((name) => name !== 'H2O');

@@ -1,5 +1,6 @@
 import { viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
+import { inField } from '../errors';
 import { act, setUp } from '../vessel/act';
 import type { Step } from '../vessel/act';
 import type { ContainerKind } from '../vessel/containers';
@@ -45,8 +46,9 @@ const predictions = new Map<string, MixingPrediction>();
 const mostKept = 500;
 
 function predict(a: Portion, b: Portion, container: ContainerKind): MixingPrediction {
-  const first = setUp({ contents: [a], container });
-  const step = act(first.vessel, { do: 'add', portion: b });
+  const empty = setUp({ contents: [], container }).vessel;
+  const first = inField('a', () => act(empty, { do: 'add', portion: a }));
+  const step = inField('b', () => act(first.vessel, { do: 'add', portion: b }));
   const [before, after] = [viewVessel(first), viewVessel(step)];
   const state = stateOf(step, after);
   const { reactions, considered, warnings, notPredicted } = step;

@@ -96,11 +96,6 @@ interface Identity {
 }
 
 function identify(text: string): Identity {
-  const wanted = text.trim().toLowerCase();
-  const named = namedSubstances.find(({ formula, stock, common, oxo }) =>
-    [formula.toLowerCase(), stock, common, oxo].includes(wanted),
-  );
-  if (named) return { formula: named.formula, shelfForms: [] };
   try {
     const { substance, form } = findSubstance(text);
     const shelfForms = substance.forms.map(({ formula }) => formula);
@@ -109,6 +104,11 @@ function identify(text: string): Identity {
     const chosen = form ?? only;
     return { formula: substance.formula, shelfForms, ...(chosen && { form: chosen }) };
   } catch (unknown) {
+    const wanted = text.trim().toLowerCase();
+    const named = namedSubstances.find(({ stock, common, oxo }) =>
+      [stock, common, oxo].includes(wanted),
+    );
+    if (named) return { formula: named.formula, shelfForms: [] };
     // Any readable formula can be weighed out; what is no formula either stays unknown.
     const species = readable(text);
     if (!species || species.charge !== 0) throw unknown;

@@ -73,7 +73,7 @@ export function act(vessel: Vessel, action: Action): Step {
     case 'add':
       return inField('portion', () => add(vessel, action.portion));
     case 'bubble':
-      return inField('gas', () => add(vessel, { gas: action.gas, amountMmol: action.amountMmol }));
+      return add(vessel, { gas: action.gas, amountMmol: action.amountMmol });
     case 'dilute':
       return dilute(vessel, action.toVolumeMl);
     case 'pourInto': {

@@ -24,7 +24,7 @@ export const vesselSchema = z.object({
 export type VesselSetup = z.infer<typeof vesselSchema>;
 
 /** What is done to a vessel. */
-export const actionSchema = z.union([
+export const actionSchema = z.discriminatedUnion('do', [
   z.object({ do: z.literal('add'), portion: anyPortionSchema }),
   z.object({
     do: z.literal('heat'),

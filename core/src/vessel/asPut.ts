@@ -1,47 +1,64 @@
-import type { PhaseTerm, RawEquation, Terms } from './change';
+import { findSubstance } from '../substances/findSubstance';
+import type { RawEquation } from './change';
 import { broughtBy } from './molecularEquation';
 import { protonsBetween } from './protonRoutes';
 
 /**
- * An equation with the anions as the reagents bring them: sulfide in water is hydrogensulfide and hydroxide, but one who
- * pours sodium sulfide writes S²⁻. Where an acid form and hydroxide both react, they are told as the anion that was put in.
+ * An equation with acids and bases as the reagents bring them: sulfide in water is hydrogensulfide and hydroxide, but one
+ * who pours sodium sulfide writes S²⁻; oxalic acid is half ionised, but one writes H2C2O4. Where an acid form and
+ * hydroxide both react, they are told as the anion that was put in; a base form and protons, as the acid that was.
  *
  * @param put substances that were put into the vessel.
  */
-export function asPut(equation: RawEquation, put: readonly string[]): RawEquation {
-  const left = new Map(equation.left.map(([term, n]) => [term.formula, { term, n }]));
-  const hydroxide = left.get('OH^-');
-  const water = equation.right.find(([{ formula }]) => formula === 'H2O');
-  if (!hydroxide || !water) return equation;
-  const anions = new Set(put.flatMap((formula) => Object.keys(broughtBy(formula) ?? {})));
-  let waters = water[1];
-  for (const { term, n } of [...left.values()]) {
-    if (term.state !== 'aq') continue;
+export function asPut({ left, right }: RawEquation, put: readonly string[]): RawEquation {
+  const used = counts(left);
+  const made = counts(right);
+  const take = (side: Counts, formula: string, n: number, state: 'aq' | 'l' = 'aq') => {
+    const entry = side.get(formula) ?? { term: { formula, state }, n: 0 };
+    side.set(formula, { ...entry, n: entry.n + n });
+  };
+  const amount = (side: Counts, formula: string) => side.get(formula)?.n ?? 0;
+  const dissolved = left.filter(([{ state }]) => state === 'aq').map(([{ formula }]) => formula);
+  const anions = put.flatMap((formula) => Object.keys(broughtBy(formula) ?? {}));
+  const acids = put.filter((formula) => formula in findSubstance(formula).substance.ions);
+  for (const formula of dissolved) {
     for (const anion of anions) {
-      const protons = protonsBetween(term.formula, anion);
+      const protons = protonsBetween(formula, anion);
       if (protons <= 0) continue;
-      const times = Math.min(n, hydroxide.n / protons, waters / protons);
-      if (times <= 1e-9) continue;
-      left.set(term.formula, { term, n: n - times });
-      hydroxide.n -= times * protons;
-      waters -= times * protons;
-      const added: PhaseTerm = { formula: anion, state: 'aq' };
-      left.set(anion, { term: added, n: (left.get(anion)?.n ?? 0) + times });
-      break;
+      const times = Math.min(
+        amount(used, formula),
+        amount(used, 'OH^-') / protons,
+        amount(made, 'H2O') / protons,
+      );
+      take(used, formula, -times);
+      take(used, 'OH^-', -times * protons);
+      take(made, 'H2O', -times * protons, 'l');
+      take(used, anion, times);
+    }
+    for (const acid of acids) {
+      const protons = protonsBetween(acid, formula);
+      if (protons <= 0) continue;
+      const times = Math.min(amount(used, formula), amount(used, 'H^+') / protons);
+      take(used, formula, -times);
+      take(used, 'H^+', -times * protons);
+      take(used, acid, times);
     }
   }
-  const right = equation.right.map(
-    ([term, n]) => [term, term.formula === 'H2O' ? waters : n] as const,
-  );
-  const onRight = new Map(right.map(([{ formula }, n]) => [formula, n]));
-  const there = ([, n]: Terms[number]) => n > 1e-9;
-  return {
-    // An anion that now stands on both sides only looks on.
-    left: [...left.values()]
-      .map(({ term, n }) => [term, n - (onRight.get(term.formula) ?? 0)] as const)
-      .filter(there),
-    right: right
-      .map(([term, n]) => [term, n - (left.get(term.formula)?.n ?? 0)] as const)
-      .filter(there),
-  };
+  return { left: less(used, made), right: less(made, used) };
+}
+
+type Counts = Map<string, { term: RawEquation['left'][number][0]; n: number }>;
+
+const key = (formula: string, state: string): string =>
+  state === 's' || state === 'g' ? `${formula}(${state})` : formula;
+
+function counts(side: RawEquation['left']): Counts {
+  return new Map(side.map(([term, n]) => [key(term.formula, term.state), { term, n }]));
+}
+
+/** One side without what stands on the other as well, which only looks on. */
+function less(side: Counts, other: Counts): RawEquation['left'] {
+  return [...side]
+    .map(([name, { term, n }]) => [term, n - Math.max(0, other.get(name)?.n ?? 0)] as const)
+    .filter(([, n]) => n > 1e-9);
 }

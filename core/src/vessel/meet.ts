@@ -1,6 +1,5 @@
 import { equilibrateComponents } from '../equilibrium/equilibrate';
 import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
-import type { Components } from '../substances/componentsOf';
 import { changeBetween } from './change';
 import { describeProcess } from './reaction';
 import type { Reaction } from './reaction';
@@ -32,8 +31,8 @@ export function meet(mixed: Vessel, before: Phases): Meeting {
   const settled = settle(mixed);
   const { equilibrium } = settled;
   if (!equilibrium) return { settled, reactions: [], considered: [] };
-  const { volumeMl, temperatureC } = mixed;
-  const unsettled = withoutSolids(settled.vessel, temperatureC);
+  const { volumeMl } = mixed;
+  const unsettled = withoutNewSolids(settled.vessel, before);
   const happening = {
     change: changeBetween(before, settled.vessel.phases, settled.transfers.length > 0),
     volumeMl,
@@ -54,20 +53,24 @@ export function meet(mixed: Vessel, before: Phases): Meeting {
   };
 }
 
-/** The solution as it would be if nothing could settle, to read its ion products. */
-function withoutSolids(vessel: Vessel, temperatureC: number): Equilibrium {
+/** The solution as it would be if what settled had not, to read the ion products that made it settle. */
+function withoutNewSolids(vessel: Vessel, before: Phases): Equilibrium {
   const { solution, solids } = vessel.phases;
-  const settling = Object.fromEntries(
-    Object.entries(solids).filter(
-      ([formula]) => !(formula in componentsIn({ [formula]: 1 }, 'solids')),
-    ),
+  const settled = Object.fromEntries(
+    Object.entries(solids).flatMap(([formula, n]) => {
+      const grown = n - (before.solids[formula] ?? 0);
+      return grown > 0 && !isApart(formula) ? [[formula, grown]] : [];
+    }),
   );
   const totals: Record<string, number> = {};
-  const add = (parts: Components) => {
+  for (const parts of [componentsIn(solution, 'solution'), componentsIn(settled, 'solids')])
     for (const [name, n] of Object.entries(parts))
       totals[name] = (totals[name] ?? 0) + n / vessel.volumeMl;
-  };
-  add(componentsIn(solution, 'solution'));
-  add(componentsIn(settling, 'solids'));
+  const { temperatureC } = vessel;
   return equilibrateComponents(totals, { allowSolids: false, temperatureC });
+}
+
+/** Elements and oxides are components of their own and settle from no ions. */
+function isApart(formula: string): boolean {
+  return formula in componentsIn({ [formula]: 1 }, 'solids');
 }

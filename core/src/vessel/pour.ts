@@ -1,4 +1,4 @@
-import { ChemistryError } from '../errors';
+import { ChemistryError, inField } from '../errors';
 import { molarMassOf } from '../formula/molarMass';
 import { componentsOfSolid } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
@@ -33,7 +33,7 @@ export function pourOut(
     if (!('volumeMl' in portion)) return water(empty, portion.massG / 0.99705);
     return water(empty, portion.volumeMl);
   }
-  const { substance, form } = findSubstance(portion.substance);
+  const { substance, form } = inField('substance', () => findSubstance(portion.substance));
   if ('massG' in portion) return { ...empty, ...solidOf(substance, form, portion.massG) };
   const concentrationM =
     'percentWV' in portion ? molar(substance, form, portion.percentWV) : concentration(portion);
@@ -119,7 +119,7 @@ function solidOf(substance: Substance, form: string | undefined, massG: number):
 }
 
 function gasOf({ gas, amountMmol }: Extract<AnyPortion, { gas: string }>): Part {
-  const { formula, state, ions } = findSubstance(gas).substance;
+  const { formula, state, ions } = inField('gas', () => findSubstance(gas)).substance;
   const known =
     state === 'gas' || dissolvedGases.some((row) => row.formula === formula) || formula === 'HCl';
   if (!known) throw ChemistryError.of('notAGas', gas).in('gas');

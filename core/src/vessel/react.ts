@@ -61,22 +61,23 @@ export function react({ reactants, conditions }: ReactRequest): ReactionsFound {
       reactions: [],
       none: 'Not predicted: what a current does at electrodes is not part of this verb.',
     };
-  const asked = tryOut(reactants, concentrated, heated ? hotC : undefined);
-  const canBeStronger = reactants.some(
-    (text) => !isWater(text) && findSubstance(text).substance.stock,
+  const reagents = reactants.map((text, index) =>
+    inField(`reactants.${index}`, (): Reagent => (isWater(text) ? 'water' : findSubstance(text))),
   );
+  const asked = tryOut(reagents, concentrated, heated ? hotC : undefined);
+  const canBeStronger = reagents.some((one) => one !== 'water' && one.substance.stock);
   if (asked.reactions.length > 0 || conditions !== undefined || !canBeStronger) return asked;
-  const strong = tryOut(reactants, true);
+  const strong = tryOut(reagents, true);
   if (strong.reactions.length > 0) return { ...strong, under: 'concentrated' };
-  const fuming = tryOut(reactants, true, fumingC);
+  const fuming = tryOut(reagents, true, fumingC);
   return fuming.reactions.length > 0 ? { ...fuming, under: 'hot and concentrated' } : asked;
 }
 
-function tryOut(reactants: readonly string[], concentrated: boolean, toC?: number): ReactionsFound {
-  const withMetal = reactants.some((text) => isMetal(text));
-  const portions = reactants.map((text, index) =>
-    inField(`reactants.${index}`, () => portionOf(text, concentrated, withMetal)),
-  );
+type Reagent = 'water' | ReturnType<typeof findSubstance>;
+
+function tryOut(reagents: readonly Reagent[], concentrated: boolean, toC?: number): ReactionsFound {
+  const withMetal = reagents.some((one) => one !== 'water' && pure.has(one.substance.formula));
+  const portions = reagents.map((one) => portionOf(one, concentrated, withMetal));
   const isWet = portions.some((portion) => 'volumeMl' in portion);
   const contents: AnyPortion[] = isWet ? portions : [{ substance: 'water', volumeMl }, ...portions];
   // Liquids first, so that a solid or gas meets them all at once.
@@ -102,10 +103,6 @@ function tryOut(reactants: readonly string[], concentrated: boolean, toC?: numbe
     ...(stays.length > 0 && { stays }),
     ...(reactions.length === 0 && { none: noneBecause(isWet, reasons, stays) }),
   };
-}
-
-function isMetal(text: string): boolean {
-  return !isWater(text) && pure.has(findSubstance(text).substance.formula);
 }
 
 const isWater = (text: string): boolean =>
@@ -155,9 +152,9 @@ function noneBecause(isWet: boolean, reasons: readonly string[], stays: readonly
   return 'No reaction: no solid, gas, complex, acid–base pair or electron transfer goes far enough to notice.';
 }
 
-function portionOf(text: string, concentrated: boolean, withMetal: boolean): AnyPortion {
-  if (isWater(text)) return { substance: 'water', volumeMl };
-  const { substance, form } = findSubstance(text);
+function portionOf(reagent: Reagent, concentrated: boolean, withMetal: boolean): AnyPortion {
+  if (reagent === 'water') return { substance: 'water', volumeMl };
+  const { substance, form } = reagent;
   const { formula, state, stock } = substance;
   if (state === 'gas') return { gas: formula, amountMmol: gasMmol };
   if (stock)

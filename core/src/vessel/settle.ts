@@ -68,9 +68,11 @@ export function settle(vessel: Vessel): Settled {
   };
   let equilibrium = rest(totals);
 
-  // A lump that a crust seals gives up only a little of itself.
+  // A lump that a crust seals gives up only a little of itself; what has settled as a powder is not a lump.
   for (const [formula, amount] of Object.entries(parts.lumps)) {
-    const coat = coatOn(formula, equilibrium);
+    const coat = vessel.put.includes(formula.split('·')[0] ?? '')
+      ? coatOn(formula, equilibrium)
+      : undefined;
     if (!coat) continue;
     stays.push({
       code: 'sealed',

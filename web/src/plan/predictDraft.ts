@@ -26,7 +26,8 @@ export function predictDraft(draft: TestDraft): DraftOutcome {
     return { test, prediction: predictMixing(test.a, test.b, test.container), errors: {} };
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error;
-    return { errors: { [error.field ?? 'a.substance']: `${error.message} ${error.remedy}` } };
+    const field = error.field?.replace('.portion', '') ?? 'a.substance';
+    return { errors: { [field]: `${error.message} ${error.remedy}` } };
   }
 }
 

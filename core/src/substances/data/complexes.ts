@@ -46,7 +46,7 @@ export const complexes: readonly FormedSpecies[] = [
   { ...complex('PbI^+', 'Pb^2+', 'I^-', 1, 1.92), ionPair: true }, complex('PbI3^-', 'Pb^2+', 'I^-', 3, 3.9), complex('PbI4^2-', 'Pb^2+', 'I^-', 4, 4.5),
   { ...complex('CdI^+', 'Cd^2+', 'I^-', 1, 2.28), ionPair: true }, complex('CdI4^2-', 'Cd^2+', 'I^-', 4, 5.9),
   complex('HgI2', 'Hg^2+', 'I^-', 2, 23.8), complex('HgI3^-', 'Hg^2+', 'I^-', 3, 27.6), complex('HgI4^2-', 'Hg^2+', 'I^-', 4, 29.8),
-  complex('BiI4^-', 'Bi^3+', 'I^-', 4, 15), complex('CuI2^-', 'Cu^+', 'I^-', 2, 8.9, { source: lange }),
+  complex('BiI4^-', 'Bi^3+', 'I^-', 4, 15), complex('BiI6^3-', 'Bi^3+', 'I^-', 6, 19.1), complex('CuI2^-', 'Cu^+', 'I^-', 2, 8.9, { source: lange }),
   { formula: 'I3^-', from: { I2: 1, 'I^-': 1 }, logBeta: 2.85, enthalpyKJPerMol: -17, source: smith },
   { formula: 'Br3^-', from: { Br2: 1, 'Br^-': 1 }, logBeta: 1.2, source: smith },
   // Fluoride

@@ -8,6 +8,7 @@ const fresh = handbook(
   'freshly precipitated amorphous hydroxide, 25 °C; reported values run from 37 to 39 as it ages',
 );
 const freshCopper = handbook('Stumm and Morgan, Aquatic Chemistry', 'freshly precipitated copper(II) hydroxide, 25 °C; reported values run from 18.6 to 19.7 as it ages');
+const freshChromium = handbook('Baes and Mesmer, The Hydrolysis of Cations', 'freshly precipitated chromium(III) hydroxide, 25 °C; reported values run from 29.8 to 30.2');
 const martell = handbook(
   'Smith and Martell, Critical Stability Constants',
   'solubility product, 25 °C; tabulated values run from 15.8 to 17.6',
@@ -21,6 +22,8 @@ const sulfides = handbook('Lange’s Handbook of Chemistry', 'solubility product
 const baes = handbook('Baes and Mesmer, The Hydrolysis of Cations', 'solubility of the hydroxide or oxide with the hydrolysis constants, 25 °C');
 const oxides = handbook('CRC Handbook of Chemistry and Physics', 'free energies of oxides and hydroxides, as a solubility product');
 const estimated = handbook('Lange’s Handbook of Chemistry', 'solubility product, order of magnitude only, ±1 in the logarithm');
+const electrode = handbook('CRC Handbook of Chemistry and Physics', 'solubility product as the standard potential of the bismuth oxychloride electrode gives it; tabulated products run from 30.7 to 35.6');
+const meeussen = handbook('Meeussen et al., Environmental Science & Technology 26 (1992) 511', 'solubility of Prussian blue; the older value 10^-40.5 would let it fall apart in neutral water, which it does not');
 const heats = (dissolutionKJPerMol: number) => ({ dissolutionKJPerMol });
 
 /** Solids that settle from solution, with the product that decides it and what they look like. */
@@ -106,7 +109,7 @@ export const sparinglySoluble = [
   { formula: 'Cu2Fe(CN)6', ions: { 'Cu^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 15.89, colour: 'red-brown', texture: 'gelatinous', source: lange },
   { formula: 'Zn2Fe(CN)6', ions: { 'Zn^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 15.39, colour: 'white', texture: 'gelatinous', source: lange },
   { formula: 'Ag4Fe(CN)6', ions: { 'Ag^+': 4, 'Fe(CN)6^4-': 1 }, pKsp: 44.07, colour: 'white', texture: 'gelatinous', source: lange },
-  { formula: 'Fe4(Fe(CN)6)3', ions: { 'Fe^3+': 4, 'Fe(CN)6^4-': 3 }, pKsp: 40.52, commonName: 'Prussian blue', colour: 'deep blue', texture: 'fine', source: lange },
+  { formula: 'Fe4(Fe(CN)6)3', ions: { 'Fe^3+': 4, 'Fe(CN)6^4-': 3 }, pKsp: 84.5, commonName: 'Prussian blue', colour: 'deep blue', texture: 'fine', source: meeussen },
   { formula: 'Ni2Fe(CN)6', ions: { 'Ni^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 14.89, colour: 'pale green', texture: 'gelatinous', source: lange },
   { formula: 'Co2Fe(CN)6', ions: { 'Co^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 14.74, colour: 'green', texture: 'gelatinous', source: lange },
   // Mercury, copper(I) and other halides
@@ -120,7 +123,7 @@ export const sparinglySoluble = [
   { formula: 'CuSCN', ions: { 'Cu^+': 1, 'SCN^-': 1 }, pKsp: 12.75, colour: 'white', texture: 'fine', source: crc },
   { formula: 'CuCN', ions: { 'Cu^+': 1, 'CN^-': 1 }, pKsp: 19.46, colour: 'white', texture: 'fine', source: crc },
   { formula: 'BiI3', ions: { 'Bi^3+': 1, 'I^-': 3 }, pKsp: 18.11, colour: 'black', texture: 'fine', source: crc },
-  { formula: 'BiOCl', ions: { 'Bi^3+': 1, 'Cl^-': 1, 'OH^-': 2 }, pKsp: 30.75, colour: 'white', texture: 'fine', source: crc },
+  { formula: 'BiOCl', ions: { 'Bi^3+': 1, 'Cl^-': 1, 'OH^-': 2 }, pKsp: 35.6, colour: 'white', texture: 'fine', source: electrode },
   { formula: 'BiONO3', ions: { 'Bi^3+': 1, 'NO3^-': 1, 'OH^-': 2 }, pKsp: 27.6, colour: 'white', texture: 'crystalline', source: estimated },
   { formula: 'LiF', ions: { 'Li^+': 1, 'F^-': 1 }, pKsp: 2.74, colour: 'white', texture: 'gelatinous', source: crc },
   { formula: 'I2', ions: { I2: 1 }, pKsp: 2.88, colour: 'black', texture: 'crystalline', ...heats(22), elementary: true, source: crc },
@@ -169,7 +172,7 @@ export const sparinglySoluble = [
   { formula: 'CuCrO4', ions: { 'Cu^2+': 1, 'CrO4^2-': 1 }, pKsp: 5.44, colour: 'red-brown', texture: 'fine', source: lange },
   { formula: 'PbMoO4', ions: { 'Pb^2+': 1, 'MoO4^2-': 1 }, pKsp: 13, colour: 'white', texture: 'fine', source: lange },
   // More hydroxides; mercury(II)’s and copper(I)’s lose water at once
-  { formula: 'Cr(OH)3', ions: { 'Cr^3+': 1, 'OH^-': 3 }, pKsp: 30.2, colour: 'green', texture: 'gelatinous', source: lange },
+  { formula: 'Cr(OH)3', ions: { 'Cr^3+': 1, 'OH^-': 3 }, pKsp: 29.8, colour: 'green', texture: 'gelatinous', source: freshChromium },
   { formula: 'Sn(OH)2', ions: { 'Sn^2+': 1, 'OH^-': 2 }, pKsp: 26.26, colour: 'white', texture: 'gelatinous', source: crc },
   { formula: 'Sn(OH)4', ions: { 'Sn^4+': 1, 'OH^-': 4 }, pKsp: 56, colour: 'white', texture: 'gelatinous', source: lange },
   { formula: 'Bi(OH)3', ions: { 'Bi^3+': 1, 'OH^-': 3 }, pKsp: 38, colour: 'white', texture: 'gelatinous', source: baes },

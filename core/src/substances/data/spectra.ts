@@ -32,7 +32,7 @@ export const spectra: readonly Spectrum[] = [
   // Cobalt
   spectrum('Co^2+', lever, band(512, 4.8, 3300), band(470, 2.2, 3000)),
   spectrum('CoCl^+', estimated, band(520, 6, 3300), band(475, 3, 3000)),
-  spectrum('CoCl4^2-', lever, band(690, 590, 1500), band(660, 470, 1600), band(625, 330, 2000)),
+  spectrum('CoCl4^2-', lever, band(690, 400, 1500), band(660, 280, 1600), band(625, 230, 2000)),
   spectrum('CoSCN^+', lever, band(510, 12, 3300), band(470, 6, 3000)),
   spectrum('Co(SCN)4^2-', analysis, band(620, 1700, 2200), band(580, 700, 2400)),
   spectrum('CoC2O4', lever, band(520, 12, 3500)),
@@ -113,6 +113,7 @@ export const spectra: readonly Spectrum[] = [
   spectrum('HNO2', halogens, band(372, 46, 5000)),
   // Bismuth and lead iodides in excess iodide
   spectrum('BiI4^-', analysis, band(460, 9000, 4600), band(337, 12000, 5000)),
+  spectrum('BiI6^3-', analysis, band(465, 9500, 4600), band(337, 12000, 5000)),
   spectrum('PbI3^-', analysis, band(360, 2800, 4600)),
   spectrum('PbI4^2-', analysis, band(366, 3200, 4600)),
 ];

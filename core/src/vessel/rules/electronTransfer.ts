@@ -40,6 +40,11 @@ export interface TransferSurroundings {
 const apartFormulae = new Set(pureSolids.map(({ formula }) => formula));
 /** Driving voltage below which nobody sees anything happen, V. */
 const slightV = 0.01;
+/**
+ * Hydrogen leaves a metal late: by about this much, V, other oxidants go before it (hydrogen overvoltage on common metals,
+ * 0.3–0.7 V; CRC Handbook, recalled from memory).
+ */
+const hydrogenOvervoltageV = 0.4;
 /** Share of the largest possible extent below which a transfer is not worth telling. */
 const worthTelling = 2e-3;
 /** Share at which a transfer counts as complete, when it still goes there. */
@@ -54,7 +59,7 @@ const tracesStartM = 1e-9;
 
 /**
  * The next transfer of electrons that goes, with its extent: of all couples with both partners there, the pair with the
- * largest driving voltage that is not known to be slow, run until the voltage is gone, one partner is used up, or a
+ * largest driving voltage (hydrogen last) that is not known to be slow, run until the voltage is gone, one partner is used up, or a
  * condition for it no longer holds.
  *
  * @returns undefined when nothing (more) goes.
@@ -84,7 +89,7 @@ function candidates(
   const reductants = halfReactions.filter(
     (half) => isThere(half.reduced, state, volumeMl, half.change, 1) && canStart(half.right, state),
   );
-  const found: (Candidate & { driveV: number })[] = [];
+  const found: { candidate: Candidate; urgencyV: number }[] = [];
   for (const oxidant of oxidants)
     for (const reductant of reductants) {
       if (oxidant === reductant) continue;
@@ -102,9 +107,13 @@ function candidates(
       // Disproportionation backwards, or two spellings of one couple, change nothing.
       if (Object.entries(change).every(([name, n]) => name === 'H^+' || name === 'H2O' || n === 0))
         continue;
-      found.push({ oxidant, reductant, times, change, potentialsV: [up, down], driveV: up - down });
+      const delayV = oxidant.oxidised.formula === 'H^+' ? hydrogenOvervoltageV : 0;
+      found.push({
+        candidate: { oxidant, reductant, times, change, potentialsV: [up, down] },
+        urgencyV: up - down - delayV,
+      });
     }
-  return found.sort((a, b) => b.driveV - a.driveV).map(({ driveV: _, ...rest }) => rest);
+  return found.sort((a, b) => b.urgencyV - a.urgencyV).map(({ candidate }) => candidate);
 }
 
 /** Smallest whole factors that make two numbers of electrons equal. */
@@ -170,7 +179,7 @@ export function heldBack(
     (apart[formula] ?? 0) > traceM ||
     formula === 'H^+' ||
     (equilibrium.species[formula] ?? 0) > expectedM;
-  const found = new Map<string, HeldBack & { driveV: number }>();
+  const found = new Map<string, { held: HeldBack; rank: number }>();
   for (const oxidant of halfReactions.filter((half) => there(half.oxidised.formula)))
     for (const reductant of halfReactions.filter((half) => there(half.reduced.formula))) {
       const names = namesOf(oxidant, reductant);
@@ -185,12 +194,12 @@ export function heldBack(
         potentialV(reductant, equilibrium, temperatureC, 'oxidised');
       const row = slowRow(names, equilibrium, temperatureC, solidsOf(state));
       if (!row || (!isSolid && (!row.unless || subject === 'H^+'))) continue;
-      if (driveV > expectedV && driveV > (found.get(subject)?.driveV ?? 0))
-        found.set(subject, { subject, partner, row, isSolid, driveV });
+      // A row that names the very metal tells more than one about all of them.
+      const rank = driveV + (row.reductants?.includes(names.reductant) ? 10 : 0);
+      if (driveV > expectedV && rank > (found.get(subject)?.rank ?? 0))
+        found.set(subject, { held: { subject, partner, row, isSolid }, rank });
     }
-  return [...found.values()]
-    .sort((a, b) => b.driveV - a.driveV)
-    .map(({ driveV: _, ...rest }) => rest);
+  return [...found.values()].sort((a, b) => b.rank - a.rank).map(({ held }) => held);
 }
 
 /** Partners nobody expects to react: water, and oxygen from the air. */
@@ -278,14 +287,16 @@ export function advance(
   extentMmol: number,
   settle: (totals: Components) => Equilibrium,
 ): TransferState {
-  const totals: Record<string, number> = { ...state.totals };
-  const apart: Record<string, number> = { ...state.apart };
+  const totals = new Map(Object.entries(state.totals));
+  const apart = new Map(Object.entries(state.apart));
   for (const [name, n] of Object.entries(change)) {
     const pool = apartFormulae.has(name) ? apart : totals;
-    const before = pool[name] ?? 0;
+    const before = pool.get(name) ?? 0;
     const after = before + n * extentMmol;
-    if (name !== 'H^+' && n < 0 && Math.abs(after) <= 1e-9 * Math.abs(before)) delete pool[name];
-    else if (after !== 0 || n !== 0) pool[name] = after;
+    const isUsedUp = name !== 'H^+' && n < 0 && Math.abs(after) <= 1e-9 * Math.abs(before);
+    if (isUsedUp) pool.delete(name);
+    else pool.set(name, after);
   }
-  return { totals, apart, equilibrium: settle(totals) };
+  const left = Object.fromEntries(totals);
+  return { totals: left, apart: Object.fromEntries(apart), equilibrium: settle(left) };
 }

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { commands } from '../src';
+
+const run = (verb: string, input: unknown): Record<string, unknown> =>
+  commands[verb]?.(input) as Record<string, unknown>;
+
+describe('the verbs of the chem command', () => {
+  it('react finds the products', () => {
+    const { reactions } = run('react', { reactants: ['zinc', 'copper(II) sulfate'] });
+    expect(reactions).toMatchObject([
+      { equation: 'CuSO4(aq) + Zn(s) → Cu(s) + ZnSO4(aq)', types: { drivingForce: ['redox'] } },
+    ]);
+  });
+
+  it('mix tells each step, the starting vessel first', () => {
+    const { steps } = run('mix', {
+      vessel: { contents: [{ substance: 'AgNO3', concentrationM: 0.1, volumeMl: 5 }] },
+      actions: [
+        { do: 'add', portion: { substance: 'NaCl', concentrationM: 0.1, volumeMl: 5 } },
+        { do: 'filter', keep: 'filtrate' },
+      ],
+    });
+    expect(steps).toMatchObject([
+      { state: { volumeMl: 5, colour: 'colourless', clarity: 'clear', solids: [] } },
+      {
+        observations: expect.arrayContaining([
+          { kind: 'precipitate', formula: 'AgCl', colour: 'white', texture: 'curdy' },
+        ]),
+        reactions: [{ netIonic: 'Ag^+(aq) + Cl^-(aq) → AgCl(s)' }],
+        state: { solids: [{ formula: 'AgCl', colour: 'white' }], temperatureC: 25 },
+      },
+      { state: { solids: [] } },
+    ]);
+  });
+
+  it('speciate reads charges in any spelling and holds a pH', () => {
+    const copper = run('speciate', { totals: { 'Cu2+': 0.1, 'Cl-': 4, 'H+': 3.8 } });
+    expect(copper.species).toHaveProperty('CuCl4^2-');
+    expect(copper.ionicStrength).toBeGreaterThan(2);
+    const acetate = run('speciate', { totals: { CH3COOH: 0.01 }, pH: 4.76, temperatureC: 25 });
+    expect(acetate.pH).toBeCloseTo(4.76, 6);
+    const solid = run('speciate', { totals: { 'Ag^+': 0.01, 'Cl^-': 0.01 } });
+    expect(solid.solids).toMatchObject([{ formula: 'AgCl' }]);
+    const clear = run('speciate', { totals: { 'Ag^+': 0.01, 'Cl^-': 0.01 }, allowSolids: false });
+    expect(clear.solids).toEqual([]);
+  });
+
+  it.each([
+    ['mix', { vessel: { contents: [{ substance: 'NaCl', massG: 0 }] } }, 'vessel.contents.0'],
+    [
+      'mix',
+      { vessel: { contents: [{ substance: 'nonsensium', massG: 1 }] } },
+      'vessel.contents.0.substance',
+    ],
+    [
+      'mix',
+      {
+        vessel: { contents: [{ substance: 'water', volumeMl: 5 }] },
+        actions: [{ do: 'dilute', toVolumeMl: 2 }],
+      },
+      'actions.0.toVolumeMl',
+    ],
+    ['react', { reactants: [] }, 'reactants'],
+    ['react', { reactants: ['NaCl', 'notathing'] }, 'reactants.1'],
+    ['speciate', { totals: { 'Xx^+': 1 } }, 'totals'],
+    ['speciate', { totals: { 'Na^+': -1 } }, 'totals'],
+  ])('%s names the field that is wrong', (verb, input, field) =>
+    expect(() => run(verb, input)).toThrowError(
+      expect.objectContaining({
+        field: expect.stringContaining(field),
+        remedy: expect.stringMatching(/\w/),
+      }),
+    ),
+  );
+});

@@ -1,0 +1,369 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { act, equilibrate, mix, molarMassOf, parseFormula, setUp } from '../src';
+import type { Action, AnyPortion, Vessel } from '../src';
+import { ions } from '../src/substances/data/ions';
+import { shelf } from '../src/substances/data/shelf';
+import { pourOut } from '../src/vessel/pour';
+import type { Phases } from '../src/vessel/vessel';
+import { bench, equationsOf, lastOf, portion, precipitate } from './support/bench';
+
+const codes = (step: ReturnType<typeof lastOf>) => step.warnings.map(({ code }) => code);
+const massOf = (step: ReturnType<typeof lastOf>, solid: string) =>
+  step.state.solids.find(({ formula }) => formula === solid)?.massG ?? 0;
+
+describe('what is done to a vessel', () => {
+  it('dilutes, discards and pours on through a row', () => {
+    const [start, diluted, less] = bench('CuSO4 0.5M 4mL', 'dilute 40', 'discard 0.75');
+    expect([start, diluted, less].map((step) => step?.state.volumeMl)).toEqual([4, 40, 10]);
+    const { steps } = mix({
+      vessel: { contents: [portion('FeCl3 0.01M 10mL')] },
+      actions: [
+        { do: 'pourInto', vessel: { contents: [portion('KSCN 0.004M 2mL')], container: 'flask' } },
+        { do: 'pourInto', vessel: { contents: [portion('NaF 2M 3mL')], container: 'beaker' } },
+        { do: 'pourInto', vessel: { contents: [portion('NaOH 4M 5mL')], container: 'beaker' } },
+      ],
+    });
+    expect(steps.map(({ state }) => state.colour.split(' ').at(-1))).toEqual([
+      'yellow',
+      'red',
+      'colourless',
+      'colourless',
+    ]);
+    expect(steps[3]?.state.solids[0]?.formula).toBe('Fe(OH)3');
+  });
+
+  it('filters: a little liquid stays on the paper, and the filtrate can be tested', () => {
+    const [, , filtrate, tested] = bench(
+      'Pb(NO3)2 0.1M 10mL',
+      'Na2SO4 0.15M 10mL',
+      'filtrate',
+      'KI 0.5M 1mL',
+    );
+    expect(filtrate?.state.solids).toEqual([]);
+    expect(filtrate?.state.volumeMl).toBeGreaterThan(18);
+    expect(filtrate?.state.volumeMl).toBeLessThan(20);
+    expect(tested?.state.solids).toEqual([]);
+    const residue = lastOf('Pb(NO3)2 0.1M 10mL', 'Na2SO4 0.15M 10mL', 'residue');
+    expect(massOf(residue, 'PbSO4')).toBeCloseTo(0.303, 2);
+    expect(residue.state.volumeMl).toBeLessThan(2);
+  });
+
+  it('evaporates to the hydrate that crystallises', () => {
+    const step = lastOf('CuSO4 0.5M 20mL', 'evaporate 4');
+    expect(massOf(step, 'CuSO4·5H2O')).toBeGreaterThan(1);
+    expect(step.observations).toContainEqual(
+      expect.objectContaining({ kind: 'precipitate', formula: 'CuSO4·5H2O', colour: 'blue' }),
+    );
+  });
+
+  // CRC Handbook, solubility of potassium nitrate (recalled): 31.6 g in 100 g of water at 20 °C, 169 g at 80 °C.
+  it('dissolves as much as the temperature allows, and crystallises on cooling', () => {
+    const [, cold, hot, cooled] = bench('water 10mL', 'KNO3 8g', 'heat 80', 'cool 20');
+    expect(massOf(cold ?? lastOf('water 1mL'), 'KNO3')).toBeGreaterThan(3);
+    expect(hot?.state.solids).toEqual([]);
+    expect(massOf(cooled ?? lastOf('water 1mL'), 'KNO3')).toBeCloseTo(8 - 3.16, 0);
+  });
+
+  it('warms no further than the boiling point, and says so', () => {
+    const step = lastOf('NaCl 0.1M', 'heat 150');
+    expect(step.state.temperatureC).toBe(100);
+    expect(codes(step)).toContain('boiling');
+  });
+
+  it('mixes warm and cold by volume', () =>
+    expect(
+      mix({
+        vessel: { temperatureC: 60, contents: [portion('water 10mL')] },
+        actions: [{ do: 'add', portion: portion('water 10mL') }],
+      }).steps[1]?.state.temperatureC,
+    ).toBeCloseTo(42.5, 1));
+
+  it('lets excess carbon dioxide clear milky lime water, and heat cloud it again', () => {
+    const [, milky, clear, boiled] = bench(
+      'Ca(OH)2 0.015M 20mL',
+      'CO2 0.25mmol',
+      'CO2 3mmol',
+      'heat 95',
+    );
+    expect(precipitate(milky ?? lastOf('water 1mL'))).toBe('CaCO3 white');
+    expect(clear?.observations).toContainEqual(
+      expect.objectContaining({ kind: 'dissolves', formula: 'CaCO3' }),
+    );
+    expect(precipitate(boiled ?? lastOf('water 1mL'))).toBe('CaCO3 white');
+  });
+
+  it('shifts the cobalt equilibrium with concentrated acid, water and heat', () => {
+    const words = bench('CoCl2 0.2M 3mL', 'HCl 12M 6mL', 'dilute 40').map(({ state }) =>
+      state.colour.split(' ').at(-1),
+    );
+    expect(words[0]).toBe('pink');
+    expect(words[1]).toBe('blue');
+    expect(['pink', 'violet']).toContain(words[2]);
+  });
+});
+
+describe('what is seen', () => {
+  it('tells bubbles by their vigour and their colour', () => {
+    const gas = (start: string, added: string) =>
+      lastOf(start, added).observations.find(({ kind }) => kind === 'gas');
+    expect(gas('HCl 2M 10mL', 'Na2CO3 1M 5mL')).toMatchObject({
+      formula: 'CO2',
+      vigour: 'vigorous',
+    });
+    expect(gas('HCl 2M 10mL', 'Mg 0.005g')).toMatchObject({ formula: 'H2', vigour: 'steady' });
+    expect(gas('HNO3 4M', 'Cu 0.1g')).toMatchObject({ formula: 'NO', colour: 'red-brown' });
+    expect(gas('NaClO 0.5M', 'HCl 4M')).toMatchObject({ formula: 'Cl2', colour: 'yellow-green' });
+  });
+
+  it('tells a metal that plates out from a precipitate, and a solid that stays', () => {
+    expect(lastOf('CuSO4 0.2M', 'Zn 0.1g').observations).toContainEqual(
+      expect.objectContaining({ kind: 'deposit', formula: 'Cu', colour: 'red-brown' }),
+    );
+    expect(lastOf('water 5mL', 'SiO2 0.5g').observations).toContainEqual(
+      expect.objectContaining({ kind: 'solid', formula: 'SiO2' }),
+    );
+  });
+
+  it('says that nothing happened, only once something was done', () => {
+    const [start, added] = bench('NaCl 0.1M', 'KNO3 0.1M');
+    expect(start?.observations.some(({ kind }) => kind === 'noChange')).toBe(false);
+    expect(added?.observations.some(({ kind }) => kind === 'noChange')).toBe(true);
+    expect(added?.reactions).toEqual([]);
+  });
+
+  it('lets what is stirred up scatter and tint', () => {
+    const { view, state } = lastOf('CuSO4 0.2M', 'NaOH 0.5M');
+    expect(state.clarity).toBe('opaque');
+    expect(view.suspensionHex).not.toBe(view.liquidHex);
+    expect(state.solids[0]?.notes.join()).toMatch(/settles slowly/);
+  });
+});
+
+describe('warnings', () => {
+  it.each([
+    ['KCN 0.1M', 'HCl 0.1M', 'cyanideWithAcid'],
+    ['Na2S 0.1M', 'HCl 1M', 'sulfideWithAcid'],
+    ['NaClO 0.5M', 'HCl 1M', 'hypochloriteWithAcid'],
+    ['NaN3 0.1M', 'HCl 0.1M', 'azideWithAcid'],
+    ['NaClO 0.1M', 'NH3 0.5M', 'hypochloriteWithAmmonia'],
+    ['H2SO4 18M', 'water 5mL', 'waterOntoAcid'],
+    ['AgNO3 0.1M', 'NH3 6M', 'ammoniacalSilverKept'],
+    ['Na2S 0.5M', 'HCl 4M', 'toxicGas'],
+    ['NaCl 0.1M 100mL', 'water 100mL', 'overfull'],
+    ['NaCl 2M', 'KCl 1M', 'approximate'],
+  ])('%s, then %s: %s', (start, added, code) =>
+    expect(codes(lastOf(start, added))).toContain(code),
+  );
+
+  it('spare the harmless: acid into water, vinegar on chalk', () => {
+    expect(codes(lastOf('water 50mL', 'H2SO4 18M 2mL'))).not.toContain('waterOntoAcid');
+    expect(codes(lastOf('CH3COOH 0.5M', 'CaCO3 0.05g'))).toEqual([]);
+    expect(codes(lastOf('KSCN 0.1M', 'HCl 0.5M'))).not.toContain('cyanideWithAcid');
+  });
+});
+
+describe('what is not predicted', () => {
+  it.each([
+    ['C6H12O6 0.1M', 'KMnO4 0.01M', /organic/],
+    ['KSCN 0.1M', 'K2Cr2O7 0.1M', /thiocyanate/],
+    ['KCN 0.1M', 'FeSO4 0.1M', /inert complexes/],
+  ])('%s with %s, and says why', (start, added, reason) => {
+    const step = lastOf(start, added);
+    expect(step.notPredicted.join()).toMatch(reason);
+    expect(step.state.volumeMl).toBe(10);
+  });
+  it.each([
+    { do: 'light', minutes: 10 },
+    { do: 'shakeWithAir' },
+    { do: 'test', test: 'flame' },
+    { do: 'heat', strongly: true },
+  ] as Action[])('%j', (action) => {
+    const { notPredicted } = act(setUp({ contents: [portion('AgNO3 0.1M')] }).vessel, action);
+    expect(notPredicted[0]).toMatch(/not part of the model/);
+  });
+  it.each([
+    [
+      { contents: [{ substance: 'unobtainium', massG: 1 }] },
+      'unknownSubstance',
+      'vessel.contents.0',
+    ],
+    [
+      { contents: [{ substance: 'Fe', concentrationM: 1, volumeMl: 5 }] },
+      'notSoluble',
+      'vessel.contents.0',
+    ],
+    [{ contents: [{ substance: 'CO2', massG: 1 }] }, 'gasByMass', 'vessel.contents.0'],
+    [{ contents: [{ indicator: 'tea', drops: 2 }] }, 'unknownIndicator', 'vessel.contents.0'],
+    [{ contents: [{ gas: 'NaCl', amountMmol: 1 }] }, 'notAGas', 'vessel.contents.0'],
+  ])('%j is an error in words', (vessel, code, field) =>
+    expect(() => mix({ vessel: vessel as { contents: AnyPortion[] } })).toThrowError(
+      expect.objectContaining({ code, field: expect.stringContaining(field) }),
+    ),
+  );
+  it('nothing can be filtered from an empty vessel', () =>
+    expect(() =>
+      act(setUp({ contents: [] }).vessel, { do: 'filter', keep: 'filtrate' }),
+    ).toThrowError(expect.objectContaining({ code: 'emptyVessel' })));
+});
+
+/** Moles of each element, and of charge, in the phases of a vessel, mmol. */
+function atoms(...all: readonly Phases[]): Record<string, number> {
+  const total: Record<string, number> = {};
+  for (const phases of all)
+    for (const amounts of [phases.solution, phases.solids, phases.gas])
+      for (const [formula, amount] of Object.entries(amounts)) {
+        const { elements, charge } = parseFormula(formula);
+        for (const [symbol, n] of Object.entries({ ...elements, charge }))
+          total[symbol] = (total[symbol] ?? 0) + n * amount;
+      }
+  return total;
+}
+
+const soluble = shelf.filter(
+  ({ state, solubilityGPer100G, stock }) => state !== 'gas' && !stock && solubilityGPer100G > 2,
+);
+const stocks = shelf.filter(({ stock, formula }) => stock && formula !== 'HF');
+const solids = shelf.filter(
+  ({ state, solubilityGPer100G, stock }) => !state && !stock && solubilityGPer100G <= 2,
+);
+const gases = ['CO2', 'SO2', 'H2S', 'Cl2', 'NO2'];
+const strength = fc.double({ min: -3, max: 0, noNaN: true }).map((log) => 10 ** log);
+
+const anyPortion: fc.Arbitrary<AnyPortion> = fc.oneof(
+  fc.record({
+    substance: fc.constantFrom(...soluble.map(({ formula }) => formula)),
+    concentrationM: strength,
+    volumeMl: fc.constantFrom(1, 3, 8),
+  }),
+  fc.record({
+    substance: fc.constantFrom(...stocks.map(({ formula }) => formula)),
+    concentrationM: strength.map((c) => 5 * c),
+    volumeMl: fc.constantFrom(1, 3, 8),
+  }),
+  fc.record({
+    substance: fc.constantFrom(...solids.map(({ formula }) => formula)),
+    massG: strength.map((g) => g / 2),
+  }),
+  fc.record({ gas: fc.constantFrom(...gases), amountMmol: strength }),
+);
+const anyAction: fc.Arbitrary<Action> = fc.oneof(
+  { weight: 4, arbitrary: anyPortion.map((one): Action => ({ do: 'add', portion: one })) },
+  {
+    weight: 1,
+    arbitrary: fc.constantFrom<Action>(
+      { do: 'filter', keep: 'filtrate' },
+      { do: 'discard', fraction: 0.5 },
+      { do: 'heat', toC: 80 },
+      { do: 'cool', toC: 10 },
+      { do: 'evaporate' },
+    ),
+  },
+);
+const water: AnyPortion = { substance: 'water', volumeMl: 10 };
+
+describe('whatever is done', () => {
+  it('makes and loses no atom and no charge', { timeout: 60_000 }, () => {
+    fc.assert(
+      fc.property(fc.array(anyAction, { minLength: 1, maxLength: 5 }), (actions) => {
+        let vessel: Vessel = setUp({ contents: [water], container: 'beaker' }).vessel;
+        for (const action of actions) {
+          const before = atoms(
+            vessel.phases,
+            ...(action.do === 'add' ? [pourOut(action.portion).phases] : []),
+          );
+          const step = act(vessel, action);
+          const after = atoms(step.vessel.phases, step.removed);
+          const size = Math.max(...Object.values(before).map(Math.abs));
+          for (const symbol of new Set([...Object.keys(before), ...Object.keys(after)]))
+            expect(
+              Math.abs((after[symbol] ?? 0) - (before[symbol] ?? 0)) / size,
+              `${symbol} in ${JSON.stringify(action)}`,
+            ).toBeLessThan(1e-9);
+          for (const { netIonic } of step.reactions) expect(netIonic).toMatch(/ → /);
+          vessel = step.vessel;
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  // Dilution raises the pH of acids, and with it the products of hydroxides and of salts of weak acids (bismuth nitrate
+  // clouds in water); and where a solid lies at the bottom, it sends more of its ions into a thinner solution. The rule
+  // holds for ions that water leaves alone, while nothing has settled.
+  const inert = soluble.filter(({ ions: parts }) =>
+    Object.keys(parts).every((ion) =>
+      /^(Na|K|Li|Ag|Cl|Br|I|NO3|ClO4|BrO3|SCN)\^[+-]$|^(Ca|Ba|Sr)\^2\+$/.test(ion),
+    ),
+  );
+  it('adding water never raises an ion product', () => {
+    expect(inert.length).toBeGreaterThan(20);
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(...inert), strength), { minLength: 2, maxLength: 4 }),
+        fc.double({ min: 1.01, max: 1000, noNaN: true }),
+        (salts, factor) => {
+          const products = (times: number) => {
+            const totals: Record<string, number> = {};
+            for (const [{ ions: parts }, c] of salts)
+              for (const [ion, n] of Object.entries(parts))
+                totals[ion] = (totals[ion] ?? 0) + (n * c) / times;
+            const { saturation } = equilibrate(totals, { allowSolids: false });
+            return saturation.filter(({ solid }) => !('OH^-' in solid.ions));
+          };
+          const before = products(1);
+          products(factor).forEach(({ solid, logIonProduct }, at) =>
+            expect(logIonProduct, solid.formula).toBeLessThan(before[at]?.logIonProduct ?? 0),
+          );
+        },
+      ),
+      { numRuns: 100 },
+    );
+  });
+
+  it('the order of mixing does not matter at equilibrium', { timeout: 60_000 }, () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(...soluble.map(({ formula }) => formula)), strength), {
+          minLength: 2,
+          maxLength: 4,
+        }),
+        (salts) => {
+          const contents = salts.map(([substance, concentrationM]) => ({
+            substance,
+            concentrationM: concentrationM / 5,
+            volumeMl: 5,
+          }));
+          const one = setUp({ contents, container: 'beaker' });
+          const other = setUp({ contents: [...contents].reverse(), container: 'beaker' });
+          // Electrons move once and for all, along whichever way is open first.
+          const moved = [...one.reactions, ...other.reactions].some(({ types }) =>
+            types.drivingForce.includes('redox'),
+          );
+          const left = Object.keys({ ...one.vessel.phases.gas, ...other.vessel.phases.gas });
+          fc.pre(!moved && left.length === 0);
+          for (const [formula, c] of Object.entries(one.equilibrium?.species ?? {}))
+            expect(Math.abs((other.equilibrium?.species[formula] ?? 0) - c), formula).toBeLessThan(
+              1e-6 * Math.max(c, 1e-3),
+            );
+        },
+      ),
+      { numRuns: 150 },
+    );
+  });
+});
+
+describe('units', () => {
+  it('a gram of a hydrate brings the amount its molar mass says', () => {
+    const { phases } = pourOut({ substance: 'CuSO4·5H2O', massG: 1 });
+    expect(phases.solids['CuSO4·5H2O']).toBeCloseTo(1000 / molarMassOf('CuSO4·5H2O'), 9);
+  });
+  it('a percentage is grams in 100 mL', () => {
+    const { phases } = pourOut({ substance: 'NaCl', percentWV: 0.9, volumeMl: 100 });
+    expect(phases.solution['Na^+']).toBeCloseTo(900 / molarMassOf('NaCl'), 9);
+  });
+  it('knows every ion of the table in solution', () => {
+    for (const { formula } of ions) expect(parseFormula(formula).charge).not.toBe(0);
+    expect(equationsOf(lastOf('HCl 1M', 'NaOH 1M'))).toEqual(['H^+(aq) + OH^-(aq) → H2O(l)']);
+  });
+});
