@@ -14,7 +14,7 @@ test('an absurd concentration is refused at its field, and nothing is saved', as
   await chooseSolution(page, 'A, in the vessel', 'NaCl', /sodium chloride/, '900');
   await chooseSolution(page, 'B, poured in', 'KNO3', /potassium nitrate/, '0.1');
   await expect(
-    page.getByText('No solution is above 20 mol/L; check the decimal point'),
+    page.getByText('No solution is above 30 mol/L; check the decimal point'),
   ).toBeVisible();
   await expect(page.getByRole('button', { name: 'Add to the plan' })).toBeDisabled();
 });

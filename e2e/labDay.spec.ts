@@ -72,7 +72,7 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
   await page.getByRole('link', { name: 'Judge it' }).click();
   await expect(page.getByTestId('agreement')).toHaveText('agrees');
   await expect(page.getByTestId('change')).toContainText('chemical');
-  await expect(page.getByText('double displacement')).toBeVisible();
+  await expect(page.getByText('double displacement').first()).toBeVisible();
   await expect(page.getByText('precipitation', { exact: true })).toBeVisible();
 
   // Report: on the page, as Markdown and as CSV.
@@ -92,11 +92,21 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
 
 test('a test that is not predicted says why', async ({ page }) => {
   await makeLabDay(page, 'Outside the model');
-  await chooseSolution(page, 'A, in the vessel', 'FeCl3', /iron\(III\) chloride/, '0.1');
-  await chooseSolution(page, 'B, poured in', 'iodide', /potassium iodide/, '0.1');
+  await chooseSolution(page, 'A, in the vessel', 'KMnO4', /potassium permanganate/, '0.01');
+  await chooseSolution(page, 'B, poured in', 'citric', /citric acid/, '0.1');
   await expect(page.getByRole('alert').filter({ hasText: 'Not predicted' })).toContainText(
-    'electrons',
+    'organic substance',
   );
+});
+
+test('a test in which electrons move is predicted, with the potentials that decide', async ({
+  page,
+}) => {
+  await makeLabDay(page, 'Iodine set free');
+  await chooseSolution(page, 'A, in the vessel', 'FeCl3', /iron\(III\) chloride/, '0.1');
+  await chooseSolution(page, 'B, poured in', 'iodide', /potassium iodide/, '0.05');
+  await expect(page.getByTestId('net-ionic').first()).toContainText('2 Fe3+(aq) + 2 I−(aq)');
+  await expect(page.getByTestId('reaction').first()).toContainText('E° = 0.771 V');
 });
 
 test('names and reaction types follow the chosen school', async ({ page }) => {

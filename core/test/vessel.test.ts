@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { act, equilibrate, mix, molarMassOf, parseFormula, setUp } from '../src';
-import type { Action, AnyPortion, Vessel } from '../src';
+import type { Action, AnyPortion, Step, Vessel } from '../src';
+import { toComponents } from '../src/equilibrium/equilibrate';
 import { ions } from '../src/substances/data/ions';
 import { shelf } from '../src/substances/data/shelf';
 import { pourOut } from '../src/vessel/pour';
+import { componentsIn } from '../src/vessel/vessel';
 import type { Phases } from '../src/vessel/vessel';
 import { bench, equationsOf, lastOf, portion, precipitate } from './support/bench';
 
@@ -313,7 +315,9 @@ describe('whatever is done', () => {
           };
           const before = products(1);
           products(factor).forEach(({ solid, logIonProduct }, at) =>
-            expect(logIonProduct, solid.formula).toBeLessThan(before[at]?.logIonProduct ?? 0),
+            expect(logIonProduct, solid.formula).toBeLessThan(
+              (before[at]?.logIonProduct ?? -Infinity) + 1e-9,
+            ),
           );
         },
       ),
@@ -336,12 +340,23 @@ describe('whatever is done', () => {
           }));
           const one = setUp({ contents, container: 'beaker' });
           const other = setUp({ contents: [...contents].reverse(), container: 'beaker' });
-          // Electrons move once and for all, along whichever way is open first.
-          const moved = [...one.reactions, ...other.reactions].some(({ types }) =>
-            types.drivingForce.includes('redox'),
+          // Electrons move once and for all, along whichever way is open first, and gas that left does not come back.
+          const held = ({ vessel }: Step) => componentsIn(vessel.phases.solids, 'solids');
+          const dissolvedIn = ({ vessel }: Step) =>
+            componentsIn(vessel.phases.solution, 'solution');
+          const put = toComponents(
+            Object.fromEntries(
+              contents.map(({ substance: name, concentrationM: c }) => [name, 5 * c]),
+            ),
           );
-          const left = Object.keys({ ...one.vessel.phases.gas, ...other.vessel.phases.gas });
-          fc.pre(!moved && left.length === 0);
+          const kept = [one, other].every((step) =>
+            Object.entries(put).every(
+              ([name, n]) =>
+                name === 'H2O' ||
+                Math.abs((held(step)[name] ?? 0) + (dissolvedIn(step)[name] ?? 0) - n) < 1e-9,
+            ),
+          );
+          fc.pre(kept);
           for (const [formula, c] of Object.entries(one.equilibrium?.species ?? {}))
             expect(Math.abs((other.equilibrium?.species[formula] ?? 0) - c), formula).toBeLessThan(
               1e-6 * Math.max(c, 1e-3),

@@ -162,7 +162,7 @@ describe('the chem command', () => {
 
   it('refuses an unknown verb and a missing field', async () => {
     expect((await chem(['brew'], '{}')).lines[0].error.remedy).toContain(
-      'formula, balance, prepare',
+      'formula, balance, react, mix, speciate, prepare',
     );
     const missing = await chem(['balance'], '{}');
     expect([missing.code, missing.lines[0].error.field]).toEqual([2, 'equation']);

@@ -127,8 +127,11 @@ function smallest(values: readonly number[]): number | undefined {
   return values.length === 0 ? undefined : values.indexOf(Math.min(...values));
 }
 
-const dot = (a: readonly number[], b: readonly number[]): number =>
-  a.reduce((sum, value, index) => sum + value * (b[index] ?? 0), 0);
+function dot(a: readonly number[], b: readonly number[]): number {
+  let sum = 0;
+  for (let j = 0; j < a.length; j += 1) sum += (a[j] as number) * (b[j] as number);
+  return sum;
+}
 
 function mostSupersaturated(
   x: readonly number[],
@@ -292,14 +295,16 @@ function newton(
   const n = problem.totals.length;
   let y = [...from];
   for (let step = 0; step < mostNewtonSteps; step += 1) {
-    const { gradient, hessian, scale } = derivatives(y, problem);
+    const { value, gradient, hessian, scale } = derivatives(y, problem);
+    const direction = newtonStep(hessian, gradient, n);
     let error = 0;
-    for (let j = 0; j < n; j += 1)
-      error = Math.max(error, Math.abs(gradient[j] ?? 0) / (scale[j] ?? 1));
-    const direction = scaledSolve(hessian, gradient, n);
-    const reach = Math.max(0, ...direction.map(Math.abs));
+    let reach = 0;
+    for (let j = 0; j < n; j += 1) {
+      error = Math.max(error, Math.abs(gradient[j] as number) / (scale[j] as number));
+      reach = Math.max(reach, Math.abs(direction[j] as number));
+    }
     if (error < balanced || reach < tinyStep) return { y, converged: true };
-    y = lineSearch(y, direction, reach, problem, gradient);
+    y = lineSearch(y, direction, reach, problem, { value, gradient });
   }
   return { y, converged: false };
 }
@@ -333,15 +338,17 @@ function concentration(problem: Problem, i: number, x: readonly number[]): numbe
   return Math.exp(Math.min(largestExponent, exponent(problem, i, x)));
 }
 
-/** Gradient and Hessian (row by row) of Φ, and the size of the terms of each balance. */
+/** Φ with its gradient and Hessian (row by row), and the size of the terms of each balance. */
 function derivatives(x: readonly number[], problem: Problem) {
   const { totals, which, count, lnK } = problem;
   const n = totals.length;
   const gradient = Float64Array.from(totals, (total) => -total);
   const scale = Float64Array.from(totals, Math.abs);
   const hessian = new Float64Array(n * n);
+  let value = -dot(totals, x);
   for (let i = 0; i < lnK.length; i += 1) {
     const c = concentration(problem, i, x);
+    value += c;
     const indices = which[i] as Int32Array;
     const counts = count[i] as Float64Array;
     for (let p = 0; p < indices.length; p += 1) {
@@ -355,7 +362,7 @@ function derivatives(x: readonly number[], problem: Problem) {
       }
     }
   }
-  return { gradient, hessian, scale };
+  return { value, gradient, hessian, scale };
 }
 
 function potential(x: readonly number[], problem: Problem): number {
@@ -370,40 +377,50 @@ function lineSearch(
   direction: readonly number[],
   reach: number,
   problem: Problem,
-  gradient: Float64Array,
+  { value, gradient }: { readonly value: number; readonly gradient: Float64Array },
 ): number[] {
-  const moved = (t: number) => x.map((value, j) => value + t * (direction[j] ?? 0));
+  const moved = (t: number) => x.map((one, j) => one + t * (direction[j] as number));
   if (reach < shortStep) return moved(1);
-  const before = potential(x, problem);
-  const slope = direction.reduce((sum, value, j) => sum + value * (gradient[j] ?? 0), 0);
+  const slope = direction.reduce((sum, one, j) => sum + one * (gradient[j] as number), 0);
   let t = Math.min(1, 8 / reach);
   for (let halving = 0; halving < 40; halving += 1) {
     const trial = moved(t);
-    if (potential(trial, problem) - before <= 1e-4 * t * slope + 1e-15 * Math.abs(before))
+    if (potential(trial, problem) - value <= 1e-4 * t * slope + 1e-15 * Math.abs(value))
       return trial;
     t /= 2;
   }
   return moved(t);
 }
 
-/** The Newton step: the Hessian scaled to ones on its diagonal, which evens out amounts from 1 to 1e-30. */
-function scaledSolve(hessian: Float64Array, gradient: Float64Array, n: number): number[] {
-  if (n === 0) return [];
+/**
+ * The Newton step by Cholesky’s decomposition. The Hessian is scaled to ones on its diagonal first, which evens out
+ * amounts from 1 to 1e-30. Written out and not taken from the matrix library because it is the innermost loop of
+ * everything: a few components, solved tens of thousands of times.
+ */
+function newtonStep(hessian: Float64Array, gradient: Float64Array, n: number): number[] {
   const factor = new Float64Array(n);
   for (let j = 0; j < n; j += 1) {
-    const own = hessian[j * n + j] ?? 0;
+    const own = hessian[j * n + j] as number;
     factor[j] = own > 0 ? 1 / Math.sqrt(own) : 1;
   }
-  const matrix = Matrix.zeros(n, n);
-  for (let j = 0; j < n; j += 1)
-    for (let k = 0; k < n; k += 1)
-      matrix.set(
-        j,
-        k,
-        (hessian[j * n + k] ?? 0) * (factor[j] ?? 1) * (factor[k] ?? 1) + (j === k ? damping : 0),
-      );
-  const right = Array.from(gradient, (value, j) => -value * (factor[j] ?? 1));
-  return solve(matrix, Matrix.columnVector(right))
-    .to1DArray()
-    .map((value, j) => value * (factor[j] ?? 1));
+  const lower = new Float64Array(n * n);
+  const step = new Array<number>(n);
+  for (let j = 0; j < n; j += 1) {
+    let right = -(gradient[j] as number) * (factor[j] as number);
+    for (let k = 0; k <= j; k += 1) {
+      let sum = (hessian[j * n + k] as number) * (factor[j] as number) * (factor[k] as number);
+      for (let m = 0; m < k; m += 1)
+        sum -= (lower[j * n + m] as number) * (lower[k * n + m] as number);
+      lower[j * n + k] =
+        j === k ? Math.sqrt(Math.max(sum, 0) + damping) : sum / (lower[k * n + k] as number);
+    }
+    for (let m = 0; m < j; m += 1) right -= (lower[j * n + m] as number) * (step[m] as number);
+    step[j] = right / (lower[j * n + j] as number);
+  }
+  for (let j = n - 1; j >= 0; j -= 1) {
+    let value = step[j] as number;
+    for (let m = j + 1; m < n; m += 1) value -= (lower[m * n + j] as number) * (step[m] as number);
+    step[j] = value / (lower[j * n + j] as number);
+  }
+  return step.map((value, j) => value * (factor[j] as number));
 }

@@ -19,6 +19,19 @@ const longest = 300;
  * @throws ChemistryError naming the offending text.
  */
 export function parseFormula(input: string): Species {
+  const known = read.get(input);
+  if (known) return known;
+  const species = readFormula(input);
+  if (read.size >= mostKept) read.clear();
+  read.set(input, species);
+  return species;
+}
+
+/** Formulae read before: the engine asks for the same few hundred over and over. */
+const read = new Map<string, Species>();
+const mostKept = 5000;
+
+function readFormula(input: string): Species {
   if (input.length > longest) throw ChemistryError.of('tooLong', input);
   const text = normaliseText(input);
   if (text === '') throw ChemistryError.of('emptyFormula');
