@@ -59,7 +59,7 @@ export type { Action, VesselSetup } from './vessel/action';
 export type { AnyPortion } from './vessel/portion';
 export { react, reactSchema } from './vessel/react';
 export type { ReactRequest, ReactionsFound } from './vessel/react';
-export type { Reaction } from './vessel/reaction';
+export type { Reaction, Reason } from './vessel/reaction';
 export type { Vessel } from './vessel/vessel';
 export { solubilityM } from './vessel/warnings';
 export type { Warning } from './vessel/warnings';

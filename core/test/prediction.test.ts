@@ -43,7 +43,10 @@ describe('two solutions poured together', () => {
       types: { five: ['double displacement'], drivingForce: ['precipitation'] },
     });
     expect(reaction?.extentMmol).toBeCloseTo(0.147, 2);
-    expect(reaction?.why[0]).toMatch(/above Ksp = 10\^−8\.01 .*recalled from memory/);
+    expect(reaction?.why[0]).toMatchObject({
+      text: expect.stringContaining('above Ksp = 10^−8.0'),
+      source: expect.stringContaining('recalled from memory'),
+    });
   });
 
   it('lists the ion products that were looked at, nearest to settling first', () => {

@@ -136,7 +136,10 @@ describe('electrons handed over', () => {
         { element: 'Cu', from: 2, to: 0 },
       ]),
     );
-    expect(reaction?.why.join(' ')).toMatch(/E° = 0\.3419 V .*E° = -0\.7618 V .*recalled/);
+    expect(reaction?.why.map(({ text }) => text).join(' ')).toMatch(
+      /E° = 0\.3419 V .*E° = −0\.7618 V/,
+    );
+    expect(reaction?.why[0]?.source).toMatch(/CRC Handbook .*recalled from memory/);
     expect(reaction?.equation).toBe('CuSO4(aq) + Zn(s) → Cu(s) + ZnSO4(aq)');
   });
 

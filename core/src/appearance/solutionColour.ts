@@ -1,9 +1,13 @@
 import { indicators } from '../substances/data/indicators';
+import { layerSpectra } from '../substances/data/solvents';
 import { spectra } from '../substances/data/spectra';
 import type { AbsorptionBand, ColourPhrase } from '../substances/types';
 import { nameColour } from './colourWords';
 import { transmittedHex, wavelengthsNm } from './spectrumColour';
 
+const layerBands = new Map<string, readonly AbsorptionBand[]>(
+  layerSpectra.map(({ formula, bands }) => [formula, bands]),
+);
 const bandsOf = new Map(spectra.map(({ formula, bands }) => [formula, bands]));
 const indicatorRows = new Map(indicators.map((row) => [row.name, row]));
 
@@ -44,6 +48,26 @@ export function solutionColour(
     (bandsOf.get(formula) ?? []).map((band) => ({ band, concentration })),
   );
   if (indication) coloured.push(...indicatorBands(indication));
+  return seenThrough(coloured, pathCm);
+}
+
+/** The colour of a second layer, in which halogens show the colour of their vapour. */
+export function layerColour(
+  concentrationsM: Readonly<Record<string, number>>,
+  pathCm: number,
+): LiquidColour {
+  const coloured = Object.entries(concentrationsM).flatMap(([formula, concentration]) =>
+    (layerBands.get(formula) ?? []).map((band) => ({ band, concentration })),
+  );
+  return seenThrough(coloured, pathCm);
+}
+
+interface Coloured {
+  readonly band: AbsorptionBand;
+  readonly concentration: number;
+}
+
+function seenThrough(coloured: readonly Coloured[], pathCm: number): LiquidColour {
   const transmittance = wavelengthsNm.map((nm) => {
     const absorbance = coloured.reduce(
       (sum, { band, concentration }) => sum + bandAbsorptivity(band, nm) * concentration * pathCm,

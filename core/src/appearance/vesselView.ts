@@ -1,13 +1,16 @@
 import type { Equilibrium } from '../equilibrium/equilibrate';
 import { molarMassOf } from '../formula/molarMass';
 import type { Clarity, ColourPhrase } from '../substances/types';
+import { scaleAmounts } from '../vessel/amounts';
 import type { Amounts } from '../vessel/amounts';
 import { containers } from '../vessel/containers';
+import { layerVolumeMl, solutesOf, solventOf } from '../vessel/layer';
+import { waterDensityGPerMl } from '../vessel/pour';
 import { visibleMgPerL } from '../vessel/rules/rule';
 import type { Vessel } from '../vessel/vessel';
 import { mixHex, nearestPhrase, phraseHex } from './colourWords';
 import { solidLook } from './solidLook';
-import { solutionColour } from './solutionColour';
+import { layerColour, solutionColour } from './solutionColour';
 
 /** What a vessel looks like; enough to draw it. */
 export interface VesselView {
@@ -20,6 +23,18 @@ export interface VesselView {
   /** The liquid with its solid stirred up, as it looks just after mixing: what scatters also tints. */
   readonly suspensionHex?: string;
   readonly bubbles?: boolean;
+  /** A second liquid, on the water or under it. */
+  readonly layer?: LayerView;
+}
+
+/** A liquid that does not mix with water. */
+export interface LayerView {
+  readonly formula: string;
+  readonly hex: string;
+  readonly colour: ColourPhrase;
+  readonly position: 'above' | 'below';
+  /** Its share of the liquid in the vessel, 0 to 1. */
+  readonly share: number;
 }
 
 /** The solids of a vessel taken together. */
@@ -69,10 +84,30 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
       : stirredMgPerL < opaqueTimes * visibleMgPerL.precipitate
         ? 'cloudy'
         : 'opaque',
-    fill: Math.min(1, volumeMl / brimMl),
+    fill: Math.min(1, (volumeMl + layerVolumeMl(vessel.phases.layer)) / brimMl),
     ...(solid && { solid }),
     ...(stirred && isHazy && { suspensionHex: mixHex(liquid.hex, stirred.hex, hidden) }),
     ...(Object.keys(gasEvolved).length > 0 && { bubbles: true }),
+    ...layerView(vessel),
+  };
+}
+
+function layerView({ phases, volumeMl, container }: Vessel): { layer?: LayerView } {
+  const solvent = solventOf(phases.layer);
+  if (!solvent) return {};
+  const ownMl = layerVolumeMl(phases.layer);
+  const { hex, colour } = layerColour(
+    scaleAmounts(solutesOf(phases.layer), 1 / ownMl),
+    containers[container].pathCm,
+  );
+  return {
+    layer: {
+      formula: solvent.formula,
+      hex,
+      colour,
+      position: solvent.densityGPerMl < waterDensityGPerMl ? 'above' : 'below',
+      share: ownMl / (ownMl + volumeMl),
+    },
   };
 }
 

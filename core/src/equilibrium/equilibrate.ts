@@ -8,8 +8,8 @@ import type { DissolvedGas, SparinglySoluble } from '../substances/types';
 import { daviesLimitM } from './activity';
 import { crystals, saturationProduct } from './saltSaturation';
 import { speciate } from './speciate';
-import { countsIn, systemOf } from './system';
-import type { System } from './system';
+import { countsIn, systemOf, withLayer } from './system';
+import type { Layer, System, SystemSpecies } from './system';
 import { vantHoff } from './temperature';
 
 /** A solution at equilibrium with the solids and bubbles it holds. Amounts are per litre of solution. */
@@ -22,6 +22,8 @@ export interface Equilibrium {
   readonly gases: readonly { readonly formula: string; readonly amountMolPerL: number }[];
   /** How far each sparingly soluble solid is from saturation in the solution as it stands. */
   readonly saturation: readonly Saturation[];
+  /** What a second layer holds, mol per litre of water. */
+  readonly layer: Readonly<Record<string, number>>;
   /** True above the ionic strength where the activity model holds. */
   readonly approximate: boolean;
 }
@@ -42,6 +44,8 @@ export interface EquilibrateOptions {
   readonly temperatureC?: number;
   /** Holds the solution at this pH, as a buffer from outside would; the proton balance is then left open. */
   readonly pH?: number;
+  /** A second liquid that takes up some of what is dissolved. */
+  readonly layer?: Layer | undefined;
   /** Solids that were put in as such and may stay, although they would not settle. */
   readonly added?: readonly string[];
 }
@@ -79,15 +83,16 @@ export function equilibrate(
  */
 export function equilibrateComponents(
   componentsM: Components,
-  { allowSolids = true, temperatureC = 25, pH, added = [] }: EquilibrateOptions = {},
+  { allowSolids = true, temperatureC = 25, pH, layer, added = [] }: EquilibrateOptions = {},
 ): Equilibrium {
   const names = withPartners(Object.keys(componentsM));
   const system = systemOf(names, temperatureC);
   const { sparing, crystals: soluble, gases } = phasesOf(system, temperatureC);
   const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
   const phases = allowSolids ? [...settling, ...soluble, ...gases] : [];
+  const all = layer ? withLayer(system, layer) : system;
   const solved = speciate(
-    system,
+    all,
     names.map((name) => componentsM[name] ?? 0),
     phases,
     temperatureC,
@@ -95,6 +100,12 @@ export function equilibrateComponents(
   );
   if (!solved) throw ChemistryError.of('notConverged', names.join(', '));
   const { concentrationsM, logActivities, phaseAmountsM, ionicStrengthM } = solved;
+  const amountsOf = (wanted: (one: SystemSpecies) => boolean) =>
+    Object.fromEntries(
+      all.species.flatMap((one, i) =>
+        wanted(one) ? [[one.formula, concentrationsM[i] ?? 0] as const] : [],
+      ),
+    );
   const left = phases.flatMap(({ formula }, s) => {
     const amountMolPerL = phaseAmountsM[s] ?? 0;
     return amountMolPerL > 0
@@ -103,9 +114,8 @@ export function equilibrateComponents(
   });
   const bare = ({ formula, amountMolPerL }: (typeof left)[number]) => ({ formula, amountMolPerL });
   return {
-    species: Object.fromEntries(
-      system.species.map(({ formula }, i) => [formula, concentrationsM[i] ?? 0]),
-    ),
+    species: amountsOf(({ inLayer }) => !inLayer),
+    layer: amountsOf(({ inLayer }) => inLayer ?? false),
     pH: -(logActivities[names.indexOf('H^+')] ?? 0),
     ionicStrength: ionicStrengthM,
     solids: left.filter(({ gas }) => !gas).map(bare),

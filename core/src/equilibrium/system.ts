@@ -8,6 +8,8 @@ import { vantHoff } from './temperature';
 export interface SystemSpecies extends MassActionTerm {
   readonly formula: string;
   readonly charge: number;
+  /** In the second layer, not in the water. */
+  readonly inLayer?: true;
 }
 
 /** The components that are there and all that mass action makes of them at one temperature. */
@@ -48,6 +50,25 @@ function build(components: readonly string[], temperatureC: number): System {
       counts: components.map((name) => from[name] ?? 0),
     }));
   return { components, charges: own.map(({ charge }) => charge), species: [...own, ...formed] };
+}
+
+/** A liquid beside the water that takes up some of what is dissolved. */
+export interface Layer {
+  /** Its volume over that of the water. */
+  readonly volumeRatio: number;
+  /** Concentration in it over that in water, by species. */
+  readonly partition: Readonly<Record<string, number>>;
+}
+
+/** The system with what each species leaves in a second layer, counted per litre of water. */
+export function withLayer(system: System, { volumeRatio, partition }: Layer): System {
+  const taken = system.species.flatMap((one) => {
+    const ratio = (partition[one.formula] ?? 0) * volumeRatio;
+    return ratio > 0
+      ? [{ ...one, logK: one.logK + Math.log10(ratio), inLayer: true as const }]
+      : [];
+  });
+  return { ...system, species: [...system.species, ...taken] };
 }
 
 /** Counts of the components in a species or solid, without water, in the system's order; undefined when one is absent. */

@@ -27,6 +27,9 @@ export function classifyChange(seen: readonly Observation[]): ChangeVerdict {
     if (one.kind === 'precipitate') {
       evidence.push('a solid formed from two clear solutions');
       doubt *= 1 - weight.precipitate;
+    } else if (one.kind === 'deposit') {
+      evidence.push('a metal came out of a solution');
+      doubt *= 1 - weight.precipitate;
     } else if (one.kind === 'gas') {
       evidence.push('a gas came off without heating');
       doubt *= 1 - weight.gas;

@@ -46,14 +46,19 @@ function find<K extends ObservationKind>(list: readonly Observation[], kind: K) 
   return list.find((one): one is Extract<Observation, { kind: K }> => one.kind === kind);
 }
 
+/** The solid that formed: a precipitate, or a metal that came out. */
+function solidIn(list: readonly Observation[]) {
+  return find(list, 'precipitate') ?? find(list, 'deposit');
+}
+
 const nothing = (seen: readonly Observation[]): boolean => find(seen, 'noChange') !== undefined;
 
 function precipitateItems(
   expected: readonly Observation[],
   seen: readonly Observation[],
 ): ComparedItem[] {
-  const wanted = find(expected, 'precipitate');
-  const got = find(seen, 'precipitate');
+  const wanted = solidIn(expected);
+  const got = solidIn(seen);
   const none = !got && (find(seen, 'noPrecipitate') !== undefined || nothing(seen));
   const answer = got ? 'precipitate' : none ? 'no precipitate' : undefined;
   const should = wanted ? 'precipitate' : 'no precipitate';
@@ -67,7 +72,12 @@ function precipitateItems(
   ];
   if (wanted?.colour && got)
     items.push(colourItem('precipitate colour', wanted.colour, got.colour));
-  if (wanted?.texture && got?.texture)
+  if (
+    wanted?.kind === 'precipitate' &&
+    got?.kind === 'precipitate' &&
+    wanted.texture &&
+    got.texture
+  )
     items.push({
       item: 'texture',
       expected: wanted.texture,

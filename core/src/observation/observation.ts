@@ -52,6 +52,12 @@ export const observationSchema = z.discriminatedUnion('kind', [
     /** What is seen above the liquid, where the gas or what air makes of it has a colour. */
     colour: colour.optional(),
   }),
+  z.object({
+    kind: z.literal('layer'),
+    formula: z.string().max(100).optional(),
+    position: z.enum(['above', 'below']).optional(),
+    colour: colour.optional(),
+  }),
   z.object({ kind: z.literal('temperature'), deltaC: z.number() }),
   z.object({ kind: z.literal('noChange') }),
 ]);
@@ -80,6 +86,8 @@ export function describeObservation(observation: Observation): string {
       return [observation.colour, 'solid stays'].filter(Boolean).join(' ');
     case 'gas':
       return `${observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas'}${observation.colour ? `; ${observation.colour} gas` : ''}`;
+    case 'layer':
+      return [observation.colour, 'layer', observation.position].filter(Boolean).join(' ');
     case 'temperature':
       return `${observation.deltaC > 0 ? 'warmer' : 'colder'} by ${Math.abs(observation.deltaC).toFixed(1)} °C`;
     case 'noChange':

@@ -9,6 +9,8 @@ import type { Observation } from './observation';
 
 /** A warmth or coolness that a hand notices, °C (common practice). */
 const feltC = 2;
+/** Share of a solid that must have gone for anyone to see it shrink. */
+const seenToShrink = 0.05;
 /** Share of a solid that may be left and it still counts as dissolved. */
 const allButGone = 0.02;
 /** Gas volume over liquid volume from which bubbling is steady, and vigorous (common practice). */
@@ -45,12 +47,26 @@ export function observeStep(after: Seen, before?: Seen): Observation[] {
           { kind: 'colour', from, to: view.colour },
           { kind: 'clarity', to: view.clarity },
         ];
+  const layer: Observation[] = view.layer
+    ? [
+        {
+          kind: 'layer',
+          formula: view.layer.formula,
+          position: view.layer.position,
+          colour: view.layer.colour,
+        },
+      ]
+    : [];
+  const layerChanged = view.layer?.colour !== before?.view.layer?.colour;
   return [
     ...liquid,
+    ...layer,
     ...solids,
     ...gases,
     ...(Math.abs(deltaC) >= feltC ? [{ kind: 'temperature', deltaC } as const] : []),
-    ...(before && !events && from === view.colour ? [{ kind: 'noChange' } as const] : []),
+    ...(before && !events && !layerChanged && from === view.colour
+      ? [{ kind: 'noChange' } as const]
+      : []),
   ];
 }
 
@@ -64,6 +80,7 @@ function solidObservations({ solidsChange, vessel }: Step): Observation[] {
     if (!look || mgPerL < visibleMgPerL.haze) continue;
     const { colour, texture } = look;
     const left = vessel.phases.solids[formula] ?? 0;
+    if (change < 0 && -change < seenToShrink * (left - change)) continue;
     if (change < 0)
       found.push({ kind: 'dissolves', formula, complete: left <= allButGone * (left - change) });
     else if (look.isMetal) found.push({ kind: 'deposit', formula, colour });

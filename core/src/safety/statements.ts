@@ -45,6 +45,7 @@ const statements = {
   H300: danger('Fatal if swallowed', 'skull'),
   H301: danger('Toxic if swallowed', 'skull'),
   H302: warning('Harmful if swallowed', 'exclamation'),
+  H304: danger('May be fatal if swallowed and enters airways', 'health hazard'),
   H310: danger('Fatal in contact with skin', 'skull'),
   H311: danger('Toxic in contact with skin', 'skull'),
   H312: warning('Harmful in contact with skin', 'exclamation'),

@@ -14,7 +14,12 @@ const byIons = new Map<string, string>();
 for (const formula of listed) {
   const ions = Object.keys(ionsOf(formula) ?? {});
   const key = ions.join(' ');
-  if (ions.length === 2 && !byIons.has(key)) byIons.set(key, formula);
+  if (ions.length === 2 && !isOxide(formula) && !byIons.has(key)) byIons.set(key, formula);
+}
+
+/** Oxides are tabulated with the hydroxide they bring into water; they are no hydroxides. */
+function isOxide(formula: string): boolean {
+  return 'OH^-' in (ionsOf(formula) ?? {}) && !parseFormula(formula).elements.H;
 }
 
 /**

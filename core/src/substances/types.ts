@@ -187,6 +187,15 @@ export interface SlowTransfer {
   readonly source: Source;
 }
 
+/** A liquid that does not mix with water. */
+export interface ImmiscibleSolvent {
+  readonly formula: string;
+  readonly densityGPerMl: number;
+  /** Concentration of a dissolved molecule in the solvent over that in water, at equilibrium. */
+  readonly partition: Readonly<Record<string, number>>;
+  readonly source: Source;
+}
+
 /** A solid that is sealed by a coat of another. */
 export interface Coat {
   readonly solid: string;

@@ -5,12 +5,13 @@ import type { Action, VesselSetup } from './action';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { meet } from './meet';
-import { pourOut } from './pour';
+import { pourOut, waterDensityGPerMl } from './pour';
+import { solventOf } from './layer';
 import type { AnyPortion } from './portion';
 import type { Reaction } from './reaction';
 import { outsideModel } from './rules/outsideModel';
 import { settle } from './settle';
-import { emptyVessel, pourTogether } from './vessel';
+import { emptyVessel, noPhases, pourTogether } from './vessel';
 import type { Phases, Vessel } from './vessel';
 import { pouringWarnings, solubilityWarnings, warningsOf } from './warnings';
 import type { Warning } from './warnings';
@@ -33,7 +34,6 @@ export interface Step {
   readonly notPredicted: readonly string[];
 }
 
-const nothing: Phases = { solution: {}, solids: {}, gas: {} };
 /** Liquid that filter paper keeps, mL, and what each gram of wet solid keeps besides, mL (common practice). */
 const paperKeepsMl = 0.3;
 const solidKeepsMlPerG = 1.5;
@@ -88,6 +88,8 @@ export function act(vessel: Vessel, action: Action): Step {
       );
     case 'filter':
       return filter(vessel, action.keep);
+    case 'decant':
+      return decant(vessel, action.keep);
     case 'evaporate':
       return evaporate(vessel, action.toVolumeMl);
     case 'heat':
@@ -128,7 +130,7 @@ function add(vessel: Vessel, portion: AnyPortion): Step {
 
 /** A gas let into a vessel without liquid stays a gas. */
 function asGas(part: Vessel): Vessel {
-  return { ...part, phases: { ...nothing, gas: part.phases.solution } };
+  return { ...part, phases: { ...noPhases, gas: part.phases.solution } };
 }
 
 function together(vessel: Vessel, part: Vessel): Step {
@@ -139,7 +141,7 @@ function together(vessel: Vessel, part: Vessel): Step {
 }
 
 /** Lets contents react from what they are now. */
-function come(previous: Vessel, mixed: Vessel, removed: Phases = nothing): Step {
+function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step {
   const { settled, reactions, considered } = meet(mixed, mixed.phases);
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const outside =
@@ -168,7 +170,7 @@ function resting(vessel: Vessel): Step {
     considered: [],
     gasEvolved: {},
     solidsChange: {},
-    removed: nothing,
+    removed: noPhases,
     warnings: [],
     notPredicted: [],
   };
@@ -202,6 +204,7 @@ function take(vessel: Vessel, out: Phases, outMl: number): Step {
     phases: {
       solution: addAmounts(vessel.phases.solution, out.solution, -1),
       solids: present(addAmounts(vessel.phases.solids, out.solids, -1)),
+      layer: present(addAmounts(vessel.phases.layer, out.layer, -1)),
       gas: vessel.phases.gas,
     },
     indicators: scaleAmounts(
@@ -220,7 +223,7 @@ function take(vessel: Vessel, out: Phases, outMl: number): Step {
 
 function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
   if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'filter');
-  const { solids, solution } = vessel.phases;
+  const { solids, solution, layer } = vessel.phases;
   const solidG = Object.entries(solids).reduce(
     (sum, [formula, n]) => sum + (n * molarMassOf(formula)) / 1000,
     0,
@@ -228,11 +231,39 @@ function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
   const keptMl = Math.min(0.9 * vessel.volumeMl, paperKeepsMl + solidKeepsMlPerG * solidG);
   const share = keptMl / vessel.volumeMl;
   return keep === 'filtrate'
-    ? take(vessel, { solution: scaleAmounts(solution, share), solids, gas: {} }, keptMl)
+    ? take(vessel, { ...noPhases, solution: scaleAmounts(solution, share), solids }, keptMl)
     : take(
         vessel,
-        { solution: scaleAmounts(solution, 1 - share), solids: {}, gas: {} },
+        { ...noPhases, solution: scaleAmounts(solution, 1 - share), layer },
         vessel.volumeMl - keptMl,
+      );
+}
+
+/** Liquid that stays with a solid when the rest is poured off it, share of the volume (common practice). */
+const staysWithSolid = 0.1;
+
+/** Pours the upper of two layers off the lower, or a liquid off the solid that has settled in it. */
+function decant(vessel: Vessel, keep: 'upper' | 'lower'): Step {
+  const { solution, solids, layer } = vessel.phases;
+  const solvent = solventOf(layer);
+  if (solvent && vessel.volumeMl > 0) {
+    const waterIsLower = solvent.densityGPerMl < waterDensityGPerMl;
+    const keepsWater = (keep === 'lower') === waterIsLower;
+    return keepsWater
+      ? take(vessel, { ...noPhases, layer }, 0)
+      : take(vessel, { ...noPhases, solution, solids }, vessel.volumeMl);
+  }
+  if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'decant');
+  return keep === 'upper'
+    ? take(
+        vessel,
+        { ...noPhases, solution: scaleAmounts(solution, staysWithSolid), solids },
+        staysWithSolid * vessel.volumeMl,
+      )
+    : take(
+        vessel,
+        { ...noPhases, solution: scaleAmounts(solution, 1 - staysWithSolid) },
+        (1 - staysWithSolid) * vessel.volumeMl,
       );
 }
 
@@ -253,7 +284,7 @@ function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.volumeMl):
     volumeMl: toVolumeMl,
     phases: { ...vessel.phases, solution: { ...vessel.phases.solution, H2O: water - gone } },
   };
-  return come(left, left, { ...nothing, gas: { H2O: gone } });
+  return come(left, left, { ...noPhases, gas: { H2O: gone } });
 }
 
 function warmTo(vessel: Vessel, toC: number): Step {
@@ -290,6 +321,7 @@ function scalePhases(phases: Phases, factor: number): Phases {
   return {
     solution: scaleAmounts(phases.solution, factor),
     solids: scaleAmounts(phases.solids, factor),
+    layer: scaleAmounts(phases.layer, factor),
     gas: scaleAmounts(phases.gas, factor),
   };
 }

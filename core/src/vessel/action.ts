@@ -36,6 +36,7 @@ export const actionSchema = z.discriminatedUnion('do', [
   z.object({ do: z.literal('dilute'), toVolumeMl: z.number().positive().max(5000) }),
   z.object({ do: z.literal('discard'), fraction: z.number().min(0).max(1) }),
   z.object({ do: z.literal('filter'), keep: z.enum(['filtrate', 'residue']) }),
+  z.object({ do: z.literal('decant'), keep: z.enum(['upper', 'lower']) }),
   z.object({ do: z.literal('evaporate'), toVolumeMl: z.number().positive().optional() }),
   z.object({
     do: z.literal('bubble'),

@@ -17,11 +17,6 @@ export function scaleAmounts(amounts: Amounts, factor: number): Amounts {
   return Object.fromEntries(Object.entries(amounts).map(([formula, n]) => [formula, n * factor]));
 }
 
-/** The amounts of a list of formulae with molar concentrations, mol/L, in a volume. */
-export function amountsIn(concentrationsM: Amounts, volumeMl: number): Amounts {
-  return scaleAmounts(concentrationsM, volumeMl);
-}
-
 /** Only what is there: entries above a trace. */
 export function present(amounts: Amounts): Amounts {
   return Object.fromEntries(Object.entries(amounts).filter(([, n]) => n > tracesMmol));

@@ -1,6 +1,7 @@
 import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
 import type { Components } from '../substances/componentsOf';
 import { chargeOf } from '../substances/ionsOf';
+import { solventsIn } from './layer';
 import type { Phases } from './vessel';
 
 /** A substance in one phase, as equations write it. */
@@ -20,7 +21,7 @@ export interface Change {
 }
 
 export const keyOf = ({ formula, state }: PhaseTerm): string => `${formula}(${state})`;
-const phaseState = { solution: 'aq', solids: 's', gas: 'g' } as const;
+const phaseState = { solution: 'aq', layer: 'aq', solids: 's', gas: 'g' } as const;
 
 /** Species told as the ions they are loosely made of: ion pairs, first hydrolysis products, hydrogensulfate. */
 const toldAsIons = new Map<string, Components>(
@@ -61,7 +62,7 @@ export function changeBetween(before: Phases, after: Phases, electronsMove = fal
     if (entry) entry.amount += amount;
     else gained.set(key, { term, amount });
   };
-  for (const phase of ['solution', 'solids', 'gas'] as const)
+  for (const phase of ['solution', 'layer', 'solids', 'gas'] as const)
     for (const formula of new Set([...Object.keys(before[phase]), ...Object.keys(after[phase])])) {
       const amount = (after[phase][formula] ?? 0) - (before[phase][formula] ?? 0);
       const state = phaseState[phase];
@@ -75,6 +76,7 @@ export function changeBetween(before: Phases, after: Phases, electronsMove = fal
       else add({ formula, state }, amount);
     }
   gained.delete('H2O(aq)');
+  for (const formula of Object.keys(solventsIn(after.layer))) gained.delete(`${formula}(aq)`);
   for (const entry of gained.values()) {
     const dissolved = gained.get(keyOf({ formula: entry.term.formula, state: 'aq' }));
     if (entry.term.state !== 'g' || entry.amount <= 0 || !dissolved) continue;

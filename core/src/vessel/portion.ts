@@ -20,7 +20,7 @@ export const portionSchema = z.object({
 /** A portion of solution. */
 export type Portion = z.infer<typeof portionSchema>;
 
-/** Anything that can be put into a vessel: a solution, a solid by mass, water, a gas, drops of indicator. */
+/** Anything that can be put into a vessel: a solution, a solid by mass, a gas, drops of indicator, a liquid by volume. */
 export const anyPortionSchema = z.union([
   portionSchema,
   z.object({
@@ -35,9 +35,10 @@ export const anyPortionSchema = z.union([
       .positive('A mass is above 0 g; weigh some out')
       .max(500, 'A mass for a vessel is at most 500 g'),
   }),
-  z.object({ substance: z.literal('water'), volumeMl }),
   z.object({ gas: substance, amountMmol }),
   z.object({ indicator: substance, drops: z.number().positive().max(100) }),
+  // Water, a liquid that forms a layer, or a concentrated reagent as sold. Strict, so that a wrong concentration is not dropped.
+  z.strictObject({ substance, volumeMl }),
 ]);
 
 /** Anything that can be put into a vessel. */

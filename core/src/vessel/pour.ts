@@ -9,11 +9,13 @@ import type { Substance } from '../substances/types';
 import { scaleAmounts } from './amounts';
 import type { ContainerKind } from './containers';
 import type { AnyPortion } from './portion';
-import { emptyVessel } from './vessel';
+import { amountInLayer, isImmiscible } from './layer';
+import { emptyVessel, noPhases } from './vessel';
 import type { Vessel } from './vessel';
 
-/** Water in one millilitre at 25 °C, mmol: 0.9970 g/mL (CRC Handbook, recalled from memory) over 18.015 g/mol. */
-const waterMmolPerMl = 997.05 / 18.015;
+/** Density of water at 25 °C, g/mL (CRC Handbook, recalled from memory), and the amount in a millilitre, mmol. */
+export const waterDensityGPerMl = 0.99705;
+const waterMmolPerMl = (1000 * waterDensityGPerMl) / 18.015;
 const pure = new Set(pureSolids.map(({ formula }) => formula));
 
 /**
@@ -29,15 +31,21 @@ export function pourOut(
   const empty = emptyVessel(container, temperatureC);
   if ('indicator' in portion) return { ...empty, ...dropsOf(portion) };
   if ('gas' in portion) return { ...empty, ...gasOf(portion) };
-  if (isWater(portion.substance)) {
-    if (!('volumeMl' in portion)) return water(empty, portion.massG / 0.99705);
-    return water(empty, portion.volumeMl);
-  }
+  if (isWater(portion.substance))
+    return water(
+      empty,
+      'volumeMl' in portion ? portion.volumeMl : portion.massG / waterDensityGPerMl,
+    );
   const { substance, form } = inField('substance', () => findSubstance(portion.substance));
   if ('massG' in portion) return { ...empty, ...solidOf(substance, form, portion.massG) };
-  const concentrationM =
-    'percentWV' in portion ? molar(substance, form, portion.percentWV) : concentration(portion);
-  return { ...empty, ...solutionOf(substance, concentrationM, portion.volumeMl) };
+  if ('percentWV' in portion)
+    return {
+      ...empty,
+      ...solutionOf(substance, molar(substance, form, portion.percentWV), portion.volumeMl),
+    };
+  if ('concentrationM' in portion)
+    return { ...empty, ...solutionOf(substance, portion.concentrationM, portion.volumeMl) };
+  return { ...empty, ...pureLiquidOf(substance, portion.volumeMl) };
 }
 
 function isWater(text: string): boolean {
@@ -52,18 +60,12 @@ function water(empty: Vessel, volumeMl: number): Vessel {
   };
 }
 
-function concentration(portion: AnyPortion): number {
-  if ('concentrationM' in portion) return portion.concentrationM;
-  throw ChemistryError.of('missingAmount').in('concentrationM');
-}
-
 /** mol/L of a solution given in grams of the named form per 100 mL. */
 function molar(substance: Substance, form: string | undefined, percentWV: number): number {
   return (10 * percentWV) / molarMassOf(form ?? substance.forms[0].formula);
 }
 
 type Part = Pick<Vessel, 'volumeMl' | 'phases' | 'put'>;
-const none = { solution: {}, solids: {}, gas: {} };
 
 function solutionOf(substance: Substance, concentrationM: number, volumeMl: number): Part {
   if (pure.has(substance.formula) || substance.solubilityGPer100G === 0)
@@ -73,12 +75,24 @@ function solutionOf(substance: Substance, concentrationM: number, volumeMl: numb
     volumeMl,
     put: [substance.formula],
     phases: {
-      ...none,
+      ...noPhases,
       solution: {
         ...scaleAmounts(inWater(substance), amount),
         H2O: waterIn(substance, concentrationM) * volumeMl - amount * waterGiven(substance),
       },
     },
+  };
+}
+
+/** A liquid by volume alone: one that forms a layer, or a concentrated reagent as it is sold. */
+function pureLiquidOf(substance: Substance, volumeMl: number): Part {
+  const { formula, stock } = substance;
+  if (stock) return solutionOf(substance, stock.concentrationM, volumeMl);
+  if (!isImmiscible(formula)) throw ChemistryError.of('missingAmount').in('concentrationM');
+  return {
+    volumeMl: 0,
+    put: [formula],
+    phases: { ...noPhases, layer: { [formula]: amountInLayer(formula, volumeMl) } },
   };
 }
 
@@ -111,10 +125,11 @@ function solidOf(substance: Substance, form: string | undefined, massG: number):
     const volumeMl = massG / substance.stock.densityGPerMl;
     return solutionOf(substance, substance.stock.concentrationM, volumeMl);
   }
+  const phase = isImmiscible(formula) ? 'layer' : 'solids';
   return {
     volumeMl: 0,
     put: [substance.formula],
-    phases: { ...none, solids: { [formula]: amount } },
+    phases: { ...noPhases, [phase]: { [formula]: amount } },
   };
 }
 
@@ -126,7 +141,7 @@ function gasOf({ gas, amountMmol }: Extract<AnyPortion, { gas: string }>): Part 
   return {
     volumeMl: 0,
     put: [formula],
-    phases: { ...none, solution: scaleAmounts(ions, amountMmol) },
+    phases: { ...noPhases, solution: scaleAmounts(ions, amountMmol) },
   };
 }
 
@@ -143,7 +158,7 @@ function dropsOf({ indicator, drops }: Extract<AnyPortion, { indicator: string }
   const volumeMl = 0.05 * drops;
   return {
     volumeMl,
-    phases: { ...none, solution: { H2O: waterMmolPerMl * volumeMl } },
+    phases: { ...noPhases, solution: { H2O: waterMmolPerMl * volumeMl } },
     indicators: { [row.name]: drops },
   };
 }

@@ -20,7 +20,13 @@ export interface Reaction {
   readonly oxidationChanges: readonly OxidationChange[];
   readonly types: ReactionTypes;
   /** The constants that decided, with their sources. */
-  readonly why: readonly string[];
+  readonly why: readonly Reason[];
+}
+
+/** A constant that decided, in a sentence, and where it comes from. */
+export interface Reason {
+  readonly text: string;
+  readonly source?: string;
 }
 
 /** What a rule found: an equation, what drives it, and the reasons. */
@@ -30,7 +36,7 @@ export interface Process {
   readonly equation: RawEquation;
   /** Extent of the equation as given, before it is brought to whole numbers, mmol. */
   readonly extentMmol: number;
-  readonly why: readonly string[];
+  readonly why: readonly Reason[];
 }
 
 /**

@@ -5,8 +5,9 @@ import { reactsBeforeSealed } from '../substances/data/coats';
 import { pureSolids } from '../substances/data/pureSolids';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
 import type { SparinglySoluble } from '../substances/types';
-import { addAmounts, present, tracesMmol } from './amounts';
+import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
+import { asEquilibriumLayer, solutesOf, solventsIn } from './layer';
 import { advance, heldBack, nextTransfer } from './rules/electronTransfer';
 import type { ElectronTransfer, TransferState } from './rules/electronTransfer';
 import { coatOn, sealOf } from './rules/sealing';
@@ -54,18 +55,21 @@ export function settle(vessel: Vessel): Settled {
   if (dry) return { vessel, transfers: [], stays: [] };
   const { volumeMl, temperatureC } = vessel;
   const parts = partSolids(vessel.phases.solids);
+  const { layer } = vessel.phases;
   let { totals } = {
-    totals: addComponents(componentsIn(vessel.phases.solution, 'solution'), parts.reachable),
+    totals: addComponents(
+      addComponents(componentsIn(vessel.phases.solution, 'solution'), parts.reachable),
+      componentsIn(solutesOf(layer), 'solution'),
+    ),
   };
   let { apart, kept } = { apart: parts.apart, kept: parts.kept };
   const stays: Stay[] = [];
   const added = Object.keys(vessel.phases.solids);
   let gas: Amounts = vessel.phases.gas;
 
-  const rest = (components: Components) => {
-    const found = equilibrateComponents(perLitre(components, volumeMl), { temperatureC, added });
-    return found;
-  };
+  const second = asEquilibriumLayer(layer, volumeMl);
+  const rest = (components: Components) =>
+    equilibrateComponents(perLitre(components, volumeMl), { temperatureC, added, layer: second });
   let equilibrium = rest(totals);
 
   // A lump that a crust seals gives up only a little of itself; what has settled as a powder is not a lump.
@@ -92,6 +96,7 @@ export function settle(vessel: Vessel): Settled {
     totals = addComponents(totals, componentsIn({ [formula]: before }, 'solids'), -1);
     equilibrium = equilibrateComponents(perLitre(totals, volumeMl), {
       temperatureC,
+      layer: second,
       added: added.filter((one) => one !== formula),
     });
   }
@@ -130,8 +135,13 @@ export function settle(vessel: Vessel): Settled {
     const coat = sealOf(metal, equilibrium);
     return coat ? [{ metal, coat }] : [];
   });
+  const phases = {
+    ...phasesOf(equilibrium, totals, addAmounts(apart, kept), volumeMl),
+    layer: addAmounts(solventsIn(layer), scaleAmounts(equilibrium.layer, volumeMl)),
+    gas: present(gas),
+  };
   return {
-    vessel: { ...vessel, phases: phasesOf(equilibrium, totals, { ...apart }, kept, gas, volumeMl) },
+    vessel: { ...vessel, phases },
     equilibrium,
     transfers,
     stays: [
@@ -186,27 +196,27 @@ function perLitre(components: Components, volumeMl: number): Components {
   return Object.fromEntries(Object.entries(components).map(([name, n]) => [name, n / volumeMl]));
 }
 
+/** The solution and the solids, aside from those that take no part in the equilibrium. */
 function phasesOf(
   equilibrium: Equilibrium,
   totals: Components,
-  apart: Amounts,
-  kept: Amounts,
-  gas: Amounts,
+  others: Amounts,
   volumeMl: number,
-): Phases {
-  const dissolved = Object.fromEntries(
-    Object.entries(equilibrium.species).map(([formula, c]) => [formula, c * volumeMl]),
-  );
+): Pick<Phases, 'solution' | 'solids'> {
+  const dissolved = scaleAmounts(equilibrium.species, volumeMl);
   const settled = Object.fromEntries(
     equilibrium.solids.map(({ formula, amountMolPerL }) => [formula, amountMolPerL * volumeMl]),
   );
   const waterOf = (amounts: Amounts, phase: 'solution' | 'solids') =>
     componentsIn(amounts, phase).H2O ?? 0;
   // Water is what the totals leave over once every species and solid has its share.
-  const water = (totals.H2O ?? 0) - waterOf(dissolved, 'solution') - waterOf(settled, 'solids');
+  const water =
+    (totals.H2O ?? 0) -
+    waterOf(dissolved, 'solution') -
+    waterOf(settled, 'solids') -
+    volumeMl * waterOf(equilibrium.layer, 'solution');
   return {
     solution: { ...dissolved, H2O: water },
-    solids: present(addAmounts(addAmounts(settled, apart), kept)),
-    gas: Object.fromEntries(Object.entries(gas).filter(([, n]) => n > tracesMmol)),
+    solids: present(addAmounts(settled, others)),
   };
 }

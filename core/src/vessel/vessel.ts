@@ -10,6 +10,8 @@ export interface Phases {
   readonly solution: Amounts;
   /** Each solid: precipitates, crystals, metals. */
   readonly solids: Amounts;
+  /** A liquid that does not mix with water, and what it holds. */
+  readonly layer: Amounts;
   /** Gas that has left the liquid, now above it or gone. */
   readonly gas: Amounts;
 }
@@ -18,7 +20,7 @@ export interface Phases {
 export interface Vessel {
   readonly container: ContainerKind;
   readonly temperatureC: number;
-  /** Volume of the liquid; dissolving a solid is taken not to change it. */
+  /** Volume of the watery liquid; dissolving a solid is taken not to change it. */
   readonly volumeMl: number;
   readonly phases: Phases;
   /** Substances put in, in order and each once: the reagents that equations are written with. */
@@ -27,13 +29,16 @@ export interface Vessel {
   readonly indicators: Readonly<Record<string, number>>;
 }
 
+/** Nothing in any phase. */
+export const noPhases: Phases = { solution: {}, solids: {}, layer: {}, gas: {} };
+
 /** An empty vessel at a temperature, 25 °C unless said otherwise. */
 export function emptyVessel(container: ContainerKind = 'testTube', temperatureC = 25): Vessel {
   return {
     container,
     temperatureC,
     volumeMl: 0,
-    phases: { solution: {}, solids: {}, gas: {} },
+    phases: noPhases,
     put: [],
     indicators: {},
   };
@@ -53,6 +58,7 @@ export function pourTogether(into: Vessel, from: Vessel): Vessel {
     phases: {
       solution: addAmounts(into.phases.solution, from.phases.solution),
       solids: addAmounts(into.phases.solids, from.phases.solids),
+      layer: addAmounts(into.phases.layer, from.phases.layer),
       gas: addAmounts(into.phases.gas, from.phases.gas),
     },
     put: [...new Set([...into.put, ...from.put])],

@@ -7,6 +7,7 @@ import type { Equilibrium } from '../equilibrium/equilibrate';
 import { daviesLimitM } from '../equilibrium/activity';
 import type { Amounts } from './amounts';
 import { containers } from './containers';
+import { layerVolumeMl } from './layer';
 import type { Vessel } from './vessel';
 
 /** Something to be told at the step, with a code that stays the same. */
@@ -41,10 +42,11 @@ export function warningsOf(
         message: `${formula} is given off, ${amount.toPrecision(2)} mmol (about ${(24.5 * amount).toPrecision(2)} mL): toxic. Fume hood, and less of it.`,
       });
   }
-  if (vessel.volumeMl > brimMl)
+  const filledMl = vessel.volumeMl + layerVolumeMl(vessel.phases.layer);
+  if (filledMl > brimMl)
     found.push({
       code: 'overfull',
-      message: `${vessel.volumeMl.toFixed(1)} mL is more than the vessel holds (${name.toLowerCase()}, ${brimMl} mL to the brim).`,
+      message: `${filledMl.toFixed(1)} mL is more than the vessel holds (${name.toLowerCase()}, ${brimMl} mL to the brim).`,
     });
   if (equilibrium?.approximate)
     found.push({

@@ -9,7 +9,7 @@ export function portion(text: string): AnyPortion {
   const amount = Number(number);
   if (unit === 'g') return { substance: name, massG: amount };
   if (unit === 'mmol') return { gas: name, amountMmol: amount };
-  if (unit === 'mL') return { substance: 'water', volumeMl: amount };
+  if (unit === 'mL') return { substance: name, volumeMl: amount };
   if (unit === 'drops') return { indicator: name, drops: amount };
   return { substance: name, concentrationM: amount, volumeMl: Number(volume) };
 }
@@ -20,6 +20,7 @@ function action(text: string): Action {
   if (verb === 'dilute') return { do: 'dilute', toVolumeMl: Number(value) };
   if (verb === 'discard') return { do: 'discard', fraction: Number(value) };
   if (verb === 'filtrate' || verb === 'residue') return { do: 'filter', keep: verb };
+  if (verb === 'decant') return { do: 'decant', keep: value as 'upper' | 'lower' };
   if (verb === 'evaporate') return { do: 'evaporate', ...(value && { toVolumeMl: Number(value) }) };
   return { do: 'add', portion: portion(text) };
 }

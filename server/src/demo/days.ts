@@ -141,6 +141,7 @@ export function demoDays(today: Date): DemoDay[] {
           a: portion('CuSO4', 0.12, 2.5),
           b: portion('K4Fe(CN)6', 0.06, 2.5),
         },
+        { container: 'testTube', a: portion('FeCl3', 0.08, 2), b: portion('KI', 0.12, 2) },
       ],
       weighings: [
         {

@@ -50,9 +50,10 @@ export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
         <>
           <dt>Because</dt>
           <dd>
-            {why.map((reason) => (
-              <p key={reason} className="reason">
-                <Formula text={reason} wrap />
+            {why.map(({ text, source }) => (
+              <p key={text} className="reason">
+                <Formula text={text} wrap />
+                {source && <small className="quiet source">{source}</small>}
               </p>
             ))}
           </dd>

@@ -71,6 +71,21 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
               />
             )}
             {view.solid && <Sediment {...view.solid} {...shape} liquidDepth={liquidDepth} />}
+            {view.layer && (
+              <rect
+                y={
+                  view.layer.position === 'above'
+                    ? level
+                    : shape.floor - liquidDepth * view.layer.share
+                }
+                width="100"
+                height={liquidDepth * view.layer.share}
+                fill={view.layer.hex}
+                stroke="#566"
+                strokeOpacity="0.55"
+                strokeWidth="0.9"
+              />
+            )}
             {view.bubbles && <Bubbles {...shape} level={level} />}
             <line
               x1="0"

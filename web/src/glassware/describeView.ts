@@ -5,5 +5,6 @@ export function describeView(view: VesselView | undefined): string {
   if (!view) return 'empty vessel, nothing recorded';
   const liquid = `${view.colour} liquid, ${view.clarity}`;
   const solid = view.solid ? `, ${view.solid.colour} precipitate` : '';
-  return `${liquid}${solid}${view.bubbles ? ', bubbles' : ''}`;
+  const layer = view.layer ? `, ${view.layer.colour} layer ${view.layer.position}` : '';
+  return `${liquid}${solid}${layer}${view.bubbles ? ', bubbles' : ''}`;
 }

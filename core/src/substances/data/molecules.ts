@@ -23,4 +23,7 @@ export const molecules = [
   { formula: 'C12H22O11' },
   { formula: 'CO(NH2)2' },
   { formula: 'C3H8O3' },
+  { formula: 'C6H12' },
+  { formula: 'C6H14' },
+  { formula: 'CH2Cl2' },
 ] as const satisfies readonly Molecule[];

@@ -196,6 +196,9 @@ const molecularSubstances = [
   { formula: 'C2H5OH', ions: { C2H5OH: 1 }, commonName: 'alcohol', forms: [form('C2H5OH', 'colourless liquid')], stock: { concentrationM: 17.1, percentWW: 100, densityGPerMl: 0.789 }, state: 'liquid', solubilityGPer100G: Infinity, source: bottle },
   { formula: 'C3H6O', ions: { C3H6O: 1 }, commonName: 'acetone', forms: [form('C3H6O', 'colourless liquid')], stock: { concentrationM: 13.6, percentWW: 100, densityGPerMl: 0.79 }, state: 'liquid', solubilityGPer100G: Infinity, source: bottle },
   { formula: 'C3H8O3', ions: { C3H8O3: 1 }, commonName: 'glycerine', forms: [form('C3H8O3', 'colourless liquid')], stock: { concentrationM: 13.7, percentWW: 100, densityGPerMl: 1.26 }, state: 'liquid', solubilityGPer100G: Infinity, source: bottle },
+  { formula: 'C6H12', ions: { C6H12: 1 }, forms: [form('C6H12', 'colourless liquid')], state: 'liquid', solubilityGPer100G: 0.006, source: crc },
+  { formula: 'C6H14', ions: { C6H14: 1 }, forms: [form('C6H14', 'colourless liquid')], state: 'liquid', solubilityGPer100G: 0.001, source: crc },
+  { formula: 'CH2Cl2', ions: { CH2Cl2: 1 }, forms: [form('CH2Cl2', 'colourless liquid')], state: 'liquid', solubilityGPer100G: 1.3, source: crc },
   { formula: 'Br2', ions: { Br2: 1 }, forms: [form('Br2', 'red-brown liquid')], state: 'liquid', solubilityGPer100G: 3.4, source: crc },
   { formula: 'I2', ions: { I2: 1 }, forms: [form('I2', 'shiny black crystals')], solubilityGPer100G: 0.033, source: crc },
 ] as const satisfies readonly Substance[];

@@ -45,7 +45,10 @@ export const complexation: Rule = {
               equation,
               extentMmol: amount,
               why: [
-                `${row.formula}: log β = ${row.logBeta.toFixed(2)} (${sourceText(row.source)})`,
+                {
+                  text: `${row.formula}: log β = ${row.logBeta.toFixed(2)}`,
+                  source: sourceText(row.source),
+                },
               ],
             },
           ];

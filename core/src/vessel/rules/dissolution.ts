@@ -20,7 +20,8 @@ export const dissolution: Rule = {
     openChanges(change).flatMap(({ term, amount }): Process[] => {
       const row = term.state === 's' ? rows.get(term.formula) : undefined;
       const visible =
-        (-1000 * amount * (row ? molarMassOf(term.formula) : 0)) / volumeMl >= visibleMgPerL.haze;
+        (-1000 * amount * (row ? molarMassOf(term.formula) : 0)) / volumeMl >=
+        visibleMgPerL.precipitate;
       if (!row || row.elementary || !visible) return [];
       const equation = writeThrough(change, { used: [[term, 1]], extentMmol: -amount });
       if (!equation || equation.right.length === 0) return [];
@@ -32,7 +33,10 @@ export const dissolution: Rule = {
           equation,
           extentMmol: -amount,
           why: [
-            `${term.formula}: Ksp = 10^−${row.pKsp} (${sourceText(row.source)}); the ion product stays below it`,
+            {
+              text: `${term.formula}: Ksp = 10^−${row.pKsp}; the ion product stays below it`,
+              source: sourceText(row.source),
+            },
           ],
         },
       ];

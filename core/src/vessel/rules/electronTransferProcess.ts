@@ -3,7 +3,7 @@ import type { PhaseTerm, RawEquation, Terms } from '../change';
 import { claim } from '../change';
 import { writeThrough } from '../writeThrough';
 import type { HalfReaction, HalfTerm } from '../halfReaction';
-import type { Process } from '../reaction';
+import type { Process, Reason } from '../reaction';
 import type { ElectronTransfer } from './electronTransfer';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
@@ -78,13 +78,19 @@ function asHalves({ oxidant, reductant, times }: ElectronTransfer, isBasic: bool
   return { left: side(-1), right: side(1) };
 }
 
-function reasons({ oxidant, reductant, potentialsV }: ElectronTransfer): string[] {
-  const told = (half: HalfReaction) =>
-    `${half.couple.half}: E° = ${half.couple.standardPotentialV} V (${sourceText(half.couple.source)})`;
-  const drive = potentialsV[0] - potentialsV[1];
+function reasons({ oxidant, reductant, potentialsV }: ElectronTransfer): Reason[] {
+  const told = ({ couple }: HalfReaction): Reason => ({
+    text: `${couple.half}: E° = ${volts(couple.standardPotentialV)}`,
+    source: sourceText(couple.source),
+  });
+  const drive = Math.min(potentialsV[0] - potentialsV[1], 9.99).toFixed(2);
   return [
     told(oxidant),
     told(reductant),
-    `At the concentrations here the first couple stands ${Math.min(drive, 9.99).toFixed(2)} V above the second, so electrons go from ${reductant.reduced.formula} to ${oxidant.oxidised.formula}.`,
+    {
+      text: `At the concentrations here the first couple stands ${drive} V above the second, so electrons go from ${reductant.reduced.formula} to ${oxidant.oxidised.formula}.`,
+    },
   ];
 }
+
+const volts = (potentialV: number): string => `${String(potentialV).replace('-', '−')} V`;

@@ -2,7 +2,7 @@ import { dissolvedGases } from '../../substances/data/dissolvedGases';
 import { sourceText } from '../../substances/source';
 import { claim, openChanges } from '../change';
 import { writeThrough } from '../writeThrough';
-import type { Process } from '../reaction';
+import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableGasMmol } from './rule';
 
@@ -31,11 +31,14 @@ export const gasEvolution: Rule = {
       }),
 };
 
-function reasons(formula: string): string[] {
+function reasons(formula: string): Reason[] {
   const row = dissolvedGases.find((one) => one.formula === formula);
   return row
     ? [
-        `water holds ${row.henryMPerAtm} mol/L of ${formula} at 1 atm and 25 °C (${sourceText(row.source)}); more than that leaves`,
+        {
+          text: `water holds ${row.henryMPerAtm} mol/L of ${formula} at 1 atm and 25 °C; more than that leaves`,
+          source: sourceText(row.source),
+        },
       ]
     : [];
 }

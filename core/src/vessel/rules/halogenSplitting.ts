@@ -33,7 +33,12 @@ export const halogenSplitting: Rule = {
           force: 'redox',
           equation,
           extentMmol: Math.abs(amount),
-          why: [`${row.formula}: log K = ${row.logBeta.toFixed(2)} (${sourceText(row.source)})`],
+          why: [
+            {
+              text: `${row.formula}: log K = ${row.logBeta.toFixed(2)}`,
+              source: sourceText(row.source),
+            },
+          ],
         },
       ];
     }),

@@ -5,7 +5,7 @@ import { sourceText } from '../../substances/source';
 import type { SparinglySoluble } from '../../substances/types';
 import { claim, openChanges } from '../change';
 import { writeThrough } from '../writeThrough';
-import type { Process } from '../reaction';
+import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { visibleMgPerL } from './rule';
 
@@ -39,8 +39,12 @@ export const precipitation: Rule = {
       }),
 };
 
-/** Ion product against Ksp as a sentence. */
-export function saturationReason({ solid, logIonProduct, logRatio }: Saturation): string {
+function saturationReason({ solid, logIonProduct, logRatio }: Saturation): Reason {
   const standing = logRatio > 0 ? 'above' : 'below';
-  return `${solid.formula}: ion product 10^${logIonProduct.toFixed(1)}, ${standing} Ksp = 10^−${solid.pKsp} (${sourceText(solid.source)})`;
+  return {
+    text: `${solid.formula}: ion product 10^${signed(logIonProduct)}, ${standing} Ksp = 10^${signed(-solid.pKsp)}`,
+    source: sourceText(solid.source),
+  };
 }
+
+const signed = (log: number): string => log.toFixed(1).replace('-', '−');

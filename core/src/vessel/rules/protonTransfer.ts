@@ -4,7 +4,7 @@ import { claim, partsOfTerm } from '../change';
 import { protonAcceptors, protonDonors } from '../protonRoutes';
 import type { RawEquation, Terms } from '../change';
 import type { ProtonRoute } from '../protonRoutes';
-import type { Process } from '../reaction';
+import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
 import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
@@ -36,7 +36,7 @@ export const protonTransfer: Rule = {
         force: 'acid–base',
         equation,
         extentMmol,
-        why: [strengthOf(donor), strengthOf(acceptor)].filter((text) => text !== ''),
+        why: [...strengthOf(donor), ...strengthOf(acceptor)],
       });
     }
     return found;
@@ -74,12 +74,16 @@ function handOver(
   };
 }
 
-function strengthOf({ acid, base }: ProtonRoute): string {
-  if (acid.formula === 'H2O')
-    return `water: pKw = ${waterIonisation.pKw} (${sourceText(waterIonisation.source)})`;
+function strengthOf({ acid, base }: ProtonRoute): Reason[] {
+  if (acid.formula === 'H2O') {
+    const { pKw, source } = waterIonisation;
+    return [{ text: `water: pKw = ${pKw}`, source: sourceText(source) }];
+  }
   const own = acidBaseSteps.find(({ formula }) => formula === acid.formula);
   const below = acidBaseSteps.find(({ formula }) => formula === base.formula);
   const pKa = (own?.logBeta ?? 0) - (below?.logBeta ?? 0);
   const source = own?.source ?? below?.source;
-  return source ? `${acid.formula}: pKa = ${pKa.toFixed(2)} (${sourceText(source)})` : '';
+  return source
+    ? [{ text: `${acid.formula}: pKa = ${pKa.toFixed(2)}`, source: sourceText(source) }]
+    : [];
 }
