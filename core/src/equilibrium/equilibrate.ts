@@ -1,7 +1,6 @@
 import { ChemistryError } from '../errors';
 import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
 import type { Components } from '../substances/componentsOf';
-import { waterIonisation } from '../substances/data/acidBaseSteps';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
 import type { DissolvedGas, SparinglySoluble } from '../substances/types';
@@ -85,7 +84,7 @@ export function equilibrateComponents(
   componentsM: Components,
   { allowSolids = true, temperatureC = 25, pH, layer, added = [] }: EquilibrateOptions = {},
 ): Equilibrium {
-  const names = withPartners(Object.keys(componentsM));
+  const names = componentsOf(componentsM);
   const system = systemOf(names, temperatureC);
   const { sparing, crystals: soluble, gases } = phasesOf(system, temperatureC);
   const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
@@ -130,19 +129,15 @@ export function equilibrateComponents(
   };
 }
 
-/** Species that split a component off, such as hypochlorous acid and chloride from chlorine. */
-const splitting = formedSpecies.filter(({ from }) =>
-  Object.entries(from).some(([name, n]) => n < 0 && name !== 'H^+'),
-);
+/** Less than this, mol/L, is a rest of rounding and not matter. */
+const nothingM = 1e-16;
 
-/** The components of a system in order: those named, the proton, and what halogens split into though none was put in. */
-function withPartners(named: readonly string[]): string[] {
-  const names = new Set(['H^+', ...named]);
-  for (const { from } of splitting)
-    if (Object.entries(from).every(([name, n]) => n < 0 || names.has(name)))
-      for (const name of Object.keys(from)) names.add(name);
-  names.delete('H2O');
-  return [...names].sort();
+/** The components of a system in order: those that are there, and the proton, which may be owed. */
+function componentsOf(componentsM: Components): string[] {
+  const there = Object.entries(componentsM).filter(
+    ([name, total]) => name !== 'H2O' && total > nothingM,
+  );
+  return [...new Set(['H^+', ...there.map(([name]) => name)])].sort();
 }
 
 /** Whether a solid can be there: those put in as such only when they are, or above the temperature at which they form. */
@@ -175,13 +170,21 @@ function sparingPhases(system: System, temperatureC: number): Phase[] {
   return solidRows.flatMap((row) => {
     const counts = countsIn(system, componentsOfSolid(row.formula));
     if (!counts) return [];
-    const hydroxides = row.ions['OH^-'] ?? 0;
-    const logProduct =
-      vantHoff(-row.pKsp, row.dissolutionKJPerMol, temperatureC) +
-      // Each hydroxide of the product counts as a proton given up.
-      hydroxides * vantHoff(waterIonisation.pKw, -waterIonisation.enthalpyKJPerMol, temperatureC);
+    // The product is in the ions of the row; those that are formed species count by their constants.
+    const logProduct = Object.entries(row.ions).reduce(
+      (sum, [ion, n]) => sum - n * logBetaOf(ion, temperatureC),
+      vantHoff(-row.pKsp, row.dissolutionKJPerMol, temperatureC),
+    );
     return [{ formula: row.formula, logProduct, counts, row }];
   });
+}
+
+const formedBy = new Map(formedSpecies.map((row) => [row.formula, row]));
+
+/** log10 β of a species at a temperature, 0 for a component. */
+function logBetaOf(formula: string, temperatureC: number): number {
+  const row = formedBy.get(formula);
+  return row ? vantHoff(row.logBeta, row.enthalpyKJPerMol, temperatureC) : 0;
 }
 
 function crystalPhases(system: System, temperatureC: number): Phase[] {

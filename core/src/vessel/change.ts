@@ -33,7 +33,7 @@ const toldAsIons = new Map<string, Components>(
 );
 /** Where electrons move, the trihalides count as halogen and halide. */
 const trihalides = new Map<string, Components>(
-  ['I3^-', 'Br3^-'].map((formula) => [formula, componentsOfSpecies(formula) ?? {}]),
+  ['I', 'Br'].map((symbol) => [`${symbol}3^-`, { [`${symbol}2`]: 1, [`${symbol}^-`]: 1 }]),
 );
 
 function isFirstHydrolysis(from: Readonly<Record<string, number>>): boolean {

@@ -41,6 +41,8 @@ const acidM = 2;
 const alkaliM = 4;
 const solidMmol = 3;
 const gasMmol = 2;
+/** Gas led in first, as a share of the scarcest solution. */
+const gasShare = 0.6;
 const hotC = 90;
 /** To where concentrated acid is heated, °C. */
 const fumingC = 250;
@@ -77,7 +79,7 @@ type Reagent = 'water' | ReturnType<typeof findSubstance>;
 
 function tryOut(reagents: readonly Reagent[], concentrated: boolean, toC?: number): ReactionsFound {
   const withMetal = reagents.some((one) => one !== 'water' && pure.has(one.substance.formula));
-  const portions = reagents.map((one) => portionOf(one, concentrated, withMetal));
+  const portions = enoughGas(reagents.map((one) => portionOf(one, concentrated, withMetal)));
   const isWet = portions.some((portion) => 'volumeMl' in portion);
   const contents: AnyPortion[] = isWet ? portions : [{ substance: 'water', volumeMl }, ...portions];
   // Liquids first, so that a solid or gas meets them all at once.
@@ -150,6 +152,18 @@ function noneBecause(isWet: boolean, reasons: readonly string[], stays: readonly
     return 'Not predicted: dry solids and gases, and what heating does to them, are not part of the model in solution; in water they do not react.';
   if (stays.length > 0) return `No reaction: ${stays.join(' ')}`;
   return 'No reaction: no solid, gas, complex, acid–base pair or electron transfer goes far enough to notice.';
+}
+
+/** Gas in an amount that does not swamp what it is led into: the excess comes afterwards. */
+function enoughGas(portions: readonly AnyPortion[]): AnyPortion[] {
+  const scarcest = Math.min(
+    ...portions.map((one) =>
+      'concentrationM' in one ? one.concentrationM * one.volumeMl : Infinity,
+    ),
+  );
+  return portions.map((one) =>
+    'gas' in one ? { ...one, amountMmol: Math.min(one.amountMmol, gasShare * scarcest) } : one,
+  );
 }
 
 function portionOf(reagent: Reagent, concentrated: boolean, withMetal: boolean): AnyPortion {

@@ -8,7 +8,7 @@ import type { SparinglySoluble } from '../substances/types';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { asEquilibriumLayer, solutesOf, solventsIn } from './layer';
-import { advance, heldBack, nextTransfer } from './rules/electronTransfer';
+import { advance, heldBack, nextTransfer, pairOf } from './rules/electronTransfer';
 import type { ElectronTransfer, TransferState } from './rules/electronTransfer';
 import { coatOn, sealOf } from './rules/sealing';
 import { componentsIn } from './vessel';
@@ -41,6 +41,8 @@ const asAdded = new Set<string>(
     .filter((row) => row.asAdded)
     .map(({ formula }) => formula),
 );
+/** Share of what a pair has moved already below which its partner only trickles back and it counts as run dry. */
+const ranDry = 0.02;
 /** More transfers than this in one step means they chase each other; the rest waits for the next step. */
 const mostTransfers = 25;
 
@@ -117,11 +119,17 @@ export function settle(vessel: Vessel): Settled {
     };
   };
   const transfers: ElectronTransfer[] = [];
+  const moved = new Map<string, number>();
+  const finished = new Set<string>();
   while (transfers.length < mostTransfers) {
     const state: TransferState = { totals, apart, equilibrium };
-    const transfer = nextTransfer(state, { volumeMl, temperatureC, settle: rest });
+    const transfer = nextTransfer(state, { volumeMl, temperatureC, settle: rest, finished });
     if (!transfer) break;
     transfers.push(transfer);
+    const pair = pairOf(transfer);
+    const sofar = moved.get(pair) ?? 0;
+    if (transfer.extentMmol < ranDry * sofar) finished.add(pair);
+    moved.set(pair, sofar + transfer.extentMmol);
     ({ totals, apart, equilibrium } = advance(
       { totals, apart },
       transfer.change,

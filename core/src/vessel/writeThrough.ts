@@ -8,16 +8,21 @@ const water: PhaseTerm = { formula: 'H2O', state: 'l' };
 /** What balances of itself: protons through the acid or base that is there, and water. */
 const balancing = new Set(['H^+', 'H2O']);
 
+/** How much less a term counts that would bring other components along. */
+const bringsOthers = 0.8;
+
 /**
  * The term through which a component came in or went out: of all that hold it and moved that way, the one that moved most
- * of it.
+ * of it, with preference for one that holds nothing else.
  */
 function carrier(change: Change, component: string, sign: 1 | -1): PhaseTerm | undefined {
   let best: PhaseTerm | undefined;
   let most = 0;
   for (const { term, amount } of change.gained.values()) {
-    const count = partsOfTerm(term)[component] ?? 0;
-    const moved = sign * amount * count;
+    const parts = partsOfTerm(term);
+    const count = parts[component] ?? 0;
+    const alone = Object.keys(parts).every((name) => name === component || balancing.has(name));
+    const moved = sign * amount * count * (alone ? 1 : bringsOthers);
     if (count > 0 && moved > most) [best, most] = [term, moved];
   }
   return best;
@@ -67,8 +72,10 @@ export function writeThrough(
       ([name, n]) => !balancing.has(name) && Math.abs(n) > 1e-9,
     );
     if (open.length === 0) break;
-    for (const [name, n] of open) {
-      if (Math.abs(owed[name] ?? 0) < 1e-9) continue;
+    for (const [name] of open) {
+      // What was drawn for one component may have settled another already.
+      const n = owed[name] ?? 0;
+      if (Math.abs(n) < 1e-9) continue;
       const from = carrier(change, name, n > 0 ? -1 : 1);
       if (!from) return undefined;
       put(n > 0 ? left : right, from, Math.abs(n) / (partsOfTerm(from)[name] ?? 1));

@@ -67,13 +67,13 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('HMoO4^-', 'MoO4^2-', 1, 4.24, undefined, smith),
   { formula: 'H3SiO4^-', from: { H4SiO4: 1, 'H^+': -1 }, logBeta: -9.84, enthalpyKJPerMol: 25, source: smith },
   { formula: 'H2SiO4^2-', from: { H4SiO4: 1, 'H^+': -2 }, logBeta: -23.04, enthalpyKJPerMol: 75, source: smith },
-  // Halogens with water: X2 + H2O ⇌ HXO + H⁺ + X⁻, and the hypohalite beyond it
-  { formula: 'HClO', from: { Cl2: 1, 'H^+': -1, 'Cl^-': -1 }, logBeta: -3.4, enthalpyKJPerMol: 24, source: crc },
-  { formula: 'ClO^-', from: { Cl2: 1, 'H^+': -2, 'Cl^-': -1 }, logBeta: -10.94, enthalpyKJPerMol: 38, source: crc },
-  { formula: 'HBrO', from: { Br2: 1, 'H^+': -1, 'Br^-': -1 }, logBeta: -8.24, source: crc },
-  { formula: 'BrO^-', from: { Br2: 1, 'H^+': -2, 'Br^-': -1 }, logBeta: -16.86, source: crc },
-  { formula: 'HIO', from: { I2: 1, 'H^+': -1, 'I^-': -1 }, logBeta: -12.3, source: crc },
-  { formula: 'IO^-', from: { I2: 1, 'H^+': -2, 'I^-': -1 }, logBeta: -22.9, source: crc },
+  // Hypohalites and their acids, and the halogens they make with halide in acid: XO⁻ + X⁻ + 2 H⁺ ⇌ X2 + H2O
+  acid('HClO', 'ClO^-', 1, 7.54, -14),
+  { formula: 'Cl2', from: { 'ClO^-': 1, 'Cl^-': 1, 'H^+': 2 }, logBeta: 10.94, enthalpyKJPerMol: -38, source: crc },
+  acid('HBrO', 'BrO^-', 1, 8.62),
+  { formula: 'Br2', from: { 'BrO^-': 1, 'Br^-': 1, 'H^+': 2 }, logBeta: 16.86, source: crc },
+  acid('HIO', 'IO^-', 1, 10.6),
+  { formula: 'I2', from: { 'IO^-': 1, 'I^-': 1, 'H^+': 2 }, logBeta: 22.9, source: crc },
   // Vanadium(V): the acid cation and the vanadate
   { formula: 'H2VO4^-', from: { 'VO2^+': 1, 'H^+': -2 }, logBeta: -7.09, source: baes },
   { formula: 'HVO4^2-', from: { 'VO2^+': 1, 'H^+': -3 }, logBeta: -15.2, source: baes },

@@ -47,8 +47,9 @@ export const complexes: readonly FormedSpecies[] = [
   { ...complex('CdI^+', 'Cd^2+', 'I^-', 1, 2.28), ionPair: true }, complex('CdI4^2-', 'Cd^2+', 'I^-', 4, 5.9),
   complex('HgI2', 'Hg^2+', 'I^-', 2, 23.8), complex('HgI3^-', 'Hg^2+', 'I^-', 3, 27.6), complex('HgI4^2-', 'Hg^2+', 'I^-', 4, 29.8),
   complex('BiI4^-', 'Bi^3+', 'I^-', 4, 15), complex('BiI6^3-', 'Bi^3+', 'I^-', 6, 19.1), complex('CuI2^-', 'Cu^+', 'I^-', 2, 8.9, { source: lange }),
-  { formula: 'I3^-', from: { I2: 1, 'I^-': 1 }, logBeta: 2.85, enthalpyKJPerMol: -17, source: smith },
-  { formula: 'Br3^-', from: { Br2: 1, 'Br^-': 1 }, logBeta: 1.2, source: smith },
+  // Halogen taken up by halide, log K 2.85 and 1.2; the halogen itself is counted as hypohalite and halide
+  { formula: 'I3^-', from: { 'IO^-': 1, 'I^-': 2, 'H^+': 2 }, logBeta: 25.75, enthalpyKJPerMol: -17, source: smith },
+  { formula: 'Br3^-', from: { 'BrO^-': 1, 'Br^-': 2, 'H^+': 2 }, logBeta: 18.06, source: smith },
   // Fluoride
   complex('FeF^2+', 'Fe^3+', 'F^-', 1, 6), complex('FeF2^+', 'Fe^3+', 'F^-', 2, 9.2), complex('FeF3', 'Fe^3+', 'F^-', 3, 11.7),
   complex('AlF^2+', 'Al^3+', 'F^-', 1, 7), complex('AlF2^+', 'Al^3+', 'F^-', 2, 12.6), complex('AlF3', 'Al^3+', 'F^-', 3, 16.7), complex('AlF4^-', 'Al^3+', 'F^-', 4, 19.4),

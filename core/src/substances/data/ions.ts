@@ -77,6 +77,8 @@ export const ions = [
   { formula: 'S2O8^2-', stock: 'peroxodisulfate', common: 'persulfate' },
   { formula: 'S4O6^2-', stock: 'tetrathionate' },
   { formula: 'ClO^-', stock: 'hypochlorite', oxo: 'monooxochlorate(I)' },
+  { formula: 'BrO^-', stock: 'hypobromite', oxo: 'monooxobromate(I)' },
+  { formula: 'IO^-', stock: 'hypoiodite', oxo: 'monooxoiodate(I)' },
   { formula: 'BrO3^-', stock: 'bromate', oxo: 'trioxobromate(V)' },
   { formula: 'MnO4^2-', stock: 'manganate', oxo: 'tetraoxomanganate(VI)' },
   { formula: 'N3^-', stock: 'azide' },

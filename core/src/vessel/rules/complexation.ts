@@ -3,6 +3,7 @@ import { spectra } from '../../substances/data/spectra';
 import { chargeOf } from '../../substances/ionsOf';
 import { sourceText } from '../../substances/source';
 import type { FormedSpecies } from '../../substances/types';
+import { isHalogen } from './halogenSplitting';
 import { claim, unclaimed } from '../change';
 import { writeThrough } from '../writeThrough';
 import type { Process } from '../reaction';
@@ -81,19 +82,14 @@ function partnersOf({ from }: FormedSpecies): string {
 }
 
 /** A metal with ligands or several hydroxides, two kinds of particle bound together, or an anion that pairs up. */
-function isTold({ ionPair, from }: FormedSpecies): boolean {
-  if (ionPair || isSplit(from)) return false;
+function isTold({ formula, ionPair, from }: FormedSpecies): boolean {
+  if (ionPair || isHalogen(formula)) return false;
   const names = Object.keys(from).filter((name) => name !== 'H^+');
   const isMetal = names.some((name) => chargeOf(name) > 0 && name !== 'NH4^+');
   if (names.length > 1) return true;
   return isMetal
     ? (from['H^+'] ?? 0) < -2
     : Object.values(from).some((n) => n > 1) && (from[names[0] ?? ''] ?? 0) > 1;
-}
-
-/** Species that halogens split into are told as electron transfers. */
-export function isSplit(from: FormedSpecies['from']): boolean {
-  return Object.entries(from).some(([name, n]) => n < 0 && name !== 'H^+');
 }
 
 const told = new Set(formedSpecies.filter(isTold).map(({ formula }) => formula));

@@ -35,11 +35,18 @@ export interface TransferSurroundings {
   readonly volumeMl: number;
   readonly temperatureC: number;
   readonly settle: (totals: Components) => Equilibrium;
+  /** Pairs that have run dry in this step, by {@link pairOf}. */
+  readonly finished?: ReadonlySet<string>;
+}
+
+/** Names the pair of couples of a transfer. */
+export function pairOf({ oxidant, reductant }: Pick<ElectronTransfer, 'oxidant' | 'reductant'>) {
+  return `${oxidant.couple.half} | ${reductant.couple.half}`;
 }
 
 const apartFormulae = new Set(pureSolids.map(({ formula }) => formula));
-/** Driving voltage below which nobody sees anything happen, V. */
-const slightV = 0.01;
+/** Driving voltage below which the tables do not agree well enough to say which way electrons go, V. */
+const slightV = 0.03;
 /**
  * Hydrogen leaves a metal late: by about this much, V, other oxidants go before it (hydrogen overvoltage on common metals,
  * 0.3–0.7 V; CRC Handbook, recalled from memory).
@@ -69,6 +76,7 @@ export function nextTransfer(
   surroundings: TransferSurroundings,
 ): ElectronTransfer | undefined {
   for (const candidate of candidates(state, surroundings)) {
+    if (surroundings.finished?.has(pairOf(candidate))) continue;
     const extentMmol = extentOf(candidate, state, surroundings);
     if (extentMmol !== undefined) return { ...candidate, extentMmol };
   }

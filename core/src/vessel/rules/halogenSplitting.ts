@@ -1,45 +1,56 @@
 import { formedSpecies } from '../../substances/componentsOf';
 import { sourceText } from '../../substances/source';
 import { claim, unclaimed } from '../change';
-import { writeThrough } from '../writeThrough';
 import type { Process } from '../reaction';
-import { isSplit } from './complexation';
+import { writeThrough } from '../writeThrough';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
 
-const rows = formedSpecies.filter(({ from }) => isSplit(from));
+/** The halogens with the hypohalite and hypohalous acid they split into. */
+const halogens = ['Cl', 'Br', 'I'].flatMap((symbol) =>
+  formedSpecies
+    .filter(({ formula }) => formula === `${symbol}2`)
+    .map((row) => ({ row, products: [`${symbol}O^-`, `H${symbol}O`] })),
+);
+
+/** Whether a dissolved species is a halogen molecule. */
+export function isHalogen(formula: string): boolean {
+  return halogens.some(({ row }) => row.formula === formula);
+}
 
 /**
- * Halogens that fall apart in water or base into hypohalous acid or hypohalite and halide. It is fast and keeps an
- * equilibrium, so that mass action finds how far it goes; electrons move in it all the same.
+ * Halogens that fall apart in water or base into hypohalous acid or hypohalite and halide, and form again in acid. It is
+ * fast and keeps an equilibrium, so that mass action finds how far it goes; electrons move in it all the same.
  */
 export const halogenSplitting: Rule = {
   name: 'halogen splitting',
   find: ({ change, volumeMl }) =>
-    rows.flatMap((row): Process[] => {
-      const term = { formula: row.formula, state: 'aq' } as const;
-      const amount = unclaimed(change, term);
-      if (Math.abs(amount) < noticeableM * volumeMl) return [];
-      const terms = [[term, 1]] as const;
-      const equation = writeThrough(change, {
-        ...(amount > 0 ? { made: terms } : { used: terms }),
-        extentMmol: Math.abs(amount),
-      });
-      if (!equation) return [];
-      claim(change, equation, Math.abs(amount));
-      return [
-        {
-          about: row.formula,
-          force: 'redox',
-          equation,
-          extentMmol: Math.abs(amount),
-          why: [
-            {
-              text: `${row.formula}: log K = ${row.logBeta.toFixed(2)}`,
-              source: sourceText(row.source),
-            },
-          ],
-        },
-      ];
-    }),
+    halogens.flatMap(({ row, products }) =>
+      products.flatMap((formula): Process[] => {
+        const halogen = { formula: row.formula, state: 'aq' } as const;
+        const product = { formula, state: 'aq' } as const;
+        const [used, made] =
+          unclaimed(change, product) > 0 ? [halogen, product] : [product, halogen];
+        // A hypohalite that only took up a proton made no halogen.
+        const extentMmol = Math.min(-unclaimed(change, used), unclaimed(change, made));
+        if (extentMmol < noticeableM * volumeMl) return [];
+        const equation = writeThrough(change, { used: [[used, 1]], made: [[made, 1]], extentMmol });
+        if (!equation) return [];
+        claim(change, equation, extentMmol);
+        return [
+          {
+            about: formula,
+            force: 'redox',
+            equation,
+            extentMmol,
+            why: [
+              {
+                text: `${row.formula} from hypohalite, halide and acid: log K = ${row.logBeta.toFixed(2)}`,
+                source: sourceText(row.source),
+              },
+            ],
+          },
+        ];
+      }),
+    ),
 };
