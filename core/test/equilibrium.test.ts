@@ -155,6 +155,13 @@ describe('solubility', () => {
     expect((lime.species['Ca^2+'] ?? 0) + (lime.species['CaOH^+'] ?? 0)).toBeCloseTo(0.0203, 2);
     expect(Math.abs(lime.pH - 12.4)).toBeLessThan(0.15);
   });
+  // Skoog and West (recalled): 0.1 M sodium hydroxide brings the solubility of calcium hydroxide from 0.02 M to some 1e-3 M.
+  it('of calcium hydroxide falls with a common ion', () => {
+    const { species } = equilibrate({ 'Ca^2+': 0.1, 'OH^-': 0.3, 'Na^+': 0.1 });
+    const dissolvedM = (species['Ca^2+'] ?? 0) + (species['CaOH^+'] ?? 0);
+    expect(dissolvedM).toBeGreaterThan(5e-4);
+    expect(dissolvedM).toBeLessThan(4e-3);
+  });
   it('of barium sulfate in water', () =>
     expect(left({ 'Ba^2+': 0.01, 'SO4^2-': 0.01 }, 'Ba^2+')).toBeCloseTo(1.05e-5, 6));
 

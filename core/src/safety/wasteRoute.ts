@@ -1,6 +1,7 @@
 import { commonPractice } from '../substances/source';
 import { findSubstance } from '../substances/findSubstance';
-import { chargeOf, findIon } from '../substances/ionsOf';
+import { chargeOf } from '../substances/ionsOf';
+import { nameIn } from '../substances/naming';
 
 /** Where the contents of a vessel go after the test. */
 export interface WasteRoute {
@@ -16,6 +17,21 @@ interface WasteClass {
 
 /** Bottles in the order they claim a mixture: the most troublesome ion decides. */
 const classes: readonly WasteClass[] = [
+  {
+    bottle: 'Cyanide waste, kept alkaline',
+    ions: ['CN^-'],
+    because: 'sets hydrogen cyanide free with any acid; destroyed by licensed disposal',
+  },
+  {
+    bottle: 'Azide waste, kept alkaline',
+    ions: ['N3^-'],
+    because: 'toxic with acid, explosive with heavy metals; never down a drain',
+  },
+  {
+    bottle: 'Mercury waste',
+    ions: ['Hg^2+', 'Hg2^2+', 'Hg'],
+    because: 'toxic and lasting; everything it touched goes with it',
+  },
   {
     bottle: 'Chromium(VI) waste',
     ions: ['CrO4^2-', 'Cr2O7^2-'],
@@ -48,8 +64,31 @@ const classes: readonly WasteClass[] = [
   },
   { bottle: 'Thiocyanate waste', ions: ['SCN^-'], because: 'kept from acid and from oxidisers' },
   {
+    bottle: 'Sulfide waste, kept alkaline',
+    ions: ['S^2-', 'HS^-', 'H2S'],
+    because: 'sets hydrogen sulfide free with acid',
+  },
+  {
+    bottle: 'Halogenated solvent waste',
+    ions: ['CH2Cl2', 'Br2'],
+    because: 'kept apart from other solvents and from the drain',
+  },
+  {
+    bottle: 'Flammable solvent waste',
+    ions: ['C6H12', 'C6H14', 'C2H5OH', 'C3H6O', 'C6H5OH'],
+    because: 'flammable or toxic; collected away from oxidisers and flames',
+  },
+  {
+    bottle: 'Oxidiser waste',
+    ions: ['MnO4^-', 'S2O8^2-', 'ClO^-', 'ClO3^-', 'ClO4^-', 'BrO3^-', 'IO3^-', 'HIO3', 'H2O2'],
+    because: 'reduced before disposal; kept from organic waste and, hypochlorite, from acid',
+  },
+  {
     bottle: 'Heavy metal waste',
-    ions: ['Cu^2+', 'Zn^2+', 'Mn^2+'],
+    ions: [
+      ...['Cu^2+', 'Cu^+', 'Zn^2+', 'Mn^2+', 'Cr^3+', 'Sn^2+', 'Sn^4+', 'Bi^3+', 'VO^2+', 'VO3^-'],
+      ...['Ce^4+', 'Ce^3+', 'TiO^2+', 'MoO4^2-', 'MnO2', 'PbO2', 'Cd', 'Pb', 'Co', 'Ni'],
+    ],
     because: 'toxic to aquatic life',
   },
   {
@@ -75,14 +114,14 @@ export function wasteRoute(substances: readonly string[]): WasteRoute {
   for (const { bottle, ions: listed, because } of classes) {
     const culprit = listed.find((ion) => ions.has(ion));
     if (culprit) {
-      const name = findIon(culprit)?.stock ?? culprit;
+      const name = nameIn('stock', culprit);
       return { bottle, because: `${name}${chargeOf(culprit) > 0 ? ' ions' : ''}: ${because}` };
     }
   }
-  if (ions.has('OH^-'))
+  if (ions.has('OH^-') || ions.has('H^+') || ions.has('NH3'))
     return {
       bottle: 'Neutralise, then aqueous waste',
-      because: 'left-over hydroxide is brought to pH 6–8 first',
+      because: 'left-over acid or alkali is brought to pH 6–8 first',
     };
   return {
     bottle: 'Aqueous waste, low hazard',

@@ -12,7 +12,7 @@ export function SafetyPanel({ substances }: { substances: readonly string[] }) {
   return (
     <>
       <Title order={2} size="h4" mt="md" mb="xs">
-        Hazards of the solids
+        Hazards of the reagents
       </Title>
       {sheets.map(({ formula, signal, pictograms, statements }) => (
         <div key={formula} className="keep-together" style={{ marginBottom: 10 }}>
