@@ -98,6 +98,10 @@ const catalogue = {
     `“${text}” is not an indicator in the table.`,
     `Choose one of: ${known}.`,
   ],
+  unknownTest: (text: string, known: string) => [
+    `“${text}” is not a test that is known here.`,
+    `Choose one of: ${known}.`,
+  ],
   emptyVessel: (what: string) => [
     `There is nothing in the vessel to ${what}.`,
     'Put something in first.',

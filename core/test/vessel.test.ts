@@ -207,7 +207,6 @@ describe('what is not predicted', () => {
   it.each([
     { do: 'light', minutes: 10 },
     { do: 'shakeWithAir' },
-    { do: 'test', test: 'flame' },
     { do: 'heat', strongly: true },
   ] as Action[])('%j', (action) => {
     const { notPredicted } = act(setUp({ contents: [portion('AgNO3 0.1M')] }).vessel, action);

@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { solidLook } from '../appearance/solidLook';
 import { massesMg, viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
+import { performTest } from '../benchTests/performTest';
 import { inField } from '../errors';
 import type { ColourPhrase, Texture } from '../substances/types';
 import { act, setUp } from '../vessel/act';
@@ -71,7 +72,12 @@ export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] }
   actions.forEach((action, index) => {
     const next = inField(`actions.${index}`, () => act(step.vessel, action));
     const nextView = viewVessel(next);
-    steps.push(tell(next, nextView, observeStep({ step: next, view: nextView }, { step, view })));
+    const observations = inField(`actions.${index}`, () =>
+      action.do === 'test'
+        ? [performTest(step.vessel, action.test)]
+        : observeStep({ step: next, view: nextView }, { step, view }),
+    );
+    steps.push(tell(next, nextView, observations));
     [step, view] = [next, nextView];
   });
   return { steps };

@@ -58,12 +58,40 @@ export const observationSchema = z.discriminatedUnion('kind', [
     position: z.enum(['above', 'below']).optional(),
     colour: colour.optional(),
   }),
+  z.object({
+    kind: z.literal('gasTest'),
+    test: z.string().max(60),
+    result: z.string().max(200),
+    formula: z.string().max(100).optional(),
+  }),
+  z.object({
+    kind: z.literal('flame'),
+    result: z.string().max(300),
+    formula: z.string().max(100).optional(),
+    colour: colour.optional(),
+  }),
+  z.object({ kind: z.literal('magnet'), result: z.string().max(300), attracts: z.boolean() }),
   z.object({ kind: z.literal('temperature'), deltaC: z.number() }),
   z.object({ kind: z.literal('noChange') }),
 ]);
 
 export type Observation = z.infer<typeof observationSchema>;
 export type ObservationKind = Observation['kind'];
+
+/** What the gas tests are called in a sentence. */
+const testWords: Readonly<Record<string, string>> = {
+  litSplint: 'lit splint',
+  glowingSplint: 'glowing splint',
+  limewater: 'lime water',
+  dampRedLitmus: 'damp red litmus',
+  dampBlueLitmus: 'damp blue litmus',
+  bromineWater: 'bromine water',
+  starchIodidePaper: 'starch–iodide paper',
+  leadAcetatePaper: 'lead acetate paper',
+  dichromatePaper: 'acidified dichromate paper',
+  permanganatePaper: 'acidified permanganate paper',
+  silverNitrateDrop: 'drop of silver nitrate',
+};
 
 /** An observation in words. */
 export function describeObservation(observation: Observation): string {
@@ -88,6 +116,12 @@ export function describeObservation(observation: Observation): string {
       return `${observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas'}${observation.colour ? `; ${observation.colour} gas` : ''}`;
     case 'layer':
       return [observation.colour, 'layer', observation.position].filter(Boolean).join(' ');
+    case 'gasTest':
+      return `${testWords[observation.test] ?? observation.test}: ${observation.result}`;
+    case 'flame':
+      return `flame: ${observation.result}`;
+    case 'magnet':
+      return `magnet: ${observation.result}`;
     case 'temperature':
       return `${observation.deltaC > 0 ? 'warmer' : 'colder'} by ${Math.abs(observation.deltaC).toFixed(1)} °C`;
     case 'noChange':

@@ -1,8 +1,8 @@
 import { solidLook } from '../appearance/solidLook';
 import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../formula/molarMass';
-import { dissolvedGases } from '../substances/data/dissolvedGases';
-import type { ColourPhrase, DissolvedGas } from '../substances/types';
+import { dissolvedGas } from '../substances/gas';
+import type { ColourPhrase } from '../substances/types';
 import type { Step } from '../vessel/act';
 import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';
 import type { Observation } from './observation';
@@ -119,7 +119,7 @@ function vigourOf(amountMmol: number, volumeMl: number) {
 
 /** Colour of a gas, or of what air turns it into above the liquid; colourless ones have none to tell. */
 function gasColour(formula: string): ColourPhrase | undefined {
-  const row = (dissolvedGases as readonly DissolvedGas[]).find((gas) => gas.formula === formula);
+  const row = dissolvedGas(formula);
   const colour = row?.inAir?.colour ?? row?.colour;
   return colour === 'colourless' ? undefined : colour;
 }

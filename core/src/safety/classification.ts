@@ -328,5 +328,12 @@ export const classification: Readonly<Record<string, readonly HazardCode[]>> = {
   NO: ['H270', 'H314', 'H330'],
   NO2: ['H270', 'H314', 'H330'],
   N2O: ['H270', 'H336'],
+  CH4: ['H220'],
+  C2H6: ['H220'],
+  C2H4: ['H220', 'H336'],
+  C2H2: ['H220'],
+  C3H8: ['H220'],
+  C3H6: ['H220'],
+  C4H10: ['H220'],
   CO: ['H220', 'H331', 'H360', 'H372'],
 };

@@ -148,6 +148,37 @@ export interface DissolvedGas {
   readonly source: Source;
 }
 
+/** A gas as one meets it on the bench. */
+export interface GasProperties {
+  readonly formula: string;
+  /** mL of gas that dissolve in 100 mL of water at 25 °C and 1 atm. */
+  readonly solubilityMlPer100Ml: number;
+  /** What becomes of a burning splint held in it, or what the gas does there. */
+  readonly litSplint: 'pops' | 'burns' | 'flares' | 'goes out';
+  /** Whether a glowing splint bursts into flame in it. */
+  readonly relights?: true;
+  /** Whether it bleaches damp litmus. */
+  readonly bleaches?: true;
+  /** Whether bromine adds to it. */
+  readonly unsaturated?: true;
+  /** What may be noticed, told as a caution and never as an instruction; empty when there is nothing. */
+  readonly smell: string;
+  readonly hazard: string;
+  readonly sources: readonly Source[];
+}
+
+/** The colour an ion gives to a flame. */
+export interface FlameColour {
+  readonly ion: string;
+  readonly colour: ColourPhrase;
+  readonly words: string;
+  /** How it outshines others, per amount of ion. */
+  readonly strength: number;
+  /** Amount in the vessel from which it shows, mmol. */
+  readonly fromMmol: number;
+  readonly source: Source;
+}
+
 /** A couple by its half-equation, written as a reduction: `MnO4^-(aq) + 8 H^+(aq) + 5 e^- → Mn^2+(aq) + 4 H2O(l)`. */
 export interface RedoxCouple {
   readonly half: string;

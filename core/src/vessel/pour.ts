@@ -4,6 +4,7 @@ import { componentsOfSolid } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { indicators } from '../substances/data/indicators';
 import { pureSolids } from '../substances/data/pureSolids';
+import { shelf } from '../substances/data/shelf';
 import { findSubstance } from '../substances/findSubstance';
 import type { Substance } from '../substances/types';
 import { scaleAmounts } from './amounts';
@@ -16,6 +17,9 @@ import type { Vessel } from './vessel';
 /** Density of water at 25 °C, g/mL (CRC Handbook, recalled from memory), and the amount in a millilitre, mmol. */
 export const waterDensityGPerMl = 0.99705;
 const waterMmolPerMl = (1000 * waterDensityGPerMl) / 18.015;
+const gasesOnShelf = new Set(
+  shelf.flatMap(({ formula, state }) => (state === 'gas' ? [formula] : [])),
+);
 const pure = new Set(pureSolids.map(({ formula }) => formula));
 
 /**
@@ -133,11 +137,18 @@ function solidOf(substance: Substance, form: string | undefined, massG: number):
   };
 }
 
+/** Whether a shelf substance is one that can be led in as a gas. */
+export function isOfGas(formula: string): boolean {
+  return (
+    gasesOnShelf.has(formula) ||
+    dissolvedGases.some((row) => row.formula === formula) ||
+    formula === 'HCl'
+  );
+}
+
 function gasOf({ gas, amountMmol }: Extract<AnyPortion, { gas: string }>): Part {
-  const { formula, state, ions } = inField('gas', () => findSubstance(gas)).substance;
-  const known =
-    state === 'gas' || dissolvedGases.some((row) => row.formula === formula) || formula === 'HCl';
-  if (!known) throw ChemistryError.of('notAGas', gas).in('gas');
+  const { formula, ions } = inField('gas', () => findSubstance(gas)).substance;
+  if (!isOfGas(formula)) throw ChemistryError.of('notAGas', gas).in('gas');
   return {
     volumeMl: 0,
     put: [formula],

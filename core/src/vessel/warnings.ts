@@ -1,5 +1,6 @@
 import { dangers } from '../substances/data/dangers';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
+import { gasPropertiesOf } from '../substances/gas';
 import { findSubstance } from '../substances/findSubstance';
 import type { DissolvedGas } from '../substances/types';
 import { molarMassOf } from '../formula/molarMass';
@@ -8,6 +9,7 @@ import { daviesLimitM } from '../equilibrium/activity';
 import type { Amounts } from './amounts';
 import { containers } from './containers';
 import { layerVolumeMl } from './layer';
+import { noticeableGasMmol } from './rules/rule';
 import type { Vessel } from './vessel';
 
 /** Something to be told at the step, with a code that stays the same. */
@@ -40,6 +42,14 @@ export function warningsOf(
       found.push({
         code: 'toxicGas',
         message: `${formula} is given off, ${amount.toPrecision(2)} mmol (about ${(24.5 * amount).toPrecision(2)} mL): toxic. Fume hood, and less of it.`,
+      });
+  }
+  for (const [formula, amount] of Object.entries(gasEvolved)) {
+    const smell = gasPropertiesOf(formula)?.smell;
+    if (smell && amount > noticeableGasMmol)
+      found.push({
+        code: 'smell',
+        message: `${formula} may be noticed by its smell (${smell}). Do not smell at the vessel.`,
       });
   }
   const filledMl = vessel.volumeMl + layerVolumeMl(vessel.phases.layer);

@@ -22,4 +22,11 @@ export const dissolvedGases = [
   { formula: 'NO2', henryMPerAtm: 0.012, enthalpyKJPerMol: -21, colour: 'red-brown', toxicAboveMmol: 0.1, source: sander },
   { formula: 'N2O', henryMPerAtm: 0.024, enthalpyKJPerMol: -21, colour: 'colourless', source: sander },
   { formula: 'CO', henryMPerAtm: 9.8e-4, enthalpyKJPerMol: -11, colour: 'colourless', toxicAboveMmol: 0.1, flammable: true, source: sander },
+  { formula: 'CH4', henryMPerAtm: 1.4e-3, enthalpyKJPerMol: -13, colour: 'colourless', flammable: true, source: sander },
+  { formula: 'C2H6', henryMPerAtm: 1.9e-3, enthalpyKJPerMol: -19, colour: 'colourless', flammable: true, source: sander },
+  { formula: 'C2H4', henryMPerAtm: 4.8e-3, enthalpyKJPerMol: -15, colour: 'colourless', flammable: true, source: sander },
+  { formula: 'C2H2', henryMPerAtm: 0.041, enthalpyKJPerMol: -15, colour: 'colourless', flammable: true, source: sander },
+  { formula: 'C3H8', henryMPerAtm: 1.5e-3, enthalpyKJPerMol: -22, colour: 'colourless', flammable: true, source: sander },
+  { formula: 'C3H6', henryMPerAtm: 7.4e-3, enthalpyKJPerMol: -24, colour: 'colourless', flammable: true, source: sander },
+  { formula: 'C4H10', henryMPerAtm: 1.1e-3, enthalpyKJPerMol: -26, colour: 'colourless', flammable: true, source: sander },
 ] as const satisfies readonly DissolvedGas[];

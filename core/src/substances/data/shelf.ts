@@ -303,6 +303,13 @@ const gases = [
   { formula: 'NO2', ions: { NO2: 1 }, forms: [form('NO2', 'gas')], state: 'gas', solubilityGPer100G: 1, source: crc },
   { formula: 'N2O', ions: { N2O: 1 }, forms: [form('N2O', 'gas')], state: 'gas', solubilityGPer100G: 0.11, source: crc },
   { formula: 'CO', ions: { CO: 1 }, forms: [form('CO', 'gas')], state: 'gas', solubilityGPer100G: 0.0028, source: crc },
+  { formula: 'CH4', ions: { CH4: 1 }, forms: [form('CH4', 'gas')], state: 'gas', solubilityGPer100G: 0.0022, source: crc },
+  { formula: 'C2H6', ions: { C2H6: 1 }, forms: [form('C2H6', 'gas')], state: 'gas', solubilityGPer100G: 0.0057, source: crc },
+  { formula: 'C2H4', ions: { C2H4: 1 }, forms: [form('C2H4', 'gas')], state: 'gas', solubilityGPer100G: 0.013, source: crc },
+  { formula: 'C2H2', ions: { C2H2: 1 }, forms: [form('C2H2', 'gas')], state: 'gas', solubilityGPer100G: 0.1, source: crc },
+  { formula: 'C3H8', ions: { C3H8: 1 }, forms: [form('C3H8', 'gas')], state: 'gas', solubilityGPer100G: 0.0062, source: crc },
+  { formula: 'C3H6', ions: { C3H6: 1 }, forms: [form('C3H6', 'gas')], state: 'gas', solubilityGPer100G: 0.031, source: crc },
+  { formula: 'C4H10', ions: { C4H10: 1 }, forms: [form('C4H10', 'gas')], state: 'gas', solubilityGPer100G: 0.0061, source: crc },
 ] as const satisfies readonly Substance[];
 
 /** Everything that is kept on the shelf. */
