@@ -1,3 +1,4 @@
+import { heatedColours } from '../substances/data/hotSolids';
 import { pureSolids } from '../substances/data/pureSolids';
 import { shelf } from '../substances/data/shelf';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
@@ -13,7 +14,8 @@ export interface SolidLook {
   readonly isMetal: boolean;
   /** How fast it settles from a stirred test tube. */
   readonly settles: string;
-  readonly darkensInLight?: true;
+  /** What daylight turns it into, and in how many minutes. */
+  readonly darkensInLight?: SparinglySoluble['darkensInLight'];
   /** What air does to the fresh solid. */
   readonly inAir?: string;
 }
@@ -42,8 +44,15 @@ for (const row of sparinglySoluble as readonly SparinglySoluble[])
     texture: row.texture,
     isMetal: false,
     settles: settling[row.texture],
-    ...(row.darkensInLight && { darkensInLight: true }),
+    ...(row.darkensInLight && { darkensInLight: row.darkensInLight }),
     ...(row.inAir && { inAir: row.inAir }),
+  });
+for (const { formula, colour } of heatedColours)
+  looks.set(formula, {
+    colour,
+    texture: 'crystalline',
+    isMetal: false,
+    settles: settling.crystalline,
   });
 for (const { forms } of shelf)
   for (const { formula, appearance } of forms)
@@ -55,9 +64,15 @@ for (const { forms } of shelf)
         settles: settling.crystalline,
       });
 
-/** What a solid in a vessel looks like; undefined for a formula that no table describes. */
-export function solidLook(formula: string): SolidLook | undefined {
-  return looks.get(formula) ?? looks.get(formula.split('·')[0] ?? '');
+/**
+ * What a solid in a vessel looks like; undefined for a formula that no table describes.
+ *
+ * @param litMinutes how long it has stood in daylight.
+ */
+export function solidLook(formula: string, litMinutes = 0): SolidLook | undefined {
+  const look = looks.get(formula) ?? looks.get(formula.split('·')[0] ?? '');
+  const dark = look?.darkensInLight;
+  return look && dark && litMinutes >= dark.minutes ? { ...look, colour: dark.to } : look;
 }
 
 /** The colour word a description of a solid begins with; colourless crystals in a heap look white. */

@@ -72,8 +72,8 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
     : solutionColour({}, pathCm);
   const loose = massesMg(vessel).filter(({ formula }) => !solidLook(formula)?.isMetal);
   const stirredMgPerL = sum(loose) / Math.max(volumeMl / 1000, 1e-3);
-  const solid = solidView(massesMg(vessel), volumeMl);
-  const stirred = solidView(loose, volumeMl);
+  const solid = solidView(massesMg(vessel), vessel);
+  const stirred = solidView(loose, vessel);
   const isHazy = volumeMl > 0 && stirredMgPerL >= visibleMgPerL.haze;
   const hidden = stirredMgPerL / (stirredMgPerL + hidesHalfMgPerL);
   return {
@@ -127,12 +127,15 @@ const sum = (masses: readonly Mass[]): number =>
   masses.reduce((total, { massMg }) => total + massMg, 0);
 
 /** Solids mixed as powders are, by mass; the colour is the nearest word to the mixture. */
-function solidView(masses: readonly Mass[], volumeMl: number): SolidView | undefined {
+function solidView(
+  masses: readonly Mass[],
+  { volumeMl, litMinutes }: Vessel,
+): SolidView | undefined {
   const [first] = masses;
   const total = sum(masses);
   const mgPerL = total / Math.max(volumeMl / 1000, 1e-3);
   if (!first || mgPerL < visibleMgPerL.haze) return undefined;
-  const colourOf = (formula: string) => solidLook(formula)?.colour ?? 'white';
+  const colourOf = (formula: string) => solidLook(formula, litMinutes)?.colour ?? 'white';
   const alone = masses.every(
     ({ formula, massMg }) => massMg < 0.02 * total || colourOf(formula) === colourOf(first.formula),
   );

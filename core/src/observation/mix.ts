@@ -98,12 +98,14 @@ export function stateOf({ vessel, equilibrium, gasEvolved }: Step, view: VesselV
     liquidHex: view.liquidHex,
     clarity: view.clarity,
     solids: massesMg(vessel).flatMap(({ formula, massMg }) => {
-      const look = solidLook(formula);
+      const look = solidLook(formula, vessel.litMinutes);
       if (!look) return [];
       const { colour, texture, settles, darkensInLight, inAir } = look;
       const notes = [
         settles,
-        ...(darkensInLight ? ['darkens in light'] : []),
+        ...(darkensInLight
+          ? [`turns ${darkensInLight.to} in daylight within about ${darkensInLight.minutes} min`]
+          : []),
         ...(inAir ? [inAir] : []),
       ];
       return [{ formula, massG: massMg / 1000, colour, texture, notes }];

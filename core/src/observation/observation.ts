@@ -43,6 +43,15 @@ export const observationSchema = z.discriminatedUnion('kind', [
     kind: z.literal('solid'),
     formula: z.string().max(100).optional(),
     colour: colour.optional(),
+    /** What colour it had before, where it changed. */
+    from: colour.optional(),
+  }),
+  z.object({
+    kind: z.literal('heated'),
+    formula: z.string().max(100).optional(),
+    result: z.string().max(300),
+    /** It settles again on the cooler part of the vessel. */
+    condenses: z.boolean().optional(),
   }),
   z.object({
     kind: z.literal('gas'),
@@ -111,7 +120,11 @@ export function describeObservation(observation: Observation): string {
     case 'dissolves':
       return observation.complete === false ? 'the solid dissolves in part' : 'the solid dissolves';
     case 'solid':
-      return [observation.colour, 'solid stays'].filter(Boolean).join(' ');
+      return observation.from && observation.from !== observation.colour
+        ? `solid ${observation.from} → ${observation.colour ?? 'of unrecorded colour'}`
+        : [observation.colour, 'solid stays'].filter(Boolean).join(' ');
+    case 'heated':
+      return observation.result;
     case 'gas':
       return `${observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas'}${observation.colour ? `; ${observation.colour} gas` : ''}`;
     case 'layer':

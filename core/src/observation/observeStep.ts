@@ -4,11 +4,15 @@ import { molarMassOf } from '../formula/molarMass';
 import { dissolvedGas } from '../substances/gas';
 import type { ColourPhrase } from '../substances/types';
 import type { Step } from '../vessel/act';
+import type { Amounts } from '../vessel/amounts';
+import type { Vessel } from '../vessel/vessel';
 import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';
 import type { Observation } from './observation';
 
 /** A warmth or coolness that a hand notices, °C (common practice). */
 const feltC = 2;
+/** Amount of a dry solid that is seen, mmol (common practice: about a milligram). */
+const visibleMmol = 0.005;
 /** Share of a solid that must have gone for anyone to see it shrink. */
 const seenToShrink = 0.05;
 /** Share of a solid that may be left and it still counts as dissolved. */
@@ -32,14 +36,18 @@ export interface Seen {
 export function observeStep(after: Seen, before?: Seen): Observation[] {
   const { step, view } = after;
   const { volumeMl } = step.vessel;
-  const solids = solidObservations(step);
+  const solids = solidObservations(step, before?.step.vessel);
   const gases = gasObservations(step);
   const liquidBefore = before && before.step.vessel.volumeMl > 0 ? before : undefined;
   const from = liquidBefore?.view.colour ?? view.colour;
   const deltaC = liquidBefore
     ? step.vessel.temperatureC - liquidBefore.step.vessel.temperatureC
     : 0;
-  const events = solids.some(({ kind }) => kind !== 'solid') || gases.length > 0;
+  const sights: Observation[] = (step.sights ?? []).map((sight) => ({ kind: 'heated', ...sight }));
+  const events =
+    sights.length > 0 ||
+    gases.length > 0 ||
+    solids.some((one) => one.kind !== 'solid' || one.from !== undefined);
   const liquid: Observation[] =
     volumeMl === 0
       ? []
@@ -62,15 +70,46 @@ export function observeStep(after: Seen, before?: Seen): Observation[] {
     ...liquid,
     ...layer,
     ...solids,
+    ...sights,
     ...gases,
     ...(Math.abs(deltaC) >= feltC ? [{ kind: 'temperature', deltaC } as const] : []),
-    ...(before && !events && !layerChanged && from === view.colour
+    ...(before && step.notPredicted.length === 0 && !events && !layerChanged && from === view.colour
       ? [{ kind: 'noChange' } as const]
       : []),
   ];
 }
 
-function solidObservations({ solidsChange, vessel }: Step): Observation[] {
+/** Solids that turned into one another in a dry vessel, by the colour of the heap before and after. */
+function dryChange({ vessel, solidsChange }: Step, before: Vessel): Observation[] {
+  const formed = Object.entries(solidsChange).filter(([, change]) => change > visibleMmol);
+  const heap = (amounts: Amounts, litMinutes?: number) => {
+    const [largest] = Object.entries(amounts).sort(([, a], [, b]) => b - a);
+    return largest && solidLook(largest[0], litMinutes)?.colour;
+  };
+  const from = heap(before.phases.solids, before.litMinutes);
+  return formed
+    .sort(([, a], [, b]) => b - a)
+    .map(([formula]) => {
+      const colour = solidLook(formula, vessel.litMinutes)?.colour;
+      return { kind: 'solid', formula, ...(colour && { colour }), ...(from && { from }) };
+    });
+}
+
+/** What daylight turned a solid into, once it has stood in it long enough. */
+function darkened({ vessel }: Step, before: Vessel): Observation[] {
+  if (vessel.litMinutes === before.litMinutes) return [];
+  return Object.keys(vessel.phases.solids).flatMap((formula) => {
+    const from = solidLook(formula, before.litMinutes)?.colour;
+    const colour = solidLook(formula, vessel.litMinutes)?.colour;
+    return from && colour && from !== colour ? [{ kind: 'solid', formula, colour, from }] : [];
+  });
+}
+
+function solidObservations(step: Step, before?: Vessel): Observation[] {
+  const dark = before ? darkened(step, before) : [];
+  if (dark.length > 0) return dark;
+  if (before && step.vessel.volumeMl === 0 && before.volumeMl === 0) return dryChange(step, before);
+  const { solidsChange, vessel } = step;
   const litres = Math.max(vessel.volumeMl / 1000, 1e-3);
   const found: Observation[] = [];
   const changes = Object.entries(solidsChange).sort(([, a], [, b]) => b - a);

@@ -75,7 +75,7 @@ const classes: readonly WasteClass[] = [
   },
   {
     bottle: 'Flammable solvent waste',
-    ions: ['C6H12', 'C6H14', 'C2H5OH', 'C3H6O', 'C6H5OH'],
+    ions: ['C6H12', 'C6H14', 'C8H18', 'C16H34', 'C2H5OH', 'C3H6O', 'C6H5OH'],
     because: 'flammable or toxic; collected away from oxidisers and flames',
   },
   {

@@ -114,7 +114,8 @@ export interface SparinglySoluble {
   readonly slow?: string;
   /** The solid of an element, which is no salt. */
   readonly elementary?: true;
-  readonly darkensInLight?: true;
+  /** What daylight turns it into, and how long that takes on a bright bench. */
+  readonly darkensInLight?: { readonly to: ColourPhrase; readonly minutes: number };
   /** What air does to the fresh solid, as a sentence for the bench. */
   readonly inAir?: string;
   readonly source: Source;
@@ -176,6 +177,40 @@ export interface FlameColour {
   readonly strength: number;
   /** Amount in the vessel from which it shows, mmol. */
   readonly fromMmol: number;
+  readonly source: Source;
+}
+
+/** What heat does to a dry substance, or to several together. */
+export interface ThermalChange {
+  /** Balanced, with states; oxygen on the left comes from the air. */
+  readonly equation: string;
+  /** Temperature from which it is seen to run on the bench, °C. */
+  readonly atC: number;
+  /** Whether water turns it back in the cold. */
+  readonly rewets?: true;
+  /** What is seen when water turns it back. */
+  readonly rewetsTo?: string;
+  /** What is seen besides the change of colour. */
+  readonly shows?: string;
+  readonly caution?: string;
+  /** Solids of which one must be there and is not used up. */
+  readonly catalyst?: readonly string[];
+  readonly source: Source;
+}
+
+/** A solid that heat leaves what it is. Exactly one of the temperatures is given, °C. */
+export interface HotSolid {
+  readonly formula: string;
+  readonly meltsC?: number;
+  /** It sublimes and settles again where it is cooler. */
+  readonly sublimesC?: number;
+  /** It boils and condenses again where it is cooler. */
+  readonly boilsC?: number;
+  /** Nothing happens to it up to here. */
+  readonly staysToC?: number;
+  /** What it looks like only while hot. */
+  readonly whileHot?: string;
+  readonly caution?: string;
   readonly source: Source;
 }
 

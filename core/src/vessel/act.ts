@@ -4,6 +4,8 @@ import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
 import type { Action, VesselSetup } from './action';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
+import { glassSoftensC, heatDry, heatsTo, rewet } from './dryHeat';
+import type { HeatSight, Rewetted } from './dryHeat';
 import { meet } from './meet';
 import { pourOut, waterDensityGPerMl } from './pour';
 import { solventOf } from './layer';
@@ -13,7 +15,7 @@ import { outsideModel } from './rules/outsideModel';
 import { settle } from './settle';
 import { emptyVessel, noPhases, pourTogether } from './vessel';
 import type { Phases, Vessel } from './vessel';
-import { pouringWarnings, solubilityWarnings, warningsOf } from './warnings';
+import { hotVesselWarnings, pouringWarnings, solubilityWarnings, warningsOf } from './warnings';
 import type { Warning } from './warnings';
 
 /** A vessel after something was done to it, and what happened. */
@@ -27,6 +29,8 @@ export interface Step {
   readonly gasEvolved: Amounts;
   /** Solids that formed (+) or went into solution (−) in this step, mmol; what was only put in or taken out is not counted. */
   readonly solidsChange: Amounts;
+  /** What was seen of heat or of water going back into crystals, besides new solids and gases. */
+  readonly sights?: readonly HeatSight[];
   /** What was taken out of the vessel: poured away, left on the paper, boiled off. */
   readonly removed: Phases;
   readonly warnings: readonly Warning[];
@@ -93,18 +97,18 @@ export function act(vessel: Vessel, action: Action): Step {
     case 'evaporate':
       return evaporate(vessel, action.toVolumeMl);
     case 'heat':
-      return action.toC === undefined
-        ? notFollowed(
-            vessel,
-            `heating ${action.strongly ? 'strongly' : 'for a time'} is not part of the model in solution; give the temperature reached (toC)`,
-          )
-        : warmTo(vessel, action.toC);
+      return heat(vessel, action);
     case 'cool':
       return warmTo(vessel, action.toC);
     case 'shakeWithAir':
       return notFollowed(vessel, 'what air does on shaking is not part of the model in solution');
     case 'light':
-      return notFollowed(vessel, 'what light does is not part of the model in solution');
+      return {
+        ...come(vessel, vessel),
+        reactions: [],
+        gasEvolved: {},
+        vessel: { ...vessel, litMinutes: (vessel.litMinutes ?? 0) + action.minutes },
+      };
     case 'test':
       // A test is an observation of the vessel, which stays as it is.
       return { ...come(vessel, vessel), reactions: [], gasEvolved: {} };
@@ -135,6 +139,19 @@ function asGas(part: Vessel): Vessel {
 }
 
 function together(vessel: Vessel, part: Vessel): Step {
+  if (vessel.volumeMl === 0 && part.volumeMl > 0 && part.put.length === 0) {
+    const { wetted, left, taken } = rewetted(vessel, part);
+    if (taken.reactions.length > 0) {
+      const step = together(wetted, left);
+      return {
+        ...step,
+        reactions: [...taken.reactions, ...step.reactions],
+        solidsChange: addAmounts(step.vessel.phases.solids, vessel.phases.solids, -1),
+        sights: taken.sights,
+        warnings: unique([...step.warnings, ...hotVesselWarnings(vessel)]),
+      };
+    }
+  }
   const mixed = pourTogether(vessel, part);
   if (mixed.volumeMl === 0) return resting(mixed);
   const rounded = { ...mixed, temperatureC: Math.round(mixed.temperatureC * 10) / 10 };
@@ -288,12 +305,64 @@ function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.volumeMl):
   return come(left, left, { ...noPhases, gas: { H2O: gone } });
 }
 
+/** Heats a liquid as far as it goes, or what is dry by the stages it passes through. */
+function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'heat' }>): Step {
+  if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat');
+  if (vessel.volumeMl > 0) return warmTo(vessel, toC ?? boilsAtC);
+  const temperatureC = toC ?? (strongly ? heatsTo.strongly : heatsTo.gently);
+  if (temperatureC <= vessel.temperatureC) return resting({ ...vessel, temperatureC });
+  const { phases, reactions, sights, warnings, notPredicted } = heatDry(vessel, temperatureC);
+  const heated: Vessel = { ...vessel, temperatureC, phases };
+  const gasEvolved = present(addAmounts(phases.gas, vessel.phases.gas, -1));
+  const softens =
+    temperatureC > glassSoftensC && vessel.container !== 'dish'
+      ? [
+          {
+            code: 'glassSoftens',
+            message: `Ordinary glass softens near ${glassSoftensC} °C: a crucible or hard glass for this heat.`,
+          },
+        ]
+      : [];
+  return {
+    ...resting(heated),
+    reactions,
+    gasEvolved,
+    solidsChange: addAmounts(phases.solids, vessel.phases.solids, -1),
+    sights,
+    warnings: unique([...warningsOf(heated, undefined, gasEvolved), ...warnings, ...softens]),
+    notPredicted,
+  };
+}
+
+/** Water that reaches dry solids goes into their crystals first; only what is left over is liquid. */
+function rewetted(vessel: Vessel, part: Vessel): { wetted: Vessel; left: Vessel; taken: Rewetted } {
+  const { H2O: waterMmol = 0 } = part.phases.solution;
+  const taken = rewet(vessel.phases.solids, waterMmol);
+  const share = waterMmol === 0 ? 1 : taken.waterMmol / waterMmol;
+  return {
+    taken,
+    wetted: { ...vessel, phases: { ...vessel.phases, solids: taken.solids } },
+    left: {
+      ...part,
+      volumeMl: share < 1e-9 ? 0 : part.volumeMl * share,
+      phases: {
+        ...part.phases,
+        solution: share < 1e-9 ? {} : scaleAmounts(part.phases.solution, share),
+      },
+    },
+  };
+}
+
+function isEmpty({ volumeMl, phases }: Vessel): boolean {
+  return (
+    volumeMl === 0 &&
+    [phases.solids, phases.layer].every((amounts) => Object.keys(amounts).length === 0)
+  );
+}
+
 function warmTo(vessel: Vessel, toC: number): Step {
-  if (vessel.volumeMl === 0)
-    return notFollowed(
-      vessel,
-      'heating or cooling without liquid is not part of the model in solution',
-    );
+  if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat or cool');
+  if (vessel.volumeMl === 0) return resting({ ...vessel, temperatureC: toC });
   const acidM = (vessel.phases.solution['HSO4^-'] ?? 0) / vessel.volumeMl;
   const limit = acidM > strongAcidM ? strongAcidToC : boilsAtC;
   const temperatureC = Math.min(limit, toC);

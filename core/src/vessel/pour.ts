@@ -66,7 +66,12 @@ function water(empty: Vessel, volumeMl: number): Vessel {
 
 /** mol/L of a solution given in grams of the named form per 100 mL. */
 function molar(substance: Substance, form: string | undefined, percentWV: number): number {
-  return (10 * percentWV) / molarMassOf(form ?? substance.forms[0].formula);
+  return (10 * percentWV) / molarMassOf(form ?? formKept(substance));
+}
+
+/** What a formula without crystal water stands for when it is weighed: itself where the shelf keeps it, otherwise the form it does. */
+function formKept({ formula, forms }: Substance): string {
+  return forms.find((form) => form.formula === formula)?.formula ?? forms[0].formula;
 }
 
 type Part = Pick<Vessel, 'volumeMl' | 'phases' | 'put'>;
@@ -122,7 +127,7 @@ function waterIn({ stock }: Substance, concentrationM: number): number {
 function solidOf(substance: Substance, form: string | undefined, massG: number): Part {
   if (substance.state === 'gas')
     throw ChemistryError.of('gasByMass', substance.formula).in('massG');
-  const formula = form ?? substance.forms[0].formula;
+  const formula = form ?? formKept(substance);
   const amount = (1000 * massG) / molarMassOf(formula);
   if (substance.stock) {
     // A liquid weighed out is the concentrated reagent itself.

@@ -25,6 +25,8 @@ export interface Vessel {
   readonly phases: Phases;
   /** Substances put in, in order and each once: the reagents that equations are written with. */
   readonly put: readonly string[];
+  /** How long it has stood in light, minutes; in the dark when left out. */
+  readonly litMinutes?: number;
   /** Drops of each indicator. */
   readonly indicators: Readonly<Record<string, number>>;
 }

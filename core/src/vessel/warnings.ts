@@ -84,6 +84,21 @@ export function pouringWarnings(before: Vessel, added: Vessel): Warning[] {
     : [];
 }
 
+/** Water onto a dish hotter than this spits, °C (common practice). */
+const spitsAboveC = 100;
+
+/** Something poured into a vessel that is still hot. */
+export function hotVesselWarnings({ temperatureC }: Vessel): Warning[] {
+  return temperatureC > spitsAboveC
+    ? [
+        {
+          code: 'hotVessel',
+          message: `The vessel is still at ${temperatureC.toFixed(0)} °C: let it cool first, then a few drops only. It spits, and the vessel may crack.`,
+        },
+      ]
+    : [];
+}
+
 /** A solution stronger than its substance dissolves. */
 export function solubilityWarnings(substance: string, concentrationM: number): Warning[] {
   const limit = solubilityM(substance);

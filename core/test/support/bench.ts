@@ -17,6 +17,10 @@ export function portion(text: string): AnyPortion {
 function action(text: string): Action {
   const [verb = '', value = ''] = text.split(' ');
   if (verb === 'heat' || verb === 'cool') return { do: verb, toC: Number(value) };
+  if (verb === 'strongly') return { do: 'heat', strongly: true };
+  if (verb === 'gently') return { do: 'heat', minutes: 5 };
+  if (verb === 'light') return { do: 'light', minutes: Number(value) };
+  if (verb === 'test') return { do: 'test', test: value };
   if (verb === 'dilute') return { do: 'dilute', toVolumeMl: Number(value) };
   if (verb === 'discard') return { do: 'discard', fraction: Number(value) };
   if (verb === 'filtrate' || verb === 'residue') return { do: 'filter', keep: verb };

@@ -29,5 +29,7 @@ export const molecules = [
   { formula: 'C3H8O3' },
   { formula: 'C6H12' },
   { formula: 'C6H14' },
+  { formula: 'C8H18' },
+  { formula: 'C16H34' },
   { formula: 'CH2Cl2' },
 ] as const satisfies readonly Molecule[];

@@ -10,6 +10,7 @@ export const pureSolids: readonly PureSolid[] = [
   metal('Ni'), metal('Sn'), metal('Pb'), metal('Bi'), metal('Cu', 'red-brown'), metal('Ag', 'grey'), { ...metal('Hg'), state: 'liquid' }, metal('Au', 'yellow'), metal('Pt'),
   { formula: 'C', colour: 'black', kind: 'non-metal', source: text },
   { formula: 'S', colour: 'pale yellow', kind: 'non-metal', source: text },
+  { formula: 'Fe3O4', colour: 'black', kind: 'oxide', source: text },
   { formula: 'MnO2', colour: 'brown', kind: 'oxide', source: text },
   { formula: 'PbO2', colour: 'brown', kind: 'oxide', source: text },
   { formula: 'SiO2', colour: 'white', kind: 'oxide', source: text },

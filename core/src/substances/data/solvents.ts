@@ -15,5 +15,7 @@ export const layerSpectra = [
 export const solvents = [
   { formula: 'C6H12', densityGPerMl: 0.779, partition: { I2: 80, Br2: 25, Cl2: 15 }, source: seidell },
   { formula: 'C6H14', densityGPerMl: 0.659, partition: { I2: 36, Br2: 20, Cl2: 13 }, source: seidell },
+  { formula: 'C8H18', densityGPerMl: 0.703, partition: { I2: 34, Br2: 20, Cl2: 13 }, source: seidell },
+  { formula: 'C16H34', densityGPerMl: 0.773, partition: { I2: 30, Br2: 18, Cl2: 12 }, source: seidell },
   { formula: 'CH2Cl2', densityGPerMl: 1.325, partition: { I2: 130, Br2: 30, Cl2: 20 }, source: seidell },
 ] as const satisfies readonly ImmiscibleSolvent[];

@@ -29,9 +29,9 @@ const heats = (dissolutionKJPerMol: number) => ({ dissolutionKJPerMol });
 /** Solids that settle from solution, with the product that decides it and what they look like. */
 export const sparinglySoluble = [
   // Halides and pseudohalides
-  { formula: 'AgCl', ions: { 'Ag^+': 1, 'Cl^-': 1 }, pKsp: 9.75, colour: 'white', texture: 'curdy', darkensInLight: true, ...heats(65.7), source: crc },
-  { formula: 'AgBr', ions: { 'Ag^+': 1, 'Br^-': 1 }, pKsp: 12.27, colour: 'cream', texture: 'curdy', darkensInLight: true, ...heats(84.4), source: crc },
-  { formula: 'AgI', ions: { 'Ag^+': 1, 'I^-': 1 }, pKsp: 16.07, colour: 'pale yellow', texture: 'curdy', darkensInLight: true, ...heats(111), source: crc },
+  { formula: 'AgCl', ions: { 'Ag^+': 1, 'Cl^-': 1 }, pKsp: 9.75, colour: 'white', texture: 'curdy', darkensInLight: { to: 'grey', minutes: 5 }, ...heats(65.7), source: crc },
+  { formula: 'AgBr', ions: { 'Ag^+': 1, 'Br^-': 1 }, pKsp: 12.27, colour: 'cream', texture: 'curdy', darkensInLight: { to: 'grey', minutes: 15 }, ...heats(84.4), source: crc },
+  { formula: 'AgI', ions: { 'Ag^+': 1, 'I^-': 1 }, pKsp: 16.07, colour: 'pale yellow', texture: 'curdy', darkensInLight: { to: 'grey', minutes: 120 }, ...heats(111), source: crc },
   { formula: 'AgSCN', ions: { 'Ag^+': 1, 'SCN^-': 1 }, pKsp: 11.99, colour: 'white', texture: 'curdy', ...heats(88), source: crc },
   { formula: 'PbCl2', ions: { 'Pb^2+': 1, 'Cl^-': 2 }, pKsp: 4.77, colour: 'white', texture: 'crystalline', ...heats(25.9), source: crc },
   { formula: 'PbBr2', ions: { 'Pb^2+': 1, 'Br^-': 2 }, pKsp: 5.18, colour: 'white', texture: 'crystalline', ...heats(36.8), source: crc },
@@ -82,7 +82,7 @@ export const sparinglySoluble = [
   { formula: 'SrCrO4', ions: { 'Sr^2+': 1, 'CrO4^2-': 1 }, pKsp: 4.66, colour: 'yellow', texture: 'crystalline', source: lange },
   { formula: 'PbCrO4', ions: { 'Pb^2+': 1, 'CrO4^2-': 1 }, pKsp: 12.55, colour: 'bright yellow', texture: 'fine', source: lange },
   // Phosphates
-  { formula: 'Ag3PO4', ions: { 'Ag^+': 3, 'PO4^3-': 1 }, pKsp: 17.55, colour: 'yellow', texture: 'fine', darkensInLight: true, source: martell },
+  { formula: 'Ag3PO4', ions: { 'Ag^+': 3, 'PO4^3-': 1 }, pKsp: 17.55, colour: 'yellow', texture: 'fine', darkensInLight: { to: 'brown', minutes: 10 }, source: martell },
   { formula: 'Ca3(PO4)2', ions: { 'Ca^2+': 3, 'PO4^3-': 2 }, pKsp: 32.68, colour: 'white', texture: 'flocculent', source: crc },
   { formula: 'CaHPO4·2H2O', ions: { 'Ca^2+': 1, 'H^+': 1, 'PO4^3-': 1 }, pKsp: 18.94, colour: 'white', texture: 'crystalline', source: lange },
   { formula: 'Ba3(PO4)2', ions: { 'Ba^2+': 3, 'PO4^3-': 2 }, pKsp: 22.47, colour: 'white', texture: 'flocculent', source: lange },
@@ -194,6 +194,7 @@ export const sparinglySoluble = [
   { formula: 'NiO', ions: { 'Ni^2+': 1, 'OH^-': 2 }, pKsp: 16, colour: 'green', texture: 'fine', asAdded: true, source: oxides },
   { formula: 'CoO', ions: { 'Co^2+': 1, 'OH^-': 2 }, pKsp: 15.2, colour: 'deep green', texture: 'fine', asAdded: true, source: oxides },
   { formula: 'MnO', ions: { 'Mn^2+': 1, 'OH^-': 2 }, pKsp: 10.2, colour: 'green', texture: 'fine', asAdded: true, source: oxides },
+  { formula: 'SrO', ions: { 'Sr^2+': 1, 'OH^-': 2 }, pKsp: -18, colour: 'white', texture: 'fine', asAdded: true, source: oxides },
   { formula: 'FeO', ions: { 'Fe^2+': 1, 'OH^-': 2 }, pKsp: 14.5, colour: 'black', texture: 'fine', asAdded: true, source: oxides },
   { formula: 'Al2O3', ions: { 'Al^3+': 2, 'OH^-': 6 }, pKsp: 67.4, colour: 'white', texture: 'fine', asAdded: true, slow: 'ignited aluminium oxide hardly dissolves in dilute acid or base', source: oxides },
   { formula: 'Fe2O3', ions: { 'Fe^3+': 2, 'OH^-': 6 }, pKsp: 82.5, colour: 'red-brown', texture: 'fine', asAdded: true, slow: 'iron(III) oxide dissolves only slowly, in hot concentrated hydrochloric acid', source: oxides },

@@ -1,0 +1,231 @@
+import { balance } from '../equation/balance';
+import { hotSolids } from '../substances/data/hotSolids';
+import { sourceText } from '../substances/source';
+import type { HotSolid } from '../substances/types';
+import { addAmounts, present, scaleAmounts, tracesMmol } from './amounts';
+import type { Amounts } from './amounts';
+import { isImmiscible } from './layer';
+import type { Reaction } from './reaction';
+import { fromAir, leavesAsGas, thermalRows } from './thermalRows';
+import type { ThermalRow } from './thermalRows';
+import type { Phases, Vessel } from './vessel';
+import type { Warning } from './warnings';
+
+/** Something seen on heating that is more than a new solid or gas. */
+export interface HeatSight {
+  readonly formula: string;
+  readonly result: string;
+  /** It settles again on the cooler part of the vessel. */
+  readonly condenses?: true;
+}
+
+/** What dry heat made of a vessel. */
+export interface Heated {
+  readonly phases: Phases;
+  readonly reactions: readonly Reaction[];
+  readonly sights: readonly HeatSight[];
+  readonly warnings: readonly Warning[];
+  readonly notPredicted: readonly string[];
+}
+
+const hot = new Map<string, HotSolid>(hotSolids.map((row) => [row.formula, row]));
+
+/** The amount, mmol, by which a row can go in what is there; oxygen of the air does not limit it. */
+function extentIn(row: ThermalRow, there: Amounts): number {
+  if (row.catalyst && !row.catalyst.some((one) => (there[one] ?? 0) > 0)) return 0;
+  const limits = Object.entries(row.used)
+    .filter(([formula]) => !fromAir(formula))
+    .map(([formula, count]) => (there[formula] ?? 0) / count);
+  return Math.min(...limits);
+}
+
+/**
+ * Heats what is dry in a vessel to a temperature, °C, by the stages its temperature passes through.
+ * Gas leaves; mercury and other vapours that settle again stay.
+ */
+export function heatDry({ phases }: Vessel, toC: number): Heated {
+  let condensed: Amounts = addAmounts(phases.solids, phases.layer);
+  let gas: Amounts = phases.gas;
+  const reactions: Reaction[] = [];
+  const sights: HeatSight[] = [];
+  const warnings: Warning[] = [];
+  const rows = thermalRows()
+    .filter(({ atC }) => atC <= toC)
+    // Solids that lie together come before the air, which has to reach them.
+    .sort((a, b) => a.atC - b.atC || Number('O2' in a.used) - Number('O2' in b.used));
+  // What a stage makes may be what a stage lower down needs, so the rows are gone through until nothing is left to do.
+  for (let pass = 0; pass < rows.length; pass += 1) {
+    const row = rows.find((one) => extentIn(one, condensed) > tracesMmol);
+    if (!row) break;
+    const extentMmol = extentIn(row, condensed);
+    for (const [formula, count] of Object.entries(row.used))
+      if (!fromAir(formula)) condensed = addAmounts(condensed, { [formula]: count }, -extentMmol);
+    for (const [formula, count] of Object.entries(row.made)) {
+      const made = { [formula]: count * extentMmol };
+      if (leavesAsGas(formula)) gas = addAmounts(gas, made);
+      else condensed = addAmounts(condensed, made);
+    }
+    condensed = present(condensed);
+    reactions.push(thermalReaction(row, extentMmol, toC));
+    const [about = ''] = Object.keys(row.used);
+    if (row.shows) sights.push({ formula: about, result: row.shows });
+    if (row.made.H2O)
+      sights.push({
+        formula: 'H2O',
+        result: 'drops of water form on the cooler part',
+        condenses: true,
+      });
+    if (row.caution) warnings.push({ code: 'heatingCaution', message: row.caution });
+  }
+  const rest = Object.keys(condensed).flatMap((formula) => restOf(formula, toC));
+  return {
+    phases: { solution: {}, ...sorted(condensed), gas },
+    reactions,
+    sights: unique([...sights, ...rest.flatMap(({ sight }) => (sight ? [sight] : []))]),
+    warnings: [
+      ...warnings,
+      ...rest.flatMap(({ caution }) =>
+        caution ? [{ code: 'heatingCaution', message: caution }] : [],
+      ),
+    ],
+    notPredicted: rest.flatMap(({ reason }) => (reason ? [reason] : [])),
+  };
+}
+
+/** What is left, with the liquids that keep apart from the solids. */
+function sorted(condensed: Amounts): Pick<Phases, 'solids' | 'layer'> {
+  const entries = Object.entries(condensed);
+  return {
+    solids: Object.fromEntries(entries.filter(([formula]) => !isImmiscible(formula))),
+    layer: Object.fromEntries(entries.filter(([formula]) => isImmiscible(formula))),
+  };
+}
+
+interface Rest {
+  readonly sight?: HeatSight;
+  readonly caution?: string;
+  readonly reason?: string;
+}
+
+/** What heat does to a substance that none of the changes up to this temperature touches. */
+function restOf(formula: string, toC: number): Rest {
+  const row = hot.get(formula);
+  if (row?.boilsC !== undefined && toC >= row.boilsC)
+    return {
+      sight: {
+        formula,
+        result: `boils at ${row.boilsC} °C; drops settle where it is cooler`,
+        condenses: true,
+      },
+      ...(row.caution && { caution: row.caution }),
+    };
+  if (row?.sublimesC !== undefined && toC >= row.sublimesC)
+    return {
+      sight: {
+        formula,
+        result: `sublimes${row.whileHot ? `: ${row.whileHot}` : ''}; settles again as a solid where it is cooler`,
+        condenses: true,
+      },
+    };
+  if (row?.meltsC !== undefined && toC >= row.meltsC) {
+    const seen = row.whileHot ? `; ${row.whileHot}` : '';
+    return { sight: { formula, result: `melts near ${row.meltsC} °C${seen}` } };
+  }
+  if (row?.whileHot && toC >= showsHotFromC) return { sight: { formula, result: row.whileHot } };
+  const changes = thermalRows().filter(({ used }) => formula in used);
+  const known = row ? (row.staysToC ?? Infinity) >= toC : changes.some(({ atC }) => atC > toC);
+  if (known || toC < surelyUnchangedC) return {};
+  return {
+    reason: `what becomes of ${formula} at ${toC} °C is not in the tables`,
+  };
+}
+
+/** Temperature from which a colour that comes with heat is seen, and up to which any dry solid is taken to stay as it is (common practice). */
+const showsHotFromC = 300;
+const surelyUnchangedC = 50;
+
+function thermalReaction(row: ThermalRow, extentMmol: number, toC: number): Reaction {
+  const { oxidationChanges = [], types } = balance(row.equation);
+  const [about = ''] = Object.keys(row.used);
+  return {
+    about,
+    equation: row.equation,
+    netIonic: row.equation,
+    spectators: [],
+    extentMmol,
+    oxidationChanges,
+    types,
+    why: [
+      {
+        text: `runs from about ${row.atC} °C; here it is heated to ${toC} °C`,
+        source: sourceText(row.source),
+      },
+    ],
+  };
+}
+
+/** What water does to dry solids that heat took water from, in the cold. */
+export interface Rewetted {
+  readonly solids: Amounts;
+  readonly waterMmol: number;
+  readonly reactions: readonly Reaction[];
+  readonly sights: readonly HeatSight[];
+}
+
+/** Lets dry solids take up water, stage by stage, as far as the water goes. */
+export function rewet(dry: Amounts, waterMmol: number): Rewetted {
+  let solids = dry;
+  let water = waterMmol;
+  const reactions: Reaction[] = [];
+  const sights: HeatSight[] = [];
+  const rows = thermalRows()
+    .filter(({ rewets }) => rewets)
+    .sort((a, b) => b.atC - a.atC);
+  for (const row of rows) {
+    const { H2O: each = 0, ...made } = row.made;
+    const [[product, count] = ['', 1]] = Object.entries(made);
+    const extentMmol = Math.min((solids[product] ?? 0) / count, water / each);
+    if (extentMmol <= tracesMmol) continue;
+    solids = present(
+      addAmounts(
+        addAmounts(solids, { [product]: count }, -extentMmol),
+        scaleAmounts(row.used, extentMmol),
+      ),
+    );
+    water -= each * extentMmol;
+    const [left = '', right = ''] = row.equation.split(' → ');
+    const equation = `${right.replace('H2O(g)', 'H2O(l)')} → ${left}`;
+    const { types } = balance(equation);
+    reactions.push({
+      about: product,
+      equation,
+      netIonic: equation,
+      spectators: [],
+      extentMmol,
+      oxidationChanges: [],
+      types,
+      why: [
+        {
+          text: `below about ${row.atC} °C the water is taken up again, and it warms`,
+          source: sourceText(row.source),
+        },
+      ],
+    });
+    sights.push({
+      formula: product,
+      result: row.rewetsTo ?? 'takes up the water and warms',
+    });
+  }
+  return { solids, waterMmol: water, reactions, sights: unique(sights) };
+}
+
+function unique(sights: readonly HeatSight[]): HeatSight[] {
+  return sights.filter(
+    ({ result }, at) => sights.findIndex((other) => other.result === result) === at,
+  );
+}
+
+/** Where a burner or a hot plate brings a dry solid when no temperature is named, °C (common practice). */
+export const heatsTo = { gently: 250, strongly: 850 } as const;
+/** Ordinary glass begins to soften near here, °C (common practice). */
+export const glassSoftensC = 550;

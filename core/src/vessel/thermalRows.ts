@@ -1,0 +1,34 @@
+import { balance } from '../equation/balance';
+import { gasPropertiesOf } from '../substances/gas';
+import { thermalChanges } from '../substances/data/thermalChanges';
+import type { ThermalChange } from '../substances/types';
+import type { Amounts } from './amounts';
+
+/** A thermal change with its coefficients by formula. */
+export interface ThermalRow extends ThermalChange {
+  readonly used: Amounts;
+  readonly made: Amounts;
+}
+
+let rows: readonly ThermalRow[] | undefined;
+
+/** Every thermal change with its coefficients, in table order. They are read from the equations when first asked for. */
+export function thermalRows(): readonly ThermalRow[] {
+  rows ??= thermalChanges.map((row) => {
+    const { reactants, products } = balance(row.equation);
+    const amounts = (side: typeof reactants): Amounts =>
+      Object.fromEntries(side.map(({ formula, coefficient }) => [formula, coefficient]));
+    return { ...row, used: amounts(reactants), made: amounts(products) };
+  });
+  return rows;
+}
+
+/** Whether a product of heating leaves as a gas; water does, as steam. */
+export function leavesAsGas(formula: string): boolean {
+  return formula === 'H2O' || gasPropertiesOf(formula) !== undefined;
+}
+
+/** Whether a reactant comes out of the air. */
+export function fromAir(formula: string): boolean {
+  return formula === 'O2';
+}

@@ -1,0 +1,270 @@
+import { describe, expect, test } from 'vitest';
+import { molarMassOf, parseFormula } from '../src';
+import type { ToldStep } from '../src';
+import { solidLook } from '../src/appearance/solidLook';
+import { componentsOfSolid } from '../src/substances/componentsOf';
+import { hotSolids } from '../src/substances/data/hotSolids';
+import { shelf } from '../src/substances/data/shelf';
+import { thermalChanges } from '../src/substances/data/thermalChanges';
+import { act, setUp } from '../src/vessel/act';
+import type { Phases } from '../src/vessel/vessel';
+import { leavesAsGas, thermalRows } from '../src/vessel/thermalRows';
+import { bench, lastOf } from './support/bench';
+
+const solidsOf = ({ state }: ToldStep): string[] => state.solids.map(({ formula }) => formula);
+const gasesOf = ({ state }: ToldStep): string[] =>
+  state.gasEvolved.map(({ formula }) => formula).sort();
+const seenOn = ({ observations }: ToldStep): string =>
+  observations.map((one) => ('result' in one ? one.result : '')).join('; ');
+
+describe('hydrates (CRC Handbook: transition temperatures; Greenwood and Earnshaw: colours)', () => {
+  test('copper sulfate loses its water in stages, turns white and takes it up again', () => {
+    const steps = bench(
+      'CuSO4·5H2O 2.5g',
+      'heat 110',
+      'heat 150',
+      'heat 300',
+      'cool 25',
+      'water 2mL',
+    );
+    expect(steps.slice(1, 4).flatMap(solidsOf)).toEqual(['CuSO4·3H2O', 'CuSO4·H2O', 'CuSO4']);
+    expect(steps[3]?.state.solids[0]?.colour).toBe('white');
+    expect(steps[5]?.state.solids[0]).toMatchObject({ formula: 'CuSO4·5H2O', colour: 'blue' });
+    expect(seenOn(steps[5] as ToldStep)).toMatch(/takes up the water and warms/);
+  });
+
+  test('the loss in mass is the water: 36.1 % for the pentahydrate', () => {
+    const [before, after] = bench('CuSO4·5H2O 2.5g', 'heat 300').map(
+      ({ state }) => state.solids[0]?.massG ?? 0,
+    );
+    expect(1 - (after ?? 0) / (before ?? 1)).toBeCloseTo(0.3608, 3);
+  });
+
+  test('a few drops go into the crystals and leave no liquid', () => {
+    const step = lastOf('CuSO4 1.6g', 'water 0.2mL');
+    expect(step.state.volumeMl).toBe(0);
+    expect(solidsOf(step)).toContain('CuSO4·H2O');
+  });
+
+  test.each([
+    ['CoCl2·6H2O', 150, 'CoCl2', 'blue'],
+    ['NiSO4·7H2O', 300, 'NiSO4', 'yellow'],
+    ['CuCl2·2H2O', 120, 'CuCl2', 'brown'],
+    ['FeSO4·7H2O', 320, 'FeSO4', 'white'],
+    ['MgSO4·7H2O', 250, 'MgSO4', 'white'],
+    ['CaSO4·2H2O', 140, 'CaSO4·0.5H2O', 'white'],
+    ['KAl(SO4)2·12H2O', 250, 'KAl(SO4)2', 'white'],
+  ])('%s at %d °C is %s, %s', (hydrate, toC, left, colour) => {
+    const { state } = lastOf(`${hydrate} 1g`, `heat ${toC}`);
+    expect(state.solids[0]).toMatchObject({ formula: left, colour });
+  });
+
+  test('water on a hot dish is warned of', () => {
+    const { warnings } = lastOf('CuSO4·5H2O 2.5g', 'heat 300', 'water 1mL');
+    expect(warnings.map(({ code }) => code)).toContain('hotVessel');
+  });
+});
+
+describe('decomposition (general chemistry texts: heating nitrates, carbonates and hydroxides)', () => {
+  test.each<[string, string, string[], string[]]>([
+    ['CaCO3 1g', 'strongly', ['CaO'], ['CO2']],
+    ['Cu2(OH)2CO3 1g', 'heat 300', ['CuO'], ['CO2', 'H2O']],
+    ['NaHCO3 1g', 'gently', ['Na2CO3'], ['CO2', 'H2O']],
+    ['Mg(OH)2 1g', 'heat 400', ['MgO'], ['H2O']],
+    ['KNO3 1g', 'heat 450', ['KNO2'], ['O2']],
+    ['Pb(NO3)2 1g', 'heat 500', ['PbO'], ['NO2', 'O2']],
+    ['AgNO3 1g', 'heat 500', ['Ag'], ['NO2', 'O2']],
+    ['KMnO4 1g', 'gently', ['K2MnO4', 'MnO2'], ['O2']],
+    ['KClO3 1g', 'heat 420', ['KCl'], ['O2']],
+    ['HgO 1g', 'heat 520', ['Hg'], ['O2']],
+    ['(NH4)2Cr2O7 1g', 'gently', ['Cr2O3'], ['H2O', 'N2']],
+    ['NH4NO3 1g', 'gently', [], ['H2O', 'N2O']],
+    ['(NH4)2CO3 1g', 'heat 70', [], ['CO2', 'H2O', 'NH3']],
+    ['FeSO4·7H2O 1g', 'heat 700', ['Fe2O3'], ['H2O', 'SO2', 'SO3']],
+    ['C12H22O11 1g', 'gently', ['C'], ['H2O']],
+    ['CaC2O4·H2O 1g', 'heat 500', ['CaCO3'], ['CO', 'H2O']],
+  ])('%s, %s', (start, heat, solids, gases) => {
+    const step = lastOf(start, heat);
+    expect(solidsOf(step).sort()).toEqual([...solids].sort());
+    expect(gasesOf(step)).toEqual(gases);
+    expect(step.reactions.length).toBeGreaterThan(0);
+    expect(step.reactions.every(({ types }) => types.five.includes('decomposition'))).toBe(true);
+  });
+
+  test('carbonates hold on to carbon dioxide in the order of their metals', () => {
+    const holds = ['Cu2(OH)2CO3', 'ZnCO3', 'PbCO3', 'MgCO3', 'CaCO3', 'SrCO3', 'BaCO3'].map(
+      (carbonate) => thermalRows().find(({ used }) => carbonate in used)?.atC ?? 0,
+    );
+    expect(holds).toEqual([...holds].sort((a, b) => a - b));
+    expect(seenOn(lastOf('Na2CO3 1g', 'strongly'))).not.toMatch(/CO2/);
+  });
+
+  test('manganese dioxide lets chlorate go at a lower temperature', () => {
+    expect(gasesOf(lastOf('KClO3 1g', 'gently'))).toEqual([]);
+    expect(gasesOf(lastOf('KClO3 1g + MnO2 0.1g', 'gently'))).toEqual(['O2']);
+  });
+
+  test('sugar melts and browns before it chars, and the tube is warned of', () => {
+    expect(seenOn(lastOf('C12H22O11 1g', 'heat 190'))).toMatch(/melts.*caramel/);
+    const { warnings } = lastOf('C12H22O11 1g', 'gently');
+    expect(warnings.map(({ message }) => message).join()).toMatch(/Stop at brown/);
+  });
+
+  test('cracking gives what decolours bromine water; the oil itself does not', () => {
+    const [, , cracked] = bench('C16H34 3mL + Al2O3 1g', 'heat 500', 'test bromineWater');
+    expect(seenOn(cracked as ToldStep)).toMatch(/decolourised/);
+    const [, , plain] = bench('C16H34 3mL', 'heat 200', 'test bromineWater');
+    expect(seenOn(plain as ToldStep)).toMatch(/keeps/);
+  });
+});
+
+describe('combination, burning and what stays as it is', () => {
+  test('iron and sulfur: the magnet draws the mixture and not the compound', () => {
+    const [, mixture, heated, compound] = bench(
+      'Fe 1.12g + S 0.65g',
+      'test magnet',
+      'heat 300',
+      'test magnet',
+    );
+    expect(mixture?.observations[0]).toMatchObject({ attracts: true });
+    expect(solidsOf(heated as ToldStep)[0]).toBe('FeS');
+    expect(compound?.observations[0]).toMatchObject({ attracts: false });
+  });
+
+  test('magnesium burns to its oxide, 1.66 times as heavy', () => {
+    const [before, after] = bench('Mg 0.1g', 'strongly');
+    expect(after?.reactions[0]?.types.five).toContain('combustion');
+    const ratio = (after?.state.solids[0]?.massG ?? 0) / (before?.state.solids[0]?.massG ?? 1);
+    expect(ratio).toBeCloseTo(40.304 / 24.305, 3);
+  });
+
+  test.each(['NaCl', 'SiO2', 'Pt', 'MgO', 'Na2CO3'])('%s stays what it is', (solid) => {
+    const step = lastOf(`${solid} 1g`, 'strongly');
+    expect([solidsOf(step), step.reactions, step.notPredicted]).toEqual([[solid], [], []]);
+  });
+
+  test.each(['I2', 'NH4Cl'])('%s sublimes and settles again', (solid) => {
+    const step = lastOf(`${solid} 1g`, 'strongly');
+    expect(seenOn(step)).toMatch(/sublimes/);
+    expect(solidsOf(step)).toEqual([solid]);
+  });
+
+  test('what the tables do not know is said', () => {
+    const step = lastOf('K4Fe(CN)6·3H2O 1g', 'strongly');
+    expect(step.notPredicted[0]).toMatch(/not in the tables/);
+    expect(step.observations.map(({ kind }) => kind)).not.toContain('noChange');
+  });
+
+  test('heating an empty tube is answered in words', () => {
+    const empty = setUp({ contents: [] }).vessel;
+    expect(() => act(empty, { do: 'heat', strongly: true })).toThrow(
+      /nothing in the vessel to heat/,
+    );
+  });
+
+  test('a solution boils and gets no hotter', () => {
+    const { state, warnings } = lastOf('NaCl 0.1M', 'strongly');
+    expect(state.temperatureC).toBe(100);
+    expect(warnings.map(({ code }) => code)).toContain('boiling');
+  });
+});
+
+describe('light on silver halides (common practice), with a dark control', () => {
+  test('silver chloride turns grey in light and stays white in the dark', () => {
+    const [, dark] = bench('AgNO3 0.1M', 'NaCl 0.1M');
+    const [, , lit] = bench('AgNO3 0.1M', 'NaCl 0.1M', 'light 10');
+    expect(dark?.view.solid?.colour).toBe('white');
+    expect(lit?.view.solid?.colour).toBe('grey');
+    expect(lit?.observations).toContainEqual({
+      kind: 'solid',
+      formula: 'AgCl',
+      from: 'white',
+      colour: 'grey',
+    });
+  });
+
+  test('the iodide is the slowest', () => {
+    const iodide = (minutes: number) =>
+      lastOf('AgNO3 0.1M', 'KI 0.1M', `light ${minutes}`).view.solid?.colour;
+    expect([iodide(10), iodide(180)]).toEqual(['pale yellow', 'grey']);
+  });
+});
+
+describe('the tables of heating', () => {
+  test.each(thermalRows().map((row) => [row.equation, row] as const))(
+    '%s balances as written, and its solids are known',
+    (equation, { used, made, source }) => {
+      const mass = (side: Readonly<Record<string, number>>) =>
+        Object.entries(side).reduce((sum, [formula, n]) => sum + n * molarMassOf(formula), 0);
+      expect(mass(used)).toBeCloseTo(mass(made), 6);
+      for (const [side, amounts] of [
+        [0, used],
+        [1, made],
+      ] as const)
+        for (const [formula, count] of Object.entries(amounts)) {
+          const written = equation.split(' → ')[side]?.split(' + ') ?? [];
+          const term = count === 1 ? formula : `${count} ${formula}`;
+          expect(written.some((one) => one.replace(/\((s|l|g)\)$/, '') === term)).toBe(true);
+          if (leavesAsGas(formula)) continue;
+          expect(componentsOfSolid(formula)).toBeDefined();
+          expect(solidLook(formula)).toBeDefined();
+        }
+      expect(source).toBeDefined();
+    },
+  );
+
+  test('there are stages for at least 20 hydrates', () => {
+    const hydrates = thermalChanges
+      .filter(({ rewets }) => rewets)
+      .map(({ equation }) => /^\d? ?([^·]+)·/.exec(equation)?.[1]);
+    expect(new Set(hydrates.filter(Boolean)).size).toBeGreaterThanOrEqual(20);
+  });
+
+  test('every row of what stays gives one temperature, for a solid the tables know', () => {
+    for (const { formula, meltsC, sublimesC, staysToC, boilsC } of hotSolids) {
+      const given = [meltsC, sublimesC, staysToC, boilsC].filter((one) => one !== undefined);
+      expect([formula, given.length]).toEqual([formula, 1]);
+      expect(componentsOfSolid(formula)).toBeDefined();
+    }
+    expect(new Set(hotSolids.map(({ formula }) => formula)).size).toBe(hotSolids.length);
+  });
+
+  test('no shelf solid looks white for want of a colour word', () => {
+    const told = shelf
+      .filter(({ state, formula }) => !state && formula !== 'NaClO' && formula !== 'MnCO3')
+      .flatMap(({ forms }) => forms)
+      .filter(({ formula }) => solidLook(formula)?.colour === 'white')
+      .filter(({ appearance }) => !/white|colourless/.test(appearance));
+    expect(told).toEqual([]);
+  });
+});
+
+describe('heating makes and loses no atom', () => {
+  const atoms = ({ solution, solids, layer, gas }: Phases): Record<string, number> => {
+    const sum: Record<string, number> = {};
+    for (const phase of [solution, solids, layer, gas])
+      for (const [formula, n] of Object.entries(phase))
+        for (const [element, count] of Object.entries(parseFormula(formula).elements))
+          sum[element] = (sum[element] ?? 0) + n * count;
+    return sum;
+  };
+  const solids = shelf.filter(
+    ({ state, stock, formula }) => !state && !stock && formula !== 'NaClO',
+  );
+
+  test.each([120, 260, 500, 850])('in every shelf solid, at %d °C', (toC) => {
+    for (const { forms } of solids) {
+      const { vessel } = setUp({ contents: [{ substance: forms[0].formula, massG: 1 }] });
+      const step = act(vessel, { do: 'heat', toC });
+      const [before, after] = [atoms(vessel.phases), atoms(step.vessel.phases)];
+      // Oxygen of the air is what burning adds; the equations say how much.
+      const fromAir = step.reactions.reduce((sum, { equation, extentMmol }) => {
+        const [, count] = /^[^→]*?(?:(\d+) )?O2\(g\) →/.exec(equation) ?? [undefined, undefined];
+        return sum + (/O2\(g\) →/.test(equation) ? 2 * Number(count ?? 1) * extentMmol : 0);
+      }, 0);
+      before.O = (before.O ?? 0) + fromAir;
+      for (const [element, n] of Object.entries(before))
+        expect(after[element] ?? 0).toBeCloseTo(n, 6);
+    }
+  });
+});
