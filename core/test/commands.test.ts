@@ -27,7 +27,8 @@ describe('the verbs of the chem command', () => {
           { kind: 'precipitate', formula: 'AgCl', colour: 'white', texture: 'curdy' },
         ]),
         reactions: [{ netIonic: 'Ag^+(aq) + Cl^-(aq) → AgCl(s)' }],
-        state: { solids: [{ formula: 'AgCl', colour: 'white' }], temperatureC: 25 },
+        // 0.5 mmol at −65.5 kJ/mol in 10 mL and a glass tube.
+        state: { solids: [{ formula: 'AgCl', colour: 'white' }], temperatureC: 25.7 },
       },
       { state: { solids: [] } },
     ]);

@@ -1,4 +1,5 @@
 import { ChemistryError } from '../errors';
+import { dissolutionEnthalpy } from '../substances/enthalpy';
 import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
 import type { Components } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
@@ -173,7 +174,7 @@ function sparingPhases(system: System, temperatureC: number): Phase[] {
     // The product is in the ions of the row; those that are formed species count by their constants.
     const logProduct = Object.entries(row.ions).reduce(
       (sum, [ion, n]) => sum - n * logBetaOf(ion, temperatureC),
-      vantHoff(-row.pKsp, row.dissolutionKJPerMol, temperatureC),
+      vantHoff(-row.pKsp, dissolutionEnthalpy(row), temperatureC),
     );
     return [{ formula: row.formula, logProduct, counts, row }];
   });

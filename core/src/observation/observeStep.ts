@@ -1,4 +1,5 @@
 import { solidLook } from '../appearance/solidLook';
+import { massesMg } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../formula/molarMass';
 import { dissolvedGas } from '../substances/gas';
@@ -11,6 +12,8 @@ import type { Observation } from './observation';
 
 /** A warmth or coolness that a hand notices, °C (common practice). */
 const feltC = 2;
+/** Share of all the solid in the vessel below which nobody makes a new one out among the others. */
+const lostInOthers = 0.02;
 /** Amount of a dry solid that is seen, mmol (common practice: about a milligram). */
 const visibleMmol = 0.005;
 /** Share of a solid that must have gone for anyone to see it shrink. */
@@ -41,12 +44,14 @@ export function observeStep(after: Seen, before?: Seen): Observation[] {
   const liquidBefore = before && before.step.vessel.volumeMl > 0 ? before : undefined;
   const from = liquidBefore?.view.colour ?? view.colour;
   const deltaC = liquidBefore
-    ? step.vessel.temperatureC - liquidBefore.step.vessel.temperatureC
+    ? Math.round(10 * (step.vessel.temperatureC - liquidBefore.step.vessel.temperatureC)) / 10
     : 0;
+  const isFelt = Math.abs(deltaC) >= feltC;
   const sights: Observation[] = (step.sights ?? []).map((sight) => ({ kind: 'heated', ...sight }));
   const events =
     sights.length > 0 ||
     gases.length > 0 ||
+    isFelt ||
     solids.some((one) => one.kind !== 'solid' || one.from !== undefined);
   const liquid: Observation[] =
     volumeMl === 0
@@ -72,7 +77,7 @@ export function observeStep(after: Seen, before?: Seen): Observation[] {
     ...solids,
     ...sights,
     ...gases,
-    ...(Math.abs(deltaC) >= feltC ? [{ kind: 'temperature', deltaC } as const] : []),
+    ...(isFelt ? [{ kind: 'temperature', deltaC } as const] : []),
     ...(before && step.notPredicted.length === 0 && !events && !layerChanged && from === view.colour
       ? [{ kind: 'noChange' } as const]
       : []),
@@ -112,11 +117,13 @@ function solidObservations(step: Step, before?: Vessel): Observation[] {
   const { solidsChange, vessel } = step;
   const litres = Math.max(vessel.volumeMl / 1000, 1e-3);
   const found: Observation[] = [];
+  const totalMg = sumOf(massesMg(vessel).map(({ massMg }) => massMg));
   const changes = Object.entries(solidsChange).sort(([, a], [, b]) => b - a);
   for (const [formula, change] of changes) {
     const mgPerL = (Math.abs(change) * molarMassOf(formula)) / litres;
     const look = solidLook(formula);
     if (!look || mgPerL < visibleMgPerL.haze) continue;
+    if (change > 0 && change * molarMassOf(formula) < lostInOthers * totalMg) continue;
     const { colour, texture } = look;
     const left = vessel.phases.solids[formula] ?? 0;
     if (change < 0 && -change < seenToShrink * (left - change)) continue;
@@ -149,6 +156,8 @@ function gasObservations({ gasEvolved, vessel }: Step): Observation[] {
       };
     });
 }
+
+const sumOf = (numbers: readonly number[]): number => numbers.reduce((sum, n) => sum + n, 0);
 
 function vigourOf(amountMmol: number, volumeMl: number) {
   const ratio = (molarVolume * amountMmol) / Math.max(volumeMl, 0.1);

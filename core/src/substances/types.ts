@@ -214,6 +214,22 @@ export interface HotSolid {
   readonly source: Source;
 }
 
+/** A standard enthalpy of formation at 25 °C. */
+export interface FormationEnthalpy {
+  readonly formula: string;
+  readonly state: 's' | 'l' | 'g' | 'aq';
+  readonly kJPerMol: number;
+  readonly source: Source;
+}
+
+/** Heat of diluting a strong acid: q(n) = full · n/(n + half) for n mol of water to one of acid. */
+export interface DilutionHeat {
+  readonly anion: string;
+  readonly fullKJPerMol: number;
+  readonly halfAtWater: number;
+  readonly source: Source;
+}
+
 /** A couple by its half-equation, written as a reduction: `MnO4^-(aq) + 8 H^+(aq) + 5 e^- → Mn^2+(aq) + 4 H2O(l)`. */
 export interface RedoxCouple {
   readonly half: string;

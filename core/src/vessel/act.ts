@@ -6,6 +6,7 @@ import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { glassSoftensC, heatDry, heatsTo, rewet } from './dryHeat';
 import type { HeatSight, Rewetted } from './dryHeat';
+import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
 import { meet } from './meet';
 import { pourOut, waterDensityGPerMl } from './pour';
 import { solventOf } from './layer';
@@ -48,12 +49,17 @@ const boilsAtC = 100;
 /** Acid from which a solution may be heated past the boiling point of water, mol/L of HSO4⁻, and how far, °C. */
 const strongAcidM = 10;
 const strongAcidToC = 300;
+/** Colder than this no mixture of the bench gets by itself, °C (common practice: ice and salt reach about −20). */
+const lowestC = -20;
 
-/** Sets a vessel up: the portions are put in one after the other and come to rest together. */
+/** Whether a vessel is left to warm or cool by what goes on in it, or is kept at its temperature. */
+type Warmth = 'free' | 'kept';
+
+/** Sets a vessel up: the portions are put in one after the other and come to rest together, at the temperature given. */
 export function setUp({ contents, temperatureC = 25, container = 'testTube' }: VesselSetup): Step {
   return contents.reduce<Step>(
     (step, portion, index) => {
-      const next = inField(`contents.${index}`, () => add(step.vessel, portion));
+      const next = inField(`contents.${index}`, () => add(step.vessel, portion, 'kept'));
       return {
         ...next,
         reactions: [...step.reactions, ...next.reactions],
@@ -115,14 +121,21 @@ export function act(vessel: Vessel, action: Action): Step {
   }
 }
 
-function add(vessel: Vessel, portion: AnyPortion): Step {
+function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'): Step {
   const poured = pourOut(
     portion,
     vessel.container,
     vessel.volumeMl === 0 ? vessel.temperatureC : undefined,
   );
   const part = settle(poured).vessel;
-  const step = together(vessel, 'gas' in portion && vessel.volumeMl === 0 ? asGas(part) : part);
+  const isGas = 'gas' in portion;
+  const step =
+    isGas && vessel.volumeMl === 0
+      ? together(vessel, asGas(part), { warmth })
+      : together(vessel, part, {
+          warmth,
+          ...(isGas && { ledIn: { [part.put[0] ?? portion.gas]: portion.amountMmol } }),
+        });
   const warnings =
     'concentrationM' in portion
       ? solubilityWarnings(portion.substance, portion.concentrationM)
@@ -138,24 +151,93 @@ function asGas(part: Vessel): Vessel {
   return { ...part, phases: { ...noPhases, gas: part.phases.solution } };
 }
 
-function together(vessel: Vessel, part: Vessel): Step {
+interface Meeting {
+  readonly warmth?: Warmth;
+  /** The part is a gas that is led in: what it was before it dissolved, mmol. */
+  readonly ledIn?: Amounts;
+}
+
+function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meeting = {}): Step {
   if (vessel.volumeMl === 0 && part.volumeMl > 0 && part.put.length === 0) {
-    const { wetted, left, taken } = rewetted(vessel, part);
-    if (taken.reactions.length > 0) {
-      const step = together(wetted, left);
-      return {
-        ...step,
-        reactions: [...taken.reactions, ...step.reactions],
-        solidsChange: addAmounts(step.vessel.phases.solids, vessel.phases.solids, -1),
-        sights: taken.sights,
-        warnings: unique([...step.warnings, ...hotVesselWarnings(vessel)]),
-      };
-    }
+    const step = rewetting(vessel, part, warmth);
+    if (step) return step;
   }
   const mixed = pourTogether(vessel, part);
   if (mixed.volumeMl === 0) return resting(mixed);
-  const rounded = { ...mixed, temperatureC: Math.round(mixed.temperatureC * 10) / 10 };
-  return come(vessel, rounded);
+  const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
+  const step = come(vessel, rounded);
+  if (warmth === 'kept') return step;
+  const { phases } = rounded;
+  return warmed(vessel, rounded, step, {
+    phases: ledIn
+      ? {
+          ...phases,
+          solution: addAmounts(phases.solution, part.phases.solution, -1),
+          gas: addAmounts(phases.gas, ledIn),
+        }
+      : phases,
+    storedJ: dilutionHeatLeft(vessel.phases) + dilutionHeatLeft(part.phases),
+  });
+}
+
+const tenths = (temperatureC: number): number => Math.round(temperatureC * 10) / 10;
+
+/** A change of temperature that shifts no equilibrium by as much as anyone could see, °C. */
+const shiftsNothingC = 2;
+
+/**
+ * A step with the heat that it gave off or took up left in the vessel: from the enthalpies of what was there before and after,
+ * shared between the liquid, the solids and the glass. Equilibria are then taken at the temperature reached.
+ */
+function warmed(
+  previous: Vessel,
+  mixed: Vessel,
+  step: Step,
+  before: { readonly phases: Phases; readonly storedJ: number },
+): Step {
+  const capacity = heatCapacityOf(mixed);
+  const { joules, unsure } = heatReleased(before.phases, step.vessel.phases, capacity);
+  const heatJ = joules + before.storedJ - dilutionHeatLeft(step.vessel.phases);
+  const warnings: Warning[] =
+    unsure.length > 0
+      ? [
+          {
+            code: 'heatUnsure',
+            message: `The temperature is rough: no enthalpy is tabulated for ${unsure.join(', ')}.`,
+          },
+        ]
+      : [];
+  const reached = mixed.temperatureC + heatJ / capacity;
+  const limit = boilingPoint(mixed);
+  if (reached > limit && heatJ > 0) warnings.push(boilingWarning(limit));
+  const temperatureC = tenths(Math.max(lowestC, Math.min(limit, reached)));
+  const settled =
+    Math.abs(temperatureC - mixed.temperatureC) < shiftsNothingC
+      ? { ...step, vessel: { ...step.vessel, temperatureC } }
+      : come(previous, { ...mixed, temperatureC });
+  return { ...settled, warnings: unique([...settled.warnings, ...warnings]) };
+}
+
+/** Water that reaches dry solids goes into their crystals first; undefined when they take none. */
+function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): Step | undefined {
+  const { wetted, left, taken } = rewetted(vessel, part);
+  if (taken.reactions.length === 0) return undefined;
+  const capacity = heatCapacityOf(pourTogether(vessel, part));
+  const before = pourTogether(vessel, part);
+  const after = pourTogether(wetted, left);
+  const { joules } = heatReleased(before.phases, after.phases, capacity);
+  const from = before.temperatureC;
+  const temperatureC =
+    warmth === 'kept' ? from : tenths(Math.min(boilsAtC, from + joules / capacity));
+  const damp = { ...left, temperatureC };
+  const step = together({ ...wetted, temperatureC }, damp, { warmth });
+  return {
+    ...step,
+    reactions: [...taken.reactions, ...step.reactions],
+    solidsChange: addAmounts(step.vessel.phases.solids, vessel.phases.solids, -1),
+    sights: taken.sights,
+    warnings: unique([...step.warnings, ...hotVesselWarnings(vessel)]),
+  };
 }
 
 /** Lets contents react from what they are now. */
@@ -363,8 +445,7 @@ function isEmpty({ volumeMl, phases }: Vessel): boolean {
 function warmTo(vessel: Vessel, toC: number): Step {
   if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat or cool');
   if (vessel.volumeMl === 0) return resting({ ...vessel, temperatureC: toC });
-  const acidM = (vessel.phases.solution['HSO4^-'] ?? 0) / vessel.volumeMl;
-  const limit = acidM > strongAcidM ? strongAcidToC : boilsAtC;
+  const limit = boilingPoint(vessel);
   const temperatureC = Math.min(limit, toC);
   if (toC < 0)
     return notFollowed(
@@ -375,16 +456,20 @@ function warmTo(vessel: Vessel, toC: number): Step {
   const step = come(vessel, warmed);
   return toC < limit
     ? step
-    : {
-        ...step,
-        warnings: unique([
-          ...step.warnings,
-          {
-            code: 'boiling',
-            message: `The liquid boils at about ${limit} °C and gets no hotter; it bumps and spits. Point the tube away from people.`,
-          },
-        ]),
-      };
+    : { ...step, warnings: unique([...step.warnings, boilingWarning(limit)]) };
+}
+
+/** Where the liquid boils, °C: as water does, or higher in strong sulfuric acid. */
+function boilingPoint({ phases, volumeMl }: Vessel): number {
+  const acidM = (phases.solution['HSO4^-'] ?? 0) / volumeMl;
+  return acidM > strongAcidM ? strongAcidToC : boilsAtC;
+}
+
+function boilingWarning(limitC: number): Warning {
+  return {
+    code: 'boiling',
+    message: `The liquid boils at about ${limitC} °C and gets no hotter; it bumps and spits. Point the tube away from people.`,
+  };
 }
 
 function scalePhases(phases: Phases, factor: number): Phases {

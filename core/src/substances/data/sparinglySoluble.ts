@@ -185,7 +185,7 @@ export const sparinglySoluble = [
   { formula: 'Ce(OH)4', ions: { 'Ce^4+': 1, 'OH^-': 4 }, pKsp: 54, colour: 'pale yellow', texture: 'gelatinous', source: estimated },
   { formula: 'Ce(OH)3', ions: { 'Ce^3+': 1, 'OH^-': 3 }, pKsp: 19.8, colour: 'white', texture: 'gelatinous', source: lange },
   // Oxides, which are put in as such and do not form in the cold
-  { formula: 'CuO', ions: { 'Cu^2+': 1, 'OH^-': 2 }, pKsp: 20.35, colour: 'black', texture: 'fine', asAdded: true, formsAboveC: 60, source: oxides },
+  { formula: 'CuO', ions: { 'Cu^2+': 1, 'OH^-': 2 }, pKsp: 20.35, colour: 'black', texture: 'fine', asAdded: true, formsAboveC: 80, source: oxides },
   { formula: 'ZnO', ions: { 'Zn^2+': 1, 'OH^-': 2 }, pKsp: 16.7, colour: 'white', texture: 'fine', asAdded: true, source: oxides },
   { formula: 'MgO', ions: { 'Mg^2+': 1, 'OH^-': 2 }, pKsp: 6.4, colour: 'white', texture: 'fine', asAdded: true, source: oxides },
   { formula: 'CaO', ions: { 'Ca^2+': 1, 'OH^-': 2 }, pKsp: -4.7, colour: 'white', texture: 'fine', asAdded: true, source: oxides },
