@@ -12,7 +12,7 @@ export { sourceText } from './substances/source';
 export type { Source } from './substances/source';
 export { describeFormula } from './substances/describeFormula';
 export type { FormulaDescription } from './substances/describeFormula';
-export { findSubstance, solubleSubstances } from './substances/findSubstance';
+export { findSubstance, shelfSubstances, solubleSubstances } from './substances/findSubstance';
 export { nameIn, namesOf } from './substances/naming';
 export type { Names } from './substances/naming';
 export type {
@@ -50,7 +50,8 @@ export type { PrepareRequest, Recipe } from './solution/prepare';
 export { judgeWeighing } from './solution/weighing';
 export type { Challenge, WeighingResult } from './solution/weighing';
 
-export { portionSchema } from './vessel/portion';
+export { indicatorNames } from './substances/data/indicators';
+export { anyPortionSchema, portionSchema } from './vessel/portion';
 export type { Portion } from './vessel/portion';
 export { act, setUp } from './vessel/act';
 export type { Step } from './vessel/act';
@@ -72,6 +73,9 @@ export {
   vigours,
 } from './observation/observation';
 export type { Observation, ObservationKind } from './observation/observation';
+export { rackSchema, runRack } from './observation/rack';
+export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
+export { testNames } from './benchTests/performTest';
 export { compareObservations } from './observation/compareObservations';
 export type { Agreement, ComparedItem, Comparison } from './observation/compareObservations';
 export { classifyChange } from './observation/classifyChange';

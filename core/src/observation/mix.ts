@@ -83,7 +83,8 @@ export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] }
   return { steps };
 }
 
-function tell(step: Step, view: VesselView, observations: readonly Observation[]): ToldStep {
+/** A step with what is seen of it, as told. */
+export function tell(step: Step, view: VesselView, observations: readonly Observation[]): ToldStep {
   const { reactions, warnings, notPredicted } = step;
   return { observations, reactions, warnings, notPredicted, state: stateOf(step, view), view };
 }

@@ -122,7 +122,7 @@ export function describeObservation(observation: Observation): string {
     case 'solid':
       return observation.from && observation.from !== observation.colour
         ? `solid ${observation.from} → ${observation.colour ?? 'of unrecorded colour'}`
-        : [observation.colour, 'solid stays'].filter(Boolean).join(' ');
+        : [observation.colour, 'solid in the vessel'].filter(Boolean).join(' ');
     case 'heated':
       return observation.result;
     case 'gas':

@@ -36,16 +36,19 @@ export interface Seen {
  * before, what a vessel shows that is just set up.
  * Everything here is computed from the step; nothing is looked up by reagents.
  */
-export function observeStep(after: Seen, before?: Seen): Observation[] {
+export function observeStep(after: Seen, previous?: Seen): Observation[] {
+  const before = previous && holdsAnything(previous.step.vessel) ? previous : undefined;
   const { step, view } = after;
   const { volumeMl } = step.vessel;
   const solids = solidObservations(step, before?.step.vessel);
   const gases = gasObservations(step);
   const liquidBefore = before && before.step.vessel.volumeMl > 0 ? before : undefined;
   const from = liquidBefore?.view.colour ?? view.colour;
-  const deltaC = liquidBefore
-    ? Math.round(10 * (step.vessel.temperatureC - liquidBefore.step.vessel.temperatureC)) / 10
-    : 0;
+  // Water poured onto something dry tells by its own warmth; dry things that are heated are as hot as one made them.
+  const deltaC =
+    before && volumeMl > 0
+      ? Math.round(10 * (step.vessel.temperatureC - before.step.vessel.temperatureC)) / 10
+      : 0;
   const isFelt = Math.abs(deltaC) >= feltC;
   const sights: Observation[] = (step.sights ?? []).map((sight) => ({ kind: 'heated', ...sight }));
   const events =
@@ -84,6 +87,12 @@ export function observeStep(after: Seen, before?: Seen): Observation[] {
   ];
 }
 
+function holdsAnything({ volumeMl, phases }: Vessel): boolean {
+  return (
+    volumeMl > 0 || [phases.solids, phases.layer].some((amounts) => Object.keys(amounts).length > 0)
+  );
+}
+
 /** Solids that turned into one another in a dry vessel, by the colour of the heap before and after. */
 function dryChange({ vessel, solidsChange }: Step, before: Vessel): Observation[] {
   const formed = Object.entries(solidsChange).filter(([, change]) => change > visibleMmol);
@@ -92,12 +101,18 @@ function dryChange({ vessel, solidsChange }: Step, before: Vessel): Observation[
     return largest && solidLook(largest[0], litMinutes)?.colour;
   };
   const from = heap(before.phases.solids, before.litMinutes);
+  if (formed.length === 0) return Object.keys(vessel.phases.solids).map(lying);
   return formed
     .sort(([, a], [, b]) => b - a)
     .map(([formula]) => {
       const colour = solidLook(formula, vessel.litMinutes)?.colour;
       return { kind: 'solid', formula, ...(colour && { colour }), ...(from && { from }) };
     });
+}
+
+function lying(formula: string): Observation {
+  const colour = solidLook(formula)?.colour;
+  return { kind: 'solid', formula, ...(colour && { colour }) };
 }
 
 /** What daylight turned a solid into, once it has stood in it long enough. */

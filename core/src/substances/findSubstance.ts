@@ -39,6 +39,11 @@ for (const substance of known) {
   if (substance.commonName) byName.set(plain(substance.commonName), { substance });
 }
 
+/** Every substance on the shelf, in table order. */
+export function shelfSubstances(): readonly Substance[] {
+  return shelf;
+}
+
 /** Less than this, g per 100 g of water, and nobody makes a solution of it. */
 const worthDissolving = 0.15;
 

@@ -88,7 +88,7 @@ export function act(vessel: Vessel, action: Action): Step {
       return dilute(vessel, action.toVolumeMl);
     case 'pourInto': {
       const receiver = inField('vessel', () => setUp(action.vessel));
-      return together(receiver.vessel, vessel);
+      return pour(receiver.vessel, vessel);
     }
     case 'discard':
       return take(
@@ -119,6 +119,18 @@ export function act(vessel: Vessel, action: Action): Step {
       // A test is an observation of the vessel, which stays as it is.
       return { ...come(vessel, vessel), reactions: [], gasEvolved: {} };
   }
+}
+
+/**
+ * Pours all of one vessel into another and says what happens there. Gas above the liquid stays behind.
+ *
+ * @throws ChemistryError `emptyVessel` when there is nothing to pour.
+ */
+export function pour(into: Vessel, from: Vessel): Step {
+  if (isEmpty(from)) throw ChemistryError.of('emptyVessel', 'pour');
+  const poured = { ...from, phases: { ...from.phases, gas: {} } };
+  const step = together(into, poured);
+  return { ...step, warnings: unique([...pouringWarnings(into, poured), ...step.warnings]) };
 }
 
 function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'): Step {

@@ -2,7 +2,7 @@ import { ChemistryError, inField } from '../errors';
 import { molarMassOf } from '../formula/molarMass';
 import { componentsOfSolid } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
-import { indicators } from '../substances/data/indicators';
+import { indicatorNames, indicators } from '../substances/data/indicators';
 import { pureSolids } from '../substances/data/pureSolids';
 import { shelf } from '../substances/data/shelf';
 import { findSubstance } from '../substances/findSubstance';
@@ -165,11 +165,9 @@ function dropsOf({ indicator, drops }: Extract<AnyPortion, { indicator: string }
   const wanted = indicator.trim().toLowerCase();
   const row = indicators.find(({ name }) => name === wanted);
   if (!row)
-    throw ChemistryError.of(
-      'unknownIndicator',
-      indicator,
-      indicators.map(({ name }) => name).join(', '),
-    ).in('indicator');
+    throw ChemistryError.of('unknownIndicator', indicator, indicatorNames.join(', ')).in(
+      'indicator',
+    );
   // The solvent of the drops is taken as water.
   const volumeMl = 0.05 * drops;
   return {

@@ -25,6 +25,16 @@ export function CommandSearch() {
       onClick: () => void navigate(`/days/${day.id}/${stage}`),
     })),
   );
+  const studyActions: SpotlightActionData[] = [
+    {
+      id: 'mix',
+      label: 'Mix anything',
+      description: 'Fill a vessel and act on it step by step',
+      keywords: ['study', 'try', 'react'],
+      leftSection: <IconFlask size={20} aria-hidden />,
+      onClick: () => void navigate('/mix'),
+    },
+  ];
   const open = useMatch('/days/:dayId/*')?.params.dayId;
   const target = days.find(({ id }) => id === open) ?? days[0];
   const substanceActions: SpotlightActionData[] = solubleSubstances().map(({ formula }) => {
@@ -44,6 +54,7 @@ export function CommandSearch() {
     <Spotlight
       actions={[
         { group: 'Lab days', actions: dayActions },
+        { group: 'Studies', actions: studyActions },
         { group: 'Substances', actions: substanceActions },
       ]}
       shortcut="mod + K"

@@ -3,6 +3,7 @@ import { BenchPage } from '../bench/BenchPage';
 import { DayFrame } from '../days/DayFrame';
 import { HomePage } from '../days/HomePage';
 import { JudgePage } from '../judge/JudgePage';
+import { MixPage } from '../mixing/MixPage';
 import { PlanPage } from '../plan/PlanPage';
 import { PreparePage } from '../prepare/PreparePage';
 import { ReportPage } from '../report/ReportPage';
@@ -14,6 +15,7 @@ export const router = createBrowserRouter([
     element: <Shell />,
     children: [
       { path: '/', element: <HomePage /> },
+      { path: '/mix', element: <MixPage /> },
       {
         path: '/days/:dayId',
         element: <DayFrame />,

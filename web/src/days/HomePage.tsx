@@ -2,7 +2,7 @@ import { Badge, Button, Group, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { describeObservation, predictTest } from '@stoichos/core';
 import type { LabDaySummary, Observation } from '@stoichos/core';
-import { IconArrowRight, IconPlus } from '@tabler/icons-react';
+import { IconArrowRight, IconFlask, IconPlus } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useDayQuery, useDaysQuery } from '../api/api';
 import { Formula } from '../chemistry/Formula';
@@ -24,6 +24,16 @@ export function HomePage() {
     <Stack gap="lg" pt="lg">
       <Group justify="space-between" align="flex-end">
         <Title order={1}>Lab days</Title>
+        <Button
+          component={Link}
+          to="/mix"
+          size="md"
+          variant="default"
+          ml="auto"
+          leftSection={<IconFlask size={18} aria-hidden />}
+        >
+          Mix anything
+        </Button>
         <Button
           size="md"
           variant={next ? 'default' : 'filled'}

@@ -1,0 +1,144 @@
+import { Button, NumberInput, SegmentedControl, Text } from '@mantine/core';
+import { hazardsOf, indicatorNames } from '@stoichos/core';
+import type { AnyPortion } from '@stoichos/core';
+import { useState } from 'react';
+import { Formula } from '../chemistry/Formula';
+import { PictogramRow } from '../chemistry/Pictogram';
+import { ShelfSearch } from './ShelfSearch';
+import classes from './MixPage.module.css';
+import { kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
+import type { PortionDraft } from './portionDraft';
+
+const nothing: PortionDraft = {
+  name: '',
+  kind: 'solution',
+  concentrationM: undefined,
+  volumeMl: undefined,
+  massG: undefined,
+  amountMmol: undefined,
+  drops: undefined,
+};
+
+/** Measures a reagent out: found by name, with a usual amount, its hazards shown before it goes in. */
+export function AddPanel({
+  vessel,
+  onAdd,
+}: {
+  vessel: string;
+  onAdd: (portion: AnyPortion) => boolean;
+}) {
+  const [draft, setDraft] = useState(nothing);
+  const [problem, setProblem] = useState<string>();
+  const set = (change: Partial<PortionDraft>) => {
+    setDraft({ ...draft, ...change });
+    setProblem(undefined);
+  };
+  const number =
+    (field: 'concentrationM' | 'volumeMl' | 'massG' | 'amountMmol' | 'drops') =>
+    (value: string | number) =>
+      set({ [field]: value === '' ? undefined : Number(value) });
+  const add = () => {
+    const read = portionOf(draft);
+    if ('problem' in read) setProblem(read.problem);
+    else if (onAdd(read.portion)) setProblem(undefined);
+  };
+  const kinds = draft.name === '' ? [] : kindsOf(draft.name);
+  return (
+    <form
+      className={classes.add}
+      onSubmit={(event) => {
+        event.preventDefault();
+        add();
+      }}
+    >
+      <ShelfSearch
+        value={draft.name}
+        onChange={(name) => {
+          setDraft(usualPortion(name));
+          setProblem(undefined);
+        }}
+      />
+      {kinds.length > 1 && (
+        <SegmentedControl
+          aria-label="How it goes in"
+          fullWidth
+          value={draft.kind}
+          data={kinds.map((kind) => ({ value: kind, label: kindNames[kind] }))}
+          onChange={(kind) => set({ kind: kind as PortionDraft['kind'] })}
+        />
+      )}
+      {kinds.length > 0 && (
+        <div className={classes.amounts}>
+          {draft.kind === 'solution' && (
+            <NumberInput
+              label="Strength, mol/L"
+              size="md"
+              value={draft.concentrationM ?? ''}
+              onChange={number('concentrationM')}
+            />
+          )}
+          {(draft.kind === 'solution' || draft.kind === 'liquid') && (
+            <NumberInput
+              label="Volume, mL"
+              size="md"
+              value={draft.volumeMl ?? ''}
+              onChange={number('volumeMl')}
+            />
+          )}
+          {draft.kind === 'solid' && (
+            <NumberInput
+              label="Mass, g"
+              size="md"
+              value={draft.massG ?? ''}
+              onChange={number('massG')}
+            />
+          )}
+          {draft.kind === 'gas' && (
+            <NumberInput
+              label="Gas, mmol"
+              size="md"
+              value={draft.amountMmol ?? ''}
+              onChange={number('amountMmol')}
+            />
+          )}
+          {draft.kind === 'drops' && (
+            <NumberInput
+              label="Drops"
+              size="md"
+              value={draft.drops ?? ''}
+              onChange={number('drops')}
+            />
+          )}
+        </div>
+      )}
+      <Hazards name={draft.name} />
+      {problem && (
+        <Text role="alert" c="red" size="sm">
+          {problem}
+        </Text>
+      )}
+      <Button type="submit" size="md" disabled={draft.name === ''} fullWidth>
+        Add to {vessel}
+      </Button>
+    </form>
+  );
+}
+
+/** What the reagent can do to people, before it goes in. */
+function Hazards({ name }: { name: string }) {
+  if (name === '' || name === 'water' || indicatorNames.includes(name)) return null;
+  const { formula, signal, pictograms, statements } = hazardsOf(name);
+  return (
+    <div className={classes.hazard} data-testid="hazard">
+      <Text component="div" size="sm" fw={600}>
+        <Formula text={formula} />
+        {signal && ` – ${signal}`} <PictogramRow pictograms={pictograms} />
+      </Text>
+      <Text size="sm">
+        {statements.length === 0
+          ? 'Not classified as hazardous.'
+          : `${statements.map(({ text }) => text).join('. ')}.`}
+      </Text>
+    </div>
+  );
+}

@@ -1,0 +1,68 @@
+import { Menu, Text } from '@mantine/core';
+import { containerKinds, containers } from '@stoichos/core';
+import type { ContainerKind, Rack, RackOutcome } from '@stoichos/core';
+import { IconPlus } from '@tabler/icons-react';
+import { Vessel } from '../glassware/Vessel';
+import classes from './MixPage.module.css';
+
+interface RackViewProps {
+  readonly rack: Rack;
+  readonly outcome: RackOutcome;
+  readonly chosen: string;
+  readonly onChoose: (name: string) => void;
+  readonly onNew: (container: ContainerKind) => void;
+}
+
+const mostVessels = 12;
+
+/** The vessels side by side; a tap chooses the one that is acted on. */
+export function RackView({ rack, outcome, chosen, onChoose, onNew }: RackViewProps) {
+  const height = rack.vessels.length > 4 ? 110 : 170;
+  return (
+    <div className={classes.rack} role="group" aria-label="Vessels">
+      {rack.vessels.map(({ name, container }) => {
+        const told = outcome.now[name];
+        const holds =
+          told && (told.state.volumeMl > 0 || told.state.solids.length > 0 || told.view.layer);
+        return (
+          <button
+            key={name}
+            type="button"
+            className={classes.stand}
+            aria-pressed={name === chosen}
+            onClick={() => onChoose(name)}
+          >
+            <Vessel
+              container={container}
+              view={holds ? told.view : undefined}
+              label={`Vessel ${name}`}
+              height={height}
+            />
+            <Text span fw={600}>
+              {name}
+            </Text>
+            <Text span size="sm" className="quiet">
+              {holds ? `${told.state.temperatureC.toFixed(0)} °C` : 'empty'}
+            </Text>
+          </button>
+        );
+      })}
+      {rack.vessels.length < mostVessels && (
+        <Menu>
+          <Menu.Target>
+            <button type="button" className={`tappable ${classes.newVessel}`}>
+              <IconPlus size={18} aria-hidden /> Vessel
+            </button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            {containerKinds.map((kind) => (
+              <Menu.Item key={kind} onClick={() => onNew(kind)}>
+                {containers[kind].name}
+              </Menu.Item>
+            ))}
+          </Menu.Dropdown>
+        </Menu>
+      )}
+    </div>
+  );
+}

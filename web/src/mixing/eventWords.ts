@@ -1,0 +1,57 @@
+import type { Action, RackEvent } from '@stoichos/core';
+import { portionWords } from './portionDraft';
+
+/** Tests by the words on their buttons, in the order one reaches for them. */
+export const testLabels: Readonly<Record<string, string>> = {
+  litSplint: 'Lit splint',
+  glowingSplint: 'Glowing splint',
+  limewater: 'Lime water',
+  dampRedLitmus: 'Damp red litmus',
+  dampBlueLitmus: 'Damp blue litmus',
+  flame: 'Flame colour',
+  magnet: 'Magnet',
+  bromineWater: 'Bromine water',
+  starchIodidePaper: 'Starch–iodide paper',
+  leadAcetatePaper: 'Lead acetate paper',
+  dichromatePaper: 'Dichromate paper',
+  permanganatePaper: 'Permanganate paper',
+  silverNitrateDrop: 'Silver nitrate drop',
+};
+
+/** What was done, as a line of the bench notes. */
+export function eventWords(event: RackEvent): string {
+  if ('pour' in event) return `${event.pour} poured into ${event.into}`;
+  return `${event.vessel}: ${actionWords(event.action)}`;
+}
+
+function actionWords(action: Action): string {
+  switch (action.do) {
+    case 'add':
+      return `added ${portionWords(action.portion)}`;
+    case 'bubble':
+      return `led in ${action.amountMmol} mmol of ${action.gas}`;
+    case 'heat':
+      if (action.toC !== undefined) return `heated to ${action.toC} °C`;
+      return action.strongly ? 'heated strongly' : 'heated gently';
+    case 'cool':
+      return `cooled to ${action.toC} °C`;
+    case 'dilute':
+      return `diluted to ${action.toVolumeMl} mL`;
+    case 'discard':
+      return `${Math.round(100 * action.fraction)} % taken out`;
+    case 'filter':
+      return `filtered, ${action.keep} kept`;
+    case 'decant':
+      return `decanted, ${action.keep === 'upper' ? 'upper part' : 'lower part'} kept`;
+    case 'evaporate':
+      return 'evaporated';
+    case 'light':
+      return `stood in light for ${action.minutes} min`;
+    case 'test':
+      return `${(testLabels[action.test] ?? action.test).toLowerCase()}`;
+    case 'shakeWithAir':
+      return 'shaken with air';
+    case 'pourInto':
+      return 'poured into another vessel';
+  }
+}

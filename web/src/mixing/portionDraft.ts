@@ -1,0 +1,96 @@
+import { anyPortionSchema, findSubstance, indicatorNames, solubleSubstances } from '@stoichos/core';
+import type { AnyPortion } from '@stoichos/core';
+
+/** The ways something goes into a vessel. */
+export type PortionKind = 'solution' | 'solid' | 'liquid' | 'gas' | 'drops';
+
+/** What is being measured out. Numbers are undefined while a field is empty. */
+export interface PortionDraft {
+  readonly name: string;
+  readonly kind: PortionKind;
+  readonly concentrationM: number | undefined;
+  readonly volumeMl: number | undefined;
+  readonly massG: number | undefined;
+  readonly amountMmol: number | undefined;
+  readonly drops: number | undefined;
+}
+
+export const kindNames: Readonly<Record<PortionKind, string>> = {
+  solution: 'Solution',
+  solid: 'Solid',
+  liquid: 'Liquid',
+  gas: 'Gas',
+  drops: 'Drops',
+};
+
+const metals = /^[A-Z][a-z]?$/;
+const strong = new Set(['HCl', 'HNO3', 'H2SO4', 'NaOH', 'KOH', 'NH3', 'CH3COOH']);
+const dissolved = new Set(solubleSubstances().map(({ formula }) => formula));
+
+/** The ways a substance can go in, the usual one first. */
+export function kindsOf(name: string): readonly PortionKind[] {
+  if (indicatorNames.includes(name)) return ['drops'];
+  if (name === 'water') return ['liquid'];
+  const { formula, state, stock, forms } = findSubstance(name).substance;
+  const solid = forms.some(({ appearance }) => !/solution only/.test(appearance));
+  if (state === 'gas') return ['gas'];
+  if (stock) return ['solution', 'liquid'];
+  if (state === 'liquid') return dissolved.has(formula) ? ['solution', 'liquid'] : ['liquid'];
+  return dissolved.has(formula) ? ['solution', ...(solid ? (['solid'] as const) : [])] : ['solid'];
+}
+
+/** A draft with the amounts one usually takes. */
+export function usualPortion(name: string): PortionDraft {
+  const [kind = 'solution'] = kindsOf(name);
+  return {
+    name,
+    kind,
+    concentrationM: strong.has(name) ? 1 : 0.1,
+    volumeMl: kind === 'liquid' ? 3 : 5,
+    massG: metals.test(name) ? 0.2 : 0.5,
+    amountMmol: 2,
+    drops: 2,
+  };
+}
+
+/** The portion a draft stands for, or what is wrong with it. */
+export function portionOf(
+  draft: PortionDraft,
+): { readonly portion: AnyPortion } | { readonly problem: string } {
+  const { name, kind, concentrationM, volumeMl, massG, amountMmol, drops } = draft;
+  const raw = {
+    solution: { substance: name, concentrationM, volumeMl },
+    liquid: { substance: name, volumeMl },
+    solid: { substance: name, massG },
+    gas: { gas: name, amountMmol },
+    drops: { indicator: name, drops },
+  }[kind];
+  if (name === '') return { problem: 'Choose what goes in.' };
+  if (Object.values(raw).includes(undefined)) return { problem: 'Fill in every amount.' };
+  const read = anyPortionSchema.safeParse(raw);
+  return read.success ? { portion: read.data } : { problem: amountProblem(draft) };
+}
+
+/** The limits of the portion schema, told for the field at fault. */
+function amountProblem({ kind, massG, volumeMl, concentrationM }: PortionDraft): string {
+  if (kind === 'solid')
+    return `A mass is above 0 g and at most 500 g; ${String(massG)} g is not. Weigh some out.`;
+  if (kind === 'solution' && !((concentrationM ?? 0) >= 1e-9 && (concentrationM ?? 0) <= 30))
+    return `A concentration is above 0 and at most 30 mol/L; ${String(concentrationM)} is not.`;
+  if (kind === 'solution' || kind === 'liquid')
+    return `A volume is between one drop (0.05 mL) and 1000 mL; ${String(volumeMl)} mL is not.`;
+  return 'An amount is above 0; enter a larger one.';
+}
+
+/** A portion in words, as a bench note has it. */
+export function portionWords(portion: AnyPortion): string {
+  if ('indicator' in portion)
+    return `${portion.drops} ${portion.drops === 1 ? 'drop' : 'drops'} of ${portion.indicator}`;
+  if ('gas' in portion) return `${portion.amountMmol} mmol of ${portion.gas} gas`;
+  if ('massG' in portion) return `${portion.massG} g ${portion.substance}`;
+  if ('concentrationM' in portion)
+    return `${portion.volumeMl} mL ${portion.concentrationM} M ${portion.substance}`;
+  if ('percentWV' in portion)
+    return `${portion.volumeMl} mL ${portion.percentWV} % ${portion.substance}`;
+  return `${portion.volumeMl} mL ${portion.substance}`;
+}

@@ -1,0 +1,37 @@
+import { ChemistryError, runRack } from '@stoichos/core';
+import type { Rack, RackEvent, RackOutcome } from '@stoichos/core';
+import { useEffect, useMemo, useState } from 'react';
+import { useAppDispatch, useAppSelector } from '../app/store';
+import { keepRack } from './keptRack';
+import { did } from './rackSlice';
+
+/** What could not be done, and what to do about it. */
+export interface Refusal {
+  readonly message: string;
+  readonly remedy: string;
+}
+
+/** The rack, what came of it, and a way to do the next thing; what cannot be done is said and changes nothing. */
+export function useRack() {
+  const dispatch = useAppDispatch();
+  const history = useAppSelector(({ rack }) => rack);
+  const [refusal, setRefusal] = useState<Refusal & { readonly of: Rack }>();
+  const outcome: RackOutcome = useMemo(() => runRack(history.present), [history.present]);
+  useEffect(() => keepRack(history), [history]);
+
+  const attempt = (event: RackEvent): boolean => {
+    try {
+      runRack({ ...history.present, events: [...history.present.events, event] });
+    } catch (error) {
+      if (!(error instanceof ChemistryError)) throw error;
+      setRefusal({ message: error.message, remedy: error.remedy, of: history.present });
+      return false;
+    }
+    setRefusal(undefined);
+    dispatch(did(event));
+    return true;
+  };
+  // What was refused is told until the rack changes.
+  const current = refusal?.of === history.present ? refusal : undefined;
+  return { history, outcome, attempt, refusal: current };
+}
