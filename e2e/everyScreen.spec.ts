@@ -12,7 +12,7 @@ async function views(page: Page): Promise<string[]> {
     recordedCount: number;
   }[];
   const held = days.find(({ recordedCount }) => recordedCount > 0);
-  return ['/', ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`)];
+  return ['/', '/mix', ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`)];
 }
 
 for (const scheme of ['light', 'dark'])
@@ -44,7 +44,7 @@ for (const width of [1280, 768, 390])
   });
 
 test('touch targets at the bench are at least 44 px high', async ({ page }) => {
-  const path = (await views(page))[3] ?? '';
+  const path = (await views(page))[4] ?? '';
   await openView(page, path);
   const heights = await page
     .getByRole('region', { name: /^What Bench/ })
@@ -77,7 +77,7 @@ test('a test is recorded and judged by keyboard alone', async ({ page }) => {
 });
 
 test('the report prints on A4 and Letter without the controls', async ({ page }) => {
-  await openView(page, (await views(page))[5] ?? '');
+  await openView(page, (await views(page))[6] ?? '');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(page.getByRole('article')).toBeVisible();

@@ -81,6 +81,7 @@ describe('the formula grammar', () => {
     const set = (text: string) => formulaRuns(text).map((run) => marks[run.set] + run.text);
     expect(set('2 SO4^2-(aq)')).toEqual(['2 SO', '_4', '^2−', '(aq)']);
     expect(set('CuSO4·5H2O')).toEqual(['CuSO', '_4', '·5H', '_2', 'O']);
+    expect(set('above 10^−8.0')).toEqual(['above 10', '^−8.0']);
   });
 });
 

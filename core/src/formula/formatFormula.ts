@@ -37,7 +37,7 @@ export interface FormulaRun {
 
 /**
  * Splits a canonical formula, an equation or a sentence with formulae in it into runs to be set as line, subscript or superscript.
- * Coefficients and the multipliers of crystal water stay on the line.
+ * Coefficients and the multipliers of crystal water stay on the line; powers such as 10^−8.0 are raised.
  *
  * @example formulaRuns('SO4^2-') // SO, sub 4, super 2−
  */
@@ -48,7 +48,7 @@ export function formulaRuns(text: string): FormulaRun[] {
     if (last?.set === set) runs[runs.length - 1] = { text: last.text + piece, set };
     else runs.push({ text: piece, set });
   };
-  const pattern = /\^(\d*[+-])|(?<=[A-Za-z)\]}])(\d+)|([^\d^]+|\d+|\^)/gu;
+  const pattern = /\^(\d*[+-]|−?\d+(?:\.\d+)?)|(?<=[A-Za-z)\]}])(\d+)|([^\d^]+|\d+|\^)/gu;
   for (const [, charge, subscript, rest] of text.matchAll(pattern)) {
     if (charge !== undefined) push(charge.replace('-', '−'), 'super');
     else if (subscript !== undefined) push(subscript, 'sub');

@@ -117,7 +117,7 @@ export function act(vessel: Vessel, action: Action): Step {
       };
     case 'test':
       // A test is an observation of the vessel, which stays as it is.
-      return { ...come(vessel, vessel), reactions: [], gasEvolved: {} };
+      return { ...come(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
   }
 }
 

@@ -1,5 +1,5 @@
 import { Button, NumberInput, SegmentedControl, Text } from '@mantine/core';
-import { hazardsOf, indicatorNames } from '@stoichos/core';
+import { findSubstance, hazardsOf, indicatorNames } from '@stoichos/core';
 import type { AnyPortion } from '@stoichos/core';
 import { useState } from 'react';
 import { Formula } from '../chemistry/Formula';
@@ -63,7 +63,7 @@ export function AddPanel({
           aria-label="How it goes in"
           fullWidth
           value={draft.kind}
-          data={kinds.map((kind) => ({ value: kind, label: kindNames[kind] }))}
+          data={kinds.map((kind) => ({ value: kind, label: labelOf(kind, draft.name) }))}
           onChange={(kind) => set({ kind: kind as PortionDraft['kind'] })}
         />
       )}
@@ -122,6 +122,12 @@ export function AddPanel({
       </Button>
     </form>
   );
+}
+
+/** A concentrated reagent says how strong it is as it is sold. */
+function labelOf(kind: PortionDraft['kind'], name: string): string {
+  const stock = kind === 'liquid' ? findSubstance(name).substance.stock : undefined;
+  return stock ? `As sold, ${stock.concentrationM} M` : kindNames[kind];
 }
 
 /** What the reagent can do to people, before it goes in. */

@@ -64,15 +64,15 @@ const callings: ReadonlyMap<string, readonly string[]> = new Map(
   ]),
 );
 
-/** What begins with the typed letters comes first, and a formula before a name. */
+/** What is called exactly so comes first, then what begins with the typed letters, formula before name. */
 const byAnyName: OptionsFilter = ({ options, search }) => {
   const wanted = search.trim().toLowerCase();
   if (wanted === '') return options;
   const rank = ({ value, label }: ComboboxItem): number => {
     const formula = value.toLowerCase();
-    if (formula === wanted) return 0;
-    if (formula.startsWith(wanted)) return 1;
     const names = [label.toLowerCase(), ...(callings.get(value) ?? [])];
+    if (formula === wanted || names.includes(wanted)) return 0;
+    if (formula.startsWith(wanted)) return 1;
     if (names.some((name) => name.startsWith(wanted))) return 2;
     return formula.includes(wanted) || names.some((name) => name.includes(wanted)) ? 3 : 4;
   };

@@ -1,0 +1,80 @@
+import { describe, expect, test } from 'vitest';
+import { rackSchema, runRack } from '../src';
+import type { Rack, RackEvent } from '../src';
+import { portion } from './support/bench';
+
+const add = (vessel: string, what: string): RackEvent => ({
+  vessel,
+  action: { do: 'add', portion: portion(what) },
+});
+const rack = (names: string, ...events: RackEvent[]): Rack => ({
+  vessels: [...names].map((name) => ({ name, container: 'testTube' })),
+  events,
+});
+
+describe('a rack of vessels', () => {
+  test('each event is told of the vessel in which it happened; a blank stays a blank', () => {
+    const { steps, now } = runRack(
+      rack('AB', add('A', 'AgNO3 0.1M'), add('B', 'AgNO3 0.1M'), add('A', 'NaCl 0.1M')),
+    );
+    expect(steps.map(({ vessel }) => vessel)).toEqual(['A', 'B', 'A']);
+    expect(now.A?.view.solid?.colour).toBe('white');
+    expect(now.B?.view.solid).toBeUndefined();
+  });
+
+  test('a poured vessel is empty and the receiver holds both', () => {
+    const { steps, now } = runRack(
+      rack('AB', add('A', 'Pb(NO3)2 0.1M'), add('B', 'KI 0.1M'), { pour: 'A', into: 'B' }),
+    );
+    expect(now.A?.state.volumeMl).toBe(0);
+    expect(now.B?.state.volumeMl).toBeCloseTo(10);
+    expect(steps[2]?.told.observations).toContainEqual(
+      expect.objectContaining({ kind: 'precipitate', formula: 'PbI2', colour: 'bright yellow' }),
+    );
+  });
+
+  test('a row poured through gives what pouring all into one gives', () => {
+    const row = runRack(
+      rack(
+        'ABC',
+        add('A', 'FeCl3 0.1M'),
+        add('B', 'NaOH 1M'),
+        add('C', 'HCl 2M'),
+        { pour: 'A', into: 'B' },
+        { pour: 'B', into: 'C' },
+      ),
+    );
+    const one = runRack(rack('A', add('A', 'FeCl3 0.1M'), add('A', 'NaOH 1M'), add('A', 'HCl 2M')));
+    expect(row.now.C?.state.pH).toBeCloseTo(one.now.A?.state.pH ?? NaN, 1);
+    expect(row.now.C?.state.colour).toBe(one.now.A?.state.colour);
+  });
+
+  test('a test shows, and does not change', () => {
+    const events = [add('A', 'CaCO3 0.5g'), add('A', 'HCl 2M')];
+    const lime: RackEvent = { vessel: 'A', action: { do: 'test', test: 'limewater' } };
+    const { steps, now } = runRack(rack('A', ...events, lime));
+    expect(steps[2]?.told.observations[0]).toMatchObject({ kind: 'gasTest', test: 'limewater' });
+    expect(now.A?.state.pH).toBeCloseTo(steps[1]?.told.state.pH ?? NaN, 9);
+  });
+
+  test.each<[string, RackEvent, RegExp]>([
+    ['pouring nothing', { pour: 'A', into: 'B' }, /nothing in the vessel to pour/],
+    ['pouring into itself', { pour: 'A', into: 'A' }, /into itself/],
+    ['a vessel that is not there', add('Z', 'NaCl 0.1M'), /no vessel called “Z”/],
+    ['heating an empty tube', { vessel: 'A', action: { do: 'heat', strongly: true } }, /nothing/],
+  ])('%s is refused in words', (_what, event, words) => {
+    expect(() => runRack(rack('AB', event))).toThrow(words);
+  });
+
+  test('a first solid in an empty vessel is told as it lies there', () => {
+    const { steps } = runRack(rack('A', add('A', 'CaCO3 0.5g')));
+    expect(steps[0]?.told.observations).toEqual([
+      { kind: 'solid', formula: 'CaCO3', colour: 'white' },
+    ]);
+  });
+
+  test('is read back from text as it was written', () => {
+    const written = rack('AB', add('A', 'HCl 1M'), { pour: 'A', into: 'B' });
+    expect(rackSchema.parse(JSON.parse(JSON.stringify(written)))).toEqual(written);
+  });
+});
