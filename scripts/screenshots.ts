@@ -4,6 +4,7 @@
  */
 import { mkdirSync } from 'node:fs';
 import { labDaySummarySchema } from '@stoichos/core';
+import type { AnyPortion, Rack, RackEvent } from '@stoichos/core';
 import { chromium } from '@playwright/test';
 import * as z from 'zod';
 import { chromiumPath } from './machine/debian';
@@ -26,6 +27,28 @@ const views = {
   bench: `/days/${held.id}/bench`,
   judge: `/days/${held.id}/judge?test=${await firstTest(held.id)}&group=${second}`,
   report: `/days/${held.id}/report`,
+  mix: '/mix',
+};
+
+/** A rack in use, as the study keeps it in the browser. */
+const add = (vessel: string, portion: AnyPortion): RackEvent => ({
+  vessel,
+  action: { do: 'add', portion },
+});
+const rack: Rack = {
+  vessels: [...'ABCD'].map((name) => ({ name, container: 'testTube' })),
+  events: [
+    add('A', { substance: 'CuSO4', concentrationM: 0.5, volumeMl: 5 }),
+    add('A', { substance: 'Zn', massG: 0.2 }),
+    add('B', { substance: 'FeCl3', concentrationM: 0.01, volumeMl: 5 }),
+    add('B', { substance: 'KSCN', concentrationM: 0.01, volumeMl: 5 }),
+    add('C', { substance: 'Pb(NO3)2', concentrationM: 0.1, volumeMl: 5 }),
+    add('C', { substance: 'KI', concentrationM: 0.1, volumeMl: 5 }),
+    add('D', { substance: 'CaCO3', massG: 0.5 }),
+    add('D', { substance: 'HCl', concentrationM: 2, volumeMl: 8 }),
+    { vessel: 'D', action: { do: 'test', test: 'limewater' } },
+    add('A', { substance: 'NH3', concentrationM: 2, volumeMl: 5 }),
+  ],
 };
 
 async function firstTest(dayId: string): Promise<string> {
@@ -44,8 +67,11 @@ const page = await browser.newPage({
   viewport: { width: Number(width), height: Number(height) },
 });
 await page.addInitScript(
-  (value) => localStorage.setItem('mantine-color-scheme-value', value),
-  scheme,
+  ([look, kept]) => {
+    localStorage.setItem('mantine-color-scheme-value', look);
+    localStorage.setItem('stoichos.rack', kept);
+  },
+  [scheme, JSON.stringify(rack)] as const,
 );
 for (const [name, path] of Object.entries(views)) {
   await page.goto(base + path);

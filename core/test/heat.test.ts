@@ -126,3 +126,31 @@ describe('the table of formation enthalpies', () => {
     }
   });
 });
+
+describe('metals on water (CRC Handbook: densities and melting points; common practice: what is seen)', () => {
+  const seen = (step: ReturnType<typeof lastOf>): string =>
+    step.observations.map((one) => (one.kind === 'sight' ? one.result : '')).join(' ');
+
+  test.each([
+    ['Li 0.05g', /Li floats, fizzes steadily/],
+    ['Na 0.03g', /Na floats, melts to a ball/],
+    ['K 0.02g', /K floats, melts to a ball, catches fire.*lilac/],
+    ['Ca 0.2g', /Ca sinks/],
+  ])('%s', (metal, words) => {
+    const step = lastOf('water 50mL', metal);
+    expect(seen(step)).toMatch(words);
+    expect(step.observations.map(({ kind }) => kind)).toContain('gas');
+  });
+
+  test('magnesium in cold water shows none of it', () => {
+    expect(seen(lastOf('water 50mL', 'Mg 0.2g'))).toBe('');
+  });
+
+  test('too large a piece, and acid, are warned of', () => {
+    const codes = (start: string, metal: string) =>
+      lastOf(start, metal).warnings.map(({ code }) => code);
+    expect(codes('water 50mL', 'K 0.1g')).toContain('alkaliMetalAmount');
+    expect(codes('water 50mL', 'K 0.02g')).not.toContain('alkaliMetalAmount');
+    expect(codes('HCl 1M 20mL', 'Na 0.02g')).toContain('alkaliMetalWithAcid');
+  });
+});

@@ -47,7 +47,7 @@ export const observationSchema = z.discriminatedUnion('kind', [
     from: colour.optional(),
   }),
   z.object({
-    kind: z.literal('heated'),
+    kind: z.literal('sight'),
     formula: z.string().max(100).optional(),
     result: z.string().max(300),
     /** It settles again on the cooler part of the vessel. */
@@ -123,7 +123,7 @@ export function describeObservation(observation: Observation): string {
       return observation.from && observation.from !== observation.colour
         ? `solid ${observation.from} → ${observation.colour ?? 'of unrecorded colour'}`
         : [observation.colour, 'solid in the vessel'].filter(Boolean).join(' ');
-    case 'heated':
+    case 'sight':
       return observation.result;
     case 'gas':
       return `${observation.vigour ? `bubbles, ${observation.vigour}` : 'bubbles of gas'}${observation.colour ? `; ${observation.colour} gas` : ''}`;

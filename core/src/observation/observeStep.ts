@@ -50,7 +50,7 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
       ? Math.round(10 * (step.vessel.temperatureC - before.step.vessel.temperatureC)) / 10
       : 0;
   const isFelt = Math.abs(deltaC) >= feltC;
-  const sights: Observation[] = (step.sights ?? []).map((sight) => ({ kind: 'heated', ...sight }));
+  const sights: Observation[] = (step.sights ?? []).map((sight) => ({ kind: 'sight', ...sight }));
   const events =
     sights.length > 0 ||
     gases.length > 0 ||

@@ -214,6 +214,17 @@ export interface HotSolid {
   readonly source: Source;
 }
 
+/** A metal that reacts with cold water. */
+export interface MetalOnWater {
+  readonly formula: string;
+  readonly densityGPerMl: number;
+  readonly meltsC: number;
+  readonly pace: string;
+  /** The largest piece a class is shown, g. */
+  readonly mostG: number;
+  readonly sources: readonly Source[];
+}
+
 /** A standard enthalpy of formation at 25 °C. */
 export interface FormationEnthalpy {
   readonly formula: string;

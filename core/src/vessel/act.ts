@@ -8,6 +8,7 @@ import { glassSoftensC, heatDry, heatsTo, rewet } from './dryHeat';
 import type { HeatSight, Rewetted } from './dryHeat';
 import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
 import { meet } from './meet';
+import { metalOnWater } from './metalOnWater';
 import { pourOut, waterDensityGPerMl } from './pour';
 import { solventOf } from './layer';
 import type { AnyPortion } from './portion';
@@ -256,6 +257,8 @@ function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): Step | undefin
 function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step {
   const { settled, reactions, considered } = meet(mixed, mixed.phases);
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
+  const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
+  const metal = metalOnWater(mixed, solidsChange);
   const outside =
     mixed.volumeMl > 0 ? outsideModel(scaleAmounts(mixed.phases.solution, 1 / mixed.volumeMl)) : [];
   return {
@@ -264,9 +267,11 @@ function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step
     reactions,
     considered,
     gasEvolved,
-    solidsChange: addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1),
+    solidsChange,
+    ...(metal.sights.length > 0 && { sights: metal.sights }),
     removed,
     warnings: unique([
+      ...metal.warnings,
       ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
       ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
       ...settled.stays,

@@ -17,7 +17,7 @@ const mostVessels = 12;
 
 /** The vessels side by side; a tap chooses the one that is acted on. */
 export function RackView({ rack, outcome, chosen, onChoose, onNew }: RackViewProps) {
-  const height = rack.vessels.length > 4 ? 110 : 170;
+  const height = rack.vessels.length > 2 ? 110 : 170;
   return (
     <div className={classes.rack} role="group" aria-label="Vessels">
       {rack.vessels.map(({ name, container }) => {

@@ -9,7 +9,12 @@ export function readRack(): RackHistory {
   try {
     const present = rackSchema.parse(JSON.parse(localStorage.getItem(key) ?? ''));
     runRack(present);
-    return { ...initialRackHistory, present, chosen: present.vessels.at(-1)?.name ?? 'A' };
+    // Every state on the way is a shorter list of the same events, so undo goes on after a reload.
+    const past = present.events.map((_, index) => ({
+      ...present,
+      events: present.events.slice(0, index),
+    }));
+    return { ...initialRackHistory, past, present, chosen: present.vessels.at(-1)?.name ?? 'A' };
   } catch {
     // Nothing kept, or kept by an older version whose substances are gone: one starts afresh.
     return initialRackHistory;

@@ -1,0 +1,51 @@
+import { molarMassOf } from '../formula/molarMass';
+import { metalsOnWater } from '../substances/data/metalsOnWater';
+import type { Amounts } from './amounts';
+import type { HeatSight } from './dryHeat';
+import { waterDensityGPerMl } from './pour';
+import type { Vessel } from './vessel';
+import type { Warning } from './warnings';
+
+/** The water round the metal boils before it gets hotter than this, °C; a metal that melts below it runs together to a ball. */
+const waterKeepsBelowC = 100;
+/** Acid from which such a metal goes off like a shot, mol/L (common practice). */
+const violentFromM = 0.01;
+
+/**
+ * What is seen of a metal that reacts with water, by its density, its melting point and its pace, and what to mind.
+ *
+ * @param vessel what was put together, before it reacted.
+ * @param solidsChange what became of the solids, mmol.
+ */
+export function metalOnWater(
+  { phases, volumeMl }: Vessel,
+  solidsChange: Amounts,
+): { readonly sights: readonly HeatSight[]; readonly warnings: readonly Warning[] } {
+  const sights: HeatSight[] = [];
+  const warnings: Warning[] = [];
+  const acidM = volumeMl === 0 ? 0 : (phases.solution['H^+'] ?? 0) / volumeMl;
+  for (const { formula, densityGPerMl, meltsC, pace, mostG } of metalsOnWater) {
+    const gone = -(solidsChange[formula] ?? 0);
+    if (gone <= 0) continue;
+    const massG = (gone * molarMassOf(formula)) / 1000;
+    sights.push({
+      formula,
+      result: [
+        `${formula} ${densityGPerMl < waterDensityGPerMl ? 'floats' : 'sinks'}`,
+        ...(meltsC < waterKeepsBelowC ? ['melts to a ball'] : []),
+        pace,
+      ].join(', '),
+    });
+    if (massG > mostG)
+      warnings.push({
+        code: 'alkaliMetalAmount',
+        message: `${massG.toPrecision(2)} g of ${formula} is too much: a piece of at most ${mostG} g, in a wide trough, behind a screen.`,
+      });
+    if (acidM > violentFromM)
+      warnings.push({
+        code: 'alkaliMetalWithAcid',
+        message: `${formula} never goes into acid: it goes off like a shot. Water only.`,
+      });
+  }
+  return { sights, warnings };
+}
