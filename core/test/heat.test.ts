@@ -143,7 +143,7 @@ describe('metals on water (CRC Handbook: densities and melting points; common pr
   });
 
   test('magnesium in cold water shows none of it', () => {
-    expect(seen(lastOf('water 50mL', 'Mg 0.2g'))).toBe('');
+    expect(seen(lastOf('water 50mL', 'Mg 0.2g')).trim()).toBe('');
   });
 
   test('too large a piece, and acid, are warned of', () => {
