@@ -54,7 +54,7 @@ export { indicatorNames } from './substances/data/indicators';
 export { anyPortionSchema, portionSchema } from './vessel/portion';
 export type { Portion } from './vessel/portion';
 export { act, setUp } from './vessel/act';
-export type { Step } from './vessel/act';
+export type { Step } from './vessel/step';
 export { actionSchema, vesselSchema } from './vessel/action';
 export type { Action, VesselSetup } from './vessel/action';
 export type { AnyPortion } from './vessel/portion';

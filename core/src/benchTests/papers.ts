@@ -5,7 +5,7 @@ import { gasPropertiesOf } from '../substances/gas';
 import { commonPractice } from '../substances/source';
 import type { ColourPhrase } from '../substances/types';
 import { act, setUp } from '../vessel/act';
-import type { Step } from '../vessel/act';
+import type { Step } from '../vessel/step';
 import type { AnyPortion } from '../vessel/portion';
 import { isOfGas } from '../vessel/pour';
 import type { Vessel } from '../vessel/vessel';

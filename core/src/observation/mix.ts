@@ -6,7 +6,7 @@ import { performTest } from '../benchTests/performTest';
 import { inField } from '../errors';
 import type { ColourPhrase, Texture } from '../substances/types';
 import { act, setUp } from '../vessel/act';
-import type { Step } from '../vessel/act';
+import type { Step } from '../vessel/step';
 import { actionSchema, vesselSchema } from '../vessel/action';
 import type { Reaction } from '../vessel/reaction';
 import type { Warning } from '../vessel/warnings';

@@ -4,7 +4,7 @@ import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../formula/molarMass';
 import { dissolvedGas } from '../substances/gas';
 import type { ColourPhrase } from '../substances/types';
-import type { Step } from '../vessel/act';
+import type { Step } from '../vessel/step';
 import type { Amounts } from '../vessel/amounts';
 import type { Vessel } from '../vessel/vessel';
 import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';

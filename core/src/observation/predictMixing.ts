@@ -2,7 +2,7 @@ import { viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { inField } from '../errors';
 import { act, setUp } from '../vessel/act';
-import type { Step } from '../vessel/act';
+import type { Step } from '../vessel/step';
 import type { ContainerKind } from '../vessel/containers';
 import type { Portion } from '../vessel/portion';
 import { stateOf } from './mix';

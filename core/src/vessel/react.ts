@@ -4,7 +4,7 @@ import { molarMassOf } from '../formula/molarMass';
 import { pureSolids } from '../substances/data/pureSolids';
 import { findSubstance } from '../substances/findSubstance';
 import { act, setUp } from './act';
-import type { Step } from './act';
+import type { Step } from './step';
 import type { AnyPortion } from './portion';
 import type { Reaction } from './reaction';
 import { solubilityM } from './warnings';

@@ -1,0 +1,187 @@
+import { ChemistryError } from '../errors';
+import { addAmounts, scaleAmounts } from './amounts';
+import type { Amounts } from './amounts';
+import { rewet } from './dryHeat';
+import type { Rewetted } from './dryHeat';
+import { boilingPoint, boilingWarning, boilsAtC } from './heat';
+import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
+import { pourOut } from './pour';
+import type { AnyPortion } from './portion';
+import { settle } from './settle';
+import { come, isEmpty, resting, unique } from './step';
+import type { Step } from './step';
+import { noPhases, pourTogether } from './vessel';
+import type { Phases, Vessel } from './vessel';
+import { hotVesselWarnings, pouringWarnings, solubilityWarnings } from './warnings';
+import type { Warning } from './warnings';
+
+/** Colder than this no mixture of the bench gets by itself, °C (common practice: ice and salt reach about −20). */
+const lowestC = -20;
+/** A change of temperature that shifts no equilibrium by as much as anyone could see, °C. */
+const shiftsNothingC = 2;
+
+/** Whether a vessel is left to warm or cool by what goes on in it, or is kept at its temperature. */
+export type Warmth = 'free' | 'kept';
+
+/** Puts a portion into a vessel. */
+export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'): Step {
+  const poured = pourOut(
+    portion,
+    vessel.container,
+    vessel.volumeMl === 0 ? vessel.temperatureC : undefined,
+  );
+  const part = settle(poured).vessel;
+  const isGas = 'gas' in portion;
+  const step =
+    isGas && vessel.volumeMl === 0
+      ? together(vessel, asGas(part), { warmth })
+      : together(vessel, part, {
+          warmth,
+          ...(isGas && { ledIn: { [part.put[0] ?? portion.gas]: portion.amountMmol } }),
+        });
+  const warnings =
+    'concentrationM' in portion
+      ? solubilityWarnings(portion.substance, portion.concentrationM)
+      : [];
+  return {
+    ...step,
+    warnings: unique([...pouringWarnings(vessel, part), ...warnings, ...step.warnings]),
+  };
+}
+
+/**
+ * Pours all of one vessel into another and says what happens there. Gas above the liquid stays behind.
+ *
+ * @throws ChemistryError `emptyVessel` when there is nothing to pour.
+ */
+export function pour(into: Vessel, from: Vessel): Step {
+  if (isEmpty(from)) throw ChemistryError.of('emptyVessel', 'pour');
+  const poured = { ...from, phases: { ...from.phases, gas: {} } };
+  const step = together(into, poured);
+  return { ...step, warnings: unique([...pouringWarnings(into, poured), ...step.warnings]) };
+}
+
+/** Fills a vessel up with water. */
+export function dilute(vessel: Vessel, toVolumeMl: number): Step {
+  const missing = toVolumeMl - vessel.volumeMl;
+  if (missing <= 0)
+    throw ChemistryError.of(
+      'outOfRange',
+      'The volume to dilute to',
+      `${toVolumeMl} mL`,
+      `more than the ${vessel.volumeMl.toFixed(2)} mL that are there`,
+    ).in('toVolumeMl');
+  const poured = pourOut({ substance: 'water', volumeMl: missing }, vessel.container);
+  const step = together(vessel, poured);
+  return { ...step, warnings: unique([...pouringWarnings(vessel, poured), ...step.warnings]) };
+}
+
+/** A gas let into a vessel without liquid stays a gas. */
+function asGas(part: Vessel): Vessel {
+  return { ...part, phases: { ...noPhases, gas: part.phases.solution } };
+}
+
+interface Meeting {
+  readonly warmth?: Warmth;
+  /** The part is a gas that is led in: what it was before it dissolved, mmol. */
+  readonly ledIn?: Amounts;
+}
+
+function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meeting = {}): Step {
+  if (vessel.volumeMl === 0 && part.volumeMl > 0 && part.put.length === 0) {
+    const step = rewetting(vessel, part, warmth);
+    if (step) return step;
+  }
+  const mixed = pourTogether(vessel, part);
+  if (mixed.volumeMl === 0) return resting(mixed);
+  const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
+  const step = come(vessel, rounded);
+  if (warmth === 'kept') return step;
+  const { phases } = rounded;
+  return warmed(vessel, rounded, step, {
+    phases: ledIn
+      ? {
+          ...phases,
+          solution: addAmounts(phases.solution, part.phases.solution, -1),
+          gas: addAmounts(phases.gas, ledIn),
+        }
+      : phases,
+    storedJ: dilutionHeatLeft(vessel.phases) + dilutionHeatLeft(part.phases),
+  });
+}
+
+const tenths = (temperatureC: number): number => Math.round(temperatureC * 10) / 10;
+
+/**
+ * A step with the heat that it gave off or took up left in the vessel: from the enthalpies of what was there before and after,
+ * shared between the liquid, the solids and the glass. Equilibria are then taken at the temperature reached.
+ */
+function warmed(
+  previous: Vessel,
+  mixed: Vessel,
+  step: Step,
+  before: { readonly phases: Phases; readonly storedJ: number },
+): Step {
+  const capacity = heatCapacityOf(mixed);
+  const { joules, unsure } = heatReleased(before.phases, step.vessel.phases, capacity);
+  const heatJ = joules + before.storedJ - dilutionHeatLeft(step.vessel.phases);
+  const warnings: Warning[] =
+    unsure.length > 0
+      ? [
+          {
+            code: 'heatUnsure',
+            message: `The temperature is rough: no enthalpy is tabulated for ${unsure.join(', ')}.`,
+          },
+        ]
+      : [];
+  const reached = mixed.temperatureC + heatJ / capacity;
+  const limit = boilingPoint(mixed);
+  if (reached > limit && heatJ > 0) warnings.push(boilingWarning(limit));
+  const temperatureC = tenths(Math.max(lowestC, Math.min(limit, reached)));
+  const settled =
+    Math.abs(temperatureC - mixed.temperatureC) < shiftsNothingC
+      ? { ...step, vessel: { ...step.vessel, temperatureC } }
+      : come(previous, { ...mixed, temperatureC });
+  return { ...settled, warnings: unique([...settled.warnings, ...warnings]) };
+}
+
+/** Water that reaches dry solids goes into their crystals first; undefined when they take none. */
+function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): Step | undefined {
+  const { wetted, left, taken } = rewetted(vessel, part);
+  if (taken.reactions.length === 0) return undefined;
+  const capacity = heatCapacityOf(pourTogether(vessel, part));
+  const before = pourTogether(vessel, part);
+  const after = pourTogether(wetted, left);
+  const { joules } = heatReleased(before.phases, after.phases, capacity);
+  const from = before.temperatureC;
+  const temperatureC =
+    warmth === 'kept' ? from : tenths(Math.min(boilsAtC, from + joules / capacity));
+  const damp = { ...left, temperatureC };
+  const step = together({ ...wetted, temperatureC }, damp, { warmth });
+  return {
+    ...step,
+    reactions: [...taken.reactions, ...step.reactions],
+    solidsChange: addAmounts(step.vessel.phases.solids, vessel.phases.solids, -1),
+    sights: taken.sights,
+    warnings: unique([...step.warnings, ...hotVesselWarnings(vessel)]),
+  };
+}
+
+/** Water that reaches dry solids goes into their crystals first; only what is left over is liquid. */
+function rewetted(vessel: Vessel, part: Vessel): { wetted: Vessel; left: Vessel; taken: Rewetted } {
+  const { H2O: waterMmol = 0 } = part.phases.solution;
+  const taken = rewet(vessel.phases.solids, waterMmol);
+  const share = waterMmol === 0 ? 1 : taken.waterMmol / waterMmol;
+  return {
+    taken,
+    wetted: { ...vessel, phases: { ...vessel.phases, solids: taken.solids } },
+    left: {
+      ...part,
+      volumeMl: share < 1e-9 ? 0 : part.volumeMl * share,
+      phases: {
+        ...part.phases,
+        solution: share < 1e-9 ? {} : scaleAmounts(part.phases.solution, share),
+      },
+    },
+  };
+}

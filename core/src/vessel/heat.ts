@@ -1,0 +1,76 @@
+import { ChemistryError } from '../errors';
+import type { Action } from './action';
+import { addAmounts, present } from './amounts';
+import { glassSoftensC, heatDry, heatsTo } from './dryHeat';
+import { come, isEmpty, notFollowed, resting, unique } from './step';
+import type { Step } from './step';
+import type { Vessel } from './vessel';
+import { warningsOf } from './warnings';
+import type { Warning } from './warnings';
+
+/** Boiling of dilute solutions, °C; the rise with concentration is not reckoned. */
+export const boilsAtC = 100;
+/** Acid from which a solution may be heated past the boiling point of water, mol/L of HSO4⁻, and how far, °C. */
+const strongAcidM = 10;
+const strongAcidToC = 300;
+
+/** Heats a liquid as far as it goes, or what is dry by the stages it passes through. */
+export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'heat' }>): Step {
+  if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat');
+  if (vessel.volumeMl > 0) return warmTo(vessel, toC ?? boilsAtC);
+  const temperatureC = toC ?? (strongly ? heatsTo.strongly : heatsTo.gently);
+  if (temperatureC <= vessel.temperatureC) return resting({ ...vessel, temperatureC });
+  const { phases, reactions, sights, warnings, notPredicted } = heatDry(vessel, temperatureC);
+  const heated: Vessel = { ...vessel, temperatureC, phases };
+  const gasEvolved = present(addAmounts(phases.gas, vessel.phases.gas, -1));
+  const softens =
+    temperatureC > glassSoftensC && vessel.container !== 'dish'
+      ? [
+          {
+            code: 'glassSoftens',
+            message: `Ordinary glass softens near ${glassSoftensC} °C: a crucible or hard glass for this heat.`,
+          },
+        ]
+      : [];
+  return {
+    ...resting(heated),
+    reactions,
+    gasEvolved,
+    solidsChange: addAmounts(phases.solids, vessel.phases.solids, -1),
+    sights,
+    warnings: unique([...warningsOf(heated, undefined, gasEvolved), ...warnings, ...softens]),
+    notPredicted,
+  };
+}
+
+/** Brings a vessel to a temperature, °C, as far as its liquid goes. */
+export function warmTo(vessel: Vessel, toC: number): Step {
+  if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat or cool');
+  if (vessel.volumeMl === 0) return resting({ ...vessel, temperatureC: toC });
+  const limit = boilingPoint(vessel);
+  const temperatureC = Math.min(limit, toC);
+  if (toC < 0)
+    return notFollowed(
+      vessel,
+      'below 0 °C water freezes, which is not part of the model in solution',
+    );
+  const warmed = { ...vessel, temperatureC };
+  const step = come(vessel, warmed);
+  return toC < limit
+    ? step
+    : { ...step, warnings: unique([...step.warnings, boilingWarning(limit)]) };
+}
+
+/** Where the liquid boils, °C: as water does, or higher in strong sulfuric acid. */
+export function boilingPoint({ phases, volumeMl }: Vessel): number {
+  const acidM = (phases.solution['HSO4^-'] ?? 0) / volumeMl;
+  return acidM > strongAcidM ? strongAcidToC : boilsAtC;
+}
+
+/** What to mind where a liquid boils. */
+export function boilingWarning(limitC: number): Warning {
+  return {
+    code: 'boiling',
+    message: `The liquid boils at about ${limitC} °C and gets no hotter; it bumps and spits. Point the tube away from people.`,
+  };
+}

@@ -1,0 +1,94 @@
+import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
+import { addAmounts, present, scaleAmounts } from './amounts';
+import type { Amounts } from './amounts';
+import type { HeatSight } from './dryHeat';
+import { meet } from './meet';
+import { metalOnWater } from './metalOnWater';
+import type { Reaction } from './reaction';
+import { outsideModel } from './rules/outsideModel';
+import { noPhases } from './vessel';
+import type { Phases, Vessel } from './vessel';
+import { warningsOf } from './warnings';
+import type { Warning } from './warnings';
+
+/** A vessel after something was done to it, and what happened. */
+export interface Step {
+  readonly vessel: Vessel;
+  /** The solution it holds; undefined without liquid. */
+  readonly equilibrium?: Equilibrium;
+  readonly reactions: readonly Reaction[];
+  readonly considered: readonly Saturation[];
+  /** Gas that left in this step, mmol. */
+  readonly gasEvolved: Amounts;
+  /** Solids that formed (+) or went into solution (−) in this step, mmol; what was only put in or taken out is not counted. */
+  readonly solidsChange: Amounts;
+  /** What was seen of heat or of water going back into crystals, besides new solids and gases. */
+  readonly sights?: readonly HeatSight[];
+  /** What was taken out of the vessel: poured away, left on the paper, boiled off. */
+  readonly removed: Phases;
+  readonly warnings: readonly Warning[];
+  /** What the model cannot say about this step, each with its reason. */
+  readonly notPredicted: readonly string[];
+}
+
+/** Lets contents react from what they are now. */
+export function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step {
+  const { settled, reactions, considered } = meet(mixed, mixed.phases);
+  const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
+  const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
+  const metal = metalOnWater(mixed, solidsChange);
+  const outside =
+    mixed.volumeMl > 0 ? outsideModel(scaleAmounts(mixed.phases.solution, 1 / mixed.volumeMl)) : [];
+  return {
+    vessel: settled.vessel,
+    ...(settled.equilibrium && { equilibrium: settled.equilibrium }),
+    reactions,
+    considered,
+    gasEvolved,
+    solidsChange,
+    ...(metal.sights.length > 0 && { sights: metal.sights }),
+    removed,
+    warnings: unique([
+      ...metal.warnings,
+      ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
+      ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
+      ...settled.stays,
+    ]),
+    notPredicted: outside.map(({ reason }) => reason),
+  };
+}
+
+/** A step in which nothing happens. */
+export function resting(vessel: Vessel): Step {
+  return {
+    vessel,
+    reactions: [],
+    considered: [],
+    gasEvolved: {},
+    solidsChange: {},
+    removed: noPhases,
+    warnings: [],
+    notPredicted: [],
+  };
+}
+
+/** A step that the model cannot follow, and why. */
+export function notFollowed(vessel: Vessel, reason: string): Step {
+  return { ...come(vessel, vessel), reactions: [], gasEvolved: {}, notPredicted: [reason] };
+}
+
+/** Warnings, each told once. */
+export function unique(warnings: readonly Warning[]): Warning[] {
+  return warnings.filter(
+    ({ code, message }, at) =>
+      warnings.findIndex((one) => one.code === code && one.message === message) === at,
+  );
+}
+
+/** Whether there is nothing in a vessel but air. */
+export function isEmpty({ volumeMl, phases }: Vessel): boolean {
+  return (
+    volumeMl === 0 &&
+    [phases.solids, phases.layer].every((amounts) => Object.keys(amounts).length === 0)
+  );
+}

@@ -1,0 +1,123 @@
+import { ChemistryError } from '../errors';
+import { molarMassOf } from '../formula/molarMass';
+import { addAmounts, present, scaleAmounts } from './amounts';
+import { solventOf } from './layer';
+import { waterDensityGPerMl } from './pour';
+import { come, resting } from './step';
+import type { Step } from './step';
+import { noPhases } from './vessel';
+import type { Phases, Vessel } from './vessel';
+
+/** Liquid that filter paper keeps, mL, and what each gram of wet solid keeps besides, mL (common practice). */
+const paperKeepsMl = 0.3;
+const solidKeepsMlPerG = 1.5;
+/** Share of the volume to which “evaporate” goes when no volume is named: crystals in a little mother liquor. */
+const evaporatesTo = 0.05;
+/** Liquid that stays with a solid when the rest is poured off it, share of the volume (common practice). */
+const staysWithSolid = 0.1;
+
+/** Takes a share of everything but the gas out of a vessel. */
+export function discard(vessel: Vessel, fraction: number): Step {
+  const out = { ...scalePhases(vessel.phases, fraction), gas: {} };
+  return take(vessel, out, fraction * vessel.volumeMl);
+}
+
+/** Takes some of the contents out; what stays is at rest already. */
+function take(vessel: Vessel, out: Phases, outMl: number): Step {
+  if (vessel.volumeMl === 0 && Object.keys(vessel.phases.solids).length === 0)
+    throw ChemistryError.of('emptyVessel', 'take out');
+  const left: Vessel = {
+    ...vessel,
+    volumeMl: Math.max(0, vessel.volumeMl - outMl),
+    phases: {
+      solution: addAmounts(vessel.phases.solution, out.solution, -1),
+      solids: present(addAmounts(vessel.phases.solids, out.solids, -1)),
+      layer: present(addAmounts(vessel.phases.layer, out.layer, -1)),
+      gas: vessel.phases.gas,
+    },
+    indicators: scaleAmounts(
+      vessel.indicators,
+      vessel.volumeMl === 0 ? 1 : 1 - outMl / vessel.volumeMl,
+    ),
+  };
+  const dry = left.volumeMl < 1e-9;
+  return dry
+    ? {
+        ...resting({ ...left, volumeMl: 0, phases: { ...left.phases, solution: {} } }),
+        removed: out,
+      }
+    : { ...come(left, left, out), reactions: [] };
+}
+
+/** Filters, and keeps the filtrate with what runs through, or the residue with the liquid that clings to it. */
+export function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
+  if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'filter');
+  const { solids, solution, layer } = vessel.phases;
+  const solidG = Object.entries(solids).reduce(
+    (sum, [formula, n]) => sum + (n * molarMassOf(formula)) / 1000,
+    0,
+  );
+  const keptMl = Math.min(0.9 * vessel.volumeMl, paperKeepsMl + solidKeepsMlPerG * solidG);
+  const share = keptMl / vessel.volumeMl;
+  return keep === 'filtrate'
+    ? take(vessel, { ...noPhases, solution: scaleAmounts(solution, share), solids }, keptMl)
+    : take(
+        vessel,
+        { ...noPhases, solution: scaleAmounts(solution, 1 - share), layer },
+        vessel.volumeMl - keptMl,
+      );
+}
+
+/** Pours the upper of two layers off the lower, or a liquid off the solid that has settled in it. */
+export function decant(vessel: Vessel, keep: 'upper' | 'lower'): Step {
+  const { solution, solids, layer } = vessel.phases;
+  const solvent = solventOf(layer);
+  if (solvent && vessel.volumeMl > 0) {
+    const waterIsLower = solvent.densityGPerMl < waterDensityGPerMl;
+    const keepsWater = (keep === 'lower') === waterIsLower;
+    return keepsWater
+      ? take(vessel, { ...noPhases, layer }, 0)
+      : take(vessel, { ...noPhases, solution, solids }, vessel.volumeMl);
+  }
+  if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'decant');
+  return keep === 'upper'
+    ? take(
+        vessel,
+        { ...noPhases, solution: scaleAmounts(solution, staysWithSolid), solids },
+        staysWithSolid * vessel.volumeMl,
+      )
+    : take(
+        vessel,
+        { ...noPhases, solution: scaleAmounts(solution, 1 - staysWithSolid) },
+        (1 - staysWithSolid) * vessel.volumeMl,
+      );
+}
+
+/** Boils water off. Dissolved gases leave with it as far as saturation says; acids are taken to stay. */
+export function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.volumeMl): Step {
+  if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'evaporate');
+  if (toVolumeMl >= vessel.volumeMl)
+    throw ChemistryError.of(
+      'outOfRange',
+      'The volume to evaporate to',
+      `${toVolumeMl} mL`,
+      `less than the ${vessel.volumeMl.toFixed(2)} mL that are there`,
+    ).in('toVolumeMl');
+  const water = vessel.phases.solution.H2O ?? 0;
+  const gone = water * (1 - toVolumeMl / vessel.volumeMl);
+  const left: Vessel = {
+    ...vessel,
+    volumeMl: toVolumeMl,
+    phases: { ...vessel.phases, solution: { ...vessel.phases.solution, H2O: water - gone } },
+  };
+  return come(left, left, { ...noPhases, gas: { H2O: gone } });
+}
+
+function scalePhases(phases: Phases, factor: number): Phases {
+  return {
+    solution: scaleAmounts(phases.solution, factor),
+    solids: scaleAmounts(phases.solids, factor),
+    layer: scaleAmounts(phases.layer, factor),
+    gas: scaleAmounts(phases.gas, factor),
+  };
+}
