@@ -22,7 +22,7 @@ export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
           </dd>
         </>
       )}
-      <dt>Net ionic</dt>
+      <dt>{netIonic.includes('(aq)') ? 'Net ionic' : 'Equation'}</dt>
       <dd data-testid="net-ionic">
         <Formula text={netIonic} wrap />
       </dd>

@@ -29,6 +29,7 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
   const depth = shape.floor - shape.brim;
   const level = view ? shape.floor - depth * Math.max(leastFill, view.fill) : shape.floor;
   const liquidDepth = shape.floor - level;
+  const hasLiquid = view !== undefined && view.fill > 0;
   const onBlack = view?.solid !== undefined && isPale(view.solid.hex) && isPale(view.liquidHex);
   return (
     <svg
@@ -51,7 +52,7 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
               width="100"
               height={liquidDepth}
               fill={view.liquidHex}
-              opacity={onBlack ? 0.18 : 1}
+              opacity={!hasLiquid ? 0 : onBlack ? 0.18 : 1}
             />
             {view.solid ? (
               <rect
@@ -86,16 +87,18 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
                 strokeWidth="0.9"
               />
             )}
-            {view.bubbles && <Bubbles {...shape} level={level} />}
-            <line
-              x1="0"
-              x2="100"
-              y1={level}
-              y2={level}
-              stroke="#566"
-              strokeOpacity="0.55"
-              strokeWidth="0.9"
-            />
+            {hasLiquid && view.bubbles && <Bubbles {...shape} level={level} />}
+            {hasLiquid && (
+              <line
+                x1="0"
+                x2="100"
+                y1={level}
+                y2={level}
+                stroke="#566"
+                strokeOpacity="0.55"
+                strokeWidth="0.9"
+              />
+            )}
           </>
         )}
       </g>

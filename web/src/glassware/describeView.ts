@@ -3,7 +3,7 @@ import type { VesselView } from '@stoichos/core';
 /** A vessel in words, for those who do not see the drawing. */
 export function describeView(view: VesselView | undefined): string {
   if (!view) return 'empty vessel, nothing recorded';
-  const liquid = `${view.colour} liquid, ${view.clarity}`;
+  const liquid = view.fill === 0 ? 'no liquid' : `${view.colour} liquid, ${view.clarity}`;
   const solid = view.solid ? `, ${view.solid.colour} precipitate` : '';
   const layer = view.layer ? `, ${view.layer.colour} layer ${view.layer.position}` : '';
   return `${liquid}${solid}${layer}${view.bubbles ? ', bubbles' : ''}`;
