@@ -75,7 +75,7 @@ export {
 export type { Observation, ObservationKind } from './observation/observation';
 export { rackSchema, runRack } from './observation/rack';
 export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
-export { testNames } from './benchTests/performTest';
+export { sourcesOfTest, testNames } from './benchTests/performTest';
 export { compareObservations } from './observation/compareObservations';
 export type { Agreement, ComparedItem, Comparison } from './observation/compareObservations';
 export { classifyChange } from './observation/classifyChange';

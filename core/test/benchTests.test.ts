@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { mix } from '../src';
 import type { Observation } from '../src';
 import { gasesAbove } from '../src/benchTests/gasAbove';
-import { testNames } from '../src/benchTests/performTest';
+import { sourcesOfTest, testNames } from '../src/benchTests/performTest';
 import { act, setUp } from '../src/vessel/act';
 import { flameColours } from '../src/substances/data/flameColours';
 import { gasProperties } from '../src/substances/data/gasProperties';
@@ -109,6 +109,11 @@ describe('gas tests (any general chemistry text: the table of tests for common g
       expect(vessel.phases.gas).toEqual(before.vessel.phases.gas);
       expect([reactions, gasEvolved]).toEqual([[], {}]);
     }
+  });
+
+  test('every test says where its facts come from', () => {
+    for (const name of testNames) expect(sourcesOfTest(name).length).toBeGreaterThan(0);
+    expect(sourcesOfTest('flame')[0]).toMatchObject({ title: expect.stringMatching(/Vogel/) });
   });
 
   test('an unknown test is answered with those there are', () => {

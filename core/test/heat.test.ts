@@ -79,7 +79,7 @@ describe('change of temperature: m·c·ΔT of the textbook, less what the glass 
     expect(kJ / 0.09).toBeLessThan(80);
   });
 
-  test('a hydrate with an ammonium salt falls to freezing (practice.md: from 21 °C to below 0 °C)', () => {
+  test('a hydrate with an ammonium salt falls to freezing (common practice: from 21 °C to below 0 °C)', () => {
     const cold = lastOf('Ba(OH)2·8H2O 16g + water 10mL', 'NH4SCN 8g');
     expect(cold.state.temperatureC).toBeLessThan(0);
     expect(cold.warnings.map(({ code }) => code)).toContain('ammoniaFree');
@@ -101,6 +101,12 @@ describe('change of temperature: m·c·ΔT of the textbook, less what the glass 
   test('where an enthalpy is missing the warmth is called rough', () => {
     const { warnings } = lastOf('Cr(NO3)3 1M 50mL', 'NaOH 3M 50mL');
     expect(warnings.map(({ code }) => code)).toContain('heatUnsure');
+  });
+
+  test('so it is when water goes back into a hydrate without one', () => {
+    const steps = ['NiCl2·6H2O 5g', 'heat 250', 'cool 25', 'water 0.5mL'] as const;
+    const { warnings } = lastOf(...steps);
+    expect(warnings.map(({ message }) => message).join()).toMatch(/rough.*NiCl2·2H2O/);
   });
 
   test('gas that only passes through carries no heat', () => {

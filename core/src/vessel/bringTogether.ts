@@ -125,15 +125,7 @@ function warmed(
   const capacity = heatCapacityOf(mixed);
   const { joules, unsure } = heatReleased(before.phases, step.vessel.phases, capacity);
   const heatJ = joules + before.storedJ - dilutionHeatLeft(step.vessel.phases);
-  const warnings: Warning[] =
-    unsure.length > 0
-      ? [
-          {
-            code: 'heatUnsure',
-            message: `The temperature is rough: no enthalpy is tabulated for ${unsure.join(', ')}.`,
-          },
-        ]
-      : [];
+  const warnings: Warning[] = unsureWarnings(unsure);
   const reached = mixed.temperatureC + heatJ / capacity;
   const limit = boilingPoint(mixed);
   if (reached > limit && heatJ > 0) warnings.push(boilingWarning(limit));
@@ -145,14 +137,25 @@ function warmed(
   return { ...settled, warnings: unique([...settled.warnings, ...warnings]) };
 }
 
+/** Says that a temperature is rough, and for want of what. */
+function unsureWarnings(unsure: readonly string[]): Warning[] {
+  if (unsure.length === 0) return [];
+  return [
+    {
+      code: 'heatUnsure',
+      message: `The temperature is rough: no enthalpy is tabulated for ${[...new Set(unsure)].join(', ')}.`,
+    },
+  ];
+}
+
 /** Water that reaches dry solids goes into their crystals first; undefined when they take none. */
 function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): Step | undefined {
   const { wetted, left, taken } = rewetted(vessel, part);
   if (taken.reactions.length === 0) return undefined;
-  const capacity = heatCapacityOf(pourTogether(vessel, part));
   const before = pourTogether(vessel, part);
   const after = pourTogether(wetted, left);
-  const { joules } = heatReleased(before.phases, after.phases, capacity);
+  const capacity = heatCapacityOf(before);
+  const { joules, unsure } = heatReleased(before.phases, after.phases, capacity);
   const from = before.temperatureC;
   const temperatureC =
     warmth === 'kept' ? from : tenths(Math.min(boilsAtC, from + joules / capacity));
@@ -163,7 +166,11 @@ function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): Step | undefin
     reactions: [...taken.reactions, ...step.reactions],
     solidsChange: addAmounts(step.vessel.phases.solids, vessel.phases.solids, -1),
     sights: taken.sights,
-    warnings: unique([...step.warnings, ...hotVesselWarnings(vessel)]),
+    warnings: unique([
+      ...step.warnings,
+      ...hotVesselWarnings(vessel),
+      ...(warmth === 'kept' ? [] : unsureWarnings(unsure)),
+    ]),
   };
 }
 

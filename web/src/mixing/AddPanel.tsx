@@ -19,6 +19,22 @@ const nothing: PortionDraft = {
   drops: undefined,
 };
 
+type AmountField = 'concentrationM' | 'volumeMl' | 'massG' | 'amountMmol' | 'drops';
+
+/** What is asked for each way of putting something in. */
+const fields: Readonly<
+  Record<PortionDraft['kind'], readonly (readonly [field: AmountField, label: string])[]>
+> = {
+  solution: [
+    ['concentrationM', 'Strength, mol/L'],
+    ['volumeMl', 'Volume, mL'],
+  ],
+  liquid: [['volumeMl', 'Volume, mL']],
+  solid: [['massG', 'Mass, g']],
+  gas: [['amountMmol', 'Gas, mmol']],
+  drops: [['drops', 'Drops']],
+};
+
 /** Measures a reagent out: found by name, with a usual amount, its hazards shown before it goes in. */
 export function AddPanel({
   vessel,
@@ -33,10 +49,6 @@ export function AddPanel({
     setDraft({ ...draft, ...change });
     setProblem(undefined);
   };
-  const number =
-    (field: 'concentrationM' | 'volumeMl' | 'massG' | 'amountMmol' | 'drops') =>
-    (value: string | number) =>
-      set({ [field]: value === '' ? undefined : Number(value) });
   const add = () => {
     const read = portionOf(draft);
     if ('problem' in read) setProblem(read.problem);
@@ -69,46 +81,15 @@ export function AddPanel({
       )}
       {kinds.length > 0 && (
         <div className={classes.amounts}>
-          {draft.kind === 'solution' && (
+          {fields[draft.kind].map(([field, label]) => (
             <NumberInput
-              label="Strength, mol/L"
+              key={field}
+              label={label}
               size="md"
-              value={draft.concentrationM ?? ''}
-              onChange={number('concentrationM')}
+              value={draft[field] ?? ''}
+              onChange={(value) => set({ [field]: value === '' ? undefined : Number(value) })}
             />
-          )}
-          {(draft.kind === 'solution' || draft.kind === 'liquid') && (
-            <NumberInput
-              label="Volume, mL"
-              size="md"
-              value={draft.volumeMl ?? ''}
-              onChange={number('volumeMl')}
-            />
-          )}
-          {draft.kind === 'solid' && (
-            <NumberInput
-              label="Mass, g"
-              size="md"
-              value={draft.massG ?? ''}
-              onChange={number('massG')}
-            />
-          )}
-          {draft.kind === 'gas' && (
-            <NumberInput
-              label="Gas, mmol"
-              size="md"
-              value={draft.amountMmol ?? ''}
-              onChange={number('amountMmol')}
-            />
-          )}
-          {draft.kind === 'drops' && (
-            <NumberInput
-              label="Drops"
-              size="md"
-              value={draft.drops ?? ''}
-              onChange={number('drops')}
-            />
-          )}
+          ))}
         </div>
       )}
       <Hazards name={draft.name} />

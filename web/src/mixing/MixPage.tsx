@@ -113,7 +113,7 @@ export function MixPage() {
           {steps.length > 1 && <Notes steps={steps} />}
         </section>
         <section className={`card ${classes.reasons}`} aria-label="Why">
-          <WhyPanel told={last?.told} />
+          <WhyPanel told={last?.told} test={last && testIn(last.event)} />
         </section>
       </div>
     </>
@@ -121,6 +121,9 @@ export function MixPage() {
 }
 
 const vesselOf = (event: RackEvent): string => ('pour' in event ? event.into : event.vessel);
+
+const testIn = (event: RackEvent): string | undefined =>
+  'action' in event && event.action.do === 'test' ? event.action.test : undefined;
 
 /** What the last thing done to the chosen vessel showed. */
 function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) {

@@ -1,10 +1,17 @@
 import { Accordion, Table, Text, Title } from '@mantine/core';
+import { sourceText, sourcesOfTest } from '@stoichos/core';
 import type { ToldStep } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import { ReactionFacts } from '../chemistry/ReactionFacts';
 
+interface WhyPanelProps {
+  readonly told: ToldStep | undefined;
+  /** The test that was done, when the step was one. */
+  readonly test: string | undefined;
+}
+
 /** Why the last step went as it did, and what the vessel now holds. */
-export function WhyPanel({ told }: { told: ToldStep | undefined }) {
+export function WhyPanel({ told, test }: WhyPanelProps) {
   if (!told)
     return (
       <Text className="quiet">
@@ -17,7 +24,19 @@ export function WhyPanel({ told }: { told: ToldStep | undefined }) {
       <Title order={2} size="h4" mb="xs">
         Why
       </Title>
-      {reactions.length === 0 && <Text mb="sm">No reaction in this step.</Text>}
+      {test === undefined && reactions.length === 0 && (
+        <Text mb="sm">No reaction in this step.</Text>
+      )}
+      {test !== undefined && (
+        <>
+          <Text>A test leaves the vessel as it is.</Text>
+          {sourcesOfTest(test).map((source) => (
+            <small key={sourceText(source)} className="quiet source">
+              {sourceText(source)}
+            </small>
+          ))}
+        </>
+      )}
       {reactions.map((reaction) => (
         <ReactionFacts key={reaction.netIonic} reaction={reaction} />
       ))}
