@@ -106,6 +106,10 @@ const catalogue = {
     `There is nothing in the vessel to ${what}.`,
     'Put something in first.',
   ],
+  stoppered: (what: string) => [
+    `The vessel is closed, so nothing can be ${what}.`,
+    'Take the stopper out first.',
+  ],
   invalidInput: (problem: string) => [problem, 'Correct the named field and send it again.'],
 } satisfies Record<string, (...args: string[]) => [string, string] | string[]>;
 

@@ -50,7 +50,7 @@ export type { PrepareRequest, Recipe } from './solution/prepare';
 export { judgeWeighing } from './solution/weighing';
 export type { Challenge, WeighingResult } from './solution/weighing';
 
-export { indicatorNames } from './substances/data/indicators';
+export { dropNames } from './vessel/pour';
 export { anyPortionSchema, portionSchema } from './vessel/portion';
 export type { Portion } from './vessel/portion';
 export { act, setUp } from './vessel/act';

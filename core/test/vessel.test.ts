@@ -204,10 +204,6 @@ describe('what is not predicted', () => {
     expect(step.notPredicted.join()).toMatch(reason);
     expect(step.state.volumeMl).toBe(10);
   });
-  it.each([{ do: 'shakeWithAir' }] as Action[])('%j', (action) => {
-    const { notPredicted } = act(setUp({ contents: [portion('AgNO3 0.1M')] }).vessel, action);
-    expect(notPredicted[0]).toMatch(/not part of the model/);
-  });
   it.each([
     [
       { contents: [{ substance: 'unobtainium', massG: 1 }] },

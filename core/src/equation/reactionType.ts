@@ -35,6 +35,12 @@ export function reactionTypes(
 const isElement = ({ elements, charge }: Species): boolean =>
   Object.keys(elements).length === 1 && charge === 0;
 
+const burns = (one: Species): boolean =>
+  isElement(one) ||
+  (('C' in one.elements || 'H' in one.elements) &&
+    one.formula !== 'H2O' &&
+    !('OH^-' in (ionsOf(one.formula) ?? {})));
+
 function fiveTypes(
   reactants: readonly Species[],
   products: readonly Species[],
@@ -43,8 +49,9 @@ function fiveTypes(
   const types: FiveType[] = [];
   if (reactants.some(({ formula }) => formula === 'O2') && reactants.length > 1) {
     const fuel = reactants.filter(({ formula }) => formula !== 'O2');
-    if (fuel.every((one) => isElement(one) || 'C' in one.elements || 'H' in one.elements))
-      types.push('combustion');
+    // Burning makes no ions: what air does in water is slow oxidation.
+    const isDry = [...reactants, ...products].every(({ charge }) => charge === 0);
+    if (isDry && fuel.every(burns)) types.push('combustion');
   }
   if (products.length === 1 && reactants.length > 1) types.push('combination');
   if (reactants.length === 1 && products.length > 1) types.push('decomposition');

@@ -1,5 +1,5 @@
 import { solidLook } from '../appearance/solidLook';
-import { massesMg } from '../appearance/vesselView';
+import { massesMg, viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../formula/molarMass';
 import { dissolvedGas } from '../substances/gas';
@@ -7,6 +7,7 @@ import type { ColourPhrase } from '../substances/types';
 import type { Step } from '../vessel/step';
 import type { Amounts } from '../vessel/amounts';
 import type { Vessel } from '../vessel/vessel';
+import { inWords } from '../vessel/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';
 import type { Observation } from './observation';
 
@@ -50,7 +51,10 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
       ? Math.round(10 * (step.vessel.temperatureC - before.step.vessel.temperatureC)) / 10
       : 0;
   const isFelt = Math.abs(deltaC) >= feltC;
-  const sights: Observation[] = (step.sights ?? []).map((sight) => ({ kind: 'sight', ...sight }));
+  const sights: Observation[] = [
+    ...(step.sights ?? []).map((sight): Observation => ({ kind: 'sight', ...sight })),
+    ...turns(step, from),
+  ];
   const events =
     sights.length > 0 ||
     gases.length > 0 ||
@@ -85,6 +89,22 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
       ? [{ kind: 'noChange' } as const]
       : []),
   ];
+}
+
+/** Speeds of dyes are known to about this factor either way. */
+const timeFactor = 3;
+
+/** The colours a vessel went through on the way, and about when. */
+function turns({ moments = [] }: Step, first: ColourPhrase): Observation[] {
+  let from = first;
+  return moments.flatMap(({ untilS, ...moment }): Observation[] => {
+    const to = viewVessel(moment).colour;
+    if (to === from) return [];
+    const [low, high] = [inWords(untilS / timeFactor), inWords(untilS * timeFactor)];
+    const result = `${from} → ${to} after about ${inWords(untilS)} (${low} to ${high})`;
+    from = to;
+    return [{ kind: 'sight', result }];
+  });
 }
 
 function holdsAnything({ volumeMl, phases }: Vessel): boolean {

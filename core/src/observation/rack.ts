@@ -4,6 +4,8 @@ import { performTest } from '../benchTests/performTest';
 import { ChemistryError, inField } from '../errors';
 import { act, setUp } from '../vessel/act';
 import { pour } from '../vessel/bringTogether';
+import { shakeWithAir } from '../vessel/air';
+import { followedBy } from '../vessel/step';
 import type { Step } from '../vessel/step';
 import { actionSchema } from '../vessel/action';
 import { containerKinds } from '../vessel/containers';
@@ -29,7 +31,12 @@ export const rackSchema = z.object({
     .array(
       z.union([
         z.object({ vessel: vesselName, action: actionSchema }),
-        z.object({ pour: vesselName, into: vesselName }),
+        z.object({
+          pour: vesselName,
+          into: vesselName,
+          /** Falls through air on the way, which takes oxygen up. */
+          fromHeight: z.literal(true).optional(),
+        }),
       ]),
     )
     .max(200),
@@ -80,7 +87,11 @@ export function runRack({ vessels, events }: Rack): RackOutcome {
         const [from, into] = [stands(event.pour), stands(event.into)];
         if (event.pour === event.into)
           throw ChemistryError.of('invalidInput', 'A vessel cannot be poured into itself.');
-        const next = after(into, pour(into.step.vessel, from.step.vessel));
+        const poured = pour(into.step.vessel, from.step.vessel);
+        const next = after(
+          into,
+          event.fromHeight ? followedBy(poured, shakeWithAir(poured.vessel)) : poured,
+        );
         standing.set(event.into, next);
         standing.set(event.pour, empty(from.step.vessel.container));
         return { vessel: event.into, told: next.told };

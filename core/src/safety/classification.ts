@@ -31,6 +31,7 @@ export const classification: Readonly<Record<string, readonly HazardCode[]>> = {
   Na2HPO4: [],
   NaH2PO4: [],
   Na3PO4: ['H315', 'H318', 'H335'],
+  NaC6H11O7: [],
   Na2C2O4: ['H302', 'H312'],
   Na2CrO4: ['H301', 'H312', 'H314', 'H317', 'H330', 'H334', 'H340', 'H350', 'H360', 'H372', 'H410'],
   Na2Cr2O7: [
@@ -230,6 +231,8 @@ export const classification: Readonly<Record<string, readonly HazardCode[]>> = {
   C6H5OH: ['H301', 'H311', 'H314', 'H331', 'H341', 'H373', 'H411'],
   C12H22O11: [],
   C6H12O6: [],
+  C16H18ClN3S: ['H302'],
+  C16H8N2Na2O8S2: ['H302'],
   'CO(NH2)2': [],
   C2H5OH: ['H225', 'H319'],
   C3H6O: ['H225', 'H319', 'H336'],

@@ -214,6 +214,27 @@ export interface HotSolid {
   readonly source: Source;
 }
 
+/** A dye that takes up electrons and gives them to air again. */
+export interface RedoxDye {
+  readonly name: string;
+  /** The dye as it is on the shelf. */
+  readonly salt: string;
+  /** Amount in one drop (0.05 mL) of the usual solution, mol. */
+  readonly molPerDrop: number;
+  readonly stages: readonly DyeStage[];
+  readonly sources: readonly Source[];
+}
+
+/** One stage of a dye’s reduction by glucose, and of its oxidation by air. */
+export interface DyeStage {
+  readonly oxidised: string;
+  readonly reduced: string;
+  /** v = k [oxidised] [glucose] [OH⁻] at 25 °C, L² mol⁻² s⁻¹. */
+  readonly perM2PerS: number;
+  readonly reduction: string;
+  readonly oxidation: string;
+}
+
 /** A metal that reacts with cold water. */
 export interface MetalOnWater {
   readonly formula: string;

@@ -1,28 +1,24 @@
 import { inField } from '../errors';
 import type { Action, VesselSetup } from './action';
-import { addAmounts } from './amounts';
+import { shakeWithAir } from './air';
 import { add, dilute, pour } from './bringTogether';
 import { heat, warmTo } from './heat';
-import { come, notFollowed, resting, unique } from './step';
+import { come, followedBy, resting } from './step';
 import type { Step } from './step';
 import { decant, discard, evaporate, filter } from './takeOut';
+import { checkOpen, close, open } from './stopper';
+import { wait } from './wait';
 import { emptyVessel } from './vessel';
 import type { Vessel } from './vessel';
 
 /** Sets a vessel up: the portions are put in one after the other and come to rest together, at the temperature given. */
 export function setUp({ contents, temperatureC = 25, container = 'testTube' }: VesselSetup): Step {
   return contents.reduce<Step>(
-    (step, portion, index) => {
-      const next = inField(`contents.${index}`, () => add(step.vessel, portion, 'kept'));
-      return {
-        ...next,
-        reactions: [...step.reactions, ...next.reactions],
-        gasEvolved: addAmounts(step.gasEvolved, next.gasEvolved),
-        solidsChange: addAmounts(step.solidsChange, next.solidsChange),
-        warnings: unique([...step.warnings, ...next.warnings]),
-        notPredicted: [...step.notPredicted, ...next.notPredicted],
-      };
-    },
+    (step, portion, index) =>
+      followedBy(
+        step,
+        inField(`contents.${index}`, () => add(step.vessel, portion, 'kept')),
+      ),
     resting(emptyVessel(container, temperatureC)),
   );
 }
@@ -33,6 +29,7 @@ export function setUp({ contents, temperatureC = 25, container = 'testTube' }: V
  * @throws ChemistryError for an unknown substance or an action that the vessel’s contents do not allow.
  */
 export function act(vessel: Vessel, action: Action): Step {
+  checkOpen(vessel, action);
   switch (action.do) {
     case 'add':
       return inField('portion', () => add(vessel, action.portion));
@@ -57,7 +54,13 @@ export function act(vessel: Vessel, action: Action): Step {
     case 'cool':
       return warmTo(vessel, action.toC);
     case 'shakeWithAir':
-      return notFollowed(vessel, 'what air does on shaking is not part of the model in solution');
+      return shakeWithAir(vessel, action.gently);
+    case 'wait':
+      return wait(vessel, action.minutes);
+    case 'close':
+      return close(vessel);
+    case 'open':
+      return open(vessel);
     case 'light':
       return {
         ...come(vessel, vessel),

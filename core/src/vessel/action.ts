@@ -44,7 +44,10 @@ export const actionSchema = z.discriminatedUnion('do', [
     amountMmol: z.number().positive().max(1000),
   }),
   z.object({ do: z.literal('pourInto'), vessel: vesselSchema }),
-  z.object({ do: z.literal('shakeWithAir') }),
+  z.object({ do: z.literal('shakeWithAir'), gently: z.literal(true).optional() }),
+  z.object({ do: z.literal('wait'), minutes: z.number().positive().max(600) }),
+  z.object({ do: z.literal('close') }),
+  z.object({ do: z.literal('open') }),
   z.object({ do: z.literal('test'), test: z.string().min(1).max(60) }),
   z.object({ do: z.literal('light'), minutes: z.number().positive().max(1000) }),
 ]);

@@ -56,6 +56,7 @@ export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'
  */
 export function pour(into: Vessel, from: Vessel): Step {
   if (isEmpty(from)) throw ChemistryError.of('emptyVessel', 'pour');
+  if (into.stopper ?? from.stopper) throw ChemistryError.of('stoppered', 'poured');
   const poured = { ...from, phases: { ...from.phases, gas: {} } };
   const step = together(into, poured);
   return { ...step, warnings: unique([...pouringWarnings(into, poured), ...step.warnings]) };

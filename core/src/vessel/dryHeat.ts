@@ -1,10 +1,10 @@
-import { balance } from '../equation/balance';
 import { hotSolids } from '../substances/data/hotSolids';
 import { sourceText } from '../substances/source';
 import type { HotSolid } from '../substances/types';
 import { addAmounts, present, scaleAmounts, tracesMmol } from './amounts';
 import type { Amounts } from './amounts';
 import { isImmiscible } from './layer';
+import { tabulated } from './reaction';
 import type { Reaction } from './reaction';
 import { fromAir, leavesAsGas, thermalRows } from './thermalRows';
 import type { ThermalRow } from './thermalRows';
@@ -145,23 +145,12 @@ const showsHotFromC = 300;
 const surelyUnchangedC = 50;
 
 function thermalReaction(row: ThermalRow, extentMmol: number, toC: number): Reaction {
-  const { oxidationChanges = [], types } = balance(row.equation);
-  const [about = ''] = Object.keys(row.used);
-  return {
-    about,
-    equation: row.equation,
-    netIonic: row.equation,
-    spectators: [],
+  const text = `runs from about ${row.atC} °C; here it is heated to ${toC} °C`;
+  return tabulated(row.equation, {
+    about: Object.keys(row.used)[0] ?? '',
     extentMmol,
-    oxidationChanges,
-    types,
-    why: [
-      {
-        text: `runs from about ${row.atC} °C; here it is heated to ${toC} °C`,
-        source: sourceText(row.source),
-      },
-    ],
-  };
+    why: [{ text, source: sourceText(row.source) }],
+  });
 }
 
 /** What water does to dry solids that heat took water from, in the cold. */
@@ -195,22 +184,14 @@ export function rewet(dry: Amounts, waterMmol: number): Rewetted {
     water -= each * extentMmol;
     const [left = '', right = ''] = row.equation.split(' → ');
     const equation = `${right.replace('H2O(g)', 'H2O(l)')} → ${left}`;
-    const { types } = balance(equation);
-    reactions.push({
-      about: product,
-      equation,
-      netIonic: equation,
-      spectators: [],
-      extentMmol,
-      oxidationChanges: [],
-      types,
-      why: [
-        {
-          text: `below about ${row.atC} °C the water is taken up again, and it warms`,
-          source: sourceText(row.source),
-        },
-      ],
-    });
+    const text = `below about ${row.atC} °C the water is taken up again, and it warms`;
+    reactions.push(
+      tabulated(equation, {
+        about: product,
+        extentMmol,
+        why: [{ text, source: sourceText(row.source) }],
+      }),
+    );
     sights.push({
       formula: product,
       result: row.rewetsTo ?? 'takes up the water and warms',

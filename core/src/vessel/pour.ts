@@ -2,7 +2,8 @@ import { ChemistryError, inField } from '../errors';
 import { molarMassOf } from '../formula/molarMass';
 import { componentsOfSolid } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
-import { indicatorNames, indicators } from '../substances/data/indicators';
+import { indicators } from '../substances/data/indicators';
+import { redoxDyes } from '../substances/data/redoxDyes';
 import { pureSolids } from '../substances/data/pureSolids';
 import { shelf } from '../substances/data/shelf';
 import { findSubstance } from '../substances/findSubstance';
@@ -13,6 +14,9 @@ import type { AnyPortion } from './portion';
 import { amountInLayer, isImmiscible } from './layer';
 import { emptyVessel, noPhases } from './vessel';
 import type { Vessel } from './vessel';
+
+/** What can be added by drops as an indicator: acid–base indicators, and dyes that show oxygen. */
+export const dropNames: readonly string[] = [...indicators, ...redoxDyes].map(({ name }) => name);
 
 /** Density of water at 25 °C, g/mL (CRC Handbook, recalled from memory), and the amount in a millilitre, mmol. */
 export const waterDensityGPerMl = 0.99705;
@@ -163,11 +167,16 @@ function gasOf({ gas, amountMmol }: Extract<AnyPortion, { gas: string }>): Part 
 
 function dropsOf({ indicator, drops }: Extract<AnyPortion, { indicator: string }>) {
   const wanted = indicator.trim().toLowerCase();
+  const dye = redoxDyes.find(({ name }) => name === wanted);
+  if (dye) {
+    // A dye takes part in the chemistry, so its drops are a solution of it.
+    const volumeMl = 0.05 * drops;
+    const strengthM = (1000 * dye.molPerDrop) / 0.05;
+    return solutionOf(findSubstance(dye.salt).substance, strengthM, volumeMl);
+  }
   const row = indicators.find(({ name }) => name === wanted);
   if (!row)
-    throw ChemistryError.of('unknownIndicator', indicator, indicatorNames.join(', ')).in(
-      'indicator',
-    );
+    throw ChemistryError.of('unknownIndicator', indicator, dropNames.join(', ')).in('indicator');
   // The solvent of the drops is taken as water.
   const volumeMl = 0.05 * drops;
   return {

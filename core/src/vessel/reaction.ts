@@ -77,6 +77,24 @@ export function describeProcess(process: Process, put: readonly string[]): React
   };
 }
 
+/** A process that stands in a table with its whole equation. */
+export function tabulated(
+  equation: string,
+  { about, extentMmol, why }: Pick<Reaction, 'about' | 'extentMmol' | 'why'>,
+): Reaction {
+  const { oxidationChanges = [], types } = balance(equation);
+  return {
+    about,
+    equation,
+    netIonic: equation,
+    spectators: [],
+    extentMmol,
+    oxidationChanges,
+    types,
+    why,
+  };
+}
+
 function check(text: string) {
   try {
     return balance(text);

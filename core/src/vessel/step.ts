@@ -11,6 +11,13 @@ import type { Phases, Vessel } from './vessel';
 import { warningsOf } from './warnings';
 import type { Warning } from './warnings';
 
+/** A vessel on the way: what it was until this many seconds after the step began. */
+export interface Moment {
+  readonly untilS: number;
+  readonly vessel: Vessel;
+  readonly equilibrium?: Equilibrium;
+}
+
 /** A vessel after something was done to it, and what happened. */
 export interface Step {
   readonly vessel: Vessel;
@@ -24,6 +31,8 @@ export interface Step {
   readonly solidsChange: Amounts;
   /** What was seen of heat or of water going back into crystals, besides new solids and gases. */
   readonly sights?: readonly HeatSight[];
+  /** How it stood on the way, where it took time to come to rest. */
+  readonly moments?: readonly Moment[];
   /** What was taken out of the vessel: poured away, left on the paper, boiled off. */
   readonly removed: Phases;
   readonly warnings: readonly Warning[];
@@ -75,6 +84,21 @@ export function resting(vessel: Vessel): Step {
 /** A step that the model cannot follow, and why. */
 export function notFollowed(vessel: Vessel, reason: string): Step {
   return { ...come(vessel, vessel), reactions: [], gasEvolved: {}, notPredicted: [reason] };
+}
+
+/** Two steps told as one. */
+export function followedBy(first: Step, next: Step): Step {
+  return {
+    ...next,
+    reactions: [...first.reactions, ...next.reactions],
+    gasEvolved: addAmounts(first.gasEvolved, next.gasEvolved),
+    solidsChange: addAmounts(first.solidsChange, next.solidsChange),
+    ...((first.sights ?? next.sights) && {
+      sights: [...(first.sights ?? []), ...(next.sights ?? [])],
+    }),
+    warnings: unique([...first.warnings, ...next.warnings]),
+    notPredicted: [...new Set([...first.notPredicted, ...next.notPredicted])],
+  };
 }
 
 /** Warnings, each told once. */

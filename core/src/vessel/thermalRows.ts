@@ -1,25 +1,17 @@
-import { balance } from '../equation/balance';
+import { sidesOf } from '../equation/sides';
+import type { Sides } from '../equation/sides';
 import { gasPropertiesOf } from '../substances/gas';
 import { thermalChanges } from '../substances/data/thermalChanges';
 import type { ThermalChange } from '../substances/types';
-import type { Amounts } from './amounts';
 
 /** A thermal change with its coefficients by formula. */
-export interface ThermalRow extends ThermalChange {
-  readonly used: Amounts;
-  readonly made: Amounts;
-}
+export interface ThermalRow extends ThermalChange, Sides {}
 
 let rows: readonly ThermalRow[] | undefined;
 
 /** Every thermal change with its coefficients, in table order. They are read from the equations when first asked for. */
 export function thermalRows(): readonly ThermalRow[] {
-  rows ??= thermalChanges.map((row) => {
-    const { reactants, products } = balance(row.equation);
-    const amounts = (side: typeof reactants): Amounts =>
-      Object.fromEntries(side.map(({ formula, coefficient }) => [formula, coefficient]));
-    return { ...row, used: amounts(reactants), made: amounts(products) };
-  });
+  rows ??= thermalChanges.map((row) => ({ ...row, ...sidesOf(row.equation) }));
   return rows;
 }
 

@@ -16,6 +16,15 @@ export interface Phases {
   readonly gas: Amounts;
 }
 
+/** What a closed vessel shut in. */
+export interface Stopper {
+  /** Oxygen of the air that is still there, mmol. */
+  readonly oxygenMmol: number;
+  /** Gas that had left the liquid by then, mmol, which is air by now as far as pressure goes. */
+  readonly gasMmol: number;
+  readonly atC: number;
+}
+
 /** A vessel on the bench. */
 export interface Vessel {
   readonly container: ContainerKind;
@@ -27,6 +36,10 @@ export interface Vessel {
   readonly put: readonly string[];
   /** How long it has stood in light, minutes; in the dark when left out. */
   readonly litMinutes?: number;
+  /** How far the liquid holds the oxygen that air would give it, 0 to 1; all of it when left out. */
+  readonly airShare?: number;
+  /** There when the vessel is closed. */
+  readonly stopper?: Stopper;
   /** Drops of each indicator. */
   readonly indicators: Readonly<Record<string, number>>;
 }
@@ -64,8 +77,17 @@ export function pourTogether(into: Vessel, from: Vessel): Vessel {
       gas: addAmounts(into.phases.gas, from.phases.gas),
     },
     put: [...new Set([...into.put, ...from.put])],
+    ...airOf(into, from),
     indicators: addAmounts(into.indicators, from.indicators),
   };
+}
+
+function airOf(into: Vessel, from: Vessel): Pick<Vessel, 'airShare'> {
+  const [a, b] = [into.airShare ?? 1, from.airShare ?? 1];
+  const volumeMl = into.volumeMl + from.volumeMl;
+  return a === b || volumeMl === 0
+    ? {}
+    : { airShare: (a * into.volumeMl + b * from.volumeMl) / volumeMl };
 }
 
 /**

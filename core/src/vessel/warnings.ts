@@ -9,6 +9,7 @@ import { daviesLimitM } from '../equilibrium/activity';
 import type { Amounts } from './amounts';
 import { containers } from './containers';
 import { layerVolumeMl } from './layer';
+import { pressureAtm } from './pressure';
 import { noticeableGasMmol } from './rules/rule';
 import type { Vessel } from './vessel';
 
@@ -20,6 +21,9 @@ export interface Warning {
 
 /** Acid strength from which pouring water onto it spatters, mol/L of H⁺ (common practice: stronger than 50 % acid). */
 const spattersAboveM = 9;
+
+/** Pressure that a stopper or thin glass does not hold, atm (common practice). */
+const burstsAboveAtm = 1.2;
 
 /** Warnings about the state a vessel has come to. */
 export function warningsOf(
@@ -57,6 +61,12 @@ export function warningsOf(
     found.push({
       code: 'overfull',
       message: `${filledMl.toFixed(1)} mL is more than the vessel holds (${name.toLowerCase()}, ${brimMl} mL to the brim).`,
+    });
+  const atm = pressureAtm(vessel);
+  if (atm > burstsAboveAtm)
+    found.push({
+      code: 'pressure',
+      message: `Pressure in the closed vessel rises to about ${atm.toPrecision(2)} atm: the stopper flies or the glass bursts. Never close a vessel in which gas forms or that is heated.`,
     });
   if (equilibrium?.approximate)
     found.push({

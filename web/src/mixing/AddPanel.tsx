@@ -1,5 +1,5 @@
 import { Button, NumberInput, SegmentedControl, Text } from '@mantine/core';
-import { findSubstance, hazardsOf, indicatorNames } from '@stoichos/core';
+import { findSubstance, hazardsOf, dropNames } from '@stoichos/core';
 import type { AnyPortion } from '@stoichos/core';
 import { useState } from 'react';
 import { Formula } from '../chemistry/Formula';
@@ -113,7 +113,7 @@ function labelOf(kind: PortionDraft['kind'], name: string): string {
 
 /** What the reagent can do to people, before it goes in. */
 function Hazards({ name }: { name: string }) {
-  if (name === '' || name === 'water' || indicatorNames.includes(name)) return null;
+  if (name === '' || name === 'water' || dropNames.includes(name)) return null;
   const { formula, signal, pictograms, statements } = hazardsOf(name);
   return (
     <div className={classes.hazard} data-testid="hazard">

@@ -1,6 +1,6 @@
 import { Select, Text } from '@mantine/core';
 import type { ComboboxItem, OptionsFilter } from '@mantine/core';
-import { indicatorNames, nameIn, namesOf, shelfSubstances } from '@stoichos/core';
+import { dropNames, nameIn, namesOf, shelfSubstances } from '@stoichos/core';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -20,7 +20,7 @@ export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
         value: formula,
         label: nameIn(naming, formula),
       })),
-      ...indicatorNames.map((name) => ({ value: name, label: 'indicator' })),
+      ...dropNames.map((name) => ({ value: name, label: 'indicator' })),
     ],
     [naming],
   );
@@ -38,7 +38,7 @@ export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
       nothingFoundMessage="Not on the shelf. Try another name or its formula."
       renderOption={({ option }) => (
         <span>
-          {indicatorNames.includes(option.value) || option.value === 'water' ? (
+          {dropNames.includes(option.value) || option.value === 'water' ? (
             option.value
           ) : (
             <Formula text={option.value} />

@@ -20,7 +20,7 @@ export const testLabels: Readonly<Record<string, string>> = {
 
 /** What was done, as a line of the bench notes. */
 export function eventWords(event: RackEvent): string {
-  if ('pour' in event) return `${event.pour} poured into ${event.into}`;
+  if ('pour' in event) return `${event.pour} poured into ${event.into}${event.fromHeight ? ' from a height' : ''}`;
   return `${event.vessel}: ${actionWords(event.action)}`;
 }
 
@@ -50,7 +50,13 @@ function actionWords(action: Action): string {
     case 'test':
       return `${(testLabels[action.test] ?? action.test).toLowerCase()}`;
     case 'shakeWithAir':
-      return 'shaken with air';
+      return action.gently ? 'swirled gently' : 'shaken with air';
+    case 'wait':
+      return `left to stand for ${action.minutes} min`;
+    case 'close':
+      return 'closed with a stopper';
+    case 'open':
+      return 'opened';
     case 'pourInto':
       return 'poured into another vessel';
   }

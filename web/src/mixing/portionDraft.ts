@@ -1,4 +1,4 @@
-import { anyPortionSchema, findSubstance, indicatorNames, solubleSubstances } from '@stoichos/core';
+import { anyPortionSchema, findSubstance, dropNames, solubleSubstances } from '@stoichos/core';
 import type { AnyPortion } from '@stoichos/core';
 
 /** The ways something goes into a vessel. */
@@ -29,7 +29,7 @@ const dissolved = new Set(solubleSubstances().map(({ formula }) => formula));
 
 /** The ways a substance can go in, the usual one first. */
 export function kindsOf(name: string): readonly PortionKind[] {
-  if (indicatorNames.includes(name)) return ['drops'];
+  if (dropNames.includes(name)) return ['drops'];
   if (name === 'water') return ['liquid'];
   const { formula, state, stock, forms } = findSubstance(name).substance;
   const solid = forms.some(({ appearance }) => !/solution only/.test(appearance));

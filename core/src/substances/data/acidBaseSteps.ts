@@ -3,6 +3,7 @@ import type { FormedSpecies } from '../types';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'dissociation constants of acids, 25 °C');
 const smith = handbook('Smith and Martell, Critical Stability Constants', 'protonation constants, 25 °C, zero ionic strength where given');
+const dye = handbook('Bishop, Indicators', 'indigo carmine turns from blue at pH 11.4 to yellow at pH 13.0, which at the ionic strength of such solutions puts its constant near 10^-13, ±0.4 in the logarithm');
 const baes = handbook('Baes and Mesmer, The Hydrolysis of Cations', 'hydrolysis constants, 25 °C');
 const lange = handbook('Lange’s Handbook of Chemistry', 'constants of hydrogen sulfide as used with its table of sulfides (K1 K2 = 10^-20.9); newer work puts the second step lower');
 const fitted = handbook('Lange’s Handbook of Chemistry', 'tin(IV) hydroxide dissolves in excess of base; constant placed to agree, ±1 in the logarithm');
@@ -29,6 +30,7 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('C6H5COOH', 'C6H5COO^-', 1, 4.2, -0.6),
   acid('C6H5OH', 'C6H5O^-', 1, 9.99, -23.6),
   acid('C17H35COOH', 'C17H35COO^-', 1, 4.95),
+  acid('C6H12O7', 'C6H11O7^-', 1, 3.86),
   acid('HC6H7O6', 'C6H7O6^-', 1, 4.17),
   acid('HCN', 'CN^-', 1, 9.21, -43.6),
   acid('HN3', 'N3^-', 1, 4.65, -15),
@@ -60,6 +62,7 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('HC6H5O7^2-', 'C6H5O7^3-', 1, 6.4, 3.3),
   acid('H2C6H5O7^-', 'C6H5O7^3-', 2, 11.16, 0.8),
   acid('H3C6H5O7', 'C6H5O7^3-', 3, 14.29, -3.4),
+  { formula: 'C16H7N2O8S2^3-', from: { 'C16H8N2O8S2^2-': 1, 'H^+': -1 }, logBeta: -13, source: dye },
   acid('HC10H12N2O8^3-', 'C10H12N2O8^4-', 1, 10.95, -23, smith),
   acid('H2C10H12N2O8^2-', 'C10H12N2O8^4-', 2, 17.22, -41, smith),
   acid('H3C10H12N2O8^-', 'C10H12N2O8^4-', 3, 20.34, -35, smith),

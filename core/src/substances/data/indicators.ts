@@ -28,6 +28,3 @@ export const indicators: readonly Indicator[] = [
     ],
   },
 ];
-
-/** The indicators there are, by name. */
-export const indicatorNames: readonly string[] = indicators.map(({ name }) => name);

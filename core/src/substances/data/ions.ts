@@ -91,6 +91,12 @@ export const ions = [
   { formula: 'HC4H4O6^-', stock: 'hydrogentartrate', common: 'bitartrate' },
   { formula: 'C6H5O7^3-', stock: 'citrate', oxo: '2-hydroxypropane-1,2,3-tricarboxylate' },
   { formula: 'C6H7O6^-', stock: 'ascorbate' },
+  { formula: 'C6H11O7^-', stock: 'gluconate', oxo: '2,3,4,5,6-pentahydroxyhexanoate' },
+  // Dyes, oxidised and reduced
+  { formula: 'C16H18N3S^+', stock: 'methylene blue cation' },
+  { formula: 'C16H8N2O8S2^2-', stock: 'indigodisulfonate' },
+  { formula: 'C16H8N2O8S2^3-', stock: 'indigodisulfonate radical' },
+  { formula: 'C16H10N2O8S2^2-', stock: 'leucoindigodisulfonate' },
   { formula: 'C17H35COO^-', stock: 'stearate', oxo: 'octadecanoate' },
   { formula: 'C10H12N2O8^4-', stock: 'ethylenediaminetetraacetate', common: 'edetate' },
   { formula: 'H2C10H12N2O8^2-', stock: 'dihydrogenethylenediaminetetraacetate', common: 'dihydrogenedetate' },

@@ -25,6 +25,7 @@ export const molecules = [
   { formula: 'C3H6O' },
   { formula: 'C6H12O6' },
   { formula: 'C12H22O11' },
+  { formula: 'C16H19N3S' },
   { formula: 'CO(NH2)2' },
   { formula: 'C3H8O3' },
   { formula: 'C6H12' },

@@ -50,6 +50,7 @@ const alkaliSalts = [
   { formula: 'NaC6H5COO', ions: { 'Na^+': 1, 'C6H5COO^-': 1 }, forms: [form('NaC6H5COO', 'white powder')], solubilityGPer100G: 62.8, source: crc },
   { formula: 'Na3C6H5O7', ions: { 'Na^+': 3, 'C6H5O7^3-': 1 }, forms: [form('Na3C6H5O7·2H2O', 'white crystals')], solubilityGPer100G: 42.5, source: crc },
   { formula: 'Na2C4H4O6', ions: { 'Na^+': 2, 'C4H4O6^2-': 1 }, forms: [form('Na2C4H4O6·2H2O', 'white crystals')], solubilityGPer100G: 29, source: crc },
+  { formula: 'NaC6H11O7', ions: { 'Na^+': 1, 'C6H11O7^-': 1 }, forms: [form('NaC6H11O7', 'white powder')], solubilityGPer100G: 59, source: crc },
   { formula: 'NaC17H35COO', ions: { 'Na^+': 1, 'C17H35COO^-': 1 }, commonName: 'soap', forms: [form('NaC17H35COO', 'white shavings')], solubilityGPer100G: 1, source: crc },
   { formula: 'Na2H2C10H12N2O8', ions: { 'Na^+': 2, 'H2C10H12N2O8^2-': 1 }, commonName: 'EDTA disodium salt', forms: [form('Na2H2C10H12N2O8·2H2O', 'white crystals')], solubilityGPer100G: 10, source: crc },
   { formula: 'KCl', ions: { 'K^+': 1, 'Cl^-': 1 }, forms: [form('KCl', 'white crystals')], solubilityGPer100G: 35.5, curve: [[0, 27.6], [20, 34], [40, 40], [60, 45.5], [80, 51.1], [100, 56.7]], source: crc },
@@ -192,6 +193,8 @@ const acidsAndBases = [
 /** Molecular substances. */
 const molecularSubstances = [
   { formula: 'C12H22O11', ions: { C12H22O11: 1 }, commonName: 'sugar', forms: [form('C12H22O11', 'white crystals')], solubilityGPer100G: 204, curve: [[0, 179], [20, 204], [40, 238], [60, 287], [80, 362], [100, 487]], source: crc },
+  { formula: 'C16H18ClN3S', ions: { 'C16H18N3S^+': 1, 'Cl^-': 1 }, forms: [form('C16H18ClN3S·3H2O', 'dark green crystals with a bronze shine'), form('C16H18ClN3S', 'dark green powder')], solubilityGPer100G: 4, source: crc },
+  { formula: 'C16H8N2Na2O8S2', ions: { 'Na^+': 2, 'C16H8N2O8S2^2-': 1 }, forms: [form('C16H8N2Na2O8S2', 'dark blue powder')], solubilityGPer100G: 1, source: crc },
   { formula: 'C6H12O6', ions: { C6H12O6: 1 }, commonName: 'grape sugar', forms: [form('C6H12O6', 'white powder')], solubilityGPer100G: 91, source: crc },
   { formula: 'CO(NH2)2', ions: { 'CO(NH2)2': 1 }, forms: [form('CO(NH2)2', 'white crystals')], solubilityGPer100G: 119, source: crc },
   { formula: 'C2H5OH', ions: { C2H5OH: 1 }, commonName: 'alcohol', forms: [form('C2H5OH', 'colourless liquid')], stock: { concentrationM: 17.1, percentWW: 100, densityGPerMl: 0.789 }, state: 'liquid', solubilityGPer100G: Infinity, source: bottle },

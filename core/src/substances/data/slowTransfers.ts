@@ -81,7 +81,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['HO2^-'], reductants: ['HO2^-', 'H2O2'], unless: [{ catalyst: ['MnO2', 'Fe(OH)3', 'Ag', 'Pt', 'PbO2'] }], because: 'hydrogen peroxide falls apart too slowly without a catalyst', source: text },
   { oxidants: ['H2O2'], reductants: ['I^-'], unless: [{ pHBelow: 6 }], because: 'in neutral solution iodide only makes peroxide fall apart', source: text },
   { oxidants: ['H2O2'], reductants: ['Cl^-', 'Mn^2+', 'Br^-', 'Co^2+', 'Ag', 'Hg', 'Pb', 'Bi', 'Fe(CN)6^4-', 'VO^2+', 'Cu', 'H2C2O4'], because: 'dilute cold peroxide oxidises these too slowly to see', source: text },
-  { oxidants: ['O2'], because: 'air and dissolved oxygen act slowly; shaking with air is a step of its own', source: bench },
+  { oxidants: ['O2'], exceptReductants: ['Fe(OH)2', 'Mn(OH)2', 'Cr^2+', 'V^2+'], because: 'air and dissolved oxygen act slowly; shaking with air is a step of its own', source: bench },
   { reductants: ['H2'], because: 'hydrogen gas does not reduce in cold solution without a catalyst', source: text },
   { reductants: ['H2O2', 'HO2^-'], oxidants: ['I2', 'I3^-'], because: 'iodine and peroxide run in a cycle that this model leaves at iodine', source: text },
   { reductants: ['H2O2'], oxidants: ['Fe^3+', 'NO3^-', 'Cu^2+', 'IO3^-', 'HNO2', 'S2O8^2-', 'VO2^+', 'Hg^2+', 'BrO3^-'], because: 'these do not oxidise peroxide at a speed one sees; iron(III) only catalyses its decay', source: text },

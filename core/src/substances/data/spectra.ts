@@ -4,6 +4,7 @@ import type { AbsorptionBand, Spectrum } from '../types';
 const lever = handbook('Lever, Inorganic Electronic Spectroscopy', 'band maxima and absorptivities in water; widths chosen to match the published bands');
 const halogens = handbook('Awtrey and Connick; Troy and Margerum (halogens in water)', 'band maxima and absorptivities; widths chosen to match the published bands');
 const analysis = handbook('Sandell, Colorimetric Determination of Traces of Metals', 'maximum and absorptivity of the coloured complex, rounded; widths chosen');
+const dyes = handbook('Bishop, Indicators', 'band maxima of redox dyes and their reduced forms, rounded; absorptivities and widths set so that each form has its known colour');
 const estimated = handbook('Lever, Inorganic Electronic Spectroscopy', 'estimated from the neighbouring complexes of the same metal, absorptivity ±40 %');
 const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
 const spectrum = (formula: string, source: Spectrum['source'], ...bands: AbsorptionBand[]): Spectrum => ({ formula, bands, source });
@@ -111,6 +112,12 @@ export const spectra: readonly Spectrum[] = [
   spectrum('I3^-', halogens, band(353, 25500, 5200), band(430, 700, 6500)),
   spectrum('NO2^-', halogens, band(355, 23, 5200)),
   spectrum('HNO2', halogens, band(372, 46, 5000)),
+  // Redox dyes
+  spectrum('C16H18N3S^+', dyes, band(664, 82000, 1600), band(610, 48000, 2600)),
+  spectrum('C16H8N2O8S2^2-', dyes, band(610, 20000, 2500)),
+  spectrum('C16H7N2O8S2^3-', dyes, band(425, 9000, 3600)),
+  spectrum('C16H8N2O8S2^3-', dyes, band(515, 6000, 2800), band(430, 4000, 4500)),
+  spectrum('C16H10N2O8S2^2-', dyes, band(405, 8000, 3600)),
   // Bismuth and lead iodides in excess iodide
   spectrum('BiI4^-', analysis, band(460, 9000, 4600), band(337, 12000, 5000)),
   spectrum('BiI6^3-', analysis, band(465, 9500, 4600), band(337, 12000, 5000)),
