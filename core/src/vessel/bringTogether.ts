@@ -12,6 +12,7 @@ import { come, isEmpty, resting, unique } from './step';
 import type { Step } from './step';
 import { noPhases, pourTogether } from './vessel';
 import type { Phases, Vessel } from './vessel';
+import { dryReason, waterSetFreeMl } from './wettingSolids';
 import { hotVesselWarnings, pouringWarnings, solubilityWarnings } from './warnings';
 import type { Warning } from './warnings';
 
@@ -19,6 +20,10 @@ import type { Warning } from './warnings';
 const lowestC = -20;
 /** A change of temperature that shifts no equilibrium by as much as anyone could see, °C. */
 const shiftsNothingC = 2;
+
+/** A difference from which the temperature is sought again with what left on the way, °C, and in how many halvings. */
+const shiftsMuchC = 10;
+const halvings = 6;
 
 /** Whether a vessel is left to warm or cool by what goes on in it, or is kept at its temperature. */
 export type Warmth = 'free' | 'kept';
@@ -93,8 +98,13 @@ function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meet
     const step = rewetting(vessel, part, warmth);
     if (step) return step;
   }
-  const mixed = pourTogether(vessel, part);
-  if (mixed.volumeMl === 0) return resting(mixed);
+  const poured = pourTogether(vessel, part);
+  const setFreeMl = poured.volumeMl === 0 ? waterSetFreeMl(poured.phases.solids) : 0;
+  const mixed = { ...poured, volumeMl: poured.volumeMl + setFreeMl };
+  if (mixed.volumeMl === 0) {
+    const reason = dryReason(mixed);
+    return { ...resting(mixed), notPredicted: reason ? [reason] : [] };
+  }
   const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
   const step = come(vessel, rounded);
   if (warmth === 'kept') return step;
@@ -124,18 +134,39 @@ function warmed(
   before: { readonly phases: Phases; readonly storedJ: number },
 ): Step {
   const capacity = heatCapacityOf(mixed);
-  const { joules, unsure } = heatReleased(before.phases, step.vessel.phases, capacity);
-  const heatJ = joules + before.storedJ - dilutionHeatLeft(step.vessel.phases);
-  const warnings: Warning[] = unsureWarnings(unsure);
-  const reached = mixed.temperatureC + heatJ / capacity;
   const limit = boilingPoint(mixed);
-  if (reached > limit && heatJ > 0) warnings.push(boilingWarning(limit));
-  const temperatureC = tenths(Math.max(lowestC, Math.min(limit, reached)));
-  const settled =
-    Math.abs(temperatureC - mixed.temperatureC) < shiftsNothingC
-      ? { ...step, vessel: { ...step.vessel, temperatureC } }
-      : come(previous, { ...mixed, temperatureC });
-  return { ...settled, warnings: unique([...settled.warnings, ...warnings]) };
+  /** Where the vessel would come to with what the contents became, °C. */
+  const reachedBy = ({ vessel }: Step) => {
+    const { joules, unsure } = heatReleased(before.phases, vessel.phases, capacity);
+    const heatJ = joules + before.storedJ - dilutionHeatLeft(vessel.phases);
+    return { reached: mixed.temperatureC + heatJ / capacity, unsure };
+  };
+  const within = (reached: number) => Math.max(lowestC, Math.min(limit, reached));
+  const at = (temperatureC: number) => come(previous, { ...mixed, temperatureC });
+  const { reached, unsure } = reachedBy(step);
+  let [here, there] = [mixed.temperatureC, within(reached)];
+  let settled = step;
+  if (Math.abs(there - here) >= shiftsNothingC) {
+    settled = at(tenths(there));
+    // Where much gas leaves as it warms, it takes heat along: the temperature lies between.
+    const again = within(reachedBy(settled).reached);
+    if (Math.abs(again - there) > shiftsMuchC)
+      for (let round = 0; round < halvings; round += 1) {
+        const middle = (here + there) / 2;
+        settled = at(tenths(middle));
+        const isBelow = within(reachedBy(settled).reached) > middle === there > mixed.temperatureC;
+        if (isBelow) here = middle;
+        else there = middle;
+      }
+  }
+  const temperatureC = settled === step ? tenths(there) : settled.vessel.temperatureC;
+  const warnings: Warning[] = unsureWarnings(unsure);
+  if (temperatureC >= limit && reached > limit) warnings.push(boilingWarning(limit));
+  return {
+    ...settled,
+    vessel: { ...settled.vessel, temperatureC },
+    warnings: unique([...settled.warnings, ...warnings]),
+  };
 }
 
 /** Says that a temperature is rough, and for want of what. */

@@ -42,14 +42,30 @@ function sumOf(parts: Amounts): Enthalpy {
   return { kJPerMol, rough };
 }
 
+/**
+ * Whether every component is tabulated against the elements. Where one is not, it counts as nothing, and so must all it
+ * is part of: a tabulated value beside it would show the whole of its formation as heat.
+ */
+function isReferred(parts: Amounts = {}): boolean {
+  return Object.keys(parts).every(
+    (name) =>
+      name === 'H^+' ||
+      name === 'H2O' ||
+      (['aq', 's', 'l', 'g'] as const).some(
+        (state) => formationEnthalpy(name, state) !== undefined,
+      ) ||
+      /^[A-Z][a-z]?\d*$/.test(name),
+  );
+}
+
 /** Of a dissolved species: as tabulated, or from its parts and the enthalpy of their coming together. */
 function ofSpecies(formula: string): Enthalpy {
   return remembered(`${formula}(aq)`, () => {
     if (formula === 'H2O') return { kJPerMol: waterKJPerMol, rough: false };
-    const value = formationEnthalpy(formula, 'aq');
-    if (value !== undefined) return { kJPerMol: value, rough: false };
     const row = formed.get(formula);
     const parts = row && componentsOfSpecies(formula);
+    const value = isReferred(parts) ? formationEnthalpy(formula, 'aq') : undefined;
+    if (value !== undefined) return { kJPerMol: value, rough: false };
     if (!row || !parts) return { kJPerMol: 0, rough: true };
     const { kJPerMol, rough } = sumOf(parts);
     const { enthalpyKJPerMol, ionPair } = row;
@@ -63,9 +79,11 @@ function ofSpecies(formula: string): Enthalpy {
 /** Of a solid: as tabulated, or from its ions and the enthalpy of their dissolving; elements are zero. */
 function ofSolid(formula: string): Enthalpy {
   return remembered(`${formula}(s)`, () => {
-    const value = formationEnthalpy(formula, 's') ?? formationEnthalpy(formula, 'l');
-    if (value !== undefined) return { kJPerMol: value, rough: false };
     const parts = componentsOfSolid(formula) ?? {};
+    const value = isReferred(parts)
+      ? (formationEnthalpy(formula, 's') ?? formationEnthalpy(formula, 'l'))
+      : undefined;
+    if (value !== undefined) return { kJPerMol: value, rough: false };
     if (formula in parts) return { kJPerMol: 0, rough: !/^[A-Z][a-z]?\d*$/.test(formula) };
     const { kJPerMol, rough } = sumOf(parts);
     const dissolving = sparing.get(formula)?.dissolutionKJPerMol;

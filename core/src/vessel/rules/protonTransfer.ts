@@ -1,8 +1,10 @@
 import { acidBaseSteps, waterIonisation } from '../../substances/data/acidBaseSteps';
+import { shelf } from '../../substances/data/shelf';
+import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
 import { sourceText } from '../../substances/source';
-import { claim, partsOfTerm } from '../change';
+import { claim, openChanges, partsOfTerm } from '../change';
 import { protonAcceptors, protonDonors } from '../protonRoutes';
-import type { RawEquation, Terms } from '../change';
+import type { Change, RawEquation, Terms } from '../change';
 import type { ProtonRoute } from '../protonRoutes';
 import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
@@ -12,12 +14,18 @@ import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
 /** More hand-overs than this are small shifts of one buffer. */
 const most = 4;
 
+const hardlySoluble = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
+const onShelf = new Map(shelf.map(({ formula, ions }) => [formula, ions]));
+/** Ions that a salt of the shelf, in any of its forms, brings into solution. */
+const shelfIons = (formula: string) => onShelf.get(formula.split('·')[0] ?? '');
+
 /** Protons handed from an acid to a base, once everything else has taken its share. */
 export const protonTransfer: Rule = {
   name: 'proton transfer',
   find: ({ change, volumeMl }) => {
+    const dissolved = dissolveSalts(change);
     const found: Process[] = [];
-    while (found.length < most) {
+    for (let round = 0; round < most; round += 1) {
       const donor = protonDonors(change)[0];
       const acceptor = protonAcceptors(change).find(
         ({ acid, base }) =>
@@ -31,6 +39,8 @@ export const protonTransfer: Rule = {
       claim(change, equation, extentMmol);
       const isWater = equation.left.every(([{ formula }]) => formula === 'H2O');
       if (isWater || equation.left.length === 0) break;
+      // What a salt does with the water it dissolves in belongs to its solution.
+      if (dissolved && equation.left.some(([{ formula }]) => formula === 'H2O')) continue;
       found.push({
         about: acceptor.acid.formula === 'H2O' ? donor.base.formula : acceptor.acid.formula,
         force: 'acid–base',
@@ -42,6 +52,24 @@ export const protonTransfer: Rule = {
     return found;
   },
 };
+
+/**
+ * Takes salts, acids and alkalis that were put in dry and went into solution as dissolved before they hand protons over.
+ *
+ * @returns whether there were any.
+ */
+function dissolveSalts(change: Change): boolean {
+  let any = false;
+  for (const { term, amount } of openChanges(change)) {
+    if (term.state !== 's' || amount >= 0 || hardlySoluble.has(term.formula)) continue;
+    const ions = shelfIons(term.formula);
+    if (!ions || term.formula in ions) continue;
+    const right: Terms = Object.entries(ions).map(([formula, n]) => [{ formula, state: 'aq' }, n]);
+    claim(change, { left: [[term, 1]], right }, -amount);
+    any = true;
+  }
+  return any;
+}
 
 /** Smallest whole factors that make the protons given and taken equal. */
 function matched(given: number, taken: number): readonly [donors: number, acceptors: number] {
