@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
-import { molarMassOf, parseFormula } from '../src';
+import { mix, molarMassOf, parseFormula } from '../src';
 import { balance } from '../src/equation/balance';
 import { containers } from '../src/vessel/containers';
 import { dissolutionEnthalpy, formationEnthalpy } from '../src/substances/enthalpy';
 import { formationEnthalpies } from '../src/substances/data/formationEnthalpies';
 import { sparinglySoluble } from '../src/substances/data/sparinglySoluble';
 import type { SparinglySoluble } from '../src/substances/types';
-import { lastOf } from './support/bench';
+import { bench, lastOf, portion } from './support/bench';
 
 /** Enthalpy of an equation as written with states, kJ, by Hess’s law. */
 function enthalpyOf(equation: string): number {
@@ -158,5 +158,66 @@ describe('metals on water (CRC Handbook: densities and melting points; common pr
     expect(codes('water 50mL', 'K 0.1g')).toContain('alkaliMetalAmount');
     expect(codes('water 50mL', 'K 0.02g')).not.toContain('alkaliMetalAmount');
     expect(codes('HCl 1M 20mL', 'Na 0.02g')).toContain('alkaliMetalWithAcid');
+  });
+});
+
+describe('dry solids that react when stirred together', () => {
+  test('barium hydroxide octahydrate with an ammonium salt: from 21 °C far below freezing, with ammonia (common practice)', () => {
+    const [, step] = bench('Ba(OH)2·8H2O 32g', 'NH4SCN 17g');
+    expect(step?.state.temperatureC).toBeLessThan(-10);
+    expect(step?.reactions[0]?.netIonic).toBe('NH4^+(aq) + OH^-(aq) → NH3(aq) + H2O(l)');
+    expect(step?.warnings.map(({ code }) => code)).toContain('ammoniaFree');
+    expect(JSON.stringify(step?.observations)).toMatch(/wet board/);
+    expect(step?.state.volumeMl).toBeGreaterThan(10);
+  });
+
+  test('ΔH° of Ba(OH)2·8H2O + 2 NH4Cl → BaCl2·2H2O + 2 NH3(aq) + 8 H2O is +63.6 kJ (Shakhashiri, Chemical Demonstrations, recalled from memory)', () => {
+    const kJ = enthalpyOf('Ba(OH)2·8H2O(s) + 2 NH4Cl(s) → BaCl2·2H2O(s) + 2 NH3(aq) + 8 H2O(l)');
+    expect(Math.abs(kJ - 63.6)).toBeLessThan(3);
+  });
+
+  test('others are not guessed at: lead nitrate with potassium iodide, hydrogencarbonate with a solid acid', () => {
+    for (const [one, other] of [
+      ['Pb(NO3)2 1g', 'KI 1g'],
+      ['NaHCO3 1g', 'H2C4H4O6 1g'],
+    ] as const)
+      expect(lastOf(one, other).notPredicted[0]).toMatch(/^dry solids react only where they touch/);
+    expect(lastOf('NaCl 1g', 'SiO2 1g').observations).toContainEqual({ kind: 'noChange' });
+  });
+});
+
+describe('freezing (cryoscopic constant of water 1.86 K kg/mol, CRC Handbook)', () => {
+  test.each([
+    ['water 10mL', 0],
+    // 1 mol/kg of sodium chloride freezes at −3.4 °C (CRC Handbook); the ideal law says −3.7.
+    ['NaCl 1M 10mL', -3.7],
+  ])('%s freezes near %d °C', (start, freezesC) => {
+    const step = lastOf(start, 'cool -15');
+    expect(Math.abs(step.state.temperatureC - freezesC)).toBeLessThan(0.3);
+    expect(JSON.stringify(step.observations)).toMatch(/ice forms/);
+  });
+});
+
+describe('a named container takes its share of the heat', () => {
+  test('neutralisation in a foam cup is warmer than in a bottle, and nearly 55.8 kJ/mol shared by the water', () => {
+    const inside = (container: 'cup' | 'bottle') =>
+      mix({
+        vessel: { container, contents: [portion('HCl 1M 50mL')] },
+        actions: [{ do: 'add', portion: portion('NaOH 1M 50mL') }],
+      }).steps[1]?.state.temperatureC ?? NaN;
+    const water = (1000 * 50 * 0.001 * 55.8) / (4.18 * 100);
+    expect(inside('cup') - 25).toBeGreaterThan(0.9 * water);
+    expect(inside('cup')).toBeGreaterThan(inside('bottle') + 0.5);
+  });
+
+  test('a vessel that does not stand the heat is warned of', () => {
+    const heated = (container: 'cup' | 'crucible' | 'testTube') =>
+      mix({
+        vessel: { container, contents: [portion('CaCO3 1g')] },
+        actions: [{ do: 'heat', strongly: true }],
+      }).steps[1]?.warnings.map(({ code }) => code);
+    expect(heated('cup')).toContain('tooHotForVessel');
+    expect(heated('testTube')).toContain('tooHotForVessel');
+    expect(heated('crucible')).not.toContain('tooHotForVessel');
   });
 });

@@ -268,3 +268,51 @@ describe('heating makes and loses no atom', () => {
     }
   });
 });
+
+describe('a flame held to it (Vogel; common practice)', () => {
+  test.each([
+    ['C2H5OH 2mL', 'C2H5OH(l) + 3 O2(g) → 2 CO2(g) + 3 H2O(g)', /pale blue flame/],
+    ['C6H14 1mL', '2 C6H14(l) + 19 O2(g) → 12 CO2(g) + 14 H2O(g)', /yellow flame/],
+    ['Mg 0.1g', '2 Mg(s) + O2(g) → 2 MgO(s)', /dazzling white/],
+    ['S 0.1g', 'S(s) + O2(g) → SO2(g)', /blue flame/],
+  ])('%s burns: %s', (start, equation, flame) => {
+    const step = lastOf(start, 'ignite');
+    expect(step.reactions[0]?.equation).toBe(equation);
+    expect(step.reactions[0]?.types.five).toContain('combustion');
+    expect(JSON.stringify(step.observations)).toMatch(flame);
+    expect(step.warnings.map(({ code }) => code)).toContain('fire');
+  });
+
+  test('ethanol: 1235 kJ/mol with water as steam (CRC: ΔcH° −1366.8 kJ/mol with water as liquid, 3 × 44.0 less)', () => {
+    const [reason] = lastOf('C2H5OH 2mL', 'ignite').reactions[0]?.why ?? [];
+    const kJ = Number(/about (\d+) kJ/.exec(reason?.text ?? '')?.[1]);
+    expect(Math.abs(kJ - (1366.8 - 3 * 44.0))).toBeLessThan(3);
+  });
+
+  test('what burned away is gone, its water stays, and lime water shows the carbon dioxide', () => {
+    const [, lit, lime] = bench('C2H5OH 10mL + water 5mL', 'ignite', 'test limewater');
+    expect(lit?.state.species.C2H5OH).toBeUndefined();
+    expect(lit?.state.volumeMl).toBeCloseTo(5, 0);
+    expect(JSON.stringify(lime?.observations)).toMatch(/milky/);
+  });
+
+  test.each([
+    ['C2H5OH 1mL + water 9mL', /too much water/],
+    ['C16H34 2mL', /wick/],
+    ['NaCl 1g', /does not catch fire/],
+  ])('%s does not light: %s', (start, why) => {
+    const step = lastOf(start, 'ignite');
+    expect(step.reactions).toEqual([]);
+    expect(JSON.stringify(step.observations)).toMatch(why);
+  });
+
+  test('whether sugar burns on is not guessed', () => {
+    expect(lastOf('C12H22O11 1g', 'ignite').notPredicted[0]).toMatch(/not in the tables/);
+  });
+
+  test('hydrogen above the liquid is warned of, and so is a dish full of alcohol', () => {
+    const codes = (step: ToldStep) => step.warnings.map(({ code }) => code);
+    expect(codes(lastOf('HCl 1M', 'Zn 0.2g', 'ignite'))).toContain('flammableGas');
+    expect(codes(lastOf('C2H5OH 20mL', 'ignite'))).toContain('fireTooLarge');
+  });
+});

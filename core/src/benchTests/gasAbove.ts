@@ -1,12 +1,9 @@
 import { vantHoff } from '../equilibrium/temperature';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
-import { dissolvedGas } from '../substances/gas';
+import { dissolvedGas, molarVolumeMlPerMmol } from '../substances/gas';
 import type { DissolvedGas } from '../substances/types';
 import { containers } from '../vessel/containers';
 import type { Vessel } from '../vessel/vessel';
-
-/** Molar volume of a gas at 25 °C and 1 atm, mL/mmol. */
-const molarVolume = 24.5;
 
 /** A gas above a liquid. */
 export interface GasAbove {
@@ -31,7 +28,7 @@ export function gasesAbove(vessel: Vessel): GasAbove[] {
   const { phases, container, volumeMl } = vessel;
   const spaceMl = Math.max(1, containers[container].brimMl - volumeMl);
   const evolved = Object.entries(phases.gas).filter(([formula, n]) => formula !== 'H2O' && n > 0);
-  const evolvedMl = evolved.reduce((sum, [, n]) => sum + n * molarVolume, 0);
+  const evolvedMl = evolved.reduce((sum, [, n]) => sum + n * molarVolumeMlPerMmol, 0);
   const found = new Map<string, GasAbove>();
   const add = (formula: string, share: number, amountMmol: number) => {
     const name = dissolvedGas(formula)?.inAir?.becomes ?? formula;
@@ -39,11 +36,12 @@ export function gasesAbove(vessel: Vessel): GasAbove[] {
     if (!before || before.share < share) found.set(name, { formula: name, share, amountMmol });
   };
   const filled = Math.min(1, evolvedMl / spaceMl);
-  for (const [formula, n] of evolved) add(formula, (filled * n * molarVolume) / evolvedMl, n);
+  for (const [formula, n] of evolved)
+    add(formula, (filled * n * molarVolumeMlPerMmol) / evolvedMl, n);
   for (const row of dissolvedGases.filter(({ henryMPerAtm }) => henryMPerAtm > standsOverFromM)) {
     const pressureAtm = vapourAtm(vessel, row);
     if (pressureAtm > leastShare)
-      add(row.formula, Math.min(1, pressureAtm), (pressureAtm * spaceMl) / molarVolume);
+      add(row.formula, Math.min(1, pressureAtm), (pressureAtm * spaceMl) / molarVolumeMlPerMmol);
   }
   return [...found.values()].sort((a, b) => b.share - a.share);
 }

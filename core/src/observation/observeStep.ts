@@ -2,7 +2,7 @@ import { solidLook } from '../appearance/solidLook';
 import { massesMg, viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../formula/molarMass';
-import { dissolvedGas } from '../substances/gas';
+import { dissolvedGas, molarVolumeMlPerMmol } from '../substances/gas';
 import type { ColourPhrase } from '../substances/types';
 import type { Step } from '../vessel/step';
 import type { Amounts } from '../vessel/amounts';
@@ -23,8 +23,6 @@ const seenToShrink = 0.05;
 const allButGone = 0.02;
 /** Gas volume over liquid volume from which bubbling is steady, and vigorous (common practice). */
 const vigourLimits = { steady: 0.3, vigorous: 3 } as const;
-/** Molar volume at 25 °C and 1 atm, mL/mmol. */
-const molarVolume = 24.5;
 
 /** A step with what the vessel looks like after it. */
 export interface Seen {
@@ -195,7 +193,7 @@ function gasObservations({ gasEvolved, vessel }: Step): Observation[] {
 const sumOf = (numbers: readonly number[]): number => numbers.reduce((sum, n) => sum + n, 0);
 
 function vigourOf(amountMmol: number, volumeMl: number) {
-  const ratio = (molarVolume * amountMmol) / Math.max(volumeMl, 0.1);
+  const ratio = (molarVolumeMlPerMmol * amountMmol) / Math.max(volumeMl, 0.1);
   if (ratio < vigourLimits.steady) return 'a few bubbles';
   return ratio < vigourLimits.vigorous ? 'steady' : 'vigorous';
 }

@@ -2,6 +2,9 @@ import { dissolvedGases } from './data/dissolvedGases';
 import { gasProperties } from './data/gasProperties';
 import type { DissolvedGas, GasProperties } from './types';
 
+/** Molar volume of an ideal gas at 25 °C and 1 atm, mL/mmol (R·T/p with the CODATA gas constant). */
+export const molarVolumeMlPerMmol = 24.47;
+
 const properties = new Map(gasProperties.map((row) => [row.formula, row]));
 const dissolving = new Map<string, DissolvedGas>(dissolvedGases.map((row) => [row.formula, row]));
 

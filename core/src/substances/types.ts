@@ -193,8 +193,21 @@ export interface ThermalChange {
   /** What is seen besides the change of colour. */
   readonly shows?: string;
   readonly caution?: string;
+  /** A flame held to it sets it going, and it goes on by itself. */
+  readonly lights?: true;
   /** Solids of which one must be there and is not used up. */
   readonly catalyst?: readonly string[];
+  readonly source: Source;
+}
+
+/** What a flame does to a liquid. */
+export interface BurningLiquid {
+  readonly formula: string;
+  /** Complete combustion; without one it does not catch fire. */
+  readonly equation?: string;
+  /** Concentration in water from which it catches fire, mol/L, for one that mixes with water. */
+  readonly fromM?: number;
+  readonly shows: string;
   readonly source: Source;
 }
 

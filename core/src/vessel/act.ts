@@ -6,6 +6,7 @@ import { heat, warmTo } from './heat';
 import { come, followedBy, resting } from './step';
 import type { Step } from './step';
 import { decant, discard, evaporate, filter } from './takeOut';
+import { ignite } from './ignite';
 import { checkOpen, close, open } from './stopper';
 import { wait } from './wait';
 import { emptyVessel } from './vessel';
@@ -57,6 +58,8 @@ export function act(vessel: Vessel, action: Action): Step {
       return shakeWithAir(vessel, action.gently);
     case 'wait':
       return wait(vessel, action.minutes);
+    case 'ignite':
+      return ignite(vessel);
     case 'close':
       return close(vessel);
     case 'open':

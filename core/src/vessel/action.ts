@@ -46,6 +46,7 @@ export const actionSchema = z.discriminatedUnion('do', [
   z.object({ do: z.literal('pourInto'), vessel: vesselSchema }),
   z.object({ do: z.literal('shakeWithAir'), gently: z.literal(true).optional() }),
   z.object({ do: z.literal('wait'), minutes: z.number().positive().max(600) }),
+  z.object({ do: z.literal('ignite') }),
   z.object({ do: z.literal('close') }),
   z.object({ do: z.literal('open') }),
   z.object({ do: z.literal('test'), test: z.string().min(1).max(60) }),

@@ -1,7 +1,7 @@
 import { kelvin, vantHoff } from '../equilibrium/temperature';
 import { sidesOf } from '../equation/sides';
-import { air } from '../substances/data/redoxDyes';
-import { dissolvedGas } from '../substances/gas';
+import { oxygenShareOfAir } from '../substances/data/air';
+import { dissolvedGas, molarVolumeMlPerMmol } from '../substances/gas';
 import { ChemistryError } from '../errors';
 import { addAmounts, present } from './amounts';
 import { containers } from './containers';
@@ -27,13 +27,15 @@ export function oxygenFromAir({ volumeMl, temperatureC }: Vessel): number {
   const row = dissolvedGas('O2');
   if (!row) return 0;
   const log = vantHoff(Math.log10(row.henryMPerAtm), row.enthalpyKJPerMol, temperatureC);
-  return air.oxygenShare * (1 - vapourAtm(temperatureC)) * 10 ** log * volumeMl;
+  return oxygenShareOfAir.value * (1 - vapourAtm(temperatureC)) * 10 ** log * volumeMl;
 }
 
 /** Oxygen in the air above what a vessel holds, mmol. */
 export function oxygenAbove({ container, volumeMl, phases, temperatureC }: Vessel): number {
   const room = Math.max(0, containers[container].brimMl - volumeMl - layerVolumeMl(phases.layer));
-  return (air.oxygenShare * room * kelvin(25)) / (air.mLPerMmol * kelvin(temperatureC));
+  return (
+    (oxygenShareOfAir.value * room * kelvin(25)) / (molarVolumeMlPerMmol * kelvin(temperatureC))
+  );
 }
 
 /**

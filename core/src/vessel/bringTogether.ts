@@ -5,6 +5,7 @@ import { rewet } from './dryHeat';
 import type { Rewetted } from './dryHeat';
 import { boilingPoint, boilingWarning, boilsAtC } from './heat';
 import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
+import { coldSights } from './freezing';
 import { pourOut } from './pour';
 import type { AnyPortion } from './portion';
 import { settle } from './settle';
@@ -162,9 +163,12 @@ function warmed(
   const temperatureC = settled === step ? tenths(there) : settled.vessel.temperatureC;
   const warnings: Warning[] = unsureWarnings(unsure);
   if (temperatureC >= limit && reached > limit) warnings.push(boilingWarning(limit));
+  const came = { ...settled.vessel, temperatureC };
+  const sights = [...(settled.sights ?? []), ...coldSights(previous, came)];
   return {
     ...settled,
-    vessel: { ...settled.vessel, temperatureC },
+    vessel: came,
+    ...(sights.length > 0 && { sights }),
     warnings: unique([...settled.warnings, ...warnings]),
   };
 }

@@ -1,16 +1,42 @@
 import { commonPractice } from '../substances/source';
 
-/** Glassware a test is done in. Sizes are typical school glassware. */
-export const containers = {
-  testTube: { name: 'Test tube', pathCm: 1.6, brimMl: 25, heatCapacityJPerK: 5 },
-  beaker: { name: 'Beaker', pathCm: 4.5, brimMl: 120, heatCapacityJPerK: 25 },
-  dish: { name: 'Dish', pathCm: 0.8, brimMl: 60, heatCapacityJPerK: 40 },
-  flask: { name: 'Conical flask', pathCm: 5, brimMl: 150, heatCapacityJPerK: 30 },
+/** To what temperature it may be heated, °C, and what happens above. */
+const glass = {
+  heatsToC: 550,
+  ifHotter: 'Ordinary glass softens near 550 °C: a crucible or hard glass for this heat.',
+} as const;
+const porcelain = {
+  heatsToC: 1100,
+  ifHotter: 'Porcelain and its glaze do not stand more than about 1100 °C.',
 } as const;
 
-export type Container = (typeof containers)[ContainerKind];
+/** Glassware a test is done in. Sizes are typical school glassware. */
+export const containers = {
+  testTube: { name: 'Test tube', pathCm: 1.6, brimMl: 25, heatCapacityJPerK: 5, ...glass },
+  beaker: { name: 'Beaker', pathCm: 4.5, brimMl: 120, heatCapacityJPerK: 25, ...glass },
+  dish: { name: 'Dish', pathCm: 0.8, brimMl: 60, heatCapacityJPerK: 40, ...porcelain },
+  flask: { name: 'Conical flask', pathCm: 5, brimMl: 150, heatCapacityJPerK: 30, ...glass },
+  crucible: { name: 'Crucible', pathCm: 2.5, brimMl: 25, heatCapacityJPerK: 15, ...porcelain },
+  cup: {
+    name: 'Foam cup',
+    pathCm: 6,
+    brimMl: 200,
+    heatCapacityJPerK: 3,
+    heatsToC: 80,
+    ifHotter: 'Foam softens and melts near 80 °C: nothing hot goes into it, and no flame near it.',
+  },
+  bottle: {
+    name: 'Bottle',
+    pathCm: 6,
+    brimMl: 270,
+    heatCapacityJPerK: 90,
+    heatsToC: 60,
+    ifHotter: 'A thick bottle cracks when it is heated: pour into a beaker or flask for that.',
+  },
+} as const;
+
 export type ContainerKind = keyof typeof containers;
 export const containerKinds = Object.keys(containers) as readonly ContainerKind[];
 export const containersSource = commonPractice(
-  'inner width and brim volume of school glassware; heat capacity of the glass that is wetted',
+  'inner width and brim volume of school glassware; heat capacity of the glass that is wetted; to what temperature it may be heated',
 );

@@ -39,20 +39,28 @@ function extentIn(row: ThermalRow, there: Amounts): number {
   return Math.min(...limits);
 }
 
+/** What ran of a set of rows in what is condensed, and what is left. */
+interface Run extends Pick<Heated, 'reactions' | 'sights' | 'warnings'> {
+  readonly condensed: Amounts;
+  readonly gas: Amounts;
+}
+
 /**
- * Heats what is dry in a vessel to a temperature, °C, by the stages its temperature passes through.
- * Gas leaves; mercury and other vapours that settle again stay.
+ * Lets the rows run in what a dry vessel holds, in the order given, until nothing is left for them. Gas leaves; mercury and
+ * other vapours that settle again stay.
+ *
+ * @param because why a row runs here.
  */
-export function heatDry({ phases }: Vessel, toC: number): Heated {
-  let condensed: Amounts = addAmounts(phases.solids, phases.layer);
-  let gas: Amounts = phases.gas;
+export function runRows(
+  { solids, layer, gas: before }: Phases,
+  rows: readonly ThermalRow[],
+  because: (row: ThermalRow) => string,
+): Run {
+  let condensed: Amounts = addAmounts(solids, layer);
+  let gas: Amounts = before;
   const reactions: Reaction[] = [];
   const sights: HeatSight[] = [];
   const warnings: Warning[] = [];
-  const rows = thermalRows()
-    .filter(({ atC }) => atC <= toC)
-    // Solids that lie together come before the air, which has to reach them.
-    .sort((a, b) => a.atC - b.atC || Number('O2' in a.used) - Number('O2' in b.used));
   // What a stage makes may be what a stage lower down needs, so the rows are gone through until nothing is left to do.
   for (let pass = 0; pass < rows.length; pass += 1) {
     const row = rows.find((one) => extentIn(one, condensed) > tracesMmol);
@@ -66,8 +74,9 @@ export function heatDry({ phases }: Vessel, toC: number): Heated {
       else condensed = addAmounts(condensed, made);
     }
     condensed = present(condensed);
-    reactions.push(thermalReaction(row, extentMmol, toC));
     const [about = ''] = Object.keys(row.used);
+    const why = [{ text: because(row), source: sourceText(row.source) }];
+    reactions.push(tabulated(row.equation, { about, extentMmol, why }));
     if (row.shows) sights.push({ formula: about, result: row.shows });
     if (row.made.H2O)
       sights.push({
@@ -77,6 +86,20 @@ export function heatDry({ phases }: Vessel, toC: number): Heated {
       });
     if (row.caution) warnings.push({ code: 'heatingCaution', message: row.caution });
   }
+  return { condensed, gas, reactions, sights, warnings };
+}
+
+/** Heats what is dry in a vessel to a temperature, °C, by the stages its temperature passes through. */
+export function heatDry({ phases }: Vessel, toC: number): Heated {
+  const rows = thermalRows()
+    .filter(({ atC }) => atC <= toC)
+    // Solids that lie together come before the air, which has to reach them.
+    .sort((a, b) => a.atC - b.atC || Number('O2' in a.used) - Number('O2' in b.used));
+  const { condensed, gas, reactions, sights, warnings } = runRows(
+    phases,
+    rows,
+    ({ atC }) => `runs from about ${atC} °C; here it is heated to ${toC} °C`,
+  );
   const rest = Object.keys(condensed).flatMap((formula) => restOf(formula, toC));
   return {
     phases: { solution: {}, ...sorted(condensed), gas },
@@ -93,7 +116,7 @@ export function heatDry({ phases }: Vessel, toC: number): Heated {
 }
 
 /** What is left, with the liquids that keep apart from the solids. */
-function sorted(condensed: Amounts): Pick<Phases, 'solids' | 'layer'> {
+export function sorted(condensed: Amounts): Pick<Phases, 'solids' | 'layer'> {
   const entries = Object.entries(condensed);
   return {
     solids: Object.fromEntries(entries.filter(([formula]) => !isImmiscible(formula))),
@@ -143,15 +166,6 @@ function restOf(formula: string, toC: number): Rest {
 /** Temperature from which a colour that comes with heat is seen, and up to which any dry solid is taken to stay as it is (common practice). */
 const showsHotFromC = 300;
 const surelyUnchangedC = 50;
-
-function thermalReaction(row: ThermalRow, extentMmol: number, toC: number): Reaction {
-  const text = `runs from about ${row.atC} °C; here it is heated to ${toC} °C`;
-  return tabulated(row.equation, {
-    about: Object.keys(row.used)[0] ?? '',
-    extentMmol,
-    why: [{ text, source: sourceText(row.source) }],
-  });
-}
 
 /** What water does to dry solids that heat took water from, in the cold. */
 export interface Rewetted {
@@ -208,5 +222,3 @@ function unique(sights: readonly HeatSight[]): HeatSight[] {
 
 /** Where a burner or a hot plate brings a dry solid when no temperature is named, °C (common practice). */
 export const heatsTo = { gently: 250, strongly: 850 } as const;
-/** Ordinary glass begins to soften near here, °C (common practice). */
-export const glassSoftensC = 550;

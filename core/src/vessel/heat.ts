@@ -1,8 +1,9 @@
 import { ChemistryError } from '../errors';
 import type { Action } from './action';
 import { addAmounts, present } from './amounts';
-import { glassSoftensC, heatDry, heatsTo } from './dryHeat';
-import { come, isEmpty, notFollowed, resting, unique } from './step';
+import { heatDry, heatsTo } from './dryHeat';
+import { coldSights, freezingPoint } from './freezing';
+import { come, isEmpty, resting, unique } from './step';
 import type { Step } from './step';
 import type { Vessel } from './vessel';
 import { warningsOf } from './warnings';
@@ -23,22 +24,13 @@ export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'h
   const { phases, reactions, sights, warnings, notPredicted } = heatDry(vessel, temperatureC);
   const heated: Vessel = { ...vessel, temperatureC, phases };
   const gasEvolved = present(addAmounts(phases.gas, vessel.phases.gas, -1));
-  const softens =
-    temperatureC > glassSoftensC && vessel.container !== 'dish'
-      ? [
-          {
-            code: 'glassSoftens',
-            message: `Ordinary glass softens near ${glassSoftensC} °C: a crucible or hard glass for this heat.`,
-          },
-        ]
-      : [];
   return {
     ...resting(heated),
     reactions,
     gasEvolved,
     solidsChange: addAmounts(phases.solids, vessel.phases.solids, -1),
     sights,
-    warnings: unique([...warningsOf(heated, undefined, gasEvolved), ...warnings, ...softens]),
+    warnings: unique([...warningsOf(heated, undefined, gasEvolved), ...warnings]),
     notPredicted,
   };
 }
@@ -48,17 +40,17 @@ export function warmTo(vessel: Vessel, toC: number): Step {
   if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat or cool');
   if (vessel.volumeMl === 0) return resting({ ...vessel, temperatureC: toC });
   const limit = boilingPoint(vessel);
-  const temperatureC = Math.min(limit, toC);
-  if (toC < 0)
-    return notFollowed(
-      vessel,
-      'below 0 °C water freezes, which is not part of the model in solution',
-    );
-  const warmed = { ...vessel, temperatureC };
-  const step = come(vessel, warmed);
-  return toC < limit
-    ? step
-    : { ...step, warnings: unique([...step.warnings, boilingWarning(limit)]) };
+  const ice = vessel.volumeMl > 0 ? freezingPoint(vessel) : -Infinity;
+  const temperatureC = Math.max(ice, Math.min(limit, toC));
+  const step = come(vessel, { ...vessel, temperatureC: Math.round(10 * temperatureC) / 10 });
+  if (toC >= limit) return { ...step, warnings: unique([...step.warnings, boilingWarning(limit)]) };
+  const sights = coldSights(vessel, step.vessel);
+  if (toC < ice)
+    sights.unshift({
+      formula: 'H2O',
+      result: `ice forms, from about ${ice.toFixed(1)} °C down; what is dissolved stays in the rest`,
+    });
+  return sights.length === 0 ? step : { ...step, sights: [...(step.sights ?? []), ...sights] };
 }
 
 /** Where the liquid boils, °C: as water does, or higher in strong sulfuric acid. */

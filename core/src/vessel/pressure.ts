@@ -1,5 +1,5 @@
 import { kelvin } from '../equilibrium/temperature';
-import { air } from '../substances/data/redoxDyes';
+import { molarVolumeMlPerMmol } from '../substances/gas';
 import { containers } from './containers';
 import { layerVolumeMl } from './layer';
 import type { Vessel } from './vessel';
@@ -17,7 +17,7 @@ export function pressureAtm(vessel: Vessel): number {
   if (!stopper) return 1;
   const roomMl = Math.max(1, containers[container].brimMl - volumeMl - layerVolumeMl(phases.layer));
   const warmer = kelvin(temperatureC) / kelvin(25);
-  const gas = ((gasIn(vessel) - stopper.gasMmol) * air.mLPerMmol * warmer) / roomMl;
+  const gas = ((gasIn(vessel) - stopper.gasMmol) * molarVolumeMlPerMmol * warmer) / roomMl;
   const vapour = volumeMl > 0 ? vapourAtm(temperatureC) - vapourAtm(stopper.atC) : 0;
   return kelvin(temperatureC) / kelvin(stopper.atC) + gas + vapour;
 }

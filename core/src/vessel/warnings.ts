@@ -1,6 +1,6 @@
 import { dangers } from '../substances/data/dangers';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
-import { gasPropertiesOf } from '../substances/gas';
+import { gasPropertiesOf, molarVolumeMlPerMmol } from '../substances/gas';
 import { findSubstance } from '../substances/findSubstance';
 import type { DissolvedGas } from '../substances/types';
 import { molarMassOf } from '../formula/molarMass';
@@ -32,7 +32,8 @@ export function warningsOf(
   gasEvolved: Amounts,
 ): Warning[] {
   const found: Warning[] = [];
-  const { brimMl, name } = containers[vessel.container];
+  const { brimMl, name, heatsToC, ifHotter } = containers[vessel.container];
+  if (vessel.temperatureC > heatsToC) found.push({ code: 'tooHotForVessel', message: ifHotter });
   for (const { code, aboveM, message } of dangers)
     if (
       Object.entries(aboveM).some(
@@ -45,7 +46,7 @@ export function warningsOf(
     if (toxicAboveMmol !== undefined && amount > toxicAboveMmol)
       found.push({
         code: 'toxicGas',
-        message: `${formula} is given off, ${amount.toPrecision(2)} mmol (about ${(24.5 * amount).toPrecision(2)} mL): toxic. Fume hood, and less of it.`,
+        message: `${formula} is given off, ${amount.toPrecision(2)} mmol (about ${(molarVolumeMlPerMmol * amount).toPrecision(2)} mL): toxic. Fume hood, and less of it.`,
       });
   }
   for (const [formula, amount] of Object.entries(gasEvolved)) {

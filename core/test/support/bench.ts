@@ -23,7 +23,7 @@ function action(text: string): Action {
   if (verb === 'wait') return { do: 'wait', minutes: Number(value) };
   if (verb === 'shake') return { do: 'shakeWithAir' };
   if (verb === 'swirl') return { do: 'shakeWithAir', gently: true };
-  if (verb === 'close' || verb === 'open') return { do: verb };
+  if (verb === 'close' || verb === 'open' || verb === 'ignite') return { do: verb };
   if (verb === 'test') return { do: 'test', test: value };
   if (verb === 'dilute') return { do: 'dilute', toVolumeMl: Number(value) };
   if (verb === 'discard') return { do: 'discard', fraction: Number(value) };

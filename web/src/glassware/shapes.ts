@@ -47,4 +47,31 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     left: 26,
     right: 74,
   },
+  crucible: {
+    inside: 'M22 62 L32 122 Q34 132 44 132 H56 Q66 132 68 122 L78 62 Z',
+    outline: 'M18 60 H22 L32 122 Q34 132 44 132 H56 Q66 132 68 122 L78 60 H82',
+    floor: 132,
+    brim: 68,
+    left: 36,
+    right: 64,
+  },
+  cup: {
+    inside: 'M18 24 L28 126 Q29 132 35 132 H65 Q71 132 72 126 L82 24 Z',
+    outline:
+      'M14 20 H86 M14 20 V26 H86 V20 M18 26 L28 126 Q29 132 35 132 H65 Q71 132 72 126 L82 26',
+    floor: 132,
+    brim: 34,
+    left: 32,
+    right: 68,
+  },
+  bottle: {
+    inside:
+      'M38 16 V40 Q38 46 28 52 Q18 58 18 68 V124 Q18 132 26 132 H74 Q82 132 82 124 V68 Q82 58 72 52 Q62 46 62 40 V16 Z',
+    outline:
+      'M33 14 H67 M38 14 V40 Q38 46 28 52 Q18 58 18 68 V124 Q18 132 26 132 H74 Q82 132 82 124 V68 Q82 58 72 52 Q62 46 62 40 V14',
+    floor: 132,
+    brim: 60,
+    left: 22,
+    right: 78,
+  },
 };

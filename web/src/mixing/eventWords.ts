@@ -20,7 +20,8 @@ export const testLabels: Readonly<Record<string, string>> = {
 
 /** What was done, as a line of the bench notes. */
 export function eventWords(event: RackEvent): string {
-  if ('pour' in event) return `${event.pour} poured into ${event.into}${event.fromHeight ? ' from a height' : ''}`;
+  if ('pour' in event)
+    return `${event.pour} poured into ${event.into}${event.fromHeight ? ' from a height' : ''}`;
   return `${event.vessel}: ${actionWords(event.action)}`;
 }
 
@@ -51,6 +52,8 @@ function actionWords(action: Action): string {
       return `${(testLabels[action.test] ?? action.test).toLowerCase()}`;
     case 'shakeWithAir':
       return action.gently ? 'swirled gently' : 'shaken with air';
+    case 'ignite':
+      return 'a flame held to it';
     case 'wait':
       return `left to stand for ${action.minutes} min`;
     case 'close':

@@ -27,7 +27,7 @@ const oxidesAndHydroxides = rows('s', {
 
 const halides = rows('s', {
   LiF: -616, LiCl: -408.6, NaF: -576.6, NaCl: -411.2, NaBr: -361.1, NaI: -287.8, KF: -567.3, KCl: -436.5, KBr: -393.8, KI: -327.9, NH4Cl: -314.4, NH4Br: -270.8, NH4I: -201.4, MgF2: -1124.2, MgCl2: -641.3, 'MgCl2·6H2O': -2499, CaF2: -1228,
-  CaCl2: -795.4, 'CaCl2·2H2O': -1402.9, 'CaCl2·6H2O': -2607.9, SrCl2: -828.9, 'SrCl2·6H2O': -2623.8, BaF2: -1207.1, BaCl2: -855, 'BaCl2·2H2O': -1456.9, MnCl2: -481.3, FeCl2: -341.8, FeCl3: -399.5, CoCl2: -312.5, 'CoCl2·6H2O': -2115.4,
+  CaCl2: -795.4, 'CaCl2·2H2O': -1402.9, 'CaCl2·6H2O': -2607.9, SrCl2: -828.9, 'SrCl2·6H2O': -2623.8, BaF2: -1207.1, BaCl2: -855, 'BaCl2·2H2O': -1460.1, MnCl2: -481.3, FeCl2: -341.8, FeCl3: -399.5, CoCl2: -312.5, 'CoCl2·6H2O': -2115.4,
   NiCl2: -305.3, 'NiCl2·6H2O': -2103.2, CuCl: -137.2, CuCl2: -220.1, 'CuCl2·2H2O': -821.3, CuBr: -104.6, CuI: -67.8, ZnCl2: -415.1, ZnBr2: -328.7, CdCl2: -391.5, AgCl: -127, AgBr: -100.4, AgI: -61.8, AlCl3: -704.2, 'AlCl3·6H2O': -2691.6,
   PbF2: -664, PbCl2: -359.4, PbBr2: -278.7, PbI2: -175.5, HgCl2: -224.3, Hg2Cl2: -265.4, HgI2: -105.4, SnCl2: -325.1, CrCl3: -556.5,
 });

@@ -44,5 +44,3 @@ export const redoxDyes = [
 export const bottleReaction = '2 C6H12O6(aq) + O2(aq) + 2 OH^-(aq) → 2 C6H11O7^-(aq) + 2 H2O(l)';
 /** Activation energy of the reduction, kJ/mol: about twice as fast for every 10 °C. */
 export const reductionActivation = { kJPerMol: 53, source: bottle } as const;
-/** Share of oxygen in air by volume, and air’s molar volume at 25 °C and 1 atm, mL/mmol. */
-export const air = { oxygenShare: 0.2095, mLPerMmol: 24.5, source: handbook('CRC Handbook of Chemistry and Physics', 'composition of dry air; ideal gas') } as const;

@@ -114,7 +114,7 @@ const nitrates = [
 
 const ammoniumSalts = [
   { ...decomposes('NH4NO3(s) → N2O(g) + 2 H2O(g)', 210, 'melts at 170 °C, then bubbles'), caution: 'Ammonium nitrate can explode when heated strongly, shut in or dirty: a small amount, gently, behind a screen, or not at all.' },
-  decomposes('(NH4)2Cr2O7(s) → Cr2O3(s) + N2(g) + 4 H2O(g)', 180, 'glows and throws up a green cone by itself'),
+  { ...decomposes('(NH4)2Cr2O7(s) → Cr2O3(s) + N2(g) + 4 H2O(g)', 180, 'glows and throws up a green cone by itself'), lights: true, caution: 'Dichromate dust causes cancer and flies about: many schools no longer allow it. In the hood behind glass, or not at all.' },
 ] as const;
 
 const otherDecompositions = [
@@ -142,16 +142,16 @@ const otherDecompositions = [
 
 /** Solids that react with one another, or with the air, once they are hot enough. */
 const combinations = [
-  { ...together('Fe(s) + S(s) → FeS(s)', 250, 'glows, and the glow runs on through the mixture by itself'), caution: 'Sulfur vapour catches fire and gives sulfur dioxide: a plug of mineral wool in the tube, in the hood.' },
-  { ...together('Zn(s) + S(s) → ZnS(s)', 300, 'a flash and smoke'), caution: 'Zinc and sulfur react violently: a spatula tip, on a mat in the hood, from a distance.' },
+  { ...together('Fe(s) + S(s) → FeS(s)', 250, 'glows, and the glow runs on through the mixture by itself'), lights: true, caution: 'Sulfur vapour catches fire and gives sulfur dioxide: a plug of mineral wool in the tube, in the hood.' },
+  { ...together('Zn(s) + S(s) → ZnS(s)', 300, 'a flash and smoke'), lights: true, caution: 'Zinc and sulfur react violently: a spatula tip, on a mat in the hood, from a distance.' },
   { ...together('Cu(s) + S(s) → CuS(s)', 300, 'glows'), caution: 'Sulfur vapour catches fire and gives sulfur dioxide: work in the hood.' },
-  { ...together('2 Mg(s) + O2(g) → 2 MgO(s)', 470, 'burns with a dazzling white flame and white smoke'), caution: 'Do not look at burning magnesium; water and carbon dioxide do not put it out.' },
-  { ...together('S(s) + O2(g) → SO2(g)', 250, 'melts at 115 °C, darkens, and burns with a blue flame'), caution: 'Sulfur dioxide: in the hood only.' },
-  together('C(s) + O2(g) → CO2(g)', 900, 'glows and burns away slowly'),
+  { ...together('2 Mg(s) + O2(g) → 2 MgO(s)', 470, 'burns with a dazzling white flame and white smoke'), lights: true, caution: 'Do not look at burning magnesium; water and carbon dioxide do not put it out.' },
+  { ...together('S(s) + O2(g) → SO2(g)', 250, 'melts at 115 °C, darkens, and burns with a blue flame'), lights: true, caution: 'Sulfur dioxide: in the hood only.' },
+  { ...together('C(s) + O2(g) → CO2(g)', 900, 'glows and burns away slowly'), lights: true },
   together('2 CuO(s) + C(s) → 2 Cu(s) + CO2(g)', 600, 'glows'),
   together('2 PbO(s) + C(s) → 2 Pb(l) + CO2(g)', 600, 'beads of metal'),
   together('2 Cu(s) + O2(g) → 2 CuO(s)', 350, 'a black skin forms'),
-  together('3 Fe(s) + 2 O2(g) → Fe3O4(s)', 550, 'powder and wool throw sparks; a lump only gets a black skin'),
+  { ...together('3 Fe(s) + 2 O2(g) → Fe3O4(s)', 550, 'powder and wool throw sparks; a lump only gets a black skin'), lights: true },
   together('2 Zn(s) + O2(g) → 2 ZnO(s)', 800, 'melts at 420 °C, then burns with a bluish flame and white wisps'),
   together('2 Pb(s) + O2(g) → 2 PbO(s)', 500, 'melts at 327 °C under a yellow skin'),
   together('2 Ca(s) + O2(g) → 2 CaO(s)', 600, 'burns with a brick-red flame'),

@@ -1,0 +1,211 @@
+import { sidesOf } from '../equation/sides';
+import { ChemistryError } from '../errors';
+import { burningLiquids } from '../substances/data/burningLiquids';
+import { metalsOnWater } from '../substances/data/metalsOnWater';
+import { findSubstance } from '../substances/findSubstance';
+import { parseFormula } from '../formula/parseFormula';
+import { formationEnthalpy } from '../substances/enthalpy';
+import { dissolvedGas } from '../substances/gas';
+import { chargeOf } from '../substances/ionsOf';
+import { sourceText } from '../substances/source';
+import { componentsOfSolid } from '../substances/componentsOf';
+import type { BurningLiquid } from '../substances/types';
+import { addAmounts, present, scaleAmounts } from './amounts';
+import type { Amounts } from './amounts';
+import { runRows, sorted } from './dryHeat';
+import type { HeatSight } from './dryHeat';
+import { layerVolumeMl } from './layer';
+import { waterDensityGPerMl } from './pour';
+import { tabulated } from './reaction';
+import type { Reaction, Reason } from './reaction';
+import { come, isEmpty, resting, unique } from './step';
+import type { Step } from './step';
+import { thermalRows } from './thermalRows';
+import type { Vessel } from './vessel';
+import { warningsOf } from './warnings';
+import type { Warning } from './warnings';
+
+/** Liquid that is burned for a class to see, mL; more is a fire (common practice). */
+const mostBurnedMl = 5;
+const liquids: readonly BurningLiquid[] = burningLiquids;
+
+/** What burned of a liquid, and what it left behind. */
+interface Burned {
+  readonly vessel: Vessel;
+  readonly reactions: readonly Reaction[];
+  readonly sights: readonly HeatSight[];
+  readonly burnedMl: number;
+}
+
+/**
+ * Holds a flame to what is in an open vessel. What catches fire burns away, with the oxygen of the air.
+ *
+ * @throws ChemistryError `emptyVessel` when there is nothing to light.
+ */
+export function ignite(vessel: Vessel): Step {
+  if (isEmpty(vessel) && Object.keys(vessel.phases.gas).length === 0)
+    throw ChemistryError.of('emptyVessel', 'light');
+  const liquid = burnLiquids(vessel);
+  const step =
+    liquid.vessel.volumeMl > 0 ? still(vessel, liquid.vessel) : burnSolids(vessel, liquid.vessel);
+  const sights = [...liquid.sights, ...(step.sights ?? [])];
+  const reactions = [...liquid.reactions, ...step.reactions];
+  const warnings: Warning[] = [...step.warnings];
+  if (reactions.length > 0)
+    warnings.push({
+      code: 'fire',
+      message:
+        'Fire: bottles closed and away, hair and sleeves back, a lid and a mat at hand. Never add more to what burns.',
+    });
+  if (liquid.burnedMl > mostBurnedMl)
+    warnings.push({
+      code: 'fireTooLarge',
+      message: `${liquid.burnedMl.toFixed(0)} mL of a burning liquid is a fire, not a demonstration: a few drops on a dish.`,
+    });
+  const gas = Object.keys(vessel.phases.gas).find((one) => dissolvedGas(one)?.flammable);
+  if (gas)
+    warnings.push({
+      code: 'flammableGas',
+      message: `${gas} is above it and may explode with air: hold a lit splint to a small tube of it instead.`,
+    });
+  return {
+    ...step,
+    reactions,
+    gasEvolved: present(addAmounts(step.vessel.phases.gas, vessel.phases.gas, -1)),
+    sights,
+    warnings: unique(warnings),
+  };
+}
+
+/** A liquid that a flame changed only by what burned off it. */
+function still(before: Vessel, left: Vessel): Step {
+  return { ...come(before, left), reactions: [] };
+}
+
+function burnLiquids(start: Vessel): Burned {
+  let vessel = start;
+  let burnedMl = 0;
+  const reactions: Reaction[] = [];
+  const sights: HeatSight[] = [];
+  for (const row of liquids) {
+    const { phases, volumeMl } = vessel;
+    const inWater = phases.solution[row.formula] ?? 0;
+    const mmol = (phases.layer[row.formula] ?? 0) + inWater;
+    if (mmol <= 0) continue;
+    const { formula, equation, fromM = 0 } = row;
+    if (!equation) {
+      sights.push({ formula, result: row.shows });
+      continue;
+    }
+    if (inWater > 0 && inWater / volumeMl < fromM) {
+      sights.push({
+        formula,
+        result: `does not catch fire: below about ${fromM} mol/L there is too much water`,
+      });
+      continue;
+    }
+    const { used, made } = sidesOf(equation);
+    const extentMmol = mmol / (used[formula] ?? 1);
+    const { H2O: steam = 0, ...gases } = made;
+    burnedMl += volumeOf(formula, mmol);
+    vessel = without(vessel, formula, scaleAmounts(gases, extentMmol));
+    reactions.push(
+      tabulated(equation, { about: formula, extentMmol, why: [heatOf(row, equation)] }),
+    );
+    sights.push({ formula, result: row.shows });
+    if (steam > 0)
+      sights.push({
+        formula: 'H2O',
+        result: 'a cold dish held above mists over',
+        condenses: true,
+      });
+  }
+  return { vessel, reactions, sights, burnedMl };
+}
+
+/** Volume of the pure liquid, mL. */
+function volumeOf(formula: string, mmol: number): number {
+  const { stock } = findSubstance(formula).substance;
+  return stock ? mmol / stock.concentrationM : layerVolumeMl({ [formula]: mmol });
+}
+
+/** A vessel from which a liquid burned off; what water it held stays. */
+function without(vessel: Vessel, formula: string, gases: Amounts): Vessel {
+  const { [formula]: dissolved = 0, ...solution } = vessel.phases.solution;
+  const { [formula]: apart, ...layer } = vessel.phases.layer;
+  const left = ((solution.H2O ?? 0) * 18.015) / 1000 / waterDensityGPerMl;
+  // A film of water that came with the alcohol dries up in the flame.
+  const volumeMl = dissolved > 0 ? (left < driesMl ? 0 : left) : vessel.volumeMl;
+  return {
+    ...vessel,
+    volumeMl,
+    phases: {
+      ...vessel.phases,
+      solution: volumeMl > 0 ? solution : {},
+      layer,
+      gas: addAmounts(vessel.phases.gas, gases),
+    },
+  };
+}
+
+/** Water that a flame dries up, mL (common practice). */
+const driesMl = 0.3;
+
+function heatOf({ formula, source }: BurningLiquid, equation: string): Reason {
+  const { used, made } = sidesOf(equation);
+  const sum = (side: Amounts, state: 'g' | 'l') =>
+    Object.entries(side).reduce(
+      (total, [one, n]) =>
+        total +
+        n * (one === 'O2' ? 0 : (formationEnthalpy(one, one === formula ? 'l' : state) ?? 0)),
+      0,
+    );
+  const kJ = (sum(made, 'g') - sum(used, 'l')) / (used[formula] ?? 1);
+  return {
+    text: `burning gives off about ${Math.round(-kJ)} kJ per mole, water as steam`,
+    source: sourceText(source),
+  };
+}
+
+/** What a flame does to solids: some take fire and burn on, most do not. */
+function burnSolids(before: Vessel, vessel: Vessel): Step {
+  const rows = thermalRows().filter(({ lights }) => lights);
+  const { condensed, gas, reactions, sights, warnings } = runRows(
+    vessel.phases,
+    rows,
+    () => 'a flame sets it going, and it burns on by itself',
+  );
+  const { solids, layer } = sorted(condensed);
+  const burned: Vessel = { ...vessel, phases: { solution: {}, solids, layer, gas } };
+  const unlit = Object.keys(vessel.phases.solids).filter((formula) => formula in solids);
+  return {
+    ...resting(burned),
+    reactions,
+    sights: [
+      ...sights,
+      ...unlit
+        .filter((formula) => !mayBurn(formula))
+        .map((formula) => ({ formula, result: 'does not catch fire' })),
+    ],
+    solidsChange: addAmounts(solids, before.phases.solids, -1),
+    warnings: unique([
+      ...warnings,
+      ...warningsOf(burned, undefined, present(addAmounts(gas, before.phases.gas, -1))),
+    ]),
+    notPredicted: unlit
+      .filter(mayBurn)
+      .map(
+        (formula) => `whether ${formula} burns on in a flame is not in the tables; heat it instead`,
+      ),
+  };
+}
+
+const alkaliMetals = new Set<string>(metalsOnWater.map(({ formula }) => formula));
+
+/** Whether a solid may catch fire although no row says so: made of molecules with carbon, or one of the most reactive metals. */
+function mayBurn(formula: string): boolean {
+  const parts = Object.keys(componentsOfSolid(formula) ?? {});
+  const isMolecular = parts.every((name) => name === 'H2O' || chargeOf(name) === 0);
+  const isCarbon = 'C' in parseFormula(formula).elements;
+  return alkaliMetals.has(formula) || (isMolecular && isCarbon);
+}
