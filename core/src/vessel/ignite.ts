@@ -132,7 +132,9 @@ function volumeOf(formula: string, mmol: number): number {
 /** A vessel from which a liquid burned off; what water it held stays. */
 function without(vessel: Vessel, formula: string, gases: Amounts): Vessel {
   const { [formula]: dissolved = 0, ...solution } = vessel.phases.solution;
-  const { [formula]: apart, ...layer } = vessel.phases.layer;
+  const layer = Object.fromEntries(
+    Object.entries(vessel.phases.layer).filter(([name]) => name !== formula),
+  );
   const left = ((solution.H2O ?? 0) * 18.015) / 1000 / waterDensityGPerMl;
   // A film of water that came with the alcohol dries up in the flame.
   const volumeMl = dissolved > 0 ? (left < driesMl ? 0 : left) : vessel.volumeMl;
