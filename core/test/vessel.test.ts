@@ -8,7 +8,7 @@ import { shelf } from '../src/substances/data/shelf';
 import { pourOut } from '../src/vessel/pour';
 import { componentsIn } from '../src/vessel/vessel';
 import type { Phases } from '../src/vessel/vessel';
-import { bench, equationsOf, lastOf, portion, precipitate } from './support/bench';
+import { bench, equationsOf, lastOf, portion, precipitate, sorted } from './support/bench';
 
 const codes = (step: ReturnType<typeof lastOf>) => step.warnings.map(({ code }) => code);
 const massOf = (step: ReturnType<typeof lastOf>, solid: string) =>
@@ -403,5 +403,74 @@ describe('units', () => {
   it('knows every ion of the table in solution', () => {
     for (const { formula } of ions) expect(parseFormula(formula).charge).not.toBe(0);
     expect(equationsOf(lastOf('HCl 1M', 'NaOH 1M'))).toEqual(['H^+(aq) + OH^-(aq) → H2O(l)']);
+  });
+});
+
+describe('meetings that are warned of and not followed (common practice; Bretherick’s Handbook, recalled from memory)', () => {
+  const told = (start: string, ...then: string[]) => {
+    const { warnings, notPredicted, observations } = lastOf(start, ...then);
+    return { codes: warnings.map(({ code }) => code), notPredicted, observations };
+  };
+
+  it.each([
+    ['C3H8O3 5mL', 'KMnO4 1g', 'oxidiserWithOrganic'],
+    ['C2H5OH 5mL', 'HNO3 15M', 'oxidiserWithOrganic'],
+    ['C6H14 5mL', 'HNO3 15M', 'oxidiserWithOrganic'],
+    ['C3H6O 5mL', 'H2O2 9M', 'oxidiserWithOrganic'],
+    ['C12H22O11 5g', 'H2SO4 5mL', 'acidChars'],
+  ])('%s with %s: %s', (start, then, code) => {
+    const { codes, notPredicted, observations } = told(start, then);
+    expect(codes).toContain(code);
+    expect(notPredicted).not.toEqual([]);
+    // Nothing is guessed of its heat.
+    expect(observations.map(({ kind }) => kind)).not.toContain('temperature');
+  });
+
+  it('dilute, the same partners are not followed, and not called dangerous', () => {
+    const { codes, notPredicted } = told('KMnO4 0.02M', 'C6H12O6 0.2g');
+    expect(codes).not.toContain('oxidiserWithOrganic');
+    expect(notPredicted[0]).toMatch(/C6H12O6 with MnO4\^-/);
+    expect(told('HNO3 0.1M', 'C2H5OH 1mL').notPredicted).toEqual([]);
+  });
+
+  it.each([
+    ['KClO3 1g', 'S 0.5g'],
+    ['KMnO4 1g', 'Mg 0.5g'],
+    ['NaClO3 1g', 'C12H22O11 1g'],
+    ['KNO3 3g', 'C 0.5g'],
+    ['NH4Cl 1g', 'KClO3 1g'],
+  ])('dry %s with %s: warned of, and neither heated nor lit', (one, other) => {
+    expect(told(one, other).codes).toContain('dryOxidiserWithFuel');
+    for (const action of ['strongly', 'ignite']) {
+      const { codes, notPredicted } = told(one, other, action);
+      expect(codes).toContain('dryOxidiserWithFuel');
+      expect(notPredicted[0]).toMatch(/explodes/);
+    }
+  });
+
+  it('chlorate with its catalyst alone is no such mixture', () => {
+    expect(told('KClO3 1g', 'MnO2 0.2g', 'heat 300').codes).not.toContain('dryOxidiserWithFuel');
+  });
+
+  it('an indicator in bleach is not trusted', () => {
+    expect(told('NaClO 0.5M', 'litmus 2drops').notPredicted[0]).toMatch(/bleaches indicators/);
+  });
+});
+
+describe('dry acids, bases and salts in solution', () => {
+  it.each([
+    ['HCl 1M', 'NaOH 0.2g', 'HCl(aq) + NaOH(aq) → H2O(l) + NaCl(aq)'],
+    ['NH4Cl 1M', 'NaOH 0.2g', 'NH4Cl(aq) + NaOH(aq) → NH3(aq) + H2O(l) + NaCl(aq)'],
+    ['NaOH 1M', 'C6H5COOH 0.2g', 'NaOH(aq) + C6H5COOH(s) → H2O(l) + NaC6H5COO(aq)'],
+    ['HCl 1M', 'NaCH3COO 0.3g', 'HCl(aq) + NaCH3COO(aq) → CH3COOH(aq) + NaCl(aq)'],
+  ])('%s with %s: %s', (start, then, equation) => {
+    expect(lastOf(start, then).reactions.map((one) => sorted(one.equation))).toContain(
+      sorted(equation),
+    );
+  });
+
+  it('a salt that only dissolves reacts with nothing', () => {
+    expect(lastOf('water 10mL', 'Na2CO3 1g').reactions).toEqual([]);
+    expect(lastOf('water 10mL', 'NaCl 1g').reactions).toEqual([]);
   });
 });

@@ -345,8 +345,24 @@ export interface Unmodelled {
   readonly one: readonly string[];
   readonly other: readonly string[];
   readonly because: string;
+  /** From where a group counts as there, mol/L; 1e-4 when left out. */
+  readonly seenFromM?: number;
+  /** Further species that must be more concentrated than this, mol/L. */
+  readonly needs?: Readonly<Record<string, number>>;
   /** Code of the warning it also deserves. */
   readonly code?: string;
+  /** The warning is given when both groups are more concentrated than this, mol/L; always when left out. */
+  readonly codeFromM?: readonly [one: number, other: number];
+  readonly source: Source;
+}
+
+/** Dry solids that burn or explode together. */
+export interface DryDanger {
+  /** Anions, or whole solids, that feed the fire. */
+  readonly feeding: readonly string[];
+  /** Solids, or ions of solids, that burn in it. */
+  readonly burning: readonly string[];
+  readonly message: string;
   readonly source: Source;
 }
 

@@ -13,6 +13,7 @@ import { come, isEmpty, resting, unique } from './step';
 import type { Step } from './step';
 import { noPhases, pourTogether } from './vessel';
 import type { Phases, Vessel } from './vessel';
+import { dryDanger } from './dryDanger';
 import { dryReason, waterSetFreeMl } from './wettingSolids';
 import { hotVesselWarnings, pouringWarnings, solubilityWarnings } from './warnings';
 import type { Warning } from './warnings';
@@ -104,11 +105,17 @@ function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meet
   const mixed = { ...poured, volumeMl: poured.volumeMl + setFreeMl };
   if (mixed.volumeMl === 0) {
     const reason = dryReason(mixed);
-    return { ...resting(mixed), notPredicted: reason ? [reason] : [] };
+    const danger = dryDanger(mixed.phases.solids);
+    return {
+      ...resting(mixed),
+      notPredicted: reason ? [reason] : [],
+      warnings: danger ? [danger] : [],
+    };
   }
   const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
   const step = come(vessel, rounded);
-  if (warmth === 'kept') return step;
+  // Where something goes on that is not followed, its heat is not known either.
+  if (warmth === 'kept' || step.notPredicted.length > 0) return step;
   const { phases } = rounded;
   return warmed(vessel, rounded, step, {
     phases: ledIn

@@ -1,6 +1,7 @@
 import { ChemistryError } from '../errors';
 import type { Action } from './action';
 import { addAmounts, present } from './amounts';
+import { dryDanger } from './dryDanger';
 import { heatDry, heatsTo } from './dryHeat';
 import { coldSights, freezingPoint } from './freezing';
 import { come, isEmpty, resting, unique } from './step';
@@ -20,6 +21,8 @@ export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'h
   if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat');
   if (vessel.volumeMl > 0) return warmTo(vessel, toC ?? boilsAtC);
   const temperatureC = toC ?? (strongly ? heatsTo.strongly : heatsTo.gently);
+  const danger = dryDanger(vessel.phases.solids);
+  if (danger) return tooDangerous(vessel, danger);
   if (temperatureC <= vessel.temperatureC) return resting({ ...vessel, temperatureC });
   const { phases, reactions, sights, warnings, notPredicted } = heatDry(vessel, temperatureC);
   const heated: Vessel = { ...vessel, temperatureC, phases };
@@ -32,6 +35,15 @@ export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'h
     sights,
     warnings: unique([...warningsOf(heated, undefined, gasEvolved), ...warnings]),
     notPredicted,
+  };
+}
+
+/** What is not followed because nobody should do it. */
+export function tooDangerous(vessel: Vessel, danger: Warning): Step {
+  return {
+    ...resting(vessel),
+    warnings: [danger],
+    notPredicted: ['a mixture that explodes is not heated or lit; what it would do is not told'],
   };
 }
 

@@ -12,6 +12,8 @@ import { componentsOfSolid } from '../substances/componentsOf';
 import type { BurningLiquid } from '../substances/types';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
+import { dryDanger } from './dryDanger';
+import { tooDangerous } from './heat';
 import { runRows, sorted } from './dryHeat';
 import type { HeatSight } from './dryHeat';
 import { layerVolumeMl } from './layer';
@@ -45,6 +47,8 @@ interface Burned {
 export function ignite(vessel: Vessel): Step {
   if (isEmpty(vessel) && Object.keys(vessel.phases.gas).length === 0)
     throw ChemistryError.of('emptyVessel', 'light');
+  const danger = dryDanger(vessel.phases.solids);
+  if (danger) return tooDangerous(vessel, danger);
   const liquid = burnLiquids(vessel);
   const step =
     liquid.vessel.volumeMl > 0 ? still(vessel, liquid.vessel) : burnSolids(vessel, liquid.vessel);

@@ -5,6 +5,7 @@ import type { HeatSight } from './dryHeat';
 import { meet } from './meet';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';
+import { shelfIons } from '../substances/shelfIons';
 import { outsideModel } from './rules/outsideModel';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';
@@ -46,8 +47,7 @@ export function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
   const metal = metalOnWater(mixed, solidsChange);
-  const outside =
-    mixed.volumeMl > 0 ? outsideModel(scaleAmounts(mixed.phases.solution, 1 / mixed.volumeMl)) : [];
+  const outside = mixed.volumeMl > 0 ? outsideModel(broughtTogether(mixed, solidsChange)) : [];
   return {
     vessel: settled.vessel,
     ...(settled.equilibrium && { equilibrium: settled.equilibrium }),
@@ -65,6 +65,15 @@ export function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases
     ]),
     notPredicted: outside.map(({ reason }) => reason),
   };
+}
+
+/** What every species would be if nothing reacted, mol/L: in solution, from solids that went into it, and in a second layer. */
+function broughtTogether({ phases, volumeMl, indicators }: Vessel, solidsChange: Amounts): Amounts {
+  const drops = Object.values(indicators).reduce((sum, n) => sum + n, 0);
+  let all = addAmounts(addAmounts(phases.solution, phases.layer), { indicator: drops });
+  for (const [formula, change] of Object.entries(solidsChange))
+    if (change < 0) all = addAmounts(all, shelfIons(formula) ?? {}, -change);
+  return scaleAmounts(all, 1 / volumeMl);
 }
 
 /** A step in which nothing happens. */

@@ -1,4 +1,5 @@
-import { findSubstance } from '../substances/findSubstance';
+import { shelf } from '../substances/data/shelf';
+import type { Substance } from '../substances/types';
 import { waterOfCrystallisation } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import { meet } from './meet';
@@ -17,7 +18,9 @@ const readilySoluble = 2;
 export function waterSetFreeMl(solids: Amounts): number {
   const rows = Object.entries(solids).flatMap(([formula, mmol]) => {
     const [dry = ''] = formula.split('·');
-    const { ions, solubilityGPer100G } = rowOf(dry);
+    const row: Substance | undefined = shelf.find((one) => one.formula === dry);
+    if (!row) return [];
+    const { ions, solubilityGPer100G } = row;
     const crystal = waterOfCrystallisation(parseFormula(formula));
     return [{ mmol, ions, crystal, soluble: solubilityGPer100G >= readilySoluble }];
   });
@@ -31,14 +34,6 @@ export function waterSetFreeMl(solids: Amounts): number {
   const crystalWater = hydroxides.reduce((sum, { mmol, crystal }) => sum + mmol * crystal, 0);
   const mmol = neutralised + (crystalWater * neutralised) / hydroxide;
   return (mmol * 18.015) / 1000 / waterDensityGPerMl;
-}
-
-function rowOf(formula: string) {
-  try {
-    return findSubstance(formula).substance;
-  } catch {
-    return { ions: {} as Record<string, number>, solubilityGPer100G: 0 };
-  }
 }
 
 /** Millilitres of water in which dry solids are tried for what they would do. */

@@ -17,12 +17,16 @@ const noticeableM = 1e-4;
  * @param concentrationsM what each species would be in the mixture if nothing reacted, mol/L.
  */
 export function outsideModel(concentrationsM: Readonly<Record<string, number>>): Outside[] {
-  const there = (formulae: readonly string[]) =>
-    formulae.find((formula) => (concentrationsM[formula] ?? 0) > noticeableM);
-  return (unmodelled as readonly Unmodelled[]).flatMap(({ one, other, because, code }) => {
-    const [a, b] = [there(one), there(other)];
-    if (!a || !b || a === b) return [];
+  const amount = (formula: string) => concentrationsM[formula] ?? 0;
+  return (unmodelled as readonly Unmodelled[]).flatMap((row) => {
+    const { because, code, codeFromM = [0, 0], needs = {}, seenFromM = noticeableM } = row;
+    const there = (formulae: readonly string[], fromM: number) =>
+      formulae.find((formula) => amount(formula) > fromM);
+    const [a, b] = [there(row.one, seenFromM), there(row.other, noticeableM)];
+    const isMet = Object.entries(needs).every(([formula, limit]) => amount(formula) > limit);
+    if (!a || !b || a === b || !isMet) return [];
     const reason = `${a} with ${b}: ${because}.`;
-    return [{ reason, ...(code && { warning: { code, message: reason } }) }];
+    const isDangerous = code && there(row.one, codeFromM[0]) && there(row.other, codeFromM[1]);
+    return [{ reason, ...(isDangerous && { warning: { code, message: reason } }) }];
   });
 }

@@ -1,5 +1,5 @@
 import { acidBaseSteps, waterIonisation } from '../../substances/data/acidBaseSteps';
-import { shelf } from '../../substances/data/shelf';
+import { shelfIons } from '../../substances/shelfIons';
 import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
 import { sourceText } from '../../substances/source';
 import { claim, openChanges, partsOfTerm } from '../change';
@@ -15,9 +15,6 @@ import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
 const most = 4;
 
 const hardlySoluble = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
-const onShelf = new Map(shelf.map(({ formula, ions }) => [formula, ions]));
-/** Ions that a salt of the shelf, in any of its forms, brings into solution. */
-const shelfIons = (formula: string) => onShelf.get(formula.split('·')[0] ?? '');
 
 /** Protons handed from an acid to a base, once everything else has taken its share. */
 export const protonTransfer: Rule = {
