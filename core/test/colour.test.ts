@@ -11,7 +11,7 @@ import { bandAbsorptivity, formShares, solutionColour } from '../src/appearance/
 import { transmittedHex, tristimulus, wavelengthsNm } from '../src/appearance/spectrumColour';
 import { mix } from '../src';
 import { spectra } from '../src/substances/data/spectra';
-import { bench, portion } from './support/bench';
+import { bench, lastOf, portion } from './support/bench';
 
 const tube = (...portions: string[]) =>
   mix({ vessel: { contents: portions.map(portion), container: 'testTube' } }).steps[0]?.state;
@@ -144,6 +144,28 @@ describe('absorption', () => {
 
   it('follows Beer–Lambert: twice the path is twice the concentration', () => {
     expect(solutionColour({ 'Cu^2+': 0.1 }, 2).hex).toBe(solutionColour({ 'Cu^2+': 0.2 }, 1).hex);
+  });
+});
+
+describe('starch and iodine (Vogel)', () => {
+  const withStarch = (start: string, ...then: string[]) =>
+    lastOf(`${start} + starch 2drops`, ...then).state.colour;
+
+  it('is blue-black from about 1e-5 mol/L of iodine in iodide, and colourless without', () => {
+    expect(withStarch('KI 0.1M + NaClO 0.0001M')).toMatch(/blue|black/);
+    expect(withStarch('KI 0.1M')).toBe('colourless');
+    expect(withStarch('KI 0.1M + NaClO 0.001M', 'Na2S2O3 0.1M')).toBe('colourless');
+  });
+
+  it('fades when it is heated and comes back when it cools', () => {
+    const [cold, hot, again] = bench(
+      'KI 0.1M + NaClO 0.0001M + starch 1drops',
+      'heat 90',
+      'cool 20',
+    );
+    const darkness = (hex = '#ffffff') => 255 - Number.parseInt(hex.slice(1, 3), 16);
+    expect(darkness(hot?.state.liquidHex)).toBeLessThan(0.3 * darkness(cold?.state.liquidHex));
+    expect(again?.state.colour).toBe(cold?.state.colour);
   });
 });
 

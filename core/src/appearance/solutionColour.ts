@@ -1,3 +1,5 @@
+import { vantHoff } from '../equilibrium/temperature';
+import { starch } from '../substances/data/starch';
 import { indicators } from '../substances/data/indicators';
 import { layerSpectra } from '../substances/data/solvents';
 import { spectra } from '../substances/data/spectra';
@@ -22,6 +24,7 @@ export interface Indication {
   readonly drops: Readonly<Record<string, number>>;
   readonly pH: number;
   readonly volumeMl: number;
+  readonly temperatureC: number;
 }
 
 /**
@@ -47,7 +50,8 @@ export function solutionColour(
   const coloured = Object.entries(concentrationsM).flatMap(([formula, concentration]) =>
     (bandsOf.get(formula) ?? []).map((band) => ({ band, concentration })),
   );
-  if (indication) coloured.push(...indicatorBands(indication));
+  if (indication)
+    coloured.push(...indicatorBands(indication), ...starchBands(indication, concentrationsM));
   return seenThrough(coloured, pathCm);
 }
 
@@ -89,6 +93,24 @@ function indicatorBands({ drops, pH, volumeMl }: Indication) {
       (row.forms[form] ?? []).map((band) => ({ band, concentration: share * concentrationM })),
     );
   });
+}
+
+/**
+ * The blue-black of starch with iodine: what its sites hold at the free concentration of iodine and triiodide (one constant
+ * for all sites; heat loosens it, by van ’t Hoff). The share that is bound is not taken out of the solution.
+ */
+function starchBands(
+  { drops, volumeMl, temperatureC }: Indication,
+  concentrationsM: Readonly<Record<string, number>>,
+) {
+  const count = drops[starch.name] ?? 0;
+  const { 'I3^-': triiodide = 0, I2: iodine = 0 } = concentrationsM;
+  const there = triiodide + iodine;
+  if (count === 0 || volumeMl === 0 || there === 0) return [];
+  const strength = 10 ** vantHoff(starch.logK, starch.enthalpyKJPerMol, temperatureC);
+  const sitesM = (1000 * count * starch.sitesPerDrop) / volumeMl;
+  const bound = (sitesM * strength * there) / (1 + strength * there);
+  return starch.bands.map((band) => ({ band, concentration: Math.min(there, bound) }));
 }
 
 /**

@@ -68,6 +68,7 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
         drops: indicators,
         pH: equilibrium.pH,
         volumeMl,
+        temperatureC: vessel.temperatureC,
       })
     : solutionColour({}, pathCm);
   const loose = massesMg(vessel).filter(({ formula }) => !solidLook(formula)?.isMetal);

@@ -6,6 +6,7 @@ import { indicators } from '../substances/data/indicators';
 import { redoxDyes } from '../substances/data/redoxDyes';
 import { pureSolids } from '../substances/data/pureSolids';
 import { shelf } from '../substances/data/shelf';
+import { starch } from '../substances/data/starch';
 import { findSubstance } from '../substances/findSubstance';
 import type { Substance } from '../substances/types';
 import { scaleAmounts } from './amounts';
@@ -15,8 +16,10 @@ import { amountInLayer, isImmiscible } from './layer';
 import { emptyVessel, noPhases } from './vessel';
 import type { Vessel } from './vessel';
 
-/** What can be added by drops as an indicator: acid–base indicators, and dyes that show oxygen. */
-export const dropNames: readonly string[] = [...indicators, ...redoxDyes].map(({ name }) => name);
+/** What can be added by drops as an indicator: acid–base indicators, starch for iodine, and dyes that show oxygen. */
+export const dropNames: readonly string[] = [...indicators, starch, ...redoxDyes].map(
+  ({ name }) => name,
+);
 
 /** Density of water at 25 °C, g/mL (CRC Handbook, recalled from memory), and the amount in a millilitre, mmol. */
 export const waterDensityGPerMl = 0.99705;
@@ -174,7 +177,7 @@ function dropsOf({ indicator, drops }: Extract<AnyPortion, { indicator: string }
     const strengthM = (1000 * dye.molPerDrop) / 0.05;
     return solutionOf(findSubstance(dye.salt).substance, strengthM, volumeMl);
   }
-  const row = indicators.find(({ name }) => name === wanted);
+  const row = [...indicators, starch].find(({ name }) => name === wanted);
   if (!row)
     throw ChemistryError.of('unknownIndicator', indicator, dropNames.join(', ')).in('indicator');
   // The solvent of the drops is taken as water.

@@ -69,7 +69,8 @@ export function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases
 
 /** What every species would be if nothing reacted, mol/L: in solution, from solids that went into it, and in a second layer. */
 function broughtTogether({ phases, volumeMl, indicators }: Vessel, solidsChange: Amounts): Amounts {
-  const drops = Object.values(indicators).reduce((sum, n) => sum + n, 0);
+  const { starch: _, ...dyes } = indicators;
+  const drops = Object.values(dyes).reduce((sum, n) => sum + n, 0);
   let all = addAmounts(addAmounts(phases.solution, phases.layer), { indicator: drops });
   for (const [formula, change] of Object.entries(solidsChange))
     if (change < 0) all = addAmounts(all, shelfIons(formula) ?? {}, -change);

@@ -30,6 +30,8 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('C6H5COOH', 'C6H5COO^-', 1, 4.2, -0.6),
   acid('C6H5OH', 'C6H5O^-', 1, 9.99, -23.6),
   acid('C17H35COOH', 'C17H35COO^-', 1, 4.95),
+  acid('HC8H4O4^-', 'C8H4O4^2-', 1, 5.41),
+  acid('H2C8H4O4', 'C8H4O4^2-', 2, 8.36),
   acid('C6H12O7', 'C6H11O7^-', 1, 3.86),
   acid('HC6H7O6', 'C6H7O6^-', 1, 4.17),
   acid('HCN', 'CN^-', 1, 9.21, -43.6),

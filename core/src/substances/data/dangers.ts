@@ -34,7 +34,7 @@ export const unmodelled = [
   { one: ['HNO2'], other: ['CO(NH2)2', 'NH4^+', 'HN3'], because: 'nitrous acid reacts with this to nitrogen slowly, faster when warm', source: limits },
   { one: [...organic, ...hydrocarbons], other: ['NO3^-', 'ClO4^-'], needs: { 'H^+': 5 }, because: 'concentrated nitric or perchloric acid oxidises organic substances, after a delay and then violently', code: 'oxidiserWithOrganic', codeFromM: [0.1, 5], source: limits },
   { one: organic, other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: 'concentrated sulfuric acid takes water out of it, which chars it and gets very hot', code: 'acidChars', codeFromM: [0.3, 8], source: limits },
-  { one: ['indicator'], other: ['Cl2', 'HClO', 'ClO^-', 'Br2', 'HBrO', 'BrO^-', 'MnO4^-', 'H2O2'], because: 'this bleaches indicators sooner or later, so its colour tells nothing', source: limits },
+  { one: ['indicator'], other: ['Cl2', 'HClO', 'ClO^-', 'Br2', 'HBrO', 'BrO^-', 'MnO4^-'], because: 'this bleaches indicators sooner or later, so its colour tells nothing', source: limits },
   { one: redoxDyesThere, other: [...strongOxidants, 'Sn^2+', 'SO2', 'HSO3^-', 'SO3^2-', 'HS^-', 'H2S', 'Ti^3+', 'Cr^2+', 'V^2+', 'HC6H7O6', 'C6H7O6^-'], because: 'this bleaches or reduces the dye, by steps the model does not have', seenFromM: 1e-6, source: limits },
 ] as const satisfies readonly Unmodelled[];
 

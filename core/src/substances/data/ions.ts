@@ -91,6 +91,8 @@ export const ions = [
   { formula: 'HC4H4O6^-', stock: 'hydrogentartrate', common: 'bitartrate' },
   { formula: 'C6H5O7^3-', stock: 'citrate', oxo: '2-hydroxypropane-1,2,3-tricarboxylate' },
   { formula: 'C6H7O6^-', stock: 'ascorbate' },
+  { formula: 'C8H4O4^2-', stock: 'phthalate', oxo: 'benzene-1,2-dicarboxylate' },
+  { formula: 'HC8H4O4^-', stock: 'hydrogenphthalate', oxo: 'hydrogen benzene-1,2-dicarboxylate' },
   { formula: 'C6H11O7^-', stock: 'gluconate', oxo: '2,3,4,5,6-pentahydroxyhexanoate' },
   // Dyes, oxidised and reduced
   { formula: 'C16H18N3S^+', stock: 'methylene blue cation' },

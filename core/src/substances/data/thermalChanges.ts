@@ -82,6 +82,7 @@ const carbonates = [
   decomposes('BaCO3(s) → BaO(s) + CO2(g)', 1400),
   decomposes('2 NaHCO3(s) → Na2CO3(s) + CO2(g) + H2O(g)', 110),
   decomposes('2 KHCO3(s) → K2CO3(s) + CO2(g) + H2O(g)', 150),
+  decomposes('NH4HCO3(s) → NH3(g) + CO2(g) + H2O(g)', 60, 'goes away without a rest'),
   decomposes('(NH4)2CO3(s) → 2 NH3(g) + CO2(g) + H2O(g)', 58, 'goes away without a rest'),
 ] as const;
 

@@ -37,6 +37,8 @@ export const protonTransfer: Rule = {
       const isWater = equation.left.every(([{ formula }]) => formula === 'H2O');
       if (isWater || equation.left.length === 0) break;
       // What a salt does with the water it dissolves in belongs to its solution.
+      if (equation.left.length === 1 && equation.right.some(([{ formula }]) => formula === 'H^+'))
+        continue;
       if (dissolved && equation.left.some(([{ formula }]) => formula === 'H2O')) continue;
       found.push({
         about: acceptor.acid.formula === 'H2O' ? donor.base.formula : acceptor.acid.formula,
