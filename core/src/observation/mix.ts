@@ -32,6 +32,8 @@ export interface SolidState {
 
 /** The state of a vessel as told. */
 export interface VesselState {
+  /** Substances put in so far, by formula. */
+  readonly put: readonly string[];
   readonly volumeMl: number;
   readonly temperatureC: number;
   readonly pH?: number;
@@ -92,6 +94,7 @@ export function tell(step: Step, view: VesselView, observations: readonly Observ
 /** The state of a vessel after a step. */
 export function stateOf({ vessel, equilibrium, gasEvolved }: Step, view: VesselView): VesselState {
   return {
+    put: vessel.put,
     volumeMl: vessel.volumeMl,
     temperatureC: vessel.temperatureC,
     ...(equilibrium && { pH: equilibrium.pH, ionicStrengthM: equilibrium.ionicStrength }),

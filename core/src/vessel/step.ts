@@ -5,6 +5,7 @@ import type { HeatSight } from './dryHeat';
 import { meet } from './meet';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';
+import { starch } from '../substances/data/starch';
 import { shelfIons } from '../substances/shelfIons';
 import { outsideModel } from './rules/outsideModel';
 import { noPhases } from './vessel';
@@ -69,8 +70,10 @@ export function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases
 
 /** What every species would be if nothing reacted, mol/L: in solution, from solids that went into it, and in a second layer. */
 function broughtTogether({ phases, volumeMl, indicators }: Vessel, solidsChange: Amounts): Amounts {
-  const { starch: _, ...dyes } = indicators;
-  const drops = Object.values(dyes).reduce((sum, n) => sum + n, 0);
+  const drops = Object.entries(indicators).reduce(
+    (sum, [name, n]) => sum + (name === starch.name ? 0 : n),
+    0,
+  );
   let all = addAmounts(addAmounts(phases.solution, phases.layer), { indicator: drops });
   for (const [formula, change] of Object.entries(solidsChange))
     if (change < 0) all = addAmounts(all, shelfIons(formula) ?? {}, -change);

@@ -1,0 +1,54 @@
+import type { VesselState } from '../observation/mix';
+import { findSubstance } from '../substances/findSubstance';
+import { incompatibilityClasses, incompatibilityRules } from './incompatibility';
+
+/** Something that is held or about to be put in, and how strong it is, mol/L; as supplied when left out. */
+export interface Held {
+  readonly substance: string;
+  readonly concentrationM?: number;
+}
+
+/** Two substances that should not meet, and why. */
+export interface Clash {
+  readonly one: string;
+  readonly other: string;
+  readonly gives: string;
+  readonly never: boolean;
+}
+
+/**
+ * What a vessel holds, for the judgement of what may join it: everything that was put in, as strong as it is now. What has
+ * reacted away is still counted, since nobody can see that it is gone.
+ */
+export function heldIn({ put, volumeMl, species }: VesselState): Held[] {
+  if (volumeMl === 0) return put.map((substance) => ({ substance }));
+  const acidM = (species['H^+'] ?? 0) + (species['HSO4^-'] ?? 0);
+  return [
+    { substance: 'water' },
+    ...put.map((substance): Held => {
+      const { formula, ions } = findSubstance(substance).substance;
+      const isAcid = 'H^+' in ions || 'HSO4^-' in ions;
+      return { substance, concentrationM: isAcid ? acidM : (species[formula] ?? 0) };
+    }),
+  ];
+}
+
+/**
+ * What comes of something joining what is there already, the gravest first; each outcome once.
+ *
+ * @throws ChemistryError for an unknown substance.
+ */
+export function clashes(there: readonly Held[], added: Held): readonly Clash[] {
+  const own = new Set(incompatibilityClasses(added.substance, added.concentrationM));
+  const found = there
+    .filter(({ substance }) => substance !== added.substance)
+    .flatMap(({ substance: other, concentrationM }) => {
+      const theirs = new Set(incompatibilityClasses(other, concentrationM));
+      return incompatibilityRules
+        .filter(({ a, b }) => (own.has(a) && theirs.has(b)) || (own.has(b) && theirs.has(a)))
+        .map(({ gives, never = false }): Clash => ({ one: added.substance, other, gives, never }));
+    });
+  return found
+    .filter((clash, at) => found.findIndex(({ gives }) => gives === clash.gives) === at)
+    .sort((one, other) => Number(other.never) - Number(one.never));
+}
