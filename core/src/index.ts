@@ -98,6 +98,8 @@ export type { Incompatibility, IncompatibilityClass } from './safety/incompatibi
 export { wasteRoute } from './safety/wasteRoute';
 export type { WasteRoute } from './safety/wasteRoute';
 
+export { keptRunSchema } from './labday/keptRun';
+export type { KeptRun } from './labday/keptRun';
 export {
   entrySchema,
   errorSchema,

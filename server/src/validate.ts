@@ -33,6 +33,18 @@ export function idParameter(
   return check(z.object({ [name]: z.uuid() }), { [name]: context.params[name] })[name] ?? '';
 }
 
+/** Checks that a body is sent to its own address. @throws Problem 400. */
+export function sameId(inBody: string, inPath: string): void {
+  if (inBody !== inPath)
+    throw new Problem(
+      400,
+      'idMismatch',
+      `The id ${inBody} is not that of the address, ${inPath}.`,
+      'id',
+      'Send the same id in both places.',
+    );
+}
+
 function valueAt(value: unknown, path: readonly PropertyKey[]): unknown {
   return path.reduce<unknown>(
     (inner, key) =>

@@ -257,6 +257,67 @@ describe('bad input is answered with field, value and remedy', () => {
   });
 });
 
+describe('kept sequences', () => {
+  const run = (part: object = {}) => ({
+    id: crypto.randomUUID(),
+    name: 'Silver with salt',
+    keptAt: '2026-02-03T10:00:00.000Z',
+    rack: {
+      vessels: [{ name: 'A', container: 'testTube' }],
+      events: [
+        {
+          vessel: 'A',
+          action: { do: 'add', portion: { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 3 } },
+        },
+      ],
+    },
+    ...part,
+  });
+
+  it('are kept once however often they are sent, listed newest first, and let go', async () => {
+    const [older, newer] = [run(), run({ name: 'Later', keptAt: '2026-02-04T10:00:00.000Z' })];
+    for (const one of [older, newer, older])
+      expect((await server.ask('PUT', `/runs/${one.id}`, one)).status).toBe(200);
+    const listed = () => server.ask('GET', '/runs').then(({ json }) => json as { id: string }[]);
+    expect(await listed()).toEqual([newer, older]);
+    expect((await server.ask('DELETE', `/runs/${newer.id}`)).status).toBe(204);
+    expect(await listed()).toEqual([older]);
+    expect((await server.ask('DELETE', `/runs/${newer.id}`)).status).toBe(404);
+  });
+
+  it.each([
+    ['without a name', { name: ' ' }, 'name'],
+    [
+      'with an unknown reagent',
+      {
+        rack: {
+          vessels: [{ name: 'A', container: 'testTube' }],
+          events: [
+            { vessel: 'A', action: { do: 'add', portion: { substance: 'elixir', massG: 1 } } },
+          ],
+        },
+      },
+      /^rack\.events\.0/,
+    ],
+    [
+      'that heats an empty tube',
+      {
+        rack: {
+          vessels: [{ name: 'A', container: 'testTube' }],
+          events: [{ vessel: 'A', action: { do: 'heat', strongly: true } }],
+        },
+      },
+      /^rack\.events\.0/,
+    ],
+  ])('%s are refused in words', async (_, part, field) => {
+    const one = run(part);
+    const { status, json } = await server.ask('PUT', `/runs/${one.id}`, one);
+    expect(status).toBe(400);
+    expect(json.error.field).toMatch(field);
+    expect(json.error.remedy.length).toBeGreaterThan(10);
+  });
+});
+
 describe('the server', () => {
   it('is healthy and sends security headers', async () => {
     const { json, headers } = await server.ask('GET', '/health');
@@ -286,6 +347,8 @@ describe('the server', () => {
       'Week 3: which pairs turn solid?',
       'Week 2: clouds in the tube',
     ]);
+    const runs = (await empty.ask('GET', '/runs')).json as { name: string }[];
+    expect(runs.map(({ name }) => name)).toContain('Blue flask, three shakes');
     await empty.close();
   });
 });

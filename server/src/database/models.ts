@@ -1,4 +1,4 @@
-import type { BenchRecord, ContainerKind, Settings } from '@stoichos/core';
+import type { BenchRecord, ContainerKind, Rack, Settings } from '@stoichos/core';
 import { DataTypes } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
 
@@ -52,6 +52,12 @@ interface ShelfRow {
   form: string;
   purityPercent: number;
   place: string;
+}
+interface RunRow {
+  id: string;
+  name: string;
+  rack: Rack;
+  keptAt: Date;
 }
 interface SettingsRow extends Settings {
   id: number;
@@ -123,6 +129,12 @@ export function defineModels(sequelize: Sequelize) {
       form: text(),
       purityPercent: number(),
       place: text(),
+    }),
+    runs: define<RunRow>('run', 'kept_runs', {
+      id: id(),
+      name: text(),
+      rack: { type: DataTypes.JSONB, allowNull: false },
+      keptAt: moment(),
     }),
     settings: define<SettingsRow>('settings', 'settings', {
       id: { ...integer(), primaryKey: true },

@@ -6,6 +6,8 @@ import type { Database } from '../database/connect';
 import { saveDay, saveTest } from '../database/labDays';
 import { demoDays } from './days';
 import type { DemoDay } from './days';
+import { keepRun } from '../database/keptRuns';
+import { demoRuns } from './runs';
 
 /** A steady id for a demo thing, so that loading twice writes the same rows (UUID layout, version 8). */
 export function demoId(name: string): string {
@@ -22,6 +24,12 @@ export async function loadDemo(database: Database): Promise<void> {
   if (filled > 0) return;
   await loadShelf(database);
   for (const day of demoDays(new Date())) await loadDay(database, day);
+  for (const [index, run] of demoRuns.entries())
+    await keepRun(database, {
+      id: demoId(`run ${index}`),
+      ...run,
+      keptAt: new Date(Date.now() - index * 86_400_000).toISOString(),
+    });
 }
 
 async function loadShelf({ shelf }: Database): Promise<void> {

@@ -3,8 +3,7 @@ import type { PlannedTest } from '@stoichos/core';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
 import { listDays, loadDay, removeTest, saveDay, saveTest } from '../database/labDays';
-import { body, idParameter } from '../validate';
-import { Problem } from '../problem';
+import { body, idParameter, sameId } from '../validate';
 
 /** Lab days and the tests planned in them. Ids are made by the client, so writing is PUT and can be repeated. */
 export function dayRoutes(database: Database): Router {
@@ -43,15 +42,4 @@ function withKnownSubstances(test: PlannedTest): PlannedTest {
       .formula,
   });
   return { ...test, a: known('a'), b: known('b') };
-}
-
-function sameId(inBody: string, inPath: string): void {
-  if (inBody !== inPath)
-    throw new Problem(
-      400,
-      'idMismatch',
-      `The id ${inBody} is not that of the address, ${inPath}.`,
-      'id',
-      'Send the same id in both places.',
-    );
 }
