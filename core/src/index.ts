@@ -73,7 +73,7 @@ export {
   vigours,
 } from './observation/observation';
 export type { Observation, ObservationKind } from './observation/observation';
-export { rackSchema, runRack } from './observation/rack';
+export { rackEventSchema, rackSchema, runRack } from './observation/rack';
 export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
 export { compareObservations } from './observation/compareObservations';

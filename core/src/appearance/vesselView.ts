@@ -23,6 +23,8 @@ export interface VesselView {
   /** The liquid with its solid stirred up, as it looks just after mixing: what scatters also tints. */
   readonly suspensionHex?: string;
   readonly bubbles?: boolean;
+  /** A stopper or lid is on it. */
+  readonly closed?: true;
   /** A second liquid, on the water or under it. */
   readonly layer?: LayerView;
 }
@@ -89,6 +91,7 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
     ...(solid && { solid }),
     ...(stirred && isHazy && { suspensionHex: mixHex(liquid.hex, stirred.hex, hidden) }),
     ...(Object.keys(gasEvolved).length > 0 && { bubbles: true }),
+    ...(vessel.stopper && { closed: true as const }),
     ...layerView(vessel),
   };
 }

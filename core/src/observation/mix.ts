@@ -4,6 +4,9 @@ import { massesMg, viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { performTest } from '../benchTests/performTest';
 import { inField } from '../errors';
+import { metalsOnWater } from '../substances/data/metalsOnWater';
+import { gasPropertiesOf } from '../substances/gas';
+import type { Source } from '../substances/source';
 import type { ColourPhrase, Texture } from '../substances/types';
 import { act, setUp } from '../vessel/act';
 import type { Step } from '../vessel/step';
@@ -54,6 +57,8 @@ export interface ToldStep {
   readonly warnings: readonly Warning[];
   /** What the model cannot say about this step, each with its reason. */
   readonly notPredicted: readonly string[];
+  /** Where what is seen besides reactions comes from: gases, metals on water. */
+  readonly sources: readonly Source[];
   readonly state: VesselState;
   readonly view: VesselView;
 }
@@ -88,7 +93,17 @@ export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] }
 /** A step with what is seen of it, as told. */
 export function tell(step: Step, view: VesselView, observations: readonly Observation[]): ToldStep {
   const { reactions, warnings, notPredicted } = step;
-  return { observations, reactions, warnings, notPredicted, state: stateOf(step, view), view };
+  const state = stateOf(step, view);
+  return { observations, reactions, warnings, notPredicted, sources: sourcesOf(step), state, view };
+}
+
+/** Where the properties of the gases given off, and of the metals seen on water, come from. */
+function sourcesOf({ gasEvolved, solidsChange }: Step): readonly Source[] {
+  const gases = Object.keys(gasEvolved).flatMap((one) => gasPropertiesOf(one)?.sources ?? []);
+  const metals = metalsOnWater.flatMap(({ formula, sources }) =>
+    (solidsChange[formula] ?? 0) < 0 ? sources : [],
+  );
+  return [...new Set([...gases, ...metals])];
 }
 
 /** The state of a vessel after a step. */

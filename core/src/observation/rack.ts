@@ -16,6 +16,17 @@ import { observeStep } from './observeStep';
 
 const vesselName = z.string().min(1).max(40);
 
+/** Something done to one vessel, or one poured into another. */
+export const rackEventSchema = z.union([
+  z.object({ vessel: vesselName, action: actionSchema }),
+  z.object({
+    pour: vesselName,
+    into: vesselName,
+    /** Falls through air on the way, which takes oxygen up. */
+    fromHeight: z.literal(true).optional(),
+  }),
+]);
+
 /** Vessels side by side, and what is done to them in order. */
 export const rackSchema = z.object({
   vessels: z
@@ -27,25 +38,13 @@ export const rackSchema = z.object({
     )
     .min(1)
     .max(12),
-  events: z
-    .array(
-      z.union([
-        z.object({ vessel: vesselName, action: actionSchema }),
-        z.object({
-          pour: vesselName,
-          into: vesselName,
-          /** Falls through air on the way, which takes oxygen up. */
-          fromHeight: z.literal(true).optional(),
-        }),
-      ]),
-    )
-    .max(200),
+  events: z.array(rackEventSchema).max(200),
 });
 
 /** Vessels side by side, and what is done to them in order. */
 export type Rack = z.infer<typeof rackSchema>;
 /** Something done to one vessel, or one poured into another. */
-export type RackEvent = Rack['events'][number];
+export type RackEvent = z.infer<typeof rackEventSchema>;
 
 /** What one event did to one vessel. */
 export interface RackStep {

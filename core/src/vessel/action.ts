@@ -33,7 +33,13 @@ export const actionSchema = z.discriminatedUnion('do', [
     strongly: z.literal(true).optional(),
   }),
   z.object({ do: z.literal('cool'), toC: temperature }),
-  z.object({ do: z.literal('dilute'), toVolumeMl: z.number().positive().max(5000) }),
+  z.object({
+    do: z.literal('dilute'),
+    toVolumeMl: z
+      .number()
+      .positive('A volume is above 0 mL')
+      .max(5000, 'A vessel is filled to at most 5000 mL'),
+  }),
   z.object({ do: z.literal('discard'), fraction: z.number().min(0).max(1) }),
   z.object({ do: z.literal('filter'), keep: z.enum(['filtrate', 'residue']) }),
   z.object({ do: z.literal('decant'), keep: z.enum(['upper', 'lower']) }),
@@ -45,7 +51,13 @@ export const actionSchema = z.discriminatedUnion('do', [
   }),
   z.object({ do: z.literal('pourInto'), vessel: vesselSchema }),
   z.object({ do: z.literal('shakeWithAir'), gently: z.literal(true).optional() }),
-  z.object({ do: z.literal('wait'), minutes: z.number().positive().max(600) }),
+  z.object({
+    do: z.literal('wait'),
+    minutes: z
+      .number()
+      .positive('A wait is longer than 0 minutes')
+      .max(600, 'A wait is at most 600 minutes'),
+  }),
   z.object({ do: z.literal('ignite') }),
   z.object({ do: z.literal('close') }),
   z.object({ do: z.literal('open') }),

@@ -1,5 +1,6 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import {
+  keptRunSchema,
   labDaySchema,
   labDaySummarySchema,
   settingsSchema,
@@ -8,6 +9,7 @@ import {
 } from '@stoichos/core';
 import type {
   BenchEntry,
+  KeptRun,
   LabDay,
   LabDayInput,
   LabDaySummary,
@@ -20,11 +22,12 @@ import * as z from 'zod';
 
 const summaries = z.array(labDaySummarySchema);
 const shelf = z.array(shelfItemSchema);
+const runs = z.array(keptRunSchema);
 
 /** The server as the application sees it. Every answer is checked against the shared schema. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Days', 'Day', 'Settings'],
+  tagTypes: ['Days', 'Day', 'Runs', 'Settings'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     days: build.query<LabDaySummary[], void>({
@@ -79,6 +82,20 @@ export const api = createApi({
       query: () => '/shelf',
       transformResponse: (raw) => shelf.parse(raw),
     }),
+    runs: build.query<KeptRun[], void>({
+      query: () => '/runs',
+      transformResponse: (raw) => runs.parse(raw),
+      providesTags: ['Runs'],
+    }),
+    keepRun: build.mutation<KeptRun, KeptRun>({
+      query: (run) => ({ url: `/runs/${run.id}`, method: 'PUT', body: run }),
+      transformResponse: (raw) => keptRunSchema.parse(raw),
+      invalidatesTags: ['Runs'],
+    }),
+    dropRun: build.mutation<void, string>({
+      query: (id) => ({ url: `/runs/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Runs'],
+    }),
     settings: build.query<Settings, void>({
       query: () => '/settings',
       transformResponse: (raw) => settingsSchema.parse(raw),
@@ -99,6 +116,9 @@ export const {
   useRemoveTestMutation,
   useAddWeighingMutation,
   useShelfQuery,
+  useRunsQuery,
+  useKeepRunMutation,
+  useDropRunMutation,
   useSettingsQuery,
   useSaveSettingsMutation,
 } = api;

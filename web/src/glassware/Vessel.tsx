@@ -2,6 +2,7 @@ import { useId } from 'react';
 import type { ContainerKind, VesselView } from '@stoichos/core';
 import { describeView } from './describeView';
 import { shapes } from './shapes';
+import type { GlassShape } from './shapes';
 
 interface VesselProps {
   readonly container: ContainerKind;
@@ -109,7 +110,22 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
         strokeWidth="1.8"
         strokeLinecap="round"
       />
+      {view?.closed && <Stopper mouth={shape.mouth} />}
     </svg>
+  );
+}
+
+function Stopper({ mouth: [left, right, y] }: Pick<GlassShape, 'mouth'>) {
+  return (
+    <rect
+      x={left - 1}
+      y={y - 7}
+      width={right - left + 2}
+      height={13}
+      rx={2}
+      fill="var(--glass)"
+      data-testid="stopper"
+    />
   );
 }
 

@@ -6,5 +6,5 @@ export function describeView(view: VesselView | undefined): string {
   const liquid = view.fill === 0 ? 'no liquid' : `${view.colour} liquid, ${view.clarity}`;
   const solid = view.solid ? `, ${view.solid.colour} precipitate` : '';
   const layer = view.layer ? `, ${view.layer.colour} layer ${view.layer.position}` : '';
-  return `${liquid}${solid}${layer}${view.bubbles ? ', bubbles' : ''}`;
+  return `${liquid}${solid}${layer}${view.bubbles ? ', bubbles' : ''}${view.closed ? ', closed' : ''}`;
 }

@@ -12,6 +12,8 @@ export interface GlassShape {
   /** Left and right edge of the inside, for bubbles and flecks. */
   readonly left: number;
   readonly right: number;
+  /** The opening, where a stopper or lid sits: its left and right edge and its height. */
+  readonly mouth: readonly [left: number, right: number, y: number];
 }
 
 export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
@@ -22,6 +24,7 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 12,
     left: 37,
     right: 63,
+    mouth: [34, 66, 8],
   },
   beaker: {
     inside: 'M16 30 V124 Q16 132 24 132 H76 Q84 132 84 124 V30 Z',
@@ -30,6 +33,7 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 36,
     left: 20,
     right: 80,
+    mouth: [16, 84, 30],
   },
   dish: {
     inside: 'M6 98 Q10 132 34 132 H66 Q90 132 94 98 Z',
@@ -38,6 +42,7 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 100,
     left: 20,
     right: 80,
+    mouth: [6, 94, 98],
   },
   flask: {
     inside: 'M41 10 V50 L12 120 Q8 132 20 132 H80 Q92 132 88 120 L59 50 V10 Z',
@@ -46,6 +51,7 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 56,
     left: 26,
     right: 74,
+    mouth: [41, 59, 10],
   },
   crucible: {
     inside: 'M22 62 L32 122 Q34 132 44 132 H56 Q66 132 68 122 L78 62 Z',
@@ -54,6 +60,7 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 68,
     left: 36,
     right: 64,
+    mouth: [22, 78, 62],
   },
   cup: {
     inside: 'M18 24 L28 126 Q29 132 35 132 H65 Q71 132 72 126 L82 24 Z',
@@ -63,6 +70,7 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 34,
     left: 32,
     right: 68,
+    mouth: [18, 82, 24],
   },
   bottle: {
     inside:
@@ -73,5 +81,6 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     brim: 60,
     left: 22,
     right: 78,
+    mouth: [38, 62, 16],
   },
 };

@@ -1,12 +1,20 @@
-import { Button, NumberInput, SegmentedControl, Text } from '@mantine/core';
-import { findSubstance, hazardsOf, dropNames } from '@stoichos/core';
-import type { AnyPortion } from '@stoichos/core';
+import { Button, NumberInput, SegmentedControl, Select, Text } from '@mantine/core';
+import {
+  clashes,
+  classWords,
+  dropNames,
+  findSubstance,
+  hazardsOf,
+  keepApartFrom,
+  sourceText,
+} from '@stoichos/core';
+import type { AnyPortion, Held } from '@stoichos/core';
 import { useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { ShelfSearch } from './ShelfSearch';
 import classes from './MixPage.module.css';
-import { kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
+import { formsOf, kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
 import type { PortionDraft } from './portionDraft';
 
 const nothing: PortionDraft = {
@@ -17,6 +25,7 @@ const nothing: PortionDraft = {
   massG: undefined,
   amountMmol: undefined,
   drops: undefined,
+  form: undefined,
 };
 
 type AmountField = 'concentrationM' | 'volumeMl' | 'massG' | 'amountMmol' | 'drops';
@@ -38,9 +47,12 @@ const fields: Readonly<
 /** Measures a reagent out: found by name, with a usual amount, its hazards shown before it goes in. */
 export function AddPanel({
   vessel,
+  there,
   onAdd,
 }: {
   vessel: string;
+  /** What the vessel holds already. */
+  there: readonly Held[];
   onAdd: (portion: AnyPortion) => boolean;
 }) {
   const [draft, setDraft] = useState(nothing);
@@ -55,6 +67,7 @@ export function AddPanel({
     else if (onAdd(read.portion)) setProblem(undefined);
   };
   const kinds = draft.name === '' ? [] : kindsOf(draft.name);
+  const forms = draft.name === '' ? [] : formsOf(draft.name);
   return (
     <form
       className={classes.add}
@@ -79,6 +92,17 @@ export function AddPanel({
           onChange={(kind) => set({ kind: kind as PortionDraft['kind'] })}
         />
       )}
+      {draft.kind === 'solid' && forms.length > 1 && (
+        <Select
+          label="Form on the shelf"
+          size="md"
+          allowDeselect={false}
+          value={draft.form ?? null}
+          data={forms.map((form) => ({ value: form, label: form }))}
+          renderOption={({ option }) => <Formula text={option.value} />}
+          onChange={(form) => set({ form: form ?? undefined })}
+        />
+      )}
       {kinds.length > 0 && (
         <div className={classes.amounts}>
           {fields[draft.kind].map(([field, label]) => (
@@ -92,7 +116,7 @@ export function AddPanel({
           ))}
         </div>
       )}
-      <Hazards name={draft.name} />
+      <Hazards draft={draft} there={there} />
       {problem && (
         <Text role="alert" c="red" size="sm">
           {problem}
@@ -111,21 +135,43 @@ function labelOf(kind: PortionDraft['kind'], name: string): string {
   return stock ? `As sold, ${stock.concentrationM} M` : kindNames[kind];
 }
 
-/** What the reagent can do to people, before it goes in. */
-function Hazards({ name }: { name: string }) {
-  if (name === '' || name === 'water' || dropNames.includes(name)) return null;
-  const { formula, signal, pictograms, statements } = hazardsOf(name);
+/** What the reagent can do to people, and what it would do with what is there, before it goes in. */
+function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[] }) {
+  const { name, kind, concentrationM } = draft;
+  if (name === '' || dropNames.includes(name)) return null;
+  const meets = clashes(there, {
+    substance: name,
+    ...(kind === 'solution' && concentrationM !== undefined && { concentrationM }),
+  });
+  const sheet = name === 'water' ? undefined : hazardsOf(name);
+  const apart = name === 'water' ? [] : keepApartFrom(name);
+  if (!sheet && meets.length === 0) return null;
   return (
     <div className={classes.hazard} data-testid="hazard">
-      <Text component="div" size="sm" fw={600}>
-        <Formula text={formula} />
-        {signal && ` – ${signal}`} <PictogramRow pictograms={pictograms} />
-      </Text>
-      <Text size="sm">
-        {statements.length === 0
-          ? 'Not classified as hazardous.'
-          : `${statements.map(({ text }) => text).join('. ')}.`}
-      </Text>
+      {meets.map(({ other, gives, never }) => (
+        <Text key={gives} size="sm" fw={600} role="status">
+          {never ? 'Never with' : 'Mind, with'} <Formula text={other} />: {gives}.
+        </Text>
+      ))}
+      {sheet && (
+        <>
+          <Text component="div" size="sm" fw={600}>
+            <Formula text={sheet.formula} />
+            {sheet.signal && ` – ${sheet.signal}`} <PictogramRow pictograms={sheet.pictograms} />
+          </Text>
+          <Text size="sm">
+            {sheet.statements.length === 0
+              ? 'Not classified as hazardous.'
+              : `${sheet.statements.map(({ text }) => text).join('. ')}.`}
+          </Text>
+          {apart.length > 0 && (
+            <Text size="sm">
+              Keep apart from {[...new Set(apart.map((one) => classWords(one.with)))].join(', ')}.
+            </Text>
+          )}
+          <small className="quiet source">{sourceText(sheet.source)}</small>
+        </>
+      )}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, NumberInput } from '@mantine/core';
+import { Button, NumberInput, Text } from '@mantine/core';
 import type { Action, Rack, RackEvent } from '@stoichos/core';
 import { useState } from 'react';
 import classes from './MixPage.module.css';
@@ -10,11 +10,7 @@ interface DoProps {
 }
 
 /** Chips that each do one thing to the chosen vessel. */
-function Chips({
-  vessel,
-  attempt,
-  actions,
-}: DoProps & { actions: readonly (readonly [label: string, action: Action])[] }) {
+function Chips({ vessel, attempt, actions }: DoProps & { actions: readonly Chip[] }) {
   return (
     <div className={classes.chips}>
       {actions.map(([label, action]) => (
@@ -31,65 +27,163 @@ function Chips({
   );
 }
 
-const handling: readonly (readonly [string, Action])[] = [
-  ['Heat gently', { do: 'heat', minutes: 5 }],
-  ['Heat strongly', { do: 'heat', strongly: true }],
-  ['Let it cool', { do: 'cool', toC: 25 }],
-  ['Filter, keep the liquid', { do: 'filter', keep: 'filtrate' }],
-  ['Filter, keep the solid', { do: 'filter', keep: 'residue' }],
-  ['Decant, keep what is below', { do: 'decant', keep: 'lower' }],
-  ['Pour half away', { do: 'discard', fraction: 0.5 }],
-  ['Evaporate', { do: 'evaporate' }],
-  ['10 min in light', { do: 'light', minutes: 10 }],
+type Chip = readonly [label: string, action: Action];
+
+/** What is done without an amount, by what it is for. */
+const handling: readonly (readonly [title: string, chips: readonly Chip[]])[] = [
+  [
+    'Heat and light',
+    [
+      ['Heat gently', { do: 'heat', minutes: 5 }],
+      ['Heat strongly', { do: 'heat', strongly: true }],
+      ['Hold a flame to it', { do: 'ignite' }],
+      ['Let it cool', { do: 'cool', toC: 25 }],
+      ['10 min in light', { do: 'light', minutes: 10 }],
+    ],
+  ],
+  [
+    'Air and time',
+    [
+      ['Let stand 5 min', { do: 'wait', minutes: 5 }],
+      ['Swirl gently', { do: 'shakeWithAir', gently: true }],
+      ['Shake with air', { do: 'shakeWithAir' }],
+      ['Close', { do: 'close' }],
+      ['Open', { do: 'open' }],
+    ],
+  ],
+  [
+    'Take apart',
+    [
+      ['Filter, keep the liquid', { do: 'filter', keep: 'filtrate' }],
+      ['Filter, keep the solid', { do: 'filter', keep: 'residue' }],
+      ['Decant, keep what is below', { do: 'decant', keep: 'lower' }],
+      ['Decant, keep what is above', { do: 'decant', keep: 'upper' }],
+      ['Pour half away', { do: 'discard', fraction: 0.5 }],
+      ['Evaporate', { do: 'evaporate' }],
+    ],
+  ],
+];
+
+interface AmountRow {
+  readonly label: string;
+  readonly button: string;
+  readonly unit: string;
+  readonly usual: number;
+  readonly action: (amount: number) => Action;
+}
+
+/** What takes a number. */
+const measured: readonly AmountRow[] = [
+  {
+    label: 'Temperature to bring it to, °C',
+    button: 'Bring to it',
+    unit: '°C',
+    usual: 60,
+    action: (toC) => (toC > 25 ? { do: 'heat', toC } : { do: 'cool', toC }),
+  },
+  {
+    label: 'Volume to fill up to with water, mL',
+    button: 'Fill up to it',
+    unit: 'mL',
+    usual: 20,
+    action: (toVolumeMl) => ({ do: 'dilute', toVolumeMl }),
+  },
+  {
+    label: 'Minutes to let it stand',
+    button: 'Let it stand',
+    unit: 'min',
+    usual: 1,
+    action: (minutes) => ({ do: 'wait', minutes }),
+  },
 ];
 
 /** What is done to the chosen vessel besides filling and testing it, and pouring it into another. */
 export function DoPanel({ rack, vessel, attempt }: DoProps & { rack: Rack }) {
-  const [toC, setToC] = useState<number | ''>(60);
   const others = rack.vessels.filter(({ name }) => name !== vessel);
   return (
     <>
-      <Chips vessel={vessel} attempt={attempt} actions={handling} />
-      <form
-        className={classes.toC}
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (toC === '') return;
-          attempt({ vessel, action: toC > 25 ? { do: 'heat', toC } : { do: 'cool', toC } });
-        }}
-      >
-        <NumberInput
-          aria-label="Temperature to bring it to, °C"
-          size="md"
-          min={-20}
-          max={1500}
-          suffix=" °C"
-          value={toC}
-          onChange={(value) => setToC(value === '' ? '' : Number(value))}
-        />
-        <Button type="submit" variant="default" size="md" disabled={toC === ''}>
-          Bring to it
-        </Button>
-      </form>
       {others.length > 0 && (
-        <div className={classes.chips} role="group" aria-label={`Pour ${vessel} into`}>
-          {others.map(({ name }) => (
-            <button
-              key={name}
-              type="button"
-              className="tappable"
-              onClick={() => attempt({ pour: vessel, into: name })}
-            >
-              Pour into {name}
-            </button>
-          ))}
-        </div>
+        <Section title={`Pour ${vessel} into`}>
+          <div className={classes.chips}>
+            {others.map(({ name }) => (
+              <PourChips key={name} into={name} pour={vessel} attempt={attempt} />
+            ))}
+          </div>
+        </Section>
       )}
+      {handling.map(([title, actions]) => (
+        <Section key={title} title={title}>
+          <Chips vessel={vessel} attempt={attempt} actions={actions} />
+        </Section>
+      ))}
+      <Section title="By a number">
+        {measured.map((row) => (
+          <Measured key={row.button} {...row} vessel={vessel} attempt={attempt} />
+        ))}
+      </Section>
     </>
   );
 }
 
-const tests = Object.entries(testLabels).map(([test, label]): readonly [string, Action] => [
+function Section({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <section aria-label={title} className={classes.section}>
+      <Text size="sm" className="quiet" mb={4}>
+        {title}
+      </Text>
+      {children}
+    </section>
+  );
+}
+
+interface PourProps extends Pick<DoProps, 'attempt'> {
+  readonly pour: string;
+  readonly into: string;
+}
+
+function PourChips({ pour, into, attempt }: PourProps) {
+  return (
+    <>
+      <button type="button" className="tappable" onClick={() => attempt({ pour, into })}>
+        Pour into {into}
+      </button>
+      <button
+        type="button"
+        className="tappable"
+        onClick={() => attempt({ pour, into, fromHeight: true })}
+      >
+        into {into} from a height
+      </button>
+    </>
+  );
+}
+
+/** One action that takes a number. */
+function Measured({ label, button, unit, usual, action, vessel, attempt }: AmountRow & DoProps) {
+  const [amount, setAmount] = useState<number | ''>(usual);
+  return (
+    <form
+      className={classes.measured}
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (amount !== '') attempt({ vessel, action: action(amount) });
+      }}
+    >
+      <NumberInput
+        aria-label={label}
+        size="md"
+        suffix={` ${unit}`}
+        value={amount}
+        onChange={(value) => setAmount(value === '' ? '' : Number(value))}
+      />
+      <Button type="submit" variant="default" size="md" disabled={amount === ''}>
+        {button}
+      </Button>
+    </form>
+  );
+}
+
+const tests = Object.entries(testLabels).map(([test, label]): Chip => [
   label,
   { do: 'test', test },
 ]);

@@ -1,18 +1,22 @@
 import { ActionIcon, Alert, Button, Group, List, Tabs, Text, Title, Tooltip } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
-import { describeObservation } from '@stoichos/core';
-import type { RackEvent, ToldStep } from '@stoichos/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { describeObservation, heldIn } from '@stoichos/core';
+import type { KeptRun, Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
 import { useAppDispatch } from '../app/store';
 import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import { AddPanel } from './AddPanel';
+import { CompareView } from './CompareView';
+import type { CoursePoint } from './CourseChart';
 import { DoPanel, TestPanel } from './DoPanel';
 import classes from './MixPage.module.css';
+import { KeptRuns } from './KeptRuns';
 import { RackView } from './RackView';
 import { WhyPanel } from './WhyPanel';
 import { eventWords } from './eventWords';
-import { chosen, cleared, redone, undone, vesselAdded } from './rackSlice';
+import { chosen, cleared, copied, opened, redone, undone, vesselAdded } from './rackSlice';
 import { useRack } from './useRack';
 
 /** The study “Mix anything”: fill a vessel, act on it step by step, and read what is seen and why. */
@@ -25,6 +29,13 @@ export function MixPage() {
     ['mod+shift+Z', () => dispatch(redone())],
   ]);
   const steps = rack.events.map((event, index) => ({ event, told: outcome.steps[index]?.told }));
+  const now = outcome.now[history.chosen];
+  const course = useMemo(
+    () => courseOf(rack, outcome, history.chosen),
+    [rack, outcome, history.chosen],
+  );
+  const [isKeptShown, keptShown] = useDisclosure(false);
+  const [beside, setBeside] = useState<KeptRun>();
   const last = steps.findLast(({ event }) => vesselOf(event) === history.chosen);
   return (
     <>
@@ -53,6 +64,9 @@ export function MixPage() {
               <IconArrowForwardUp size={20} />
             </ActionIcon>
           </Tooltip>
+          <Button variant="default" size="md" onClick={keptShown.open}>
+            Keep or compare
+          </Button>
           <Button
             variant="default"
             size="md"
@@ -74,6 +88,7 @@ export function MixPage() {
             <Tabs.Panel value="add">
               <AddPanel
                 vessel={history.chosen}
+                there={now ? heldIn(now.state) : []}
                 onAdd={(portion) =>
                   attempt({ vessel: history.chosen, action: { do: 'add', portion } })
                 }
@@ -94,6 +109,7 @@ export function MixPage() {
             chosen={history.chosen}
             onChoose={(name) => dispatch(chosen(name))}
             onNew={(kind) => dispatch(vesselAdded(kind))}
+            onCopy={(kind) => dispatch(copied(kind))}
           />
           {refusal && (
             <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
@@ -113,14 +129,34 @@ export function MixPage() {
           {steps.length > 1 && <Notes steps={steps} />}
         </section>
         <section className={`card ${classes.reasons}`} aria-label="Why">
-          <WhyPanel told={last?.told} test={last && testIn(last.event)} />
+          <WhyPanel told={last?.told} test={last && testIn(last.event)} course={course} />
         </section>
       </div>
+      {beside && <CompareView rack={rack} kept={beside} onClose={() => setBeside(undefined)} />}
+      <KeptRuns
+        rack={rack}
+        opened={isKeptShown}
+        onClose={keptShown.close}
+        onOpen={(kept) => dispatch(opened(kept))}
+        onCompare={setBeside}
+      />
     </>
   );
 }
 
 const vesselOf = (event: RackEvent): string => ('pour' in event ? event.into : event.vessel);
+
+/** The chosen vessel after each thing that was done to it. */
+function courseOf({ events }: Rack, { steps }: RackOutcome, vessel: string): CoursePoint[] {
+  return events
+    .flatMap((event, index) => {
+      const state = steps[index]?.told.state;
+      if (!state || vesselOf(event) !== vessel) return [];
+      const { pH, temperatureC } = state;
+      return [{ what: eventWords(event), temperatureC, ...(pH !== undefined && { pH }) }];
+    })
+    .map((point, index) => ({ step: index + 1, ...point }));
+}
 
 const testIn = (event: RackEvent): string | undefined =>
   'action' in event && event.action.do === 'test' ? event.action.test : undefined;

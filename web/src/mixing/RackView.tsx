@@ -2,6 +2,8 @@ import { Menu, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core';
 import type { ContainerKind, Rack, RackOutcome } from '@stoichos/core';
 import { IconPlus } from '@tabler/icons-react';
+import { copyEvents } from './copyVessel';
+import type { CopyKind } from './copyVessel';
 import { Vessel } from '../glassware/Vessel';
 import classes from './MixPage.module.css';
 
@@ -11,12 +13,14 @@ interface RackViewProps {
   readonly chosen: string;
   readonly onChoose: (name: string) => void;
   readonly onNew: (container: ContainerKind) => void;
+  readonly onCopy: (kind: CopyKind) => void;
 }
 
 const mostVessels = 12;
 
 /** The vessels side by side; a tap chooses the one that is acted on. */
-export function RackView({ rack, outcome, chosen, onChoose, onNew }: RackViewProps) {
+export function RackView({ rack, outcome, chosen, onChoose, onNew, onCopy }: RackViewProps) {
+  const canCopy = copyEvents(rack, chosen, '', 'control') !== undefined;
   const height = rack.vessels.length > 2 ? 110 : 170;
   return (
     <div className={classes.rack} role="group" aria-label="Vessels">
@@ -55,11 +59,19 @@ export function RackView({ rack, outcome, chosen, onChoose, onNew }: RackViewPro
             </button>
           </Menu.Target>
           <Menu.Dropdown>
+            <Menu.Label>Empty</Menu.Label>
             {containerKinds.map((kind) => (
               <Menu.Item key={kind} onClick={() => onNew(kind)}>
                 {containers[kind].name}
               </Menu.Item>
             ))}
+            <Menu.Label>Beside {chosen}</Menu.Label>
+            <Menu.Item disabled={!canCopy} onClick={() => onCopy('control')}>
+              Control: as {chosen} is now
+            </Menu.Item>
+            <Menu.Item disabled={!canCopy} onClick={() => onCopy('blank')}>
+              Blank: water for the last reagent
+            </Menu.Item>
           </Menu.Dropdown>
         </Menu>
       )}

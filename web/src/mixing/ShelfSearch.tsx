@@ -20,7 +20,7 @@ export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
         value: formula,
         label: nameIn(naming, formula),
       })),
-      ...dropNames.map((name) => ({ value: name, label: 'indicator' })),
+      ...dropNames.map((name) => ({ value: name, label: 'by drops' })),
     ],
     [naming],
   );

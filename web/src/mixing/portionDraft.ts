@@ -13,6 +13,8 @@ export interface PortionDraft {
   readonly massG: number | undefined;
   readonly amountMmol: number | undefined;
   readonly drops: number | undefined;
+  /** Which form of a solid is weighed, hydrate or dry. */
+  readonly form: string | undefined;
 }
 
 export const kindNames: Readonly<Record<PortionKind, string>> = {
@@ -39,6 +41,12 @@ export function kindsOf(name: string): readonly PortionKind[] {
   return dissolved.has(formula) ? ['solution', ...(solid ? (['solid'] as const) : [])] : ['solid'];
 }
 
+/** The forms in which a solid is kept, the usual one first. */
+export function formsOf(name: string): readonly string[] {
+  if (dropNames.includes(name) || name === 'water') return [];
+  return findSubstance(name).substance.forms.map(({ formula }) => formula);
+}
+
 /** A draft with the amounts one usually takes. */
 export function usualPortion(name: string): PortionDraft {
   const [kind = 'solution'] = kindsOf(name);
@@ -50,6 +58,7 @@ export function usualPortion(name: string): PortionDraft {
     massG: metals.test(name) ? 0.2 : 0.5,
     amountMmol: 2,
     drops: 2,
+    form: formsOf(name)[0],
   };
 }
 
@@ -61,7 +70,7 @@ export function portionOf(
   const raw = {
     solution: { substance: name, concentrationM, volumeMl },
     liquid: { substance: name, volumeMl },
-    solid: { substance: name, massG },
+    solid: { substance: draft.form ?? name, massG },
     gas: { gas: name, amountMmol },
     drops: { indicator: name, drops },
   }[kind];

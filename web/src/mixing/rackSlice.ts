@@ -1,6 +1,8 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
 import type { ContainerKind, Rack, RackEvent } from '@stoichos/core';
+import { copyEvents } from './copyVessel';
+import type { CopyKind } from './copyVessel';
 
 /** The rack of the study with what was undone and can be done again. */
 export interface RackHistory {
@@ -41,7 +43,7 @@ function chosenIn(history: RackHistory): RackHistory {
 
 /** The first letter that no vessel is called by. */
 export function nextName({ vessels }: Rack): string {
-  const taken = new Set(vessels.map(({ name }) => name));
+  const taken = new Set(vessels.map(({ name }) => name.charAt(0)));
   return [...'ABCDEFGHIJKL'].find((letter) => !taken.has(letter)) ?? String(vessels.length + 1);
 }
 
@@ -62,6 +64,19 @@ export const rackSlice = createSlice({
         chosen: name,
       };
     },
+    copied: (history, { payload: kind }: PayloadAction<CopyKind>): RackHistory => {
+      const { present, chosen: from } = history;
+      const vessel = present.vessels.find(({ name }) => name === from);
+      const name = `${nextName(present)} ${kind}`;
+      const events = copyEvents(present, from, name, kind);
+      if (!vessel || !events) return history;
+      return moved(history, {
+        vessels: [...present.vessels, { name, container: vessel.container }],
+        events: [...present.events, ...events],
+      });
+    },
+    opened: (history, { payload }: PayloadAction<Rack>): RackHistory =>
+      chosenIn(moved(history, payload)),
     chosen: (history, { payload }: PayloadAction<string>): RackHistory => ({
       ...history,
       chosen: payload,
@@ -86,4 +101,5 @@ export const rackSlice = createSlice({
   },
 });
 
-export const { did, vesselAdded, chosen, undone, redone, cleared } = rackSlice.actions;
+export const { did, vesselAdded, copied, opened, chosen, undone, redone, cleared } =
+  rackSlice.actions;

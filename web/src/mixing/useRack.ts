@@ -1,4 +1,4 @@
-import { ChemistryError, runRack } from '@stoichos/core';
+import { ChemistryError, rackEventSchema, runRack } from '@stoichos/core';
 import type { Rack, RackEvent, RackOutcome } from '@stoichos/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../app/store';
@@ -20,6 +20,13 @@ export function useRack() {
   useEffect(() => keepRack(history), [history]);
 
   const attempt = (event: RackEvent): boolean => {
+    const read = rackEventSchema.safeParse(event);
+    if (!read.success) {
+      const [issue] = read.error.issues;
+      const message = `${issue?.message ?? 'This cannot be done'}.`;
+      setRefusal({ message, remedy: 'Enter another number.', of: history.present });
+      return false;
+    }
     try {
       runRack({ ...history.present, events: [...history.present.events, event] });
     } catch (error) {

@@ -1,4 +1,4 @@
-import { NumberInput, SegmentedControl, Stack, Text } from '@mantine/core';
+import { NumberInput, Select, Stack, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core';
 import type { ContainerKind } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
@@ -33,17 +33,14 @@ export function TestEditor({ draft, outcome, locked }: TestEditorProps) {
         <Text size="sm" fw={500} mb={4}>
           Vessel
         </Text>
-        <SegmentedControl
-          fullWidth
-          size="sm"
+        <Select
+          size="md"
           aria-label="Vessel"
+          allowDeselect={false}
           disabled={locked}
           value={values.container}
-          onChange={(container) => change({ container: container as ContainerKind })}
-          data={containerKinds.map((kind) => ({
-            value: kind,
-            label: kind === 'flask' ? 'Flask' : containers[kind].name,
-          }))}
+          onChange={(container) => container && change({ container: container as ContainerKind })}
+          data={containerKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
         />
       </div>
     </Stack>
