@@ -235,7 +235,8 @@ export interface RedoxDye {
   /** Amount in one drop (0.05 mL) of the usual solution, mol. */
   readonly molPerDrop: number;
   readonly stages: readonly DyeStage[];
-  readonly sources: readonly Source[];
+  /** Of the forms, and of the speeds. */
+  readonly sources: readonly [forms: Source, speeds: Source];
 }
 
 /** One stage of a dye’s reduction by glucose, and of its oxidation by air. */

@@ -64,12 +64,22 @@ export function dyeReaction(
   extentMmol: number,
   dye: RedoxDye,
 ): Reaction {
-  return tabulated(equation, {
+  const [forms, speeds] = dye.sources;
+  const reaction = tabulated(equation, {
     about,
     extentMmol,
-    why: dye.sources.map((source) => ({
-      text: `${dye.name} takes up electrons from glucose in alkali and gives them to oxygen`,
-      source: sourceText(source),
-    })),
+    why: [
+      {
+        text: `${dye.name} takes up electrons from glucose in alkali and gives them to oxygen`,
+        source: sourceText(forms),
+      },
+      {
+        text: 'how long it takes follows the glucose, the alkali and the warmth',
+        source: sourceText(speeds),
+      },
+    ],
   });
+  // The mean oxidation number of carbon in a dye tells nothing.
+  const oxidationChanges = reaction.oxidationChanges.filter(({ element }) => element !== 'C');
+  return { ...reaction, oxidationChanges };
 }

@@ -9,6 +9,7 @@ import {
   sourceText,
 } from '@stoichos/core';
 import type { AnyPortion, Held } from '@stoichos/core';
+import { IconAlertOctagon } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
@@ -150,6 +151,7 @@ function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[]
     <div className={classes.hazard} data-testid="hazard">
       {meets.map(({ other, gives, never }) => (
         <Text key={gives} size="sm" fw={600} role="status">
+          {never && <IconAlertOctagon size={20} className={classes.never} aria-hidden />}
           {never ? 'Never with' : 'Mind, with'} <Formula text={other} />: {gives}.
         </Text>
       ))}

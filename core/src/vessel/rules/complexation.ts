@@ -1,4 +1,5 @@
 import { formedSpecies } from '../../substances/componentsOf';
+import { acidBaseSteps, waterIonisation } from '../../substances/data/acidBaseSteps';
 import { spectra } from '../../substances/data/spectra';
 import { chargeOf } from '../../substances/ionsOf';
 import { sourceText } from '../../substances/source';
@@ -47,7 +48,7 @@ export const complexation: Rule = {
               extentMmol: amount,
               why: [
                 {
-                  text: `${row.formula}: log β = ${row.logBeta.toFixed(2)}`,
+                  text: formationConstant(row),
                   source: sourceText(row.source),
                 },
               ],
@@ -57,6 +58,29 @@ export const complexation: Rule = {
     );
   },
 };
+
+/**
+ * The constant as handbooks give it: with ammonia and hydroxide as ligands, where the tables here count ammonium and protons
+ * given off.
+ */
+function formationConstant({ formula, from, logBeta }: FormedSpecies): string {
+  const { 'H^+': protons = 0, 'NH4^+': ammonium = 0, ...others } = from;
+  const ammonia = protons < 0 ? Math.min(ammonium, -protons) : 0;
+  const left = protons + ammonia;
+  const parts: Record<string, number> = {
+    ...others,
+    NH3: ammonia,
+    'NH4^+': ammonium - ammonia,
+    [left < 0 ? 'OH^-' : 'H^+']: Math.abs(left),
+  };
+  const log = logBeta - ammonia * ammoniaLogBeta + Math.max(0, -left) * waterIonisation.pKw;
+  const side = Object.entries(parts)
+    .filter(([, n]) => n > 0)
+    .map(([name, n]) => (n === 1 ? name : `${n} ${name}`));
+  return `${side.join(' + ')} ⇌ ${formula}: log β = ${log.toFixed(1).replace('-', '−')}`;
+}
+
+const ammoniaLogBeta = acidBaseSteps.find(({ formula }) => formula === 'NH3')?.logBeta ?? 0;
 
 /** Absorbance per centimetre from which a newly formed complex is seen by its colour (common practice). */
 const seenAbsorbance = 0.1;
