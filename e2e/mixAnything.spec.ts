@@ -7,8 +7,8 @@ async function add(page: Page, text: string, amounts: Readonly<Record<string, st
   await page.getByRole('tab', { name: 'Add' }).click();
   await page.getByRole('combobox', { name: 'What goes in' }).fill(text);
   await page.getByRole('option').first().click();
-  const { Form: form, ...numbers } = amounts;
-  if (form) await page.getByText(form, { exact: true }).click();
+  const { Way: way, ...numbers } = amounts;
+  if (way) await page.getByText(way, { exact: true }).click();
   for (const [label, value] of Object.entries(numbers)) await page.getByLabel(label).fill(value);
   await page.getByRole('button', { name: /^Add to/ }).click();
 }
@@ -62,8 +62,8 @@ test('a carbonate with acid, and two gas tests', async ({ page }) => {
 });
 
 test('a hydrate is heated, cooled and wetted again', async ({ page }) => {
-  await add(page, 'CuSO4', { Form: 'Solid', 'Mass, g': '2' });
-  await add(page, 'water', { 'Volume, mL': '0.7' });
+  await add(page, 'CuSO4', { Way: 'Solid', 'Mass, g': '2' });
+  await expect(page.getByTestId('notes').or(page.getByTestId('state'))).toContainText('CuSO4·5H2O');
   await act(page, 'Do', 'Heat strongly');
   await page.getByRole('button', { name: 'Undo' }).click();
   await act(page, 'Do', 'Heat gently');
@@ -133,4 +133,90 @@ test('nonsense is answered in words and changes nothing', async ({ page }) => {
   await page.getByRole('combobox', { name: 'What goes in' }).fill('unobtainium');
   await expect(page.getByText(/Not on the shelf/)).toBeVisible();
   await expect(page.getByTestId('notes')).not.toContainText('CaCO3');
+});
+
+test('a dye bottle is shaken three times', async ({ page }) => {
+  await page.getByRole('button', { name: 'Vessel', exact: true }).click();
+  await page.getByRole('menuitem', { name: 'Conical flask' }).click();
+  await add(page, 'water', { 'Volume, mL': '90' });
+  await add(page, 'glucose', { Way: 'Solid', 'Mass, g': '2' });
+  await add(page, 'sodium hydroxide', { Way: 'Solid', 'Mass, g': '2' });
+  await add(page, 'methylene blue', { Drops: '15' });
+  await expect(seen(page)).toContainText('blue');
+  await act(page, 'Do', 'Close');
+  await expect(page.getByTestId('stopper')).toBeVisible();
+  for (let shake = 0; shake < 3; shake += 1) {
+    await act(page, 'Do', 'Let stand 5 min');
+    await expect(seen(page)).toContainText('blue → colourless');
+    await expect(page.getByText(/Shaking with air brings the colour back/)).toBeVisible();
+    await act(page, 'Do', 'Shake with air');
+    await expect(seen(page)).toContainText('colourless → blue');
+  }
+  await add(page, 'water', { 'Volume, mL': '1' });
+  await expect(page.getByRole('alert')).toContainText('Take the stopper out first');
+});
+
+test('what must not meet is said before it goes in', async ({ page }) => {
+  await add(page, 'ammonia', { [strength]: '2' });
+  await page.getByRole('combobox', { name: 'What goes in' }).fill('sodium hypochlorite');
+  await page.getByRole('option').first().click();
+  await expect(page.getByTestId('hazard')).toContainText('Never with NH3: chloramines, toxic');
+  await expect(page.getByTestId('hazard')).toContainText('Keep apart from');
+  await expect(page.getByTestId('hazard')).toContainText('recalled from memory');
+});
+
+test('a control and a blank stand beside the test', async ({ page }) => {
+  await add(page, 'silver nitrate');
+  const beside = async (name: RegExp) => {
+    await page.getByRole('button', { name: 'Vessel', exact: true }).click();
+    await page.getByRole('menuitem', { name }).click();
+  };
+  await beside(/^Control/);
+  await add(page, 'sodium chloride');
+  await beside(/^Blank/);
+  await expect(page.getByRole('button', { name: /^Vessel A: .*white precipitate/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Vessel B control: colourless/ })).toBeVisible();
+  await page.getByRole('button', { name: /^Vessel C blank: colourless liquid, clear/ }).click();
+  await expect(page.getByTestId('state')).toContainText('10.0 mL');
+});
+
+test('a sequence is kept, compared with and opened again', async ({ page }) => {
+  await add(page, 'lead nitrate');
+  await add(page, 'potassium iodide');
+  const kept = page.getByRole('dialog', { name: 'Kept sequences' });
+  await page.getByRole('button', { name: 'Keep or compare' }).click();
+  await kept.getByLabel('Name for what is on the bench').fill('Golden rain, small');
+  await kept.getByRole('button', { name: 'Keep', exact: true }).click();
+  const line = kept.getByRole('listitem').filter({ hasText: 'Golden rain, small' });
+  await expect(line).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await add(page, 'sodium sulfate');
+  await page.getByRole('button', { name: 'Keep or compare' }).click();
+  await line.getByRole('button', { name: 'Compare' }).click();
+  const comparison = page.getByRole('region', { name: /^Compared with Golden rain/ });
+  await expect(comparison).toContainText('1 of 2 steps differ');
+  await comparison.getByRole('switch', { name: 'Only what differs' }).check();
+  await expect(comparison.getByRole('row')).toHaveCount(2);
+  await expect(comparison.getByTestId('comparison')).toContainText('bright yellow');
+  await comparison.getByRole('button', { name: 'Close the comparison' }).click();
+  await page.getByRole('button', { name: 'Keep or compare' }).click();
+  await line.getByRole('button', { name: 'Open' }).click();
+  await expect(seen(page)).toContainText('bright yellow');
+  await page.getByRole('button', { name: 'Keep or compare' }).click();
+  await line.getByRole('button', { name: 'Let go' }).click();
+  await expect(line).toHaveCount(0);
+  await page.getByRole('button', { name: 'Keep it after all' }).click();
+  await expect(line).toBeVisible();
+});
+
+test('species and course are charted, and can be read as tables', async ({ page }) => {
+  await add(page, 'HCl', { [strength]: '0.1' });
+  await add(page, 'NaOH', { [strength]: '0.05' });
+  await expect(page.getByRole('img', { name: /^What is dissolved, mol\/L: / })).toBeVisible();
+  const dissolved = page.getByRole('region', { name: 'What is dissolved' });
+  await dissolved.getByText('Table', { exact: true }).click();
+  await expect(page.getByTestId('species')).toContainText('Na+');
+  await page.getByRole('button', { name: 'pH and temperature by step' }).click();
+  await expect(page.getByRole('img', { name: /step 2: pH 1\.\d/ })).toBeVisible();
 });

@@ -1,7 +1,7 @@
 import { Button, Group, Switch, Table, Text, Title } from '@mantine/core';
 import { runRack } from '@stoichos/core';
 import type { KeptRun, Rack } from '@stoichos/core';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { Vessel } from '../glassware/Vessel';
 import { Mark } from '../parts/Mark';
@@ -17,12 +17,20 @@ interface CompareProps {
 
 /** The sequence on the bench beside a kept one: how both ended, and step by step where they part. */
 export function CompareView({ rack, kept, onClose }: CompareProps) {
+  const section = useRef<HTMLElement>(null);
+  // It opens below the bench, so it is brought into view and the keyboard goes there.
+  useEffect(() => section.current?.focus(), [kept.id]);
   const [onlyDifferent, setOnlyDifferent] = useState(false);
   const rows = useMemo(() => alignRuns(linesOf(rack), linesOf(kept.rack)), [rack, kept.rack]);
   const different = rows.filter(({ same }) => !same).length;
   const shown = onlyDifferent ? rows.filter(({ same }) => !same) : rows;
   return (
-    <section className={`card ${classes.compare}`} aria-label={`Compared with ${kept.name}`}>
+    <section
+      ref={section}
+      tabIndex={-1}
+      className={`card ${classes.compare}`}
+      aria-label={`Compared with ${kept.name}`}
+    >
       <Group justify="space-between" mb="sm">
         <Title order={2} size="h4">
           On the bench beside “{kept.name}”

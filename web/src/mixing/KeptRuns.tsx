@@ -19,8 +19,20 @@ interface KeptRunsProps {
 /** Keeps the sequence on the bench under a name, and lists those kept: to open, to compare with, to let go. */
 export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsProps) {
   const { data, error, refetch } = useRunsQuery(undefined, { skip: !opened });
+  // The comparison takes the focus, so it opens once the dialog has given it back.
+  const [toCompare, setToCompare] = useState<KeptRun>();
+  const compareAtLast = () => {
+    if (toCompare) onCompare(toCompare);
+    setToCompare(undefined);
+  };
   return (
-    <Modal opened={opened} onClose={onClose} title="Kept sequences" size="lg">
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      onExitTransitionEnd={compareAtLast}
+      title="Kept sequences"
+      size="lg"
+    >
       <KeepForm rack={rack} />
       <Title order={3} size="h5" mt="lg" mb="xs">
         Kept so far
@@ -43,7 +55,7 @@ export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsP
                 onClose();
               }}
               onCompare={() => {
-                onCompare(run);
+                setToCompare(run);
                 onClose();
               }}
             />

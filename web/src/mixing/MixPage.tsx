@@ -196,7 +196,7 @@ function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) {
         ))}
       </Text>
       {warnings.length > 0 && (
-        <Alert variant="outline" color="gray" mt="sm" title="Mind">
+        <Alert variant="outline" color="gray" mt="sm" title="Mind" role="note">
           {warnings.map(({ code, message }) => (
             <Text key={`${code} ${message}`} size="sm">
               <Formula text={message} wrap />

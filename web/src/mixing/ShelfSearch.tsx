@@ -16,11 +16,11 @@ export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
   const options = useMemo(
     () => [
       { value: 'water', label: 'distilled water' },
+      ...dropNames.map((name) => ({ value: name, label: 'by drops' })),
       ...shelfSubstances().map(({ formula }) => ({
         value: formula,
         label: nameIn(naming, formula),
       })),
-      ...dropNames.map((name) => ({ value: name, label: 'by drops' })),
     ],
     [naming],
   );
