@@ -4,10 +4,10 @@ import { act, equilibrate, mix, molarMassOf, parseFormula, setUp } from '../src'
 import type { Action, AnyPortion, Step, Vessel } from '../src';
 import { toComponents } from '../src/equilibrium/equilibrate';
 import { ions } from '../src/substances/data/ions';
-import { shelf } from '../src/substances/data/shelf';
 import { pourOut } from '../src/vessel/pour';
 import { componentsIn } from '../src/vessel/vessel';
-import type { Phases } from '../src/vessel/vessel';
+import { anyPortion, soluble, strength } from './support/anything';
+import { atoms } from './support/atoms';
 import { bench, equationsOf, lastOf, portion, precipitate, sorted } from './support/bench';
 
 const codes = (step: ReturnType<typeof lastOf>) => step.warnings.map(({ code }) => code);
@@ -229,48 +229,6 @@ describe('what is not predicted', () => {
     ).toThrowError(expect.objectContaining({ code: 'emptyVessel' })));
 });
 
-/** Moles of each element, and of charge, in the phases of a vessel, mmol. */
-function atoms(...all: readonly Phases[]): Record<string, number> {
-  const total: Record<string, number> = {};
-  for (const phases of all)
-    for (const amounts of [phases.solution, phases.solids, phases.layer, phases.gas])
-      for (const [formula, amount] of Object.entries(amounts)) {
-        const { elements, charge } = parseFormula(formula);
-        for (const [symbol, n] of Object.entries({ ...elements, charge }))
-          total[symbol] = (total[symbol] ?? 0) + n * amount;
-      }
-  return total;
-}
-
-const soluble = shelf.filter(
-  ({ state, solubilityGPer100G, stock }) => state !== 'gas' && !stock && solubilityGPer100G > 2,
-);
-const stocks = shelf.filter(({ stock, formula }) => stock && formula !== 'HF');
-const solids = shelf.filter(
-  ({ state, solubilityGPer100G, stock }) => !state && !stock && solubilityGPer100G <= 2,
-);
-const gases = ['CO2', 'SO2', 'H2S', 'Cl2', 'NO2'];
-const immiscible = ['cyclohexane', 'dichloromethane'];
-const strength = fc.double({ min: -3, max: 0, noNaN: true }).map((log) => 10 ** log);
-
-const anyPortion: fc.Arbitrary<AnyPortion> = fc.oneof(
-  fc.record({
-    substance: fc.constantFrom(...soluble.map(({ formula }) => formula)),
-    concentrationM: strength,
-    volumeMl: fc.constantFrom(1, 3, 8),
-  }),
-  fc.record({
-    substance: fc.constantFrom(...stocks.map(({ formula }) => formula)),
-    concentrationM: strength.map((c) => 5 * c),
-    volumeMl: fc.constantFrom(1, 3, 8),
-  }),
-  fc.record({
-    substance: fc.constantFrom(...solids.map(({ formula }) => formula)),
-    massG: strength.map((g) => g / 2),
-  }),
-  fc.record({ gas: fc.constantFrom(...gases), amountMmol: strength }),
-  fc.record({ substance: fc.constantFrom(...immiscible), volumeMl: fc.constantFrom(1, 5) }),
-);
 const anyAction: fc.Arbitrary<Action> = fc.oneof(
   { weight: 4, arbitrary: anyPortion.map((one): Action => ({ do: 'add', portion: one })) },
   {

@@ -27,7 +27,9 @@ export function oxygenFromAir({ volumeMl, temperatureC }: Vessel): number {
   const row = dissolvedGas('O2');
   if (!row) return 0;
   const log = vantHoff(Math.log10(row.henryMPerAtm), row.enthalpyKJPerMol, temperatureC);
-  return oxygenShareOfAir.value * (1 - vapourAtm(temperatureC)) * 10 ** log * volumeMl;
+  // At the boiling point steam has driven the air out.
+  const airAtm = Math.max(0, 1 - vapourAtm(temperatureC));
+  return oxygenShareOfAir.value * airAtm * 10 ** log * volumeMl;
 }
 
 /** Oxygen in the air above what a vessel holds, mmol. */
@@ -92,11 +94,12 @@ export function oxygenate(vessel: Vessel, mostMmol: number): { step: Step; usedM
   left -= usedMmol;
   const holds = oxygenFromAir(vessel);
   const before = (vessel.airShare ?? 1) * holds;
-  const dissolved = Math.min(left, holds - before);
+  const dissolved = Math.max(0, Math.min(left, holds - before));
+  const airShare = holds > 0 ? Math.min(1, (before + dissolved) / holds) : 0;
   return {
     step: {
       ...step,
-      vessel: { ...step.vessel, airShare: (before + dissolved) / holds },
+      vessel: { ...step.vessel, airShare },
       reactions: [...reactions, ...step.reactions],
     },
     usedMmol: mostMmol - left + dissolved,
@@ -112,11 +115,15 @@ function others(previous: Vessel, vessel: Vessel, mmol: number): { step: Step; u
   };
   const step = come(previous, mixed);
   const { solution, gas } = step.vessel.phases;
-  const left = (solution.O2 ?? 0) + (gas.O2 ?? 0) - (phases.gas.O2 ?? 0);
   const { O2: dissolved = 0, ...rest } = solution;
+  const left = dissolved + (gas.O2 ?? 0) - (phases.gas.O2 ?? 0);
+  const consumed = mmol + (phases.solution.O2 ?? 0) - left;
+  const usedMmol = Math.max(0, Math.min(mmol, consumed));
+  // What air offered and nothing took is air again; oxygen that was led in stays, above the liquid.
+  const own = left - (mmol - usedMmol);
   const gone = present(addAmounts(step.gasEvolved, { O2: -(step.gasEvolved.O2 ?? 0) }));
   return {
-    usedMmol: Math.max(0, mmol - left),
+    usedMmol,
     step: {
       ...step,
       gasEvolved: gone,
@@ -125,7 +132,7 @@ function others(previous: Vessel, vessel: Vessel, mmol: number): { step: Step; u
         phases: {
           ...step.vessel.phases,
           solution: rest,
-          gas: present(addAmounts(gas, { O2: dissolved - left })),
+          gas: present({ ...gas, O2: (phases.gas.O2 ?? 0) + own }),
         },
       },
     },

@@ -1,6 +1,7 @@
 import { ChemistryError } from '../errors';
 import { addAmounts, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
+import { containers } from './containers';
 import { rewet } from './dryHeat';
 import type { Rewetted } from './dryHeat';
 import { boilingPoint, boilingWarning, boilsAtC } from './heat';
@@ -32,11 +33,15 @@ export type Warmth = 'free' | 'kept';
 
 /** Puts a portion into a vessel. */
 export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'): Step {
-  const poured = pourOut(
+  const asPoured = pourOut(
     portion,
     vessel.container,
-    vessel.volumeMl === 0 ? vessel.temperatureC : undefined,
+    vessel.volumeMl === 0 && warmth === 'kept' ? vessel.temperatureC : undefined,
   );
+  const onHot = vessel.volumeMl === 0 && warmth === 'free' && asPoured.volumeMl > 0;
+  const poured = onHot
+    ? { ...asPoured, temperatureC: tenths(sharedTemperature(vessel, asPoured)) }
+    : asPoured;
   const part = settle(poured).vessel;
   const isGas = 'gas' in portion;
   const step =
@@ -52,8 +57,21 @@ export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'
       : [];
   return {
     ...step,
-    warnings: unique([...pouringWarnings(vessel, part), ...warnings, ...step.warnings]),
+    warnings: unique([
+      ...pouringWarnings(vessel, part),
+      ...(onHot ? hotVesselWarnings(vessel) : []),
+      ...warnings,
+      ...step.warnings,
+    ]),
   };
+}
+
+/** Where a liquid comes to on dry solids and glass that are hotter or colder, °C, by their heat capacities. */
+function sharedTemperature(dry: Vessel, liquid: Vessel): number {
+  const own = heatCapacityOf(dry);
+  const brought = heatCapacityOf(liquid) - containers[liquid.container].heatCapacityJPerK;
+  const shared = (own * dry.temperatureC + brought * liquid.temperatureC) / (own + brought);
+  return Math.max(lowestC, Math.min(boilsAtC, shared));
 }
 
 /**

@@ -110,14 +110,13 @@ function burnLiquids(start: Vessel): Burned {
     }
     const { used, made } = sidesOf(equation);
     const extentMmol = mmol / (used[formula] ?? 1);
-    const { H2O: steam = 0, ...gases } = made;
     burnedMl += volumeOf(formula, mmol);
-    vessel = without(vessel, formula, scaleAmounts(gases, extentMmol));
+    vessel = without(vessel, formula, scaleAmounts(made, extentMmol));
     reactions.push(
       tabulated(equation, { about: formula, extentMmol, why: [heatOf(row, equation)] }),
     );
     sights.push({ formula, result: row.shows });
-    if (steam > 0)
+    if (made.H2O)
       sights.push({
         formula: 'H2O',
         result: 'a cold dish held above mists over',
@@ -140,22 +139,26 @@ function without(vessel: Vessel, formula: string, gases: Amounts): Vessel {
     Object.entries(vessel.phases.layer).filter(([name]) => name !== formula),
   );
   const left = ((solution.H2O ?? 0) * 18.015) / 1000 / waterDensityGPerMl;
-  // A film of water that came with the alcohol dries up in the flame.
-  const volumeMl = dissolved > 0 ? (left < driesMl ? 0 : left) : vessel.volumeMl;
+  const { H2O: water = 0, ...solutes } = solution;
+  // A film of water that came with the alcohol goes off as steam, if nothing is dissolved in it.
+  const dries =
+    dissolved > 0 && left < driesMl && Object.values(solutes).every((n) => n < traceMmol);
   return {
     ...vessel,
-    volumeMl,
+    volumeMl: dries ? 0 : dissolved > 0 ? left : vessel.volumeMl,
     phases: {
       ...vessel.phases,
-      solution: volumeMl > 0 ? solution : {},
+      solution: dries ? {} : solution,
       layer,
-      gas: addAmounts(vessel.phases.gas, gases),
+      gas: addAmounts(addAmounts(vessel.phases.gas, gases), { H2O: dries ? water : 0 }),
     },
   };
 }
 
 /** Water that a flame dries up, mL (common practice). */
 const driesMl = 0.3;
+/** Dissolved matter below this is none, mmol. */
+const traceMmol = 1e-6;
 
 function heatOf({ formula, source }: BurningLiquid, equation: string): Reason {
   const { used, made } = sidesOf(equation);
