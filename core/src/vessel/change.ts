@@ -16,6 +16,8 @@ export type Terms = readonly (readonly [PhaseTerm, number])[];
 /** How much of everything came and went between two states of a vessel, mmol; used up as reactions claim their share. */
 export interface Change {
   readonly gained: ReadonlyMap<string, { readonly term: PhaseTerm; amount: number }>;
+  /** The same before anything was claimed. */
+  readonly atFirst: ReadonlyMap<string, number>;
   /** Whether there is more hydroxide than free acid afterwards, so that equations are written with hydroxide. */
   readonly isBasic: boolean;
 }
@@ -86,7 +88,8 @@ export function changeBetween(before: Phases, after: Phases, electronsMove = fal
     dissolved.amount -= share;
   }
   const { 'H^+': acid = 0, 'OH^-': base = 0 } = after.solution;
-  return { gained, isBasic: base > acid };
+  const atFirst = new Map([...gained].map(([key, { amount }]) => [key, amount]));
+  return { gained, atFirst, isBasic: base > acid };
 }
 
 /** A term in components, by its phase. */

@@ -3,7 +3,7 @@ import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
 import { sourceText } from '../../substances/source';
 import type { SparinglySoluble } from '../../substances/types';
 import type { DrivingForce } from '../../equation/reactionType';
-import { claim, openChanges } from '../change';
+import { claim, keyOf, openChanges } from '../change';
 import { writeThrough } from '../writeThrough';
 import type { RawEquation } from '../change';
 import { isComplex } from './complexation';
@@ -22,7 +22,9 @@ export const dissolution: Rule = {
       const visible =
         (-1000 * amount * (row ? molarMassOf(term.formula) : 0)) / volumeMl >=
         visibleMgPerL.precipitate;
-      if (!row || row.elementary || !visible) return [];
+      // What another reaction has claimed too much of has not dissolved: there was none of it before.
+      const isGone = (change.atFirst.get(keyOf(term)) ?? 0) < 0;
+      if (!row || row.elementary || !visible || !isGone) return [];
       const equation = writeThrough(change, { used: [[term, 1]], extentMmol: -amount });
       if (!equation || equation.right.length === 0) return [];
       claim(change, equation, -amount);
