@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { molarMassOf, parseFormula } from '../src';
+import { molarMassOf, parseFormula, react } from '../src';
 import type { ToldStep } from '../src';
 import { solidLook } from '../src/appearance/solidLook';
 import { componentsOfSolid } from '../src/substances/componentsOf';
@@ -314,5 +314,45 @@ describe('a flame held to it (Vogel; common practice)', () => {
     const codes = (step: ToldStep) => step.warnings.map(({ code }) => code);
     expect(codes(lastOf('HCl 1M', 'Zn 0.2g', 'ignite'))).toContain('flammableGas');
     expect(codes(lastOf('C2H5OH 20mL', 'ignite'))).toContain('fireTooLarge');
+  });
+});
+
+describe('what is asked of dry substances (Vogel; any general chemistry text)', () => {
+  const equations = (reactants: string[], heated?: true) =>
+    react({ reactants, ...(heated && { conditions: { heated } }) }).reactions.map(
+      ({ equation }) => equation,
+    );
+
+  test.each<[string[], true | undefined, string]>([
+    [['CaCO3'], true, 'CaCO3(s) → CaO(s) + CO2(g)'],
+    [['NaHCO3'], true, '2 NaHCO3(s) → Na2CO3(s) + CO2(g) + H2O(g)'],
+    [['KClO3', 'MnO2'], true, '2 KClO3(s) → 2 KCl(s) + 3 O2(g)'],
+    [['Fe', 'S'], undefined, 'Fe(s) + S(s) → FeS(s)'],
+    [['Mg', 'O2'], undefined, '2 Mg(s) + O2(g) → 2 MgO(s)'],
+    [['H2', 'O2'], undefined, '2 H2(g) + O2(g) → 2 H2O(g)'],
+    [['CH4', 'O2'], undefined, 'CH4(g) + 2 O2(g) → CO2(g) + 2 H2O(g)'],
+    [['C3H8', 'O2'], undefined, 'C3H8(g) + 5 O2(g) → 3 CO2(g) + 4 H2O(g)'],
+    [['H2S', 'O2'], undefined, '2 H2S(g) + 3 O2(g) → 2 H2O(g) + 2 SO2(g)'],
+    [['CuO', 'H2'], true, 'CuO(s) + H2(g) → Cu(s) + H2O(g)'],
+    [['Fe2O3', 'CO'], true, 'Fe2O3(s) + 3 CO(g) → 2 Fe(s) + 3 CO2(g)'],
+  ])('%j: %s %s', (reactants, heated, equation) => {
+    expect(equations(reactants, heated)).toEqual([equation]);
+  });
+
+  test('a hydrate is told stage by stage, salts that only melt not at all', () => {
+    expect(equations(['CuSO4·5H2O'], true)).toHaveLength(4);
+    expect(equations(['NaCl'], true)).toEqual([]);
+  });
+
+  test('what is asked of solutions stays in solution', () => {
+    expect(react({ reactants: ['Zn', 'CuSO4'] }).reactions[0]?.netIonic).toBe(
+      'Cu^2+(aq) + Zn(s) → Cu(s) + Zn^2+(aq)',
+    );
+  });
+
+  test('explosive mixtures are not told', () => {
+    const { reactions, none } = react({ reactants: ['KClO3', 'S'] });
+    expect(reactions).toEqual([]);
+    expect(none).toMatch(/explode with anything that burns/);
   });
 });

@@ -31,13 +31,17 @@ export interface Heated {
 const hot = new Map<string, HotSolid>(hotSolids.map((row) => [row.formula, row]));
 
 /** The amount, mmol, by which a row can go in what is there; oxygen of the air does not limit it. */
-function extentIn(row: ThermalRow, there: Amounts): number {
+function extentIn(row: ThermalRow, condensed: Amounts, gas: Amounts): number {
+  const there = { ...gas, ...condensed };
   if (row.catalyst && !row.catalyst.some((one) => (there[one] ?? 0) > 0)) return 0;
   const limits = Object.entries(row.used)
     .filter(([formula]) => !fromAir(formula))
     .map(([formula, count]) => (there[formula] ?? 0) / count);
   return Math.min(...limits);
 }
+
+/** Gases that are led over a hot solid until it has cooled, and keep the air from it. */
+const reducing = ['H2', 'CO'];
 
 /** What ran of a set of rows in what is condensed, and what is left. */
 interface Run extends Pick<Heated, 'reactions' | 'sights' | 'warnings'> {
@@ -62,12 +66,18 @@ export function runRows(
   const sights: HeatSight[] = [];
   const warnings: Warning[] = [];
   // What a stage makes may be what a stage lower down needs, so the rows are gone through until nothing is left to do.
-  for (let pass = 0; pass < rows.length; pass += 1) {
-    const row = rows.find((one) => extentIn(one, condensed) > tracesMmol);
+  const airless = reducing.some((formula) => (before[formula] ?? 0) > 0);
+  const possible = airless ? rows.filter(({ used }) => !Object.keys(used).some(fromAir)) : rows;
+  for (let pass = 0; pass < possible.length; pass += 1) {
+    const row = possible.find((one) => extentIn(one, condensed, gas) > tracesMmol);
     if (!row) break;
-    const extentMmol = extentIn(row, condensed);
-    for (const [formula, count] of Object.entries(row.used))
-      if (!fromAir(formula)) condensed = addAmounts(condensed, { [formula]: count }, -extentMmol);
+    const extentMmol = extentIn(row, condensed, gas);
+    for (const [formula, count] of Object.entries(row.used)) {
+      const used = { [formula]: count };
+      if (fromAir(formula)) continue;
+      if (formula in condensed) condensed = addAmounts(condensed, used, -extentMmol);
+      else gas = present(addAmounts(gas, used, -extentMmol));
+    }
     for (const [formula, count] of Object.entries(row.made)) {
       const made = { [formula]: count * extentMmol };
       if (leavesAsGas(formula)) gas = addAmounts(gas, made);

@@ -6,6 +6,8 @@ import { findSubstance } from '../substances/findSubstance';
 import { act, setUp } from './act';
 import type { Step } from './step';
 import type { AnyPortion } from './portion';
+import { tryDry } from './reactDry';
+import type { DryFound } from './reactDry';
 import type { Reaction } from './reaction';
 import { solubilityM } from './warnings';
 
@@ -27,7 +29,7 @@ export type ReactRequest = z.input<typeof reactSchema>;
 export interface ReactionsFound {
   readonly reactions: readonly Reaction[];
   /** What it takes, where dilute and cold does nothing. */
-  readonly under?: 'concentrated' | 'hot and concentrated';
+  readonly under?: 'concentrated' | 'hot and concentrated' | 'heated';
   /** What does not react, or not on, although one would expect it. */
   readonly stays?: readonly string[];
   readonly none?: string;
@@ -66,7 +68,15 @@ export function react({ reactants, conditions }: ReactRequest): ReactionsFound {
   const reagents = reactants.map((text, index) =>
     inField(`reactants.${index}`, (): Reagent => (isWater(text) ? 'water' : findSubstance(text))),
   );
+  const kept = reagents.flatMap((one) =>
+    one === 'water' || one.substance.stock ? [] : [one.form ?? one.substance.forms[0].formula],
+  );
+  const isDry = kept.length === reagents.length && (conditions === undefined || heated);
+  const dry: DryFound = isDry ? tryDry(kept) : { reactions: [] };
+  const tellsDry = dry.reactions.length > 0 || dry.none !== undefined;
+  if (heated && tellsDry) return dry;
   const asked = tryOut(reagents, concentrated, heated ? hotC : undefined);
+  if (asked.reactions.length === 0 && tellsDry) return { ...dry, under: 'heated' };
   const canBeStronger = reagents.some((one) => one !== 'water' && one.substance.stock);
   if (asked.reactions.length > 0 || conditions !== undefined || !canBeStronger) return asked;
   const strong = tryOut(reagents, true);
@@ -149,7 +159,7 @@ function reversed(equation: string): string {
 function noneBecause(isWet: boolean, reasons: readonly string[], stays: readonly string[]): string {
   if (reasons.length > 0) return `Not predicted: ${reasons.join(' ')}`;
   if (!isWet)
-    return 'Not predicted: dry solids and gases, and what heating does to them, are not part of the model in solution; in water they do not react.';
+    return 'Not predicted: in water they do not react, and no table says that they do when heated dry.';
   if (stays.length > 0) return `No reaction: ${stays.join(' ')}`;
   return 'No reaction: no solid, gas, complex, acid–base pair or electron transfer goes far enough to notice.';
 }
