@@ -10,6 +10,7 @@ export type { Composition, Species, State } from './formula/species';
 
 export { sourceText } from './substances/source';
 export type { Source } from './substances/source';
+export { densityAgainstAir, gasDensityGPerL } from './substances/gas';
 export { describeFormula } from './substances/describeFormula';
 export type { FormulaDescription } from './substances/describeFormula';
 export { findSubstance, shelfSubstances, solubleSubstances } from './substances/findSubstance';
@@ -73,7 +74,7 @@ export {
   vigours,
 } from './observation/observation';
 export type { Observation, ObservationKind } from './observation/observation';
-export { rackEventSchema, rackSchema, runRack } from './observation/rack';
+export { rackEventSchema, rackRunner, rackSchema, runRack } from './observation/rack';
 export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
 export { compareObservations } from './observation/compareObservations';

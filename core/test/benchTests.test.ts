@@ -5,6 +5,7 @@ import { gasesAbove } from '../src/benchTests/gasAbove';
 import { sourcesOfTest, testNames } from '../src/benchTests/performTest';
 import { act, setUp } from '../src/vessel/act';
 import { flameColours } from '../src/substances/data/flameColours';
+import { densityAgainstAir, gasDensityGPerL } from '../src/substances/gas';
 import { gasProperties } from '../src/substances/data/gasProperties';
 import { molarMassOf } from '../src/formula/molarMass';
 import { lastOf, portion } from './support/bench';
@@ -156,6 +157,30 @@ describe('a magnet', () => {
   test('on a solution is answered in words', () => {
     expect(result('FeSO4 1M 5mL', 'magnet')).toMatch(/no solid in the liquid/);
     expect(result('', 'magnet')).toMatch(/holds no solid/);
+  });
+});
+
+describe('density of gases (CRC Handbook, g/L at 0 °C and 1 atm)', () => {
+  test.each([
+    ['H2', 0.0899],
+    ['CH4', 0.717],
+    ['NH3', 0.771],
+    ['N2', 1.25],
+    ['O2', 1.429],
+    ['H2S', 1.539],
+    ['HCl', 1.639],
+    ['CO2', 1.977],
+    ['SO2', 2.926],
+    ['Cl2', 3.214],
+  ])('%s: %d, within 3 %%', (formula, gPerL) => {
+    expect(Math.abs(gasDensityGPerL(formula, 0) / gPerL - 1)).toBeLessThan(0.03);
+  });
+
+  test('lighter and heavier than air (common practice)', () => {
+    for (const formula of ['H2', 'CH4', 'NH3', 'C2H2', 'N2', 'CO'])
+      expect(densityAgainstAir(formula), formula).toBeLessThan(1);
+    for (const formula of ['O2', 'CO2', 'SO2', 'Cl2', 'HCl', 'H2S', 'NO2', 'C3H8'])
+      expect(densityAgainstAir(formula), formula).toBeGreaterThan(1);
   });
 });
 

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { rackSchema, runRack } from '../src';
+import { rackRunner, rackSchema, runRack } from '../src';
 import type { Rack, RackEvent } from '../src';
 import { portion } from './support/bench';
 
@@ -76,5 +76,30 @@ describe('a rack of vessels', () => {
   test('is read back from text as it was written', () => {
     const written = rack('AB', add('A', 'HCl 1M'), { pour: 'A', into: 'B' });
     expect(rackSchema.parse(JSON.parse(JSON.stringify(written)))).toEqual(written);
+  });
+
+  test('grown event by event, undone and regrown, it is what it is when run at once', () => {
+    const run = rackRunner();
+    const events = [
+      add('A', 'FeCl3 0.1M'),
+      add('B', 'NaOH 1M'),
+      { pour: 'A', into: 'B' } satisfies RackEvent,
+      add('B', 'HCl 2M'),
+    ];
+    const whole = rack('AB', ...events);
+    const upTo = (count: number): Rack => ({ ...whole, events: whole.events.slice(0, count) });
+    for (const count of [1, 2, 3, 4, 2, 4, 0, 4])
+      expect(run(upTo(count))).toEqual(runRack(upTo(count)));
+    // A vessel that comes later changes nothing that was; another kind of vessel does.
+    const wider = {
+      ...whole,
+      vessels: [...whole.vessels, { name: 'C', container: 'beaker' as const }],
+    };
+    expect(run(wider).now.C?.state.volumeMl).toBe(0);
+    const other: Rack = {
+      ...whole,
+      vessels: whole.vessels.map(({ name }) => ({ name, container: 'beaker' })),
+    };
+    expect(run(other)).toEqual(runRack(other));
   });
 });

@@ -188,6 +188,12 @@ describe('the data tables', () => {
       for (const formula of Object.keys(aboveM)) expect(exists(formula), formula).toBe(true);
   });
 
+  it('hold at least 300 substances, each once', () => {
+    const formulae = shelf.map(({ formula }) => formula);
+    expect(formulae.length).toBeGreaterThanOrEqual(300);
+    expect(new Set(formulae).size).toBe(formulae.length);
+  });
+
   it('classify and route every shelf substance', () => {
     expect(Object.keys(classification).sort()).toEqual(shelf.map(({ formula }) => formula).sort());
     for (const { formula } of solubleSubstances()) {

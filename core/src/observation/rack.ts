@@ -65,6 +65,13 @@ interface Standing {
   readonly told: ToldStep;
 }
 
+/** A rack on the way: what one event did, and how every vessel touched so far stands after it. */
+interface Stage {
+  readonly event: RackEvent;
+  readonly did: RackStep;
+  readonly standing: ReadonlyMap<string, Standing>;
+}
+
 /**
  * Runs a rack: each event in turn, on vessels that start empty at room temperature.
  *
@@ -72,47 +79,81 @@ interface Standing {
  * @example runRack({ vessels: [{ name: 'A', container: 'testTube' }], events: [
  *   { vessel: 'A', action: { do: 'add', portion: { substance: 'CaCO3', massG: 1 } } }] })
  */
-export function runRack({ vessels, events }: Rack): RackOutcome {
-  const standing = new Map<string, Standing>();
-  for (const { name, container } of vessels) standing.set(name, empty(container));
+export function runRack(rack: Rack): RackOutcome {
+  return rackRunner()(rack);
+}
+
+/**
+ * Runs racks that grow event by event, as they do at the bench, and reckons only what is new: the events that the rack before
+ * began with, told by identity, are not run again.
+ *
+ * @returns a function like {@link runRack}.
+ */
+export function rackRunner(): (rack: Rack) => RackOutcome {
+  let lastVessels: Rack['vessels'] = [];
+  let stages: readonly Stage[] = [];
+  return ({ vessels, events }) => {
+    const isSame = lastVessels.every((one, index) => sameVessel(one, vessels[index]));
+    const parted = stages.findIndex(({ event }, index) => event !== events[index]);
+    const kept = isSame ? stages.slice(0, parted < 0 ? undefined : parted) : [];
+    const run = [...kept];
+    const fresh = new Map(vessels.map(({ name, container }) => [name, container]));
+    events.slice(kept.length).forEach((event, index) => {
+      const before = run.at(-1)?.standing ?? new Map<string, Standing>();
+      run.push(inField(`events.${kept.length + index}`, () => next(event, before, fresh)));
+    });
+    [lastVessels, stages] = [vessels, run];
+    const standing = run.at(-1)?.standing;
+    return {
+      steps: run.map(({ did }) => did),
+      now: Object.fromEntries(
+        vessels.map(({ name, container }) => [
+          name,
+          (standing?.get(name) ?? empty(container)).told,
+        ]),
+      ),
+    };
+  };
+}
+
+function sameVessel(one: Rack['vessels'][number], other?: Rack['vessels'][number]): boolean {
+  return one.name === other?.name && one.container === other.container;
+}
+
+/** Does one thing in a rack. */
+function next(
+  event: RackEvent,
+  before: ReadonlyMap<string, Standing>,
+  fresh: ReadonlyMap<string, ContainerKind>,
+): Stage {
+  const standing = new Map(before);
   const stands = (name: string): Standing => {
-    const found = standing.get(name);
-    if (!found) throw ChemistryError.of('invalidInput', `There is no vessel called “${name}”.`);
-    return found;
+    const container = fresh.get(name);
+    if (!container) throw ChemistryError.of('invalidInput', `There is no vessel called “${name}”.`);
+    return before.get(name) ?? empty(container);
   };
-  const steps = events.map((event, index) =>
-    inField(`events.${index}`, (): RackStep => {
-      if ('pour' in event) {
-        const [from, into] = [stands(event.pour), stands(event.into)];
-        if (event.pour === event.into)
-          throw ChemistryError.of('invalidInput', 'A vessel cannot be poured into itself.');
-        const poured = pour(into.step.vessel, from.step.vessel);
-        const next = after(
-          into,
-          event.fromHeight ? followedBy(poured, shakeWithAir(poured.vessel)) : poured,
-        );
-        standing.set(event.into, next);
-        standing.set(event.pour, empty(from.step.vessel.container));
-        return { vessel: event.into, told: next.told };
-      }
-      const before = stands(event.vessel);
-      const { action } = event;
-      const step = inField('action', () => act(before.step.vessel, action));
-      const next =
-        action.do === 'test'
-          ? {
-              step,
-              told: tell(step, viewVessel(step), [performTest(before.step.vessel, action.test)]),
-            }
-          : after(before, step);
-      standing.set(event.vessel, next);
-      return { vessel: event.vessel, told: next.told };
-    }),
-  );
-  return {
-    steps,
-    now: Object.fromEntries([...standing].map(([name, { told }]) => [name, told])),
-  };
+  if ('pour' in event) {
+    const [from, into] = [stands(event.pour), stands(event.into)];
+    if (event.pour === event.into)
+      throw ChemistryError.of('invalidInput', 'A vessel cannot be poured into itself.');
+    const poured = pour(into.step.vessel, from.step.vessel);
+    const received = after(
+      into,
+      event.fromHeight ? followedBy(poured, shakeWithAir(poured.vessel)) : poured,
+    );
+    standing.set(event.into, received);
+    standing.set(event.pour, empty(from.step.vessel.container));
+    return { event, standing, did: { vessel: event.into, told: received.told } };
+  }
+  const { vessel, action } = event;
+  const stood = stands(vessel);
+  const step = inField('action', () => act(stood.step.vessel, action));
+  const came =
+    action.do === 'test'
+      ? { step, told: tell(step, viewVessel(step), [performTest(stood.step.vessel, action.test)]) }
+      : after(stood, step);
+  standing.set(vessel, came);
+  return { event, standing, did: { vessel, told: came.told } };
 }
 
 function empty(container: ContainerKind): Standing {

@@ -1,4 +1,4 @@
-import { ChemistryError, rackEventSchema, runRack } from '@stoichos/core';
+import { ChemistryError, rackEventSchema, rackRunner } from '@stoichos/core';
 import type { Rack, RackEvent, RackOutcome } from '@stoichos/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../app/store';
@@ -16,7 +16,12 @@ export function useRack() {
   const dispatch = useAppDispatch();
   const history = useAppSelector(({ rack }) => rack);
   const [refusal, setRefusal] = useState<Refusal & { readonly of: Rack }>();
-  const outcome: RackOutcome = useMemo(() => runRack(history.present), [history.present]);
+  // One runner for what stands and one for what is tried, so that each reckons only the newest step.
+  const [runners] = useState(() => ({ stands: rackRunner(), tries: rackRunner() }));
+  const outcome: RackOutcome = useMemo(
+    () => runners.stands(history.present),
+    [runners, history.present],
+  );
   useEffect(() => keepRack(history), [history]);
 
   const attempt = (event: RackEvent): boolean => {
@@ -28,7 +33,7 @@ export function useRack() {
       return false;
     }
     try {
-      runRack({ ...history.present, events: [...history.present.events, event] });
+      runners.tries({ ...history.present, events: [...history.present.events, event] });
     } catch (error) {
       if (!(error instanceof ChemistryError)) throw error;
       setRefusal({ message: error.message, remedy: error.remedy, of: history.present });
