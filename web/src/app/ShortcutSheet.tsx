@@ -10,6 +10,8 @@ const shortcuts = [
   ['G', 'Bench: bubbles'],
   ['Z', 'Bench: undo the last entry'],
   ['← →', 'Bench: previous and next test'],
+  ['Ctrl Z', 'Mix anything: undo'],
+  ['Ctrl Shift Z', 'Mix anything: redo'],
 ] as const;
 
 /** All keys of the application. */

@@ -1,18 +1,19 @@
-import { ActionIcon, Alert, Button, Group, List, Tabs, Text, Title, Tooltip } from '@mantine/core';
+import { ActionIcon, Alert, Button, Group, Tabs, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { describeObservation, heldIn } from '@stoichos/core';
 import type { KeptRun, Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core';
-import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
-import { useMemo, useState } from 'react';
+import { IconArrowBackUp, IconArrowDown, IconArrowForwardUp } from '@tabler/icons-react';
+import { useMemo, useRef, useState } from 'react';
 import { useAppDispatch } from '../app/store';
 import { Formula } from '../chemistry/Formula';
-import { NotPredicted } from '../chemistry/NotPredicted';
 import { AddPanel } from './AddPanel';
+import { BenchNotes } from './BenchNotes';
 import { CompareView } from './CompareView';
 import type { CoursePoint } from './CourseChart';
 import { DoPanel, TestPanel } from './DoPanel';
 import classes from './MixPage.module.css';
 import { KeptRuns } from './KeptRuns';
+import { LastStep } from './LastStep';
 import { RackView } from './RackView';
 import { WhyPanel } from './WhyPanel';
 import { eventWords } from './eventWords';
@@ -34,9 +35,13 @@ export function MixPage() {
     () => courseOf(rack, outcome, history.chosen),
     [rack, outcome, history.chosen],
   );
+  const vessels = useRef<HTMLElement>(null);
   const [isKeptShown, keptShown] = useDisclosure(false);
   const [beside, setBeside] = useState<KeptRun>();
   const last = steps.findLast(({ event }) => vesselOf(event) === history.chosen);
+  const brief = refusal
+    ? `Not done. ${refusal.message} ${refusal.remedy}`
+    : last?.told && briefly(last.event, last.told);
   return (
     <>
       <Group justify="space-between" my="md">
@@ -102,7 +107,7 @@ export function MixPage() {
             </Tabs.Panel>
           </Tabs>
         </section>
-        <section className="card" aria-label="Vessels and what is seen">
+        <section ref={vessels} className="card" aria-label="Vessels and what is seen">
           <RackView
             rack={rack}
             outcome={outcome}
@@ -126,12 +131,22 @@ export function MixPage() {
               </Text>
             )}
           </div>
-          {steps.length > 1 && <Notes steps={steps} />}
+          {steps.length > 1 && <BenchNotes steps={steps} />}
         </section>
         <section className={`card ${classes.reasons}`} aria-label="Why">
           <WhyPanel told={last?.told} test={last && testIn(last.event)} course={course} />
         </section>
       </div>
+      {brief && (
+        <button
+          type="button"
+          className={classes.seenBar}
+          onClick={() => vessels.current?.scrollIntoView({ block: 'start' })}
+        >
+          <Formula text={brief} wrap />
+          <IconArrowDown size={20} aria-hidden />
+        </button>
+      )}
       {beside && <CompareView rack={rack} kept={beside} onClose={() => setBeside(undefined)} />}
       <KeptRuns
         rack={rack}
@@ -145,6 +160,13 @@ export function MixPage() {
 }
 
 const vesselOf = (event: RackEvent): string => ('pour' in event ? event.into : event.vessel);
+
+/** The last step in a line, for a screen on which what is seen stands below what one taps. */
+function briefly(event: RackEvent, { observations, notPredicted }: ToldStep): string {
+  const seen =
+    notPredicted.length > 0 ? 'not predicted' : observations.map(describeObservation).join('; ');
+  return testIn(event) ? `${vesselOf(event)}: ${seen}` : `${eventWords(event)}: ${seen}`;
+}
 
 /** The chosen vessel after each thing that was done to it. */
 function courseOf({ events }: Rack, { steps }: RackOutcome, vessel: string): CoursePoint[] {
@@ -160,83 +182,3 @@ function courseOf({ events }: Rack, { steps }: RackOutcome, vessel: string): Cou
 
 const testIn = (event: RackEvent): string | undefined =>
   'action' in event && event.action.do === 'test' ? event.action.test : undefined;
-
-/** What the last thing done to the chosen vessel showed. */
-function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) {
-  const { observations, warnings, notPredicted, state } = told;
-  return (
-    <>
-      <Title order={2} size="h4" mt="md" mb={4}>
-        <Formula text={eventWords(event)} wrap />
-      </Title>
-      {notPredicted.length > 0 ? (
-        <NotPredicted reasons={notPredicted} />
-      ) : (
-        <List size="md" spacing={4} data-testid="seen">
-          {observations.map((one) => (
-            <List.Item key={describeObservation(one)}>
-              <Formula text={describeObservation(one)} wrap />
-            </List.Item>
-          ))}
-        </List>
-      )}
-      <Text className="quiet" size="sm" mt="xs" data-testid="state">
-        {[
-          state.volumeMl > 0 ? `${state.volumeMl.toFixed(1)} mL` : 'no liquid',
-          ...(state.pH === undefined ? [] : [`pH ${state.pH.toFixed(1)}`]),
-          `${state.temperatureC.toFixed(1)} °C`,
-          ...state.solids.map(
-            ({ formula, massG, colour }) => `${grams(massG)} ${colour} ${formula}`,
-          ),
-        ].map((part, index) => (
-          <span key={part}>
-            {index > 0 && ' · '}
-            <Formula text={part} wrap />
-          </span>
-        ))}
-      </Text>
-      {warnings.length > 0 && (
-        <Alert variant="outline" color="gray" mt="sm" title="Mind" role="note">
-          {warnings.map(({ code, message }) => (
-            <Text key={`${code} ${message}`} size="sm">
-              <Formula text={message} wrap />
-            </Text>
-          ))}
-        </Alert>
-      )}
-    </>
-  );
-}
-
-const grams = (massG: number): string =>
-  massG < 0.1 ? `${(1000 * massG).toPrecision(2)} mg` : `${massG.toPrecision(3)} g`;
-
-/** Everything done so far with what it showed, newest first. */
-function Notes({
-  steps,
-}: {
-  steps: readonly { readonly event: RackEvent; readonly told: ToldStep | undefined }[];
-}) {
-  return (
-    <>
-      <Title order={2} size="h4" mt="lg" mb="xs">
-        Bench notes
-      </Title>
-      <ol className={classes.notes} reversed data-testid="notes">
-        {steps
-          .map(({ event, told }, index) => (
-            <li key={index}>
-              <Formula text={eventWords(event)} wrap />
-              <Text size="sm" className="quiet">
-                <Formula
-                  text={(told?.observations ?? []).map(describeObservation).join('; ')}
-                  wrap
-                />
-              </Text>
-            </li>
-          ))
-          .reverse()}
-      </ol>
-    </>
-  );
-}

@@ -43,7 +43,7 @@ export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
           ) : (
             <Formula text={option.value} />
           )}
-          <Text component="span" className="quiet" size="sm" ml={8}>
+          <Text component="span" size="sm" ml={8} opacity={0.85}>
             {option.label}
           </Text>
         </span>

@@ -37,7 +37,7 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
       renderOption={({ option }) => (
         <span>
           <Formula text={option.value} />
-          <Text component="span" className="quiet" size="sm" ml={8}>
+          <Text component="span" size="sm" ml={8} opacity={0.85}>
             {option.label}
           </Text>
         </span>

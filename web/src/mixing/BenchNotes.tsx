@@ -1,0 +1,36 @@
+import { Text, Title } from '@mantine/core';
+import { describeObservation } from '@stoichos/core';
+import type { RackEvent, ToldStep } from '@stoichos/core';
+import { Formula } from '../chemistry/Formula';
+import classes from './MixPage.module.css';
+import { eventWords } from './eventWords';
+
+/** Everything done so far with what it showed, newest first. */
+export function BenchNotes({
+  steps,
+}: {
+  steps: readonly { readonly event: RackEvent; readonly told: ToldStep | undefined }[];
+}) {
+  return (
+    <>
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        Bench notes
+      </Title>
+      <ol className={classes.notes} reversed data-testid="notes">
+        {steps
+          .map(({ event, told }, index) => (
+            <li key={index}>
+              <Formula text={eventWords(event)} wrap />
+              <Text size="sm" className="quiet">
+                <Formula
+                  text={(told?.observations ?? []).map(describeObservation).join('; ')}
+                  wrap
+                />
+              </Text>
+            </li>
+          ))
+          .reverse()}
+      </ol>
+    </>
+  );
+}
