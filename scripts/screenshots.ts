@@ -78,4 +78,25 @@ for (const [name, path] of Object.entries(views)) {
   await page.waitForLoadState('networkidle');
   await page.screenshot({ path: `${folder}/${name}.png`, fullPage: width !== '1280' });
 }
+await page.goto(`${base}/mix`);
+await page.getByRole('button', { name: 'Keep or compare' }).click();
+await page
+  .getByRole('listitem')
+  .filter({ hasText: 'Copper clouds' })
+  .getByRole('button', { name: 'Open' })
+  .click();
+await page.getByRole('dialog').waitFor({ state: 'hidden' });
+await page.getByRole('tab', { name: 'Add' }).click();
+await page.getByRole('combobox', { name: 'What goes in' }).fill('hydrochloric acid');
+await page.getByRole('option').first().click();
+await page.getByRole('button', { name: /^Add to/ }).click();
+await page.getByRole('button', { name: 'Keep or compare' }).click();
+await page
+  .getByRole('listitem')
+  .filter({ hasText: 'Copper clouds' })
+  .getByRole('button', { name: 'Compare' })
+  .click();
+await page.getByTestId('comparison').scrollIntoViewIfNeeded();
+await page.waitForTimeout(500);
+await page.screenshot({ path: `${folder}/compare.png`, fullPage: width !== '1280' });
 await browser.close();

@@ -13,7 +13,12 @@ export type { Source } from './substances/source';
 export { densityAgainstAir, gasDensityGPerL } from './substances/gas';
 export { describeFormula } from './substances/describeFormula';
 export type { FormulaDescription } from './substances/describeFormula';
-export { findSubstance, shelfSubstances, solubleSubstances } from './substances/findSubstance';
+export {
+  allNames,
+  findSubstance,
+  shelfSubstances,
+  solubleSubstances,
+} from './substances/findSubstance';
 export { nameIn, namesOf } from './substances/naming';
 export type { Names } from './substances/naming';
 export type {

@@ -25,6 +25,7 @@ import { molecules } from '../src/substances/data/molecules';
 import { strongElectrolytes } from '../src/substances/data/namedSubstances';
 import { pureSolids } from '../src/substances/data/pureSolids';
 import { redoxCouples } from '../src/substances/data/redoxCouples';
+import { aliases } from '../src/substances/data/aliases';
 import { shelf } from '../src/substances/data/shelf';
 import { slowTransfers } from '../src/substances/data/slowTransfers';
 import { sparinglySoluble } from '../src/substances/data/sparinglySoluble';
@@ -235,7 +236,27 @@ describe('names', () => {
     ['CuSO4.5H2O', 'CuSO4'],
     ['sodium sulphate', 'Na2SO4'],
     ['CH3COONa', 'NaCH3COO'],
+    ['hydrochloric acid', 'HCl'],
+    ['muriatic acid', 'HCl'],
+    ['hydrogen chloride', 'HCl'],
+    ['glycerol', 'C3H8O3'],
+    ['glycerine', 'C3H8O3'],
+    ['copper sulfate', 'CuSO4'],
+    ['lime water', 'Ca(OH)2'],
+    ['sodium bicarbonate', 'NaHCO3'],
+    ['Vinegar', 'CH3COOH'],
+    ['ammonium hydroxide', 'NH3'],
+    ['manganese dioxide', 'MnO2'],
+    ['steel wool', 'Fe'],
   ])('finds %s', (text, formula) => expect(findSubstance(text).substance.formula).toBe(formula));
+
+  it('gives every alias to one substance, and leaves a name alone that could mean two', () => {
+    for (const [formula, names] of Object.entries(aliases))
+      for (const name of names) expect(findSubstance(name).substance.formula, name).toBe(formula);
+    expect(() => findSubstance('iron chloride')).toThrowError(
+      expect.objectContaining({ code: 'unknownSubstance' }),
+    );
+  });
 
   it('keeps the form that was named', () =>
     expect(findSubstance('magnesium sulfate heptahydrate').form).toBe('MgSO4·7H2O'));

@@ -3,7 +3,8 @@ import { anhydrousFormula } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
-import { namesOf } from './naming';
+import { aliases } from './data/aliases';
+import { namesOf, ownNames } from './naming';
 import type { SparinglySoluble, Substance } from './types';
 
 /** Precipitates that no jar holds: they can be put into a vessel all the same, once they are made. */
@@ -29,14 +30,38 @@ interface Found {
   readonly form?: string;
 }
 
+/** An oxidation number in a name, which people leave out. */
+const oxidationNumber = /\s?\([ivx]+\)/gi;
+
 const byName = new Map<string, Found>();
+const shortened = new Map<string, Set<Substance>>();
 for (const substance of known) {
   for (const { formula: form } of substance.forms)
     for (const name of Object.values(namesOf(form)) as string[])
       if (!byName.has(plain(name))) byName.set(plain(name), { substance, form });
-  for (const name of Object.values(namesOf(substance.formula)) as string[])
+  for (const name of allNames(substance)) {
     byName.set(plain(name), { substance });
-  if (substance.commonName) byName.set(plain(substance.commonName), { substance });
+    const short = plain(name.replace(oxidationNumber, ''));
+    shortened.set(short, (shortened.get(short) ?? new Set()).add(substance));
+  }
+}
+// “Copper sulfate” is taken for the only one the shelf has; “iron chloride” could be either.
+for (const [name, meant] of shortened) {
+  const onShelf = [...meant].filter((one) => shelf.includes(one));
+  const [only] = onShelf.length > 0 ? onShelf : meant;
+  if (only && onShelf.length <= 1 && !byName.has(name)) byName.set(name, { substance: only });
+}
+
+/** Every name a substance goes by: in the three schools, of old, and in the shop. */
+export function allNames({ formula, commonName }: Substance): readonly string[] {
+  return [
+    ...new Set([
+      ...(Object.values(namesOf(formula)) as string[]),
+      ...ownNames(formula),
+      ...(commonName ? [commonName] : []),
+      ...(aliases[formula] ?? []),
+    ]),
+  ];
 }
 
 /** Every substance on the shelf, in table order. */

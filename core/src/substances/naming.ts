@@ -88,6 +88,12 @@ function schools(nameIn: (school: NamingSchool) => string): Record<NamingSchool,
   return { common: nameIn('common'), stock: nameIn('stock'), oxo: nameIn('oxo') };
 }
 
+/** The names that a row of its own gives a substance, whatever the shelf calls it. */
+export function ownNames(formula: string): readonly string[] {
+  const { stock, common, oxo } = named.get(formula) ?? {};
+  return [stock, common, oxo].filter((name) => name !== undefined);
+}
+
 /** One name in the wanted school, falling back to the systematic name, then to the formula itself. */
 export function nameIn(school: NamingSchool, formula: string): string {
   const names = namesOf(formula);

@@ -1,6 +1,6 @@
 import { Select, Text } from '@mantine/core';
 import type { ComboboxItem, OptionsFilter } from '@mantine/core';
-import { dropNames, nameIn, namesOf, shelfSubstances } from '@stoichos/core';
+import { allNames, dropNames, nameIn, shelfSubstances } from '@stoichos/core';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -54,14 +54,13 @@ export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
   );
 }
 
-/** Everything one can call what is on the shelf, by the value of its option, in small letters. */
+/** Everything one can call what is on the shelf, by the value of its option, in small letters, with and without the oxidation number. */
 const callings: ReadonlyMap<string, readonly string[]> = new Map(
-  shelfSubstances().map(({ formula, commonName }) => [
-    formula,
-    [...(Object.values(namesOf(formula)) as string[]), ...(commonName ? [commonName] : [])].map(
-      (name) => name.toLowerCase(),
-    ),
-  ]),
+  shelfSubstances().map((substance) => {
+    const names = allNames(substance).map((name) => name.toLowerCase());
+    const short = names.map((name) => name.replace(/\s?\([ivx]+\)/g, ''));
+    return [substance.formula, [...new Set([...names, ...short])]];
+  }),
 );
 
 /** What is called exactly so comes first, then what begins with the typed letters, formula before name. */
