@@ -19,7 +19,7 @@ export {
   shelfSubstances,
   solubleSubstances,
 } from './substances/findSubstance';
-export { nameIn, namesOf } from './substances/naming';
+export { nameIn, nameOnShelf, namesOf } from './substances/naming';
 export type { Names } from './substances/naming';
 export type {
   Clarity,

@@ -3,6 +3,7 @@ import {
   findSubstance,
   hazardsOf,
   molarMassOf,
+  nameOnShelf,
   namesOf,
   parseFormula,
   solubleSubstances,
@@ -226,6 +227,11 @@ describe('names', () => {
     ['H2SO4', 'sulfuric acid', 'tetraoxosulfuric(VI) acid'],
     ['K3Fe(CN)6', 'potassium hexacyanidoferrate(III)', 'potassium hexacyanidoferrate(III)'],
   ])('%s', (formula, stock, oxo) => expect(namesOf(formula)).toMatchObject({ stock, oxo }));
+
+  it('calls a hydrogen halide on the shelf the acid it is', () => {
+    expect(nameOnShelf('stock', 'HCl')).toBe('hydrochloric acid');
+    expect(nameOnShelf('stock', 'H2O2')).toBe('hydrogen peroxide');
+  });
 
   it('leaves out what it cannot name', () => expect(namesOf('C60')).toEqual({}));
 

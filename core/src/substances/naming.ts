@@ -99,3 +99,10 @@ export function nameIn(school: NamingSchool, formula: string): string {
   const names = namesOf(formula);
   return names[school] ?? names.stock ?? formula;
 }
+
+/** The name on a jar: a hydrogen halide, which is kept in water, is called the acid it is there. */
+export function nameOnShelf(school: NamingSchool, formula: string): string {
+  const name = nameIn(school, formula);
+  const acid = ownNames(formula).find((one) => one.endsWith(' acid'));
+  return name.startsWith('hydrogen ') && acid ? acid : name;
+}

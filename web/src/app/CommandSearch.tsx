@@ -4,7 +4,7 @@ import type {
   SpotlightActionGroupData,
   SpotlightFilterFunction,
 } from '@mantine/spotlight';
-import { namesOf, solubleSubstances, stages } from '@stoichos/core';
+import { allNames, nameOnShelf, solubleSubstances, stages } from '@stoichos/core';
 import { IconFlask, IconNotebook } from '@tabler/icons-react';
 import { useMatch, useNavigate } from 'react-router';
 import { useDaysQuery } from '../api/api';
@@ -37,13 +37,13 @@ export function CommandSearch() {
   ];
   const open = useMatch('/days/:dayId/*')?.params.dayId;
   const target = days.find(({ id }) => id === open) ?? days[0];
-  const substanceActions: SpotlightActionData[] = solubleSubstances().map(({ formula }) => {
-    const names = namesOf(formula);
+  const substanceActions: SpotlightActionData[] = solubleSubstances().map((substance) => {
+    const { formula } = substance;
     return {
       id: formula,
-      label: `${names[naming] ?? formula}`,
+      label: nameOnShelf(naming, formula),
       description: target ? `Plan a test with it in ${target.name}` : 'Make a lab day first',
-      keywords: [formula, ...Object.values(names).filter((name) => typeof name === 'string')],
+      keywords: [formula, ...allNames(substance)],
       leftSection: <IconFlask size={20} aria-hidden />,
       onClick: () => {
         if (target) void navigate(`/days/${target.id}/plan?a=${encodeURIComponent(formula)}`);

@@ -1,10 +1,10 @@
 import { Select, Text } from '@mantine/core';
-import type { ComboboxItem, OptionsFilter } from '@mantine/core';
-import { nameIn, namesOf } from '@stoichos/core';
+import { nameOnShelf } from '@stoichos/core';
 import { useMemo } from 'react';
 import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
+import { byAnyName } from '../chemistry/byAnyName';
 
 interface SubstanceSelectProps {
   readonly value: string;
@@ -19,7 +19,7 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
   const options = useMemo(
     () =>
       [...new Set((shelf ?? []).map(({ substance }) => substance))]
-        .map((formula) => ({ value: formula, label: nameIn(naming, formula) }))
+        .map((formula) => ({ value: formula, label: nameOnShelf(naming, formula) }))
         .sort((a, b) => a.label.localeCompare(b.label)),
     [shelf, naming],
   );
@@ -47,12 +47,3 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
     />
   );
 }
-
-const byAnyName: OptionsFilter = ({ options, search }) => {
-  const wanted = search.trim().toLowerCase();
-  return (options as ComboboxItem[]).filter(({ value, label }) =>
-    [value, label, ...(Object.values(namesOf(value)) as string[])].some((name) =>
-      name.toLowerCase().includes(wanted),
-    ),
-  );
-};

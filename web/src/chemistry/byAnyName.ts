@@ -1,0 +1,30 @@
+import type { ComboboxItem, OptionsFilter } from '@mantine/core';
+import { allNames, shelfSubstances } from '@stoichos/core';
+
+/** Everything one can call what is on the shelf, by the value of its option, in small letters, with and without the oxidation number. */
+const callings: ReadonlyMap<string, readonly string[]> = new Map(
+  shelfSubstances().map((substance) => {
+    const names = allNames(substance).map((name) => name.toLowerCase());
+    const short = names.map((name) => name.replace(/\s?\([ivx]+\)/g, ''));
+    return [substance.formula, [...new Set([...names, ...short])]];
+  }),
+);
+
+/** What is called exactly so comes first, then what begins with the typed letters, formula before name. */
+export const byAnyName: OptionsFilter = ({ options, search }) => {
+  const wanted = search.trim().toLowerCase();
+  if (wanted === '') return options;
+  const rank = ({ value, label }: ComboboxItem): number => {
+    const formula = value.toLowerCase();
+    const names = [label.toLowerCase(), ...(callings.get(value) ?? [])];
+    if (formula === wanted || names.includes(wanted)) return 0;
+    if (formula.startsWith(wanted)) return 1;
+    if (names.some((name) => name.startsWith(wanted))) return 2;
+    return formula.includes(wanted) || names.some((name) => name.includes(wanted)) ? 3 : 4;
+  };
+  return (options as ComboboxItem[])
+    .map((option) => ({ option, place: rank(option) }))
+    .filter(({ place }) => place < 4)
+    .sort((a, b) => a.place - b.place)
+    .map(({ option }) => option);
+};
