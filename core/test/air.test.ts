@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { ChemistryError, runRack } from '../src';
 import type { RackEvent } from '../src';
 import { bottleReaction, redoxDyes } from '../src/substances/data/redoxDyes';
-import { oxygenFromAir } from '../src/vessel/air';
+import { oxygenFromAir } from '../src/vessel/air/air';
 import { emptyVessel } from '../src/vessel/vessel';
 import { bench, isBalanced, lastOf, portion } from './support/bench';
 

@@ -8,7 +8,7 @@ import { shelf } from '../src/substances/data/shelf';
 import { thermalChanges } from '../src/substances/data/thermalChanges';
 import { act, setUp } from '../src/vessel/act';
 import type { Phases } from '../src/vessel/vessel';
-import { leavesAsGas, thermalRows } from '../src/vessel/thermalRows';
+import { leavesAsGas, thermalRows } from '../src/vessel/dry/thermalRows';
 import { bench, lastOf } from './support/bench';
 
 const solidsOf = ({ state }: ToldStep): string[] => state.solids.map(({ formula }) => formula);

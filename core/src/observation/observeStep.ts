@@ -7,7 +7,7 @@ import type { ColourPhrase } from '../substances/types';
 import type { Step } from '../vessel/step';
 import type { Amounts } from '../vessel/amounts';
 import type { Vessel } from '../vessel/vessel';
-import { inWords } from '../vessel/wait';
+import { inWords } from '../vessel/air/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';
 import type { Observation } from './observation';
 

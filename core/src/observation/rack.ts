@@ -4,7 +4,7 @@ import { performTest } from '../benchTests/performTest';
 import { ChemistryError, inField } from '../errors';
 import { act, setUp } from '../vessel/act';
 import { pour } from '../vessel/bringTogether';
-import { shakeWithAir } from '../vessel/air';
+import { shakeWithAir } from '../vessel/air/air';
 import { followedBy } from '../vessel/step';
 import type { Step } from '../vessel/step';
 import { actionSchema } from '../vessel/action';

@@ -1,14 +1,14 @@
 import { inField } from '../errors';
 import type { Action, VesselSetup } from './action';
-import { shakeWithAir } from './air';
+import { shakeWithAir } from './air/air';
 import { add, dilute, pour } from './bringTogether';
 import { heat, warmTo } from './heat';
 import { come, followedBy, resting } from './step';
 import type { Step } from './step';
 import { decant, discard, evaporate, filter } from './takeOut';
-import { ignite } from './ignite';
-import { checkOpen, close, open } from './stopper';
-import { wait } from './wait';
+import { ignite } from './dry/ignite';
+import { checkOpen, close, open } from './air/stopper';
+import { wait } from './air/wait';
 import { emptyVessel } from './vessel';
 import type { Vessel } from './vessel';
 

@@ -1,32 +1,21 @@
 import { ChemistryError } from '../errors';
 import { addAmounts, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
-import { containers } from './containers';
-import { rewet } from './dryHeat';
-import type { Rewetted } from './dryHeat';
-import { boilingPoint, boilingWarning, boilsAtC } from './heat';
+import { rewet } from './dry/dryHeat';
+import type { Rewetted } from './dry/dryHeat';
+import { boilsAtC } from './heat';
 import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
-import { coldSights } from './freezing';
 import { pourOut } from './pour';
 import type { AnyPortion } from './portion';
 import { settle } from './settle';
 import { come, isEmpty, resting, unique } from './step';
 import type { Step } from './step';
 import { noPhases, pourTogether } from './vessel';
-import type { Phases, Vessel } from './vessel';
-import { dryDanger } from './dryDanger';
-import { dryReason, waterSetFreeMl } from './wettingSolids';
+import type { Vessel } from './vessel';
+import { sharedTemperature, tenths, unsureWarnings, warmed } from './warmth';
+import { dryDanger } from './dry/dryDanger';
+import { dryReason, waterSetFreeMl } from './dry/wettingSolids';
 import { hotVesselWarnings, pouringWarnings, solubilityWarnings } from './warnings';
-import type { Warning } from './warnings';
-
-/** Colder than this no mixture of the bench gets by itself, °C (common practice: ice and salt reach about −20). */
-const lowestC = -20;
-/** A change of temperature that shifts no equilibrium by as much as anyone could see, °C. */
-const shiftsNothingC = 2;
-
-/** A difference from which the temperature is sought again with what left on the way, °C, and in how many halvings. */
-const shiftsMuchC = 10;
-const halvings = 6;
 
 /** Whether a vessel is left to warm or cool by what goes on in it, or is kept at its temperature. */
 export type Warmth = 'free' | 'kept';
@@ -64,14 +53,6 @@ export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'
       ...step.warnings,
     ]),
   };
-}
-
-/** Where a liquid comes to on dry solids and glass that are hotter or colder, °C, by their heat capacities. */
-function sharedTemperature(dry: Vessel, liquid: Vessel): number {
-  const own = heatCapacityOf(dry);
-  const brought = heatCapacityOf(liquid) - containers[liquid.container].heatCapacityJPerK;
-  const shared = (own * dry.temperatureC + brought * liquid.temperatureC) / (own + brought);
-  return Math.max(lowestC, Math.min(boilsAtC, shared));
 }
 
 /**
@@ -145,68 +126,6 @@ function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meet
       : phases,
     storedJ: dilutionHeatLeft(vessel.phases) + dilutionHeatLeft(part.phases),
   });
-}
-
-const tenths = (temperatureC: number): number => Math.round(temperatureC * 10) / 10;
-
-/**
- * A step with the heat that it gave off or took up left in the vessel: from the enthalpies of what was there before and after,
- * shared between the liquid, the solids and the glass. Equilibria are then taken at the temperature reached.
- */
-function warmed(
-  previous: Vessel,
-  mixed: Vessel,
-  step: Step,
-  before: { readonly phases: Phases; readonly storedJ: number },
-): Step {
-  const capacity = heatCapacityOf(mixed);
-  const limit = boilingPoint(mixed);
-  /** Where the vessel would come to with what the contents became, °C. */
-  const reachedBy = ({ vessel }: Step) => {
-    const { joules, unsure } = heatReleased(before.phases, vessel.phases, capacity);
-    const heatJ = joules + before.storedJ - dilutionHeatLeft(vessel.phases);
-    return { reached: mixed.temperatureC + heatJ / capacity, unsure };
-  };
-  const within = (reached: number) => Math.max(lowestC, Math.min(limit, reached));
-  const at = (temperatureC: number) => come(previous, { ...mixed, temperatureC });
-  const { reached, unsure } = reachedBy(step);
-  let [here, there] = [mixed.temperatureC, within(reached)];
-  let settled = step;
-  if (Math.abs(there - here) >= shiftsNothingC) {
-    settled = at(tenths(there));
-    // Where much gas leaves as it warms, it takes heat along: the temperature lies between.
-    const again = within(reachedBy(settled).reached);
-    if (Math.abs(again - there) > shiftsMuchC)
-      for (let round = 0; round < halvings; round += 1) {
-        const middle = (here + there) / 2;
-        settled = at(tenths(middle));
-        const isBelow = within(reachedBy(settled).reached) > middle === there > mixed.temperatureC;
-        if (isBelow) here = middle;
-        else there = middle;
-      }
-  }
-  const temperatureC = settled === step ? tenths(there) : settled.vessel.temperatureC;
-  const warnings: Warning[] = unsureWarnings(unsure);
-  if (temperatureC >= limit && reached > limit) warnings.push(boilingWarning(limit));
-  const came = { ...settled.vessel, temperatureC };
-  const sights = [...(settled.sights ?? []), ...coldSights(previous, came)];
-  return {
-    ...settled,
-    vessel: came,
-    ...(sights.length > 0 && { sights }),
-    warnings: unique([...settled.warnings, ...warnings]),
-  };
-}
-
-/** Says that a temperature is rough, and for want of what. */
-function unsureWarnings(unsure: readonly string[]): Warning[] {
-  if (unsure.length === 0) return [];
-  return [
-    {
-      code: 'heatUnsure',
-      message: `The temperature is rough: no enthalpy is tabulated for ${[...new Set(unsure)].join(', ')}.`,
-    },
-  ];
 }
 
 /** Water that reaches dry solids goes into their crystals first; undefined when they take none. */

@@ -1,4 +1,4 @@
-import type { HeatSight } from './dryHeat';
+import type { HeatSight } from './dry/dryHeat';
 import type { Vessel } from './vessel';
 
 /** Cryoscopic constant of water, K kg/mol (CRC Handbook, recalled from memory). */

@@ -1,8 +1,8 @@
 import { ChemistryError } from '../errors';
 import type { Action } from './action';
 import { addAmounts, present } from './amounts';
-import { dryDanger } from './dryDanger';
-import { heatDry, heatsTo } from './dryHeat';
+import { dryDanger } from './dry/dryDanger';
+import { heatDry, heatsTo } from './dry/dryHeat';
 import { coldSights, freezingPoint } from './freezing';
 import { come, isEmpty, resting, unique } from './step';
 import type { Step } from './step';

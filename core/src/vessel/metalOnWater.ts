@@ -1,7 +1,7 @@
 import { molarMassOf } from '../formula/molarMass';
 import { metalsOnWater } from '../substances/data/metalsOnWater';
 import type { Amounts } from './amounts';
-import type { HeatSight } from './dryHeat';
+import type { HeatSight } from './dry/dryHeat';
 import { waterDensityGPerMl } from './pour';
 import type { Vessel } from './vessel';
 import type { Warning } from './warnings';

@@ -6,8 +6,8 @@ import { findSubstance } from '../substances/findSubstance';
 import { act, setUp } from './act';
 import type { Step } from './step';
 import type { AnyPortion } from './portion';
-import { tryDry } from './reactDry';
-import type { DryFound } from './reactDry';
+import { tryDry } from './dry/reactDry';
+import type { DryFound } from './dry/reactDry';
 import type { Reaction } from './reaction';
 import { solubilityM } from './warnings';
 

@@ -1,7 +1,7 @@
 import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
-import type { HeatSight } from './dryHeat';
+import type { HeatSight } from './dry/dryHeat';
 import { meet } from './meet';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';

@@ -9,7 +9,7 @@ import { daviesLimitM } from '../equilibrium/activity';
 import type { Amounts } from './amounts';
 import { containers } from './containers';
 import { layerVolumeMl } from './layer';
-import { pressureAtm } from './pressure';
+import { pressureAtm } from './air/pressure';
 import { noticeableGasMmol } from './rules/rule';
 import type { Vessel } from './vessel';
 

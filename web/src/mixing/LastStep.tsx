@@ -1,7 +1,8 @@
-import { Alert, List, Text, Title } from '@mantine/core';
+import { List, Text, Title } from '@mantine/core';
 import { describeObservation } from '@stoichos/core';
 import type { RackEvent, ToldStep } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
+import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import { eventWords } from './eventWords';
 
@@ -39,15 +40,7 @@ export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) 
           </span>
         ))}
       </Text>
-      {warnings.length > 0 && (
-        <Alert variant="outline" color="gray" mt="sm" title="Mind" role="note">
-          {warnings.map(({ code, message }) => (
-            <Text key={`${code} ${message}`} size="sm">
-              <Formula text={message} wrap />
-            </Text>
-          ))}
-        </Alert>
-      )}
+      <Mind warnings={warnings} />
     </>
   );
 }

@@ -1,9 +1,9 @@
-import { Alert, List, Text } from '@mantine/core';
+import { List, Text } from '@mantine/core';
 import type { ContainerKind } from '@stoichos/core';
 import { describeObservation } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Vessel } from '../glassware/Vessel';
-import { Formula } from '../chemistry/Formula';
+import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import classes from './ExpectedPanel.module.css';
 import type { DraftOutcome } from './predictDraft';
@@ -52,15 +52,7 @@ export function ExpectedPanel({
           ))}
         </List>
       )}
-      {warnings.length > 0 && (
-        <Alert variant="outline" color="gray" mt="md" title="Mind">
-          {warnings.map(({ code, message }) => (
-            <Text key={`${code} ${message}`} size="sm">
-              <Formula text={message} wrap />
-            </Text>
-          ))}
-        </Alert>
-      )}
+      <Mind warnings={warnings} />
     </>
   );
 }

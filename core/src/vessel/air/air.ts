@@ -1,18 +1,18 @@
-import { kelvin, vantHoff } from '../equilibrium/temperature';
-import { sidesOf } from '../equation/sides';
-import { oxygenShareOfAir } from '../substances/data/air';
-import { dissolvedGas, molarVolumeMlPerMmol } from '../substances/gas';
-import { ChemistryError } from '../errors';
-import { addAmounts, present } from './amounts';
-import { containers } from './containers';
+import { kelvin, vantHoff } from '../../equilibrium/temperature';
+import { sidesOf } from '../../equation/sides';
+import { oxygenShareOfAir } from '../../substances/data/air';
+import { dissolvedGas, molarVolumeMlPerMmol } from '../../substances/gas';
+import { ChemistryError } from '../../errors';
+import { addAmounts, present } from '../amounts';
+import { containers } from '../containers';
 import { vapourAtm } from './pressure';
 import { dyeReaction, dyesIn, ran } from './dyes';
-import { layerVolumeMl } from './layer';
-import type { Reaction } from './reaction';
-import { come, isEmpty, unique } from './step';
-import type { Step } from './step';
-import type { Vessel } from './vessel';
-import type { Warning } from './warnings';
+import { layerVolumeMl } from '../layer';
+import type { Reaction } from '../reaction';
+import { come, isEmpty, unique } from '../step';
+import type { Step } from '../step';
+import type { Vessel } from '../vessel';
+import type { Warning } from '../warnings';
 
 /**
  * Share of what the water can dissolve that a swirl brings in: enough for a first stage of a dye and no more (common

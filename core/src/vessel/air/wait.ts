@@ -1,14 +1,14 @@
-import { bottleReaction } from '../substances/data/redoxDyes';
-import type { RedoxDye } from '../substances/types';
-import { sidesOf } from '../equation/sides';
+import { bottleReaction } from '../../substances/data/redoxDyes';
+import type { RedoxDye } from '../../substances/types';
+import { sidesOf } from '../../equation/sides';
 import { oxygenFromAir, traceMmol } from './air';
 import { dyeReaction, dyesIn, electronsOf, perSecond, ran } from './dyes';
-import type { Reaction } from './reaction';
-import { come, isEmpty, resting } from './step';
-import type { Moment, Step } from './step';
-import { componentsIn } from './vessel';
-import type { Vessel } from './vessel';
-import type { Warning } from './warnings';
+import type { Reaction } from '../reaction';
+import { come, isEmpty, resting } from '../step';
+import type { Moment, Step } from '../step';
+import { componentsIn } from '../vessel';
+import type { Vessel } from '../vessel';
+import type { Warning } from '../warnings';
 
 /** Share of a stage after which nothing more is seen to change (common practice). */
 const allButDone = 0.95;

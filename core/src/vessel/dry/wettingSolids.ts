@@ -1,12 +1,12 @@
-import { shelf } from '../substances/data/shelf';
-import type { Substance } from '../substances/types';
-import { waterOfCrystallisation } from '../formula/molarMass';
-import { parseFormula } from '../formula/parseFormula';
-import { meet } from './meet';
-import type { Amounts } from './amounts';
-import { pourOut, waterDensityGPerMl } from './pour';
-import { pourTogether } from './vessel';
-import type { Vessel } from './vessel';
+import { shelf } from '../../substances/data/shelf';
+import type { Substance } from '../../substances/types';
+import { waterOfCrystallisation } from '../../formula/molarMass';
+import { parseFormula } from '../../formula/parseFormula';
+import { meet } from '../meet';
+import type { Amounts } from '../amounts';
+import { pourOut, waterDensityGPerMl } from '../pour';
+import { pourTogether } from '../vessel';
+import type { Vessel } from '../vessel';
 
 /** Solubility from which a hydroxide draws water and gives it up readily, g per 100 g (common practice). */
 const readilySoluble = 2;

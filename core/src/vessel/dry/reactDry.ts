@@ -1,14 +1,14 @@
-import { balance } from '../equation/balance';
-import { sidesOf } from '../equation/sides';
-import { molarMassOf } from '../formula/molarMass';
-import { parseFormula } from '../formula/parseFormula';
-import { gasPropertiesOf } from '../substances/gas';
-import { act, setUp } from './act';
+import { balance } from '../../equation/balance';
+import { sidesOf } from '../../equation/sides';
+import { molarMassOf } from '../../formula/molarMass';
+import { parseFormula } from '../../formula/parseFormula';
+import { gasPropertiesOf } from '../../substances/gas';
+import { act, setUp } from '../act';
 import { dryDanger } from './dryDanger';
-import type { AnyPortion } from './portion';
-import { isOfGas } from './pour';
-import { tabulated } from './reaction';
-import type { Reaction } from './reaction';
+import type { AnyPortion } from '../portion';
+import { isOfGas } from '../pour';
+import { tabulated } from '../reaction';
+import type { Reaction } from '../reaction';
 import { thermalRows } from './thermalRows';
 
 /** What is found of dry substances, or why nothing is told. */

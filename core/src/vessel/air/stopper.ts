@@ -1,10 +1,10 @@
-import { ChemistryError } from '../errors';
-import type { Action } from './action';
+import { ChemistryError } from '../../errors';
+import type { Action } from '../action';
 import { oxygenAbove } from './air';
 import { gasIn, pressureAtm } from './pressure';
-import { come } from './step';
-import type { Step } from './step';
-import type { Vessel } from './vessel';
+import { come } from '../step';
+import type { Step } from '../step';
+import type { Vessel } from '../vessel';
 
 /** What can be done to a closed vessel, and what the others would do to it. */
 const throughGlass: ReadonlySet<Action['do']> = new Set([

@@ -1,8 +1,8 @@
-import { dryDangers } from '../substances/data/dangers';
-import type { DryDanger } from '../substances/types';
-import { shelfIons } from '../substances/shelfIons';
-import type { Amounts } from './amounts';
-import type { Warning } from './warnings';
+import { dryDangers } from '../../substances/data/dangers';
+import type { DryDanger } from '../../substances/types';
+import { shelfIons } from '../../substances/shelfIons';
+import type { Amounts } from '../amounts';
+import type { Warning } from '../warnings';
 
 /** What makes dry solids that lie together dangerous; undefined when nothing on the list does. */
 export function dryDanger(solids: Amounts): Warning | undefined {

@@ -1,15 +1,15 @@
-import { hotSolids } from '../substances/data/hotSolids';
-import { sourceText } from '../substances/source';
-import type { HotSolid } from '../substances/types';
-import { addAmounts, present, scaleAmounts, tracesMmol } from './amounts';
-import type { Amounts } from './amounts';
-import { isImmiscible } from './layer';
-import { tabulated } from './reaction';
-import type { Reaction } from './reaction';
+import { hotSolids } from '../../substances/data/hotSolids';
+import { sourceText } from '../../substances/source';
+import type { HotSolid } from '../../substances/types';
+import { addAmounts, present, scaleAmounts, tracesMmol } from '../amounts';
+import type { Amounts } from '../amounts';
+import { isImmiscible } from '../layer';
+import { tabulated } from '../reaction';
+import type { Reaction } from '../reaction';
 import { fromAir, leavesAsGas, thermalRows } from './thermalRows';
 import type { ThermalRow } from './thermalRows';
-import type { Phases, Vessel } from './vessel';
-import type { Warning } from './warnings';
+import type { Phases, Vessel } from '../vessel';
+import type { Warning } from '../warnings';
 
 /** Something seen on heating that is more than a new solid or gas. */
 export interface HeatSight {

@@ -1,14 +1,14 @@
-import { gasConstant, kelvin } from '../equilibrium/temperature';
-import { redoxDyes, reductionActivation } from '../substances/data/redoxDyes';
-import { sourceText } from '../substances/source';
-import type { DyeStage, RedoxDye } from '../substances/types';
-import { sidesOf } from '../equation/sides';
-import { addAmounts } from './amounts';
-import type { Amounts } from './amounts';
-import { tabulated } from './reaction';
-import type { Reaction } from './reaction';
-import { componentsIn } from './vessel';
-import type { Vessel } from './vessel';
+import { gasConstant, kelvin } from '../../equilibrium/temperature';
+import { redoxDyes, reductionActivation } from '../../substances/data/redoxDyes';
+import { sourceText } from '../../substances/source';
+import type { DyeStage, RedoxDye } from '../../substances/types';
+import { sidesOf } from '../../equation/sides';
+import { addAmounts } from '../amounts';
+import type { Amounts } from '../amounts';
+import { tabulated } from '../reaction';
+import type { Reaction } from '../reaction';
+import { componentsIn } from '../vessel';
+import type { Vessel } from '../vessel';
 
 /** A dye in a vessel: how much of each form there is, mmol, from the oxidised one to the most reduced. */
 export interface DyeState {

@@ -1,8 +1,8 @@
-import { kelvin } from '../equilibrium/temperature';
-import { molarVolumeMlPerMmol } from '../substances/gas';
-import { containers } from './containers';
-import { layerVolumeMl } from './layer';
-import type { Vessel } from './vessel';
+import { kelvin } from '../../equilibrium/temperature';
+import { molarVolumeMlPerMmol } from '../../substances/gas';
+import { containers } from '../containers';
+import { layerVolumeMl } from '../layer';
+import type { Vessel } from '../vessel';
 
 /** Gas that has left a vessel’s liquid or solids, mmol. */
 export const gasIn = ({ phases }: Vessel): number =>

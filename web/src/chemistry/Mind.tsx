@@ -1,0 +1,17 @@
+import { Alert, Text } from '@mantine/core';
+import type { Warning } from '@stoichos/core';
+import { Formula } from './Formula';
+
+/** What to mind at a step; nothing when there is nothing. */
+export function Mind({ warnings }: { warnings: readonly Warning[] }) {
+  if (warnings.length === 0) return null;
+  return (
+    <Alert variant="outline" color="gray" mt="sm" title="Mind" role="note">
+      {warnings.map(({ code, message }) => (
+        <Text key={`${code} ${message}`} size="sm">
+          <Formula text={message} wrap />
+        </Text>
+      ))}
+    </Alert>
+  );
+}
