@@ -158,3 +158,10 @@ describe('a closed vessel', () => {
     expect(lastOf('water 50mL', 'close', 'heat 30').warnings).toEqual([]);
   });
 });
+
+describe('time that passes in heat or light', () => {
+  test('a dye goes on meanwhile: gently heated it has lost its colour', () => {
+    expect(coloursOf(blue, 'gently')[1]).toBe('colourless');
+    expect(coloursOf(blue, 'light 10')[1]).toBe('colourless');
+  });
+});

@@ -2,6 +2,7 @@ import { inField } from '../errors';
 import type { Action, VesselSetup } from './action';
 import { shakeWithAir } from './air/air';
 import { add, dilute, pour } from './bringTogether';
+import { dyesIn } from './air/dyes';
 import { heat, warmTo } from './heat';
 import { come, followedBy, resting } from './step';
 import type { Step } from './step';
@@ -51,7 +52,7 @@ export function act(vessel: Vessel, action: Action): Step {
     case 'evaporate':
       return evaporate(vessel, action.toVolumeMl);
     case 'heat':
-      return heat(vessel, action);
+      return meanwhile(heat(vessel, action), action.minutes);
     case 'cool':
       return warmTo(vessel, action.toC);
     case 'shakeWithAir':
@@ -65,14 +66,24 @@ export function act(vessel: Vessel, action: Action): Step {
     case 'open':
       return open(vessel);
     case 'light':
-      return {
-        ...come(vessel, vessel),
-        reactions: [],
-        gasEvolved: {},
-        vessel: { ...vessel, litMinutes: (vessel.litMinutes ?? 0) + action.minutes },
-      };
+      return meanwhile(
+        {
+          ...come(vessel, vessel),
+          reactions: [],
+          gasEvolved: {},
+          vessel: { ...vessel, litMinutes: (vessel.litMinutes ?? 0) + action.minutes },
+        },
+        action.minutes,
+      );
     case 'test':
       // A test is an observation of the vessel, which stays as it is.
       return { ...come(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
   }
+}
+
+/** What takes minutes lets a dye go on in them. */
+function meanwhile(step: Step, minutes?: number): Step {
+  return minutes === undefined || dyesIn(step.vessel).length === 0
+    ? step
+    : followedBy(step, wait(step.vessel, minutes));
 }
