@@ -317,6 +317,24 @@ describe('a flame held to it (Vogel; common practice)', () => {
   });
 });
 
+describe('ammonia from dry ammonium salts and lime, warmed (any general chemistry text)', () => {
+  test.each([
+    ['NH4Cl 1g + Ca(OH)2 1g', 'CaCl2'],
+    ['(NH4)2SO4 1g + Ca(OH)2 1g', 'CaSO4'],
+    ['NH4Cl 1g + CaO 1g', 'CaCl2'],
+  ])('%s leaves %s, and damp red litmus turns blue', (start, left) => {
+    const [, hot, litmus] = bench(start, 'heat 200', 'test dampRedLitmus');
+    expect(hot?.state.solids.map(({ formula }) => formula)).toContain(left);
+    expect(JSON.stringify(litmus?.observations)).toMatch(/turns blue/);
+  });
+
+  test('solids of which no table says what heat makes of them together are not called unchanged', () => {
+    const step = lastOf('CuCl2 1g + Na3PO4 1g', 'heat 90');
+    expect(step.reactions.length > 0 || step.notPredicted.length > 0).toBe(true);
+    expect(lastOf('NaCl 1g + SiO2 1g', 'heat 200').notPredicted).toEqual([]);
+  });
+});
+
 describe('what is asked of dry substances (Vogel; any general chemistry text)', () => {
   const equations = (reactants: string[], heated?: true) =>
     react({ reactants, ...(heated && { conditions: { heated } }) }).reactions.map(

@@ -2,6 +2,7 @@ import { ChemistryError } from '../errors';
 import type { Action } from './action';
 import { addAmounts, present } from './amounts';
 import { dryDanger } from './dry/dryDanger';
+import { dryReason } from './dry/wettingSolids';
 import { heatDry, heatsTo } from './dry/dryHeat';
 import { coldSights, freezingPoint } from './freezing';
 import { come, isEmpty, resting, unique } from './step';
@@ -24,7 +25,11 @@ export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'h
   const danger = dryDanger(vessel.phases.solids);
   if (danger) return tooDangerous(vessel, danger);
   if (temperatureC <= vessel.temperatureC) return resting({ ...vessel, temperatureC });
-  const { phases, reactions, sights, warnings, notPredicted } = heatDry(vessel, temperatureC);
+  const dry = heatDry(vessel, temperatureC);
+  const { phases, reactions, sights, warnings } = dry;
+  // Solids that would react in water may do so when hot, and no row says whether.
+  const untold = reactions.length === 0 ? dryReason(vessel) : undefined;
+  const notPredicted = untold ? [...dry.notPredicted, untold] : dry.notPredicted;
   const heated: Vessel = { ...vessel, temperatureC, phases };
   const gasEvolved = present(addAmounts(phases.gas, vessel.phases.gas, -1));
   return {

@@ -1,3 +1,4 @@
+import { parseFormula } from '../formula/parseFormula';
 import { formatEquation, withState } from '../equation/formatEquation';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
 import { findSubstance } from '../substances/findSubstance';
@@ -131,6 +132,9 @@ function pairUp(over: Readonly<Record<string, number>>): [string, number][] | un
 function compound(cation: string, anion: string): string | undefined {
   if (cation === 'H^+') return strongAcids.find((acid) => anion in (ionsOf(acid) ?? {}));
   if (cation === 'NH4^+' && anion === 'OH^-') return undefined;
+  // A metal beside its own complex is no salt of it: that solution is told in ions.
+  const [metal = ''] = Object.keys(parseFormula(cation).elements);
+  if (cation !== 'NH4^+' && metal in parseFormula(anion).elements) return undefined;
   return saltOf(cation, anion);
 }
 

@@ -144,6 +144,9 @@ const otherDecompositions = [
 /** Solids that react with one another, or with the air, once they are hot enough. */
 const combinations = [
   { ...together('Fe(s) + S(s) → FeS(s)', 250, 'glows, and the glow runs on through the mixture by itself'), lights: true, caution: 'Sulfur vapour catches fire and gives sulfur dioxide: a plug of mineral wool in the tube, in the hood.' },
+  { ...together('2 NH4Cl(s) + Ca(OH)2(s) → CaCl2(s) + 2 NH3(g) + 2 H2O(g)', 100, 'ammonia and steam; the mouth of the tube points down'), caution: 'Ammonia stings: hood, and water runs back if the tube points up.' },
+  { ...together('(NH4)2SO4(s) + Ca(OH)2(s) → CaSO4(s) + 2 NH3(g) + 2 H2O(g)', 120, 'ammonia and steam; the mouth of the tube points down'), caution: 'Ammonia stings: hood, and water runs back if the tube points up.' },
+  { ...together('2 NH4Cl(s) + CaO(s) → CaCl2(s) + 2 NH3(g) + H2O(g)', 100, 'ammonia and steam; the mouth of the tube points down'), caution: 'Ammonia stings: hood, and water runs back if the tube points up.' },
   { ...together('Zn(s) + S(s) → ZnS(s)', 300, 'a flash and smoke'), lights: true, caution: 'Zinc and sulfur react violently: a spatula tip, on a mat in the hood, from a distance.' },
   { ...together('Cu(s) + S(s) → CuS(s)', 300, 'glows'), caution: 'Sulfur vapour catches fire and gives sulfur dioxide: work in the hood.' },
   { ...together('2 Mg(s) + O2(g) → 2 MgO(s)', 470, 'burns with a dazzling white flame and white smoke'), lights: true, caution: 'Do not look at burning magnesium; water and carbon dioxide do not put it out.' },
