@@ -27,6 +27,9 @@ const oxidesAndHydroxides = rows('s', {
 
 const halides = rows('s', {
   LiF: -616, LiCl: -408.6, NaF: -576.6, NaCl: -411.2, NaBr: -361.1, NaI: -287.8, KF: -567.3, KCl: -436.5, KBr: -393.8, KI: -327.9, NH4Cl: -314.4, NH4Br: -270.8, NH4I: -201.4, MgF2: -1124.2, MgCl2: -641.3, 'MgCl2·6H2O': -2499, CaF2: -1228,
+  'CoCl2·2H2O': -923, 'MgSO4·6H2O': -3087, 'MgSO4·H2O': -1602.1, 'FeSO4·4H2O': -2129.7, 'FeSO4·H2O': -1243.7, 'BaCl2·H2O': -1160.6, 'NiCl2·2H2O': -922.2, 'CoSO4·6H2O': -2683.6, 'CoSO4·7H2O': -2979.9,
+  'ZnSO4·H2O': -1304.5, 'MgCl2·4H2O': -1899, 'MgCl2·2H2O': -1279.7, 'MnSO4·H2O': -1376.5, 'MnSO4·4H2O': -2258.1, 'SrCl2·2H2O': -1438, 'LiOH·H2O': -788, Na2B4O7: -3291.1, 'Na2B4O7·10H2O': -6288.6,
+  'H2C2O4·2H2O': -1422, 'Na2HPO4·2H2O': -2346, 'Na2HPO4·12H2O': -5297.8, 'Al2(SO4)3·18H2O': -8878.9, 'Pb(CH3COO)2·3H2O': -1851.5, 'Cu(NO3)2·3H2O': -1217.1, 'KAl(SO4)2·3H2O': -3381.1, K2C2O4: -1346,
   CaCl2: -795.4, 'CaCl2·2H2O': -1402.9, 'CaCl2·6H2O': -2607.9, SrCl2: -828.9, 'SrCl2·6H2O': -2623.8, BaF2: -1207.1, BaCl2: -855, 'BaCl2·2H2O': -1460.1, MnCl2: -481.3, FeCl2: -341.8, FeCl3: -399.5, CoCl2: -312.5, 'CoCl2·6H2O': -2115.4,
   NiCl2: -305.3, 'NiCl2·6H2O': -2103.2, CuCl: -137.2, CuCl2: -220.1, 'CuCl2·2H2O': -821.3, CuBr: -104.6, CuI: -67.8, ZnCl2: -415.1, ZnBr2: -328.7, CdCl2: -391.5, AgCl: -127, AgBr: -100.4, AgI: -61.8, AlCl3: -704.2, 'AlCl3·6H2O': -2691.6,
   PbF2: -664, PbCl2: -359.4, PbBr2: -278.7, PbI2: -175.5, HgCl2: -224.3, Hg2Cl2: -265.4, HgI2: -105.4, SnCl2: -325.1, CrCl3: -556.5,
