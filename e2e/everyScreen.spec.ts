@@ -15,20 +15,77 @@ async function views(page: Page): Promise<string[]> {
   return ['/', '/mix', ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`)];
 }
 
+async function expectNoSeriousFault(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+  expect(serious.map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`)).toEqual([]);
+}
+
+async function expectNoSidewaysScroll(page: Page, where: string): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(over, where).toBeLessThanOrEqual(0);
+}
+
+const setLook = (page: Page, scheme: string) =>
+  page.addInitScript((value) => localStorage.setItem('mantine-color-scheme-value', value), scheme);
+
 for (const scheme of ['light', 'dark'])
   test(`no serious accessibility fault on any screen, ${scheme}`, async ({ page }) => {
-    await page.addInitScript(
-      (value) => localStorage.setItem('mantine-color-scheme-value', value),
-      scheme,
-    );
+    await setLook(page, scheme);
     for (const path of await views(page)) {
       await openView(page, path);
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const serious = violations.filter(
-        ({ impact }) => impact === 'serious' || impact === 'critical',
-      );
-      expect(serious.map(({ id, nodes }) => `${path} ${id} ${nodes[0]?.html}`)).toEqual([]);
+      await expectNoSeriousFault(page, path);
     }
+  });
+
+/** A rack in use: a clash to be warned of, a precipitate, a stopper, several vessels. */
+const busyRack = {
+  vessels: ['A', 'B', 'C'].map((name) => ({ name, container: 'bottle' })),
+  events: [
+    ['B', { do: 'add', portion: { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 50 } }],
+    ['B', { do: 'add', portion: { substance: 'NaCl', concentrationM: 0.1, volumeMl: 50 } }],
+    ['C', { do: 'add', portion: { substance: 'water', volumeMl: 90 } }],
+    ['C', { do: 'add', portion: { indicator: 'indigo carmine', drops: 9 } }],
+    ['C', { do: 'close' }],
+    ['A', { do: 'add', portion: { substance: 'NH3', concentrationM: 3, volumeMl: 40 } }],
+  ].map(([vessel, action]) => ({ vessel, action })),
+};
+
+for (const [scheme, width] of [
+  ['light', 1280],
+  ['dark', 768],
+  ['light', 390],
+] as const)
+  test(`the study in use reads well everywhere, ${scheme} at ${width} px`, async ({ page }) => {
+    await page.setViewportSize({ width, height: 900 });
+    await setLook(page, scheme);
+    await page.addInitScript(
+      (rack) => localStorage.setItem('stoichos.rack', JSON.stringify(rack)),
+      busyRack,
+    );
+    await openView(page, '/mix');
+    const check = async (where: string) => {
+      await expectNoSeriousFault(page, where);
+      await expectNoSidewaysScroll(page, where);
+    };
+    await page.getByRole('button', { name: /^Vessel A/ }).click();
+    await page.getByRole('combobox', { name: 'What goes in' }).fill('bleach');
+    await check('search');
+    await page.getByRole('option').first().click();
+    await expect(page.getByTestId('hazard')).toContainText('Never with');
+    await page.getByRole('button', { name: 'pH and temperature by step' }).click();
+    await check('add');
+    for (const tab of ['Do', 'Test']) {
+      await page.getByRole('tab', { name: tab }).click();
+      await check(tab);
+    }
+    await page.getByRole('button', { name: 'Keep or compare' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Kept sequences' });
+    await expect(dialog.getByText('Blue flask, three shakes')).toBeVisible();
+    await check('kept sequences');
+    await dialog.getByRole('button', { name: 'Compare' }).first().click();
+    await expect(page.getByTestId('comparison')).toBeVisible();
+    await check('comparison');
   });
 
 for (const width of [1280, 768, 390])
@@ -36,10 +93,7 @@ for (const width of [1280, 768, 390])
     await page.setViewportSize({ width, height: 900 });
     for (const path of await views(page)) {
       await openView(page, path);
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - window.innerWidth,
-      );
-      expect(over, path).toBeLessThanOrEqual(0);
+      await expectNoSidewaysScroll(page, path);
     }
   });
 

@@ -31,6 +31,7 @@ export const theme = createTheme({
   focusRing: 'auto',
   components: {
     Modal: {
+      defaultProps: { closeButtonProps: { 'aria-label': 'Close this window' } },
       styles: {
         title: { fontFamily: serif, fontWeight: 600, fontSize: '1.25rem' },
       },
