@@ -73,6 +73,17 @@ describe('order of reactivity of metals (any general chemistry text; CRC Handboo
     expect(seen('Ca', 0.1)).toMatch(/sinks.*milky/);
   });
 
+  test.each([
+    // ΔrH° of M + n H2O(l) → M^n+ + n OH^- + n/2 H2 (CRC Handbook, by ΔfH°).
+    ['Li', 222],
+    ['Na', 184],
+    ['K', 196],
+    ['Ca', 431],
+  ])('%s gives off %i kJ/mol', (metal, kJ) => {
+    const told = JSON.stringify(lastOf('water 20mL', `${metal} 0.02g`).observations);
+    expect(Math.abs(Number(/about (\d+) kJ/.exec(told)?.[1]) - kJ)).toBeLessThanOrEqual(2);
+  });
+
   test('one reaction is told of calcium on water', () => {
     expect(lastOf('water 20mL', 'Ca 0.1g').reactions.map(({ equation }) => equation)).toEqual([
       'Ca(s) + 2 H2O(l) → H2(g) + Ca(OH)2(s)',

@@ -1,5 +1,8 @@
 import { molarMassOf } from '../formula/molarMass';
+import { ions } from '../substances/data/ions';
 import { metalsOnWater } from '../substances/data/metalsOnWater';
+import { formationEnthalpy } from '../substances/enthalpy';
+import { chargeOf } from '../substances/ionsOf';
 import type { Amounts } from './amounts';
 import type { HeatSight } from './dry/dryHeat';
 import { waterDensityGPerMl } from './pour';
@@ -30,11 +33,11 @@ export function metalOnWater(
     const massG = (gone * molarMassOf(formula)) / 1000;
     sights.push({
       formula,
-      result: [
+      result: `${[
         `${formula} ${densityGPerMl < waterDensityGPerMl ? 'floats' : 'sinks'}`,
         ...(meltsC < waterKeepsBelowC ? ['melts to a ball'] : []),
         pace,
-      ].join(', '),
+      ].join(', ')}; ${heatOnWater(formula)}`,
     });
     if (massG > mostG)
       warnings.push({
@@ -48,4 +51,13 @@ export function metalOnWater(
       });
   }
   return { sights, warnings };
+}
+
+/** What a metal gives off with water, in words: from the enthalpies of formation of its ion, hydroxide and water. */
+function heatOnWater(metal: string): string {
+  const ion = ions.find(({ formula }) => formula.startsWith(`${metal}^`))?.formula ?? '';
+  const charge = chargeOf(ion);
+  const of = (formula: string, state: 'aq' | 'l') => formationEnthalpy(formula, state) ?? 0;
+  const kJ = of(ion, 'aq') + charge * (of('OH^-', 'aq') - of('H2O', 'l'));
+  return `about ${Math.round(-kJ)} kJ a mole are set free`;
 }
