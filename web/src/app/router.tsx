@@ -3,10 +3,10 @@ import { BenchPage } from '../bench/BenchPage';
 import { DayFrame } from '../days/DayFrame';
 import { HomePage } from '../days/HomePage';
 import { JudgePage } from '../judge/JudgePage';
-import { MixPage } from '../mixing/MixPage';
 import { PlanPage } from '../plan/PlanPage';
 import { PreparePage } from '../prepare/PreparePage';
 import { ReportPage } from '../report/ReportPage';
+import { Loading } from '../parts/LoadState';
 import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
 
@@ -15,7 +15,12 @@ export const router = createBrowserRouter([
     element: <Shell />,
     children: [
       { path: '/', element: <HomePage /> },
-      { path: '/mix', element: <MixPage /> },
+      {
+        path: '/mix',
+        // A study brings its charts along, which a lab day does without.
+        lazy: async () => ({ Component: (await import('../mixing/MixPage')).MixPage }),
+        HydrateFallback: Loading,
+      },
       {
         path: '/days/:dayId',
         element: <DayFrame />,

@@ -3,15 +3,7 @@ import { explainError } from '../api/explainError';
 
 /** While something loads, and when it could not be loaded: what is wrong and what to do. */
 export function LoadState({ error, retry }: { error: unknown; retry: () => void }) {
-  if (!error)
-    return (
-      <Center py="xl">
-        <Stack align="center" gap="xs">
-          <Loader size="sm" />
-          <Text className="quiet">Loading…</Text>
-        </Stack>
-      </Center>
-    );
+  if (!error) return <Loading />;
   const { message, remedy } = explainError(error);
   return (
     <Alert title={message} variant="outline" color="gray" my="md" role="alert">
@@ -20,5 +12,17 @@ export function LoadState({ error, retry }: { error: unknown; retry: () => void 
         Try again
       </Button>
     </Alert>
+  );
+}
+
+/** Something is on its way. */
+export function Loading() {
+  return (
+    <Center py="xl">
+      <Stack align="center" gap="xs">
+        <Loader size="sm" />
+        <Text className="quiet">Loading…</Text>
+      </Stack>
+    </Center>
   );
 }
