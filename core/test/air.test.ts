@@ -163,5 +163,9 @@ describe('time that passes in heat or light', () => {
   test('a dye goes on meanwhile: gently heated it has lost its colour', () => {
     expect(coloursOf(blue, 'gently')[1]).toBe('colourless');
     expect(coloursOf(blue, 'light 10')[1]).toBe('colourless');
+    // At the boiling point no air is dissolved, and nothing is told of shakes.
+    const hot = lastOf(blue, 'gently');
+    expect(JSON.stringify(hot)).not.toMatch(/Infinity|NaN|null/);
+    expect(lastOf(blue, 'gently', 'cool 25', 'shake').state.colour).toMatch(/blue$/);
   });
 });

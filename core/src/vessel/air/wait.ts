@@ -65,7 +65,8 @@ export function wait(vessel: Vessel, minutes: number): Step {
   };
 
   // As long as oxygen is dissolved, it takes back every electron that the dye picks up.
-  const dissolvedMmol = (vessel.airShare ?? 1) * oxygenFromAir(vessel);
+  const holdsMmol = oxygenFromAir(vessel);
+  const dissolvedMmol = (vessel.airShare ?? 1) * holdsMmol;
   const oxygenMmol = dissolvedMmol > traceMmol ? dissolvedMmol : 0;
   const mmolPerS = dyes.reduce((sum, { dye, forms }) => {
     const [stage] = dye.stages;
@@ -75,8 +76,7 @@ export function wait(vessel: Vessel, minutes: number): Step {
   const withOxygenS = Math.min(seconds, oxygenLastsS);
   const spent = Math.min(oxygenMmol, (withOxygenS * mmolPerS) / 4);
   if (spent > 0) run(bottleReaction, 'C6H12O6', spent, first.dye);
-  const airShare = Math.max(0, (oxygenMmol - spent) / oxygenFromAir(vessel));
-  now = { ...now, airShare };
+  now = { ...now, airShare: holdsMmol > 0 ? Math.max(0, (oxygenMmol - spent) / holdsMmol) : 0 };
 
   if (oxygenLastsS < seconds)
     for (const { dye, forms } of dyes) {
@@ -107,35 +107,40 @@ export function wait(vessel: Vessel, minutes: number): Step {
     ...settled,
     reactions,
     moments,
-    warnings: [...settled.warnings, ...tidings(now, glucoseLeft, oxygenLastsS, seconds, minutes)],
+    warnings: [
+      ...settled.warnings,
+      ...tidings(now, { glucoseMmol: glucoseLeft, oxygenLastsS, minutes }),
+    ],
   };
 }
 
+interface Standing {
+  readonly glucoseMmol: number;
+  /** How long the oxygen in the water lasts, s. */
+  readonly oxygenLastsS: number;
+  readonly minutes: number;
+}
+
 /** How long it goes on, and what to mind. */
-function tidings(
-  vessel: Vessel,
-  glucoseMmol: number,
-  oxygenLastsS: number,
-  seconds: number,
-  minutes: number,
-): Warning[] {
+function tidings(vessel: Vessel, { glucoseMmol, oxygenLastsS, minutes }: Standing): Warning[] {
   const perShake = oxygenFromAir(vessel);
-  // Each fill of oxygen uses up twice as much glucose.
-  const byGlucose = Math.floor(glucoseMmol / (2 * perShake));
-  const byAir = vessel.stopper && Math.floor(vessel.stopper.oxygenMmol / perShake);
   const found: Warning[] = [];
-  if (oxygenLastsS >= seconds)
+  if (oxygenLastsS >= 60 * minutes && Number.isFinite(oxygenLastsS))
     found.push({
       code: 'oxygenLasts',
       message: `Oxygen in the water keeps the colour for about ${inWords(oxygenLastsS)} in all.`,
     });
-  if (oxygenLastsS < seconds)
+  if (oxygenLastsS < 60 * minutes && perShake > traceMmol) {
+    // Each fill of oxygen uses up twice as much glucose.
+    const byGlucose = Math.floor(glucoseMmol / (2 * perShake));
+    const byAir = vessel.stopper && Math.floor(vessel.stopper.oxygenMmol / perShake);
     found.push({
       code: 'repeats',
       message: `Shaking with air brings the colour back: the glucose lasts about ${byGlucose} more times${
         byAir === undefined ? '' : `, the air in the closed vessel about ${byAir}`
       }.`,
     });
+  }
   if (minutes > brownsAfterMinutes)
     found.push({
       code: 'browns',
