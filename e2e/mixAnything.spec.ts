@@ -163,6 +163,7 @@ test('what must not meet is said before it goes in', async ({ page }) => {
   await expect(page.getByTestId('hazard')).toContainText('Never with NH3: chloramines, toxic');
   await expect(page.getByTestId('hazard')).toContainText('Keep apart from');
   await expect(page.getByTestId('hazard')).toContainText('recalled from memory');
+  await expect(page.getByTestId('hazard')).toContainText('lists of incompatible chemicals');
 });
 
 test('a control and a blank stand beside the test', async ({ page }) => {

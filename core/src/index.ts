@@ -99,7 +99,12 @@ export type { HazardSheet } from './safety/hazards';
 export type { HazardCode, Pictogram } from './safety/statements';
 export { clashes, heldIn } from './safety/clashes';
 export type { Clash, Held } from './safety/clashes';
-export { classWords, incompatibilityClasses, keepApartFrom } from './safety/incompatibility';
+export {
+  classWords,
+  incompatibilityClasses,
+  incompatibilitySource,
+  keepApartFrom,
+} from './safety/incompatibility';
 export type { Incompatibility, IncompatibilityClass } from './safety/incompatibility';
 export { wasteRoute } from './safety/wasteRoute';
 export type { WasteRoute } from './safety/wasteRoute';

@@ -229,6 +229,11 @@ describe('a named container takes its share of the heat', () => {
     expect(inside('cup')).toBeGreaterThan(inside('bottle') + 0.5);
   });
 
+  test('a step that warms says where the heat capacity of its vessel comes from', () => {
+    const texts = lastOf('HCl 1M', 'Mg 0.1g').sources.map((one) => one.detail);
+    expect(texts.join()).toMatch(/heat capacity of the glass/);
+  });
+
   test('a vessel that does not stand the heat is warned of', () => {
     const heated = (container: 'cup' | 'crucible' | 'testTube') =>
       mix({

@@ -9,6 +9,7 @@ import { gasPropertiesOf } from '../substances/gas';
 import type { Source } from '../substances/source';
 import type { ColourPhrase, Texture } from '../substances/types';
 import { act, setUp } from '../vessel/act';
+import { containersSource } from '../vessel/containers';
 import type { Step } from '../vessel/step';
 import { actionSchema, vesselSchema } from '../vessel/action';
 import type { Reaction } from '../vessel/reaction';
@@ -94,16 +95,28 @@ export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] }
 export function tell(step: Step, view: VesselView, observations: readonly Observation[]): ToldStep {
   const { reactions, warnings, notPredicted } = step;
   const state = stateOf(step, view);
-  return { observations, reactions, warnings, notPredicted, sources: sourcesOf(step), state, view };
+  return {
+    observations,
+    reactions,
+    warnings,
+    notPredicted,
+    sources: sourcesOf(step, observations),
+    state,
+    view,
+  };
 }
 
-/** Where the properties of the gases given off, and of the metals seen on water, come from. */
-function sourcesOf({ gasEvolved, solidsChange }: Step): readonly Source[] {
+/** Where the properties of the gases given off, of the metals seen on water and of the vessel that takes its share of heat come from. */
+function sourcesOf(
+  { gasEvolved, solidsChange }: Step,
+  observations: readonly Observation[],
+): readonly Source[] {
+  const vessel = observations.some(({ kind }) => kind === 'temperature') ? [containersSource] : [];
   const gases = Object.keys(gasEvolved).flatMap((one) => gasPropertiesOf(one)?.sources ?? []);
   const metals = metalsOnWater.flatMap(({ formula, sources }) =>
     (solidsChange[formula] ?? 0) < 0 ? sources : [],
   );
-  return [...new Set([...gases, ...metals])];
+  return [...new Set([...gases, ...metals, ...vessel])];
 }
 
 /** The state of a vessel after a step. */

@@ -94,11 +94,6 @@ export function resting(vessel: Vessel): Step {
   };
 }
 
-/** A step that the model cannot follow, and why. */
-export function notFollowed(vessel: Vessel, reason: string): Step {
-  return { ...come(vessel, vessel), reactions: [], gasEvolved: {}, notPredicted: [reason] };
-}
-
 /** Two steps told as one. */
 export function followedBy(first: Step, next: Step): Step {
   return {

@@ -5,6 +5,7 @@ import {
   dropNames,
   findSubstance,
   hazardsOf,
+  incompatibilitySource,
   keepApartFrom,
   sourceText,
 } from '@stoichos/core';
@@ -166,13 +167,16 @@ function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[]
               ? 'Not classified as hazardous.'
               : `${sheet.statements.map(({ text }) => text).join('. ')}.`}
           </Text>
+          <small className="quiet source">{sourceText(sheet.source)}</small>
           {apart.length > 0 && (
             <Text size="sm">
               Keep apart from {[...new Set(apart.map((one) => classWords(one.with)))].join(', ')}.
             </Text>
           )}
-          <small className="quiet source">{sourceText(sheet.source)}</small>
         </>
+      )}
+      {(apart.length > 0 || meets.length > 0) && (
+        <small className="quiet source">{sourceText(incompatibilitySource)}</small>
       )}
     </div>
   );
