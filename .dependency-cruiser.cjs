@@ -9,6 +9,8 @@ const order = [
   'appearance',
   'observation',
   'safety',
+  'schedule',
+  'procedure',
   'labday',
 ];
 

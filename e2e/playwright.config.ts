@@ -6,6 +6,7 @@ export default defineConfig({
   testMatch: '*.spec.ts',
   outputDir: '../test-results/browser',
   timeout: 120_000,
+  expect: { timeout: 10_000 },
   workers: 2,
   fullyParallel: false,
   forbidOnly: true,

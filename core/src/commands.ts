@@ -4,6 +4,8 @@ import { equilibrate } from './equilibrium/equilibrate';
 import { ChemistryError, inField } from './errors';
 import { parseFormula } from './formula/parseFormula';
 import { mix, mixSchema } from './observation/mix';
+import { schedule } from './schedule/schedule';
+import { scheduleSchema } from './schedule/timetable';
 import { prepare, prepareSchema } from './solution/prepare';
 import { describeFormula } from './substances/describeFormula';
 import { react, reactSchema } from './vessel/react';
@@ -41,6 +43,7 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
     ),
   ),
   prepare: verb(prepareSchema, prepare),
+  schedule: verb(scheduleSchema, (request) => schedule(request)),
 };
 
 /** Totals under the one spelling of each formula; two spellings of one add up. */

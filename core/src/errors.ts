@@ -110,6 +110,10 @@ const catalogue = {
     `The vessel is closed, so nothing can be ${what}.`,
     'Take the stopper out first.',
   ],
+  noTimetable: (problem: string) => [
+    problem,
+    'Loosen that link, allow more time, or add kit or people.',
+  ],
   invalidInput: (problem: string) => [problem, 'Correct the named field and send it again.'],
 } satisfies Record<string, (...args: string[]) => [string, string] | string[]>;
 

@@ -109,6 +109,12 @@ export type { Incompatibility, IncompatibilityClass } from './safety/incompatibi
 export { wasteRoute } from './safety/wasteRoute';
 export type { WasteRoute } from './safety/wasteRoute';
 
+export { brokenRules } from './schedule/brokenRules';
+export type { Broken } from './schedule/brokenRules';
+export { schedule } from './schedule/schedule';
+export { scheduleSchema } from './schedule/timetable';
+export type { ScheduleRequest, Task, TimedTask, Timetable } from './schedule/timetable';
+
 export { keptRunSchema } from './labday/keptRun';
 export type { KeptRun } from './labday/keptRun';
 export {
