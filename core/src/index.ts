@@ -79,7 +79,7 @@ export {
   vigours,
 } from './observation/observation';
 export type { Observation, ObservationKind } from './observation/observation';
-export { rackEventSchema, rackRunner, rackSchema, runRack } from './observation/rack';
+export { rackEventSchema, rackRunner, rackSchema, runRack, vesselsOf } from './observation/rack';
 export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
 export { compareObservations } from './observation/compareObservations';
@@ -92,6 +92,7 @@ export { mix, mixSchema } from './observation/mix';
 export type { MixRequest, SolidState, ToldStep, VesselState } from './observation/mix';
 export { predictMixing, predictSolution } from './observation/predictMixing';
 export type { MixingPrediction } from './observation/predictMixing';
+export { actionWords, eventWords, portionWords, testLabels } from './observation/eventWords';
 export { drawRecord } from './observation/drawRecord';
 
 export { deferral, hazardsOf } from './safety/hazards';
@@ -114,6 +115,24 @@ export type { Broken } from './schedule/brokenRules';
 export { schedule } from './schedule/schedule';
 export { scheduleSchema } from './schedule/timetable';
 export type { ScheduleRequest, Task, TimedTask, Timetable } from './schedule/timetable';
+
+export { handsOf, manners, missingKit, scheduleOf, taskOrigins } from './procedure/classPlan';
+export type { ClassPlan, Manner, TaskOrigin } from './procedure/classPlan';
+export { cutsFor } from './procedure/cuts';
+export type { Cut } from './procedure/cuts';
+export { departuresFrom } from './procedure/departures';
+export type { Departure } from './procedure/departures';
+export { kindNames } from './procedure/kinds';
+export type { ProcedureKind } from './procedure/kinds';
+export { library } from './procedure/library/index';
+export { moveStep, orderProblems, shortText } from './procedure/orderGuard';
+export type { OrderProblem } from './procedure/orderGuard';
+export { kitKinds, procedureSchema, stepSchema } from './procedure/procedure';
+export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
+export { quantityOf, reagentsOf } from './procedure/reagents';
+export type { Reagent } from './procedure/reagents';
+export { procedureRunner, runProcedure } from './procedure/runProcedure';
+export type { ProcedureRun, RunStep } from './procedure/runProcedure';
 
 export { keptRunSchema } from './labday/keptRun';
 export type { KeptRun } from './labday/keptRun';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { rackRunner, rackSchema, runRack } from '../src';
-import type { Rack, RackEvent } from '../src';
+import type { AnyPortion, Rack, RackEvent } from '../src';
 import { portion } from './support/bench';
 
 const add = (vessel: string, what: string): RackEvent => ({
@@ -101,5 +101,78 @@ describe('a rack of vessels', () => {
       vessels: whole.vessels.map(({ name }) => ({ name, container: 'beaker' })),
     };
     expect(run(other)).toEqual(runRack(other));
+  });
+});
+
+describe('what passes between vessels', () => {
+  const twoTubes = [
+    { name: 'A', container: 'beaker' as const },
+    { name: 'B', container: 'beaker' as const },
+  ];
+  const put = (vessel: string, portion: AnyPortion): RackEvent => ({
+    vessel,
+    action: { do: 'add', portion },
+  });
+  const clouded = [
+    put('A', { substance: 'BaCl2', concentrationM: 0.1, volumeMl: 10 }),
+    put('A', { substance: 'Na2SO4', concentrationM: 0.1, volumeMl: 20 }),
+  ];
+
+  test('leaves the solid on the paper and lets the filtrate through', () => {
+    const { now } = runRack({
+      vessels: twoTubes,
+      events: [...clouded, { pour: 'A', into: 'B', filtered: true }],
+    });
+    expect(now.A?.state.solids.map(({ formula }) => formula)).toEqual(['BaSO4']);
+    expect(now.B?.state.solids).toEqual([]);
+    expect((now.A?.state.volumeMl ?? 0) + (now.B?.state.volumeMl ?? 0)).toBeCloseTo(30, 6);
+  });
+
+  test('pours only a share', () => {
+    const { now } = runRack({
+      vessels: twoTubes,
+      events: [...clouded, { pour: 'A', into: 'B', share: 0.25 }],
+    });
+    expect(now.B?.state.volumeMl).toBeCloseTo(7.5, 6);
+    const massG = (name: string) => now[name]?.state.solids[0]?.massG ?? 0;
+    // 1 mmol of BaSO4 is 233.39 g/mol (CRC Handbook).
+    expect(massG('A') + massG('B')).toBeCloseTo(0.2334, 3);
+    expect(massG('B') / massG('A')).toBeCloseTo(1 / 3, 6);
+  });
+
+  test('leads the gas of one through the other', () => {
+    const { now } = runRack({
+      vessels: twoTubes,
+      events: [
+        put('A', { substance: 'CaCO3', massG: 0.5 }),
+        put('A', { substance: 'HCl', concentrationM: 2, volumeMl: 10 }),
+        put('B', { substance: 'Ca(OH)2', concentrationM: 0.018, volumeMl: 40 }),
+        { leadGasOf: 'A', into: 'B' },
+      ],
+    });
+    expect(now.B?.observations).toContainEqual(
+      expect.objectContaining({ kind: 'gas', formula: 'CO2' }),
+    );
+    expect(now.B?.state.pH).toBeLessThan(8);
+    expect(() => runRack({ vessels: twoTubes, events: [{ leadGasOf: 'A', into: 'B' }] })).toThrow(
+      /nothing in the vessel to lead off as gas/,
+    );
+  });
+
+  test('tells of the liquid one watches: a jug of pink poured on a few drops of acid turns colourless', () => {
+    const { steps } = runRack({
+      vessels: twoTubes,
+      events: [
+        put('A', { substance: 'NaOH', concentrationM: 0.02, volumeMl: 40 }),
+        put('A', { indicator: 'phenolphthalein', drops: 6 }),
+        put('B', { substance: 'H2SO4', concentrationM: 1, volumeMl: 2 }),
+        { pour: 'A', into: 'B' },
+      ],
+    });
+    expect(steps.at(-1)?.told.observations).toContainEqual({
+      kind: 'colour',
+      from: 'pink',
+      to: 'colourless',
+    });
   });
 });

@@ -3,6 +3,7 @@ import { viewVessel } from '../appearance/vesselView';
 import { performTest } from '../benchTests/performTest';
 import { ChemistryError, inField } from '../errors';
 import { act, setUp } from '../vessel/act';
+import { discard, filter } from '../vessel/takeOut';
 import { pour } from '../vessel/bringTogether';
 import { shakeWithAir } from '../vessel/air/air';
 import { followedBy } from '../vessel/step';
@@ -10,13 +11,14 @@ import type { Step } from '../vessel/step';
 import { actionSchema } from '../vessel/action';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
+import type { Vessel } from '../vessel/vessel';
 import { tell } from './mix';
 import type { ToldStep } from './mix';
 import { observeStep } from './observeStep';
 
 const vesselName = z.string().min(1).max(40);
 
-/** Something done to one vessel, or one poured into another. */
+/** Something done to one vessel, one poured into another, or the gas of one led into another. */
 export const rackEventSchema = z.union([
   z.object({ vessel: vesselName, action: actionSchema }),
   z.object({
@@ -24,7 +26,12 @@ export const rackEventSchema = z.union([
     into: vesselName,
     /** Falls through air on the way, which takes oxygen up. */
     fromHeight: z.literal(true).optional(),
+    /** Through a filter: the solid stays behind on the paper. */
+    filtered: z.literal(true).optional(),
+    /** Only a part of it. */
+    share: z.number().min(0.001, 'Some of it is poured').max(1).optional(),
   }),
+  z.object({ leadGasOf: vesselName, into: vesselName }),
 ]);
 
 /** Vessels side by side, and what is done to them in order. */
@@ -45,6 +52,12 @@ export const rackSchema = z.object({
 export type Rack = z.infer<typeof rackSchema>;
 /** Something done to one vessel, or one poured into another. */
 export type RackEvent = z.infer<typeof rackEventSchema>;
+
+/** The vessels an event touches: the one acted on or received into last, the one it came from first. */
+export function vesselsOf(event: RackEvent): readonly string[] {
+  if ('vessel' in event) return [event.vessel];
+  return ['pour' in event ? event.pour : event.leadGasOf, event.into];
+}
 
 /** What one event did to one vessel. */
 export interface RackStep {
@@ -132,18 +145,16 @@ function next(
     if (!container) throw ChemistryError.of('invalidInput', `There is no vessel called “${name}”.`);
     return before.get(name) ?? empty(container);
   };
-  if ('pour' in event) {
-    const [from, into] = [stands(event.pour), stands(event.into)];
-    if (event.pour === event.into)
-      throw ChemistryError.of('invalidInput', 'A vessel cannot be poured into itself.');
-    const poured = pour(into.step.vessel, from.step.vessel);
-    const received = after(
-      into,
-      event.fromHeight ? followedBy(poured, shakeWithAir(poured.vessel)) : poured,
-    );
-    standing.set(event.into, received);
-    standing.set(event.pour, empty(from.step.vessel.container));
-    return { event, standing, did: { vessel: event.into, told: received.told } };
+  if (!('vessel' in event)) {
+    const [giver = '', into = ''] = vesselsOf(event);
+    if (giver === into)
+      throw ChemistryError.of('invalidInput', 'A vessel cannot be emptied into itself.');
+    const [from, receiver] = [stands(giver), stands(into)];
+    const { given, received } =
+      'pour' in event ? pourOver(event, from, receiver) : leadGas(from, receiver);
+    standing.set(giver, given);
+    standing.set(into, received);
+    return { event, standing, did: { vessel: into, told: received.told } };
   }
   const { vessel, action } = event;
   const stood = stands(vessel);
@@ -155,6 +166,68 @@ function next(
   standing.set(vessel, came);
   return { event, standing, did: { vessel, told: came.told } };
 }
+
+/** How the two vessels stand after something went from one into the other. */
+interface Passed {
+  readonly given: Standing;
+  readonly received: Standing;
+}
+
+function pourOver(
+  { fromHeight, filtered, share = 1 }: Extract<RackEvent, { pour: string }>,
+  from: Standing,
+  receiver: Standing,
+): Passed {
+  const { vessel } = from.step;
+  const held = filtered ? filter(vessel, 'filtrate').vessel : vessel;
+  const poured = share < 1 ? withoutGas(discard(held, 1 - share).vessel) : held;
+  const joined = pour(receiver.step.vessel, poured);
+  const left = filtered
+    ? after(from, filter(vessel, 'residue'))
+    : share < 1
+      ? after(from, discard(vessel, share))
+      : empty(vessel.container);
+  return {
+    given: left,
+    received: after(
+      // What one watches is the larger liquid: a jug poured on a few drops is seen to change, not the drops.
+      poured.volumeMl > receiver.step.vessel.volumeMl ? from : receiver,
+      fromHeight ? followedBy(joined, shakeWithAir(joined.vessel)) : joined,
+    ),
+  };
+}
+
+const withoutGas = (vessel: Vessel): Vessel => ({
+  ...vessel,
+  phases: { ...vessel.phases, gas: {} },
+});
+
+/** All the gas that has left one vessel goes through what the other holds; steam condenses on the way. */
+function leadGas(from: Standing, receiver: Standing): Passed {
+  const { vessel } = from.step;
+  const gases = Object.entries(vessel.phases.gas).filter(
+    ([gas, amount]) => gas !== 'H2O' && amount > leastLedMmol,
+  );
+  const [first, ...others] = gases.map(
+    ([gas, amountMmol]) =>
+      (into: Vessel): Step =>
+        act(into, { do: 'bubble', gas, amountMmol }),
+  );
+  if (!first) throw ChemistryError.of('emptyVessel', 'lead off as gas');
+  const step = others.reduce(
+    (before, bubble) => followedBy(before, bubble(before.vessel)),
+    first(receiver.step.vessel),
+  );
+  const rest = withoutGas(vessel);
+  const given: Step = { ...from.step, vessel: rest, gasEvolved: {}, reactions: [], warnings: [] };
+  return {
+    given: { step: given, told: tell(given, viewVessel(given), []) },
+    received: after(receiver, step),
+  };
+}
+
+/** Less gas than this is nothing to lead anywhere, mmol. */
+const leastLedMmol = 1e-4;
 
 function empty(container: ContainerKind): Standing {
   const step = setUp({ contents: [], container });

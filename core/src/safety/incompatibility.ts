@@ -1,6 +1,7 @@
 import { commonPractice } from '../substances/source';
 import { findSubstance } from '../substances/findSubstance';
 import { parseFormula } from '../formula/parseFormula';
+import { isWater } from '../vessel/pour';
 import { chargeOf } from '../substances/ionsOf';
 import type { Substance } from '../substances/types';
 import { classification } from './classification';
@@ -207,8 +208,6 @@ export function incompatibilityClasses(
   if (isMolecular && carbon > 0 && hydrogen > 0 && row.state !== 'gas') found.add('combustible');
   return [...found];
 }
-
-const isWater = (text: string): boolean => text.trim().toLowerCase() === 'water';
 
 /** Something a substance must not meet, and what comes of it. */
 export interface Incompatibility {

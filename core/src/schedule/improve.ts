@@ -43,13 +43,15 @@ function reversed(problem: Problem): Problem {
  * pushed to the end of the day and back to its beginning (forward–backward improvement, Tormos and Lova 2001).
  *
  * @param target length, ticks, at which there is nothing left to gain.
- * @param mostPlacings how many single tasks are placed before giving up.
+ * @param mostPlacings how many single tasks are placed before giving up; with 0 the given order stands, or the usual rules.
+ * @param order in which to place the tasks first, smallest first.
  */
 export function improve(
   problem: Problem,
   target: number,
   mostPlacings: number,
   watch: Watch,
+  order?: readonly number[],
 ): Starts | undefined {
   const count = problem.ids.length;
   const windows = windowsOf(problem);
@@ -95,6 +97,12 @@ export function improve(
     if (length <= currentLength) [current, currentLength] = [Float64Array.from(starts), length];
   };
 
+  if (order) {
+    // A timetable moved by hand is mended, not made anew.
+    best = build(order);
+    if (best && mostPlacings === 0) return best;
+    consider(order);
+  }
   // The usual rules first: least time to the end, longest tail, earliest possible start, listed order.
   const tails = windows.tails;
   consider(tails.map((tail) => -tail));

@@ -6,7 +6,7 @@ import type { Watch } from './improve';
 import { makespan } from './place';
 import { readProblem } from './problem';
 import type { Problem } from './problem';
-import type { ScheduleRequest, Timetable } from './timetable';
+import type { ScheduleRequest, TimedTask, Timetable } from './timetable';
 
 /** Up to this many tasks every possibility is looked at; above, only if it is done soon. */
 const smallProblem = 16;
@@ -15,26 +15,43 @@ const nodesFor = (count: number): number =>
 /** Single tasks placed while a better timetable is sought: a second or two. */
 const placingsFor = (count: number): number => (count <= smallProblem ? 12_000 : 600_000);
 
+/** How hard to look, and from where. */
+export interface ScheduleOptions {
+  /** Share of the usual search, 0 to 1; with 0 only the usual rules are tried. */
+  readonly effort?: number;
+  /** A timetable to start from: with no effort, its order is kept and only what is broken is mended. */
+  readonly startFrom?: readonly TimedTask[];
+}
+
 /**
  * Puts tasks into the shortest timetable that keeps every link, longest wait, kit and person: exact where there are few tasks,
  * otherwise as good as a search of fixed size finds, with a bound that proves how far from the shortest it can be.
  * The same request gives the same timetable.
  *
  * @param watch is told the share done, 0 to 1, and stops the search by answering false.
+ * @param options how much of the usual search is made, and a timetable whose order is kept where it can be.
  * @throws ChemistryError `noTimetable` naming the task whose links or needs cannot be met.
  * @example schedule({ tasks: [{ id: 'heat', minutes: 8, attended: false }, { id: 'weigh', minutes: 2, attended: true,
  *   after: [{ id: 'heat', minWaitMin: 3 }] }], people: 1 }).makespanMin // 13
  */
-export function schedule(request: ScheduleRequest, watch: Watch = () => true): Timetable {
+export function schedule(
+  request: ScheduleRequest,
+  watch: Watch = () => true,
+  { effort = 1, startFrom = [] }: ScheduleOptions = {},
+): Timetable {
   const problem = readProblem(request);
   const count = problem.ids.length;
   if (count === 0) return { tasks: [], makespanMin: 0, lowerBoundMin: 0, optimal: true };
   const bound = lowerBound(problem, sumOfAll(problem));
-  let starts = improve(problem, bound, placingsFor(count), watch);
+  const times = new Map(startFrom.map(({ id, startMin }) => [id, startMin]));
+  const order =
+    startFrom.length > 0 ? problem.ids.map((id) => times.get(id) ?? Infinity) : undefined;
+  let starts = improve(problem, bound, effort * placingsFor(count), watch, order);
   let proven = bound;
   const found = starts ? makespan(problem, starts) : sumOfAll(problem) + 1;
-  if (found > bound && nodesFor(count) > 0 && watch(1)) {
-    const { starts: shorter, complete } = search(problem, found, nodesFor(count));
+  const nodes = Math.round(effort * nodesFor(count));
+  if (found > bound && nodes > 0 && watch(1)) {
+    const { starts: shorter, complete } = search(problem, found, nodes);
     starts = shorter ?? starts;
     if (complete && starts) proven = makespan(problem, starts);
   }

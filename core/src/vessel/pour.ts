@@ -60,7 +60,8 @@ export function pourOut(
   return { ...empty, ...pureLiquidOf(substance, portion.volumeMl) };
 }
 
-function isWater(text: string): boolean {
+/** Whether a name means plain water. */
+export function isWater(text: string): boolean {
   return ['water', 'h2o', 'distilled water'].includes(text.trim().toLowerCase());
 }
 

@@ -1,9 +1,8 @@
 import { Text, Title } from '@mantine/core';
-import { describeObservation } from '@stoichos/core';
+import { describeObservation, eventWords } from '@stoichos/core';
 import type { RackEvent, ToldStep } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import classes from './MixPage.module.css';
-import { eventWords } from './eventWords';
 
 /** Everything done so far with what it showed, newest first. */
 export function BenchNotes({

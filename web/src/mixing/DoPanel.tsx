@@ -1,8 +1,8 @@
 import { Button, NumberInput, Text } from '@mantine/core';
+import { testLabels } from '@stoichos/core';
 import type { Action, Rack, RackEvent } from '@stoichos/core';
 import { useState } from 'react';
 import classes from './MixPage.module.css';
-import { testLabels } from './eventWords';
 
 interface DoProps {
   readonly vessel: string;
@@ -153,6 +153,16 @@ function PourChips({ pour, into, attempt }: PourProps) {
         onClick={() => attempt({ pour, into, fromHeight: true })}
       >
         into {into} from a height
+      </button>
+      <button
+        type="button"
+        className="tappable"
+        onClick={() => attempt({ pour, into, filtered: true })}
+      >
+        through a filter
+      </button>
+      <button type="button" className="tappable" onClick={() => attempt({ leadGasOf: pour, into })}>
+        Lead its gas into {into}
       </button>
     </>
   );

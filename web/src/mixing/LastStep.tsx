@@ -1,10 +1,9 @@
 import { List, Text, Title } from '@mantine/core';
-import { describeObservation } from '@stoichos/core';
+import { describeObservation, eventWords } from '@stoichos/core';
 import type { RackEvent, ToldStep } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';
-import { eventWords } from './eventWords';
 
 /** What the last thing done to the chosen vessel showed. */
 export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) {

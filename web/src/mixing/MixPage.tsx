@@ -1,6 +1,6 @@
 import { ActionIcon, Alert, Button, Group, Tabs, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import { describeObservation, heldIn } from '@stoichos/core';
+import { describeObservation, eventWords, heldIn, vesselsOf } from '@stoichos/core';
 import type { KeptRun, Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core';
 import { IconArrowBackUp, IconArrowDown, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useRef, useState } from 'react';
@@ -16,7 +16,6 @@ import { KeptRuns } from './KeptRuns';
 import { LastStep } from './LastStep';
 import { RackView } from './RackView';
 import { WhyPanel } from './WhyPanel';
-import { eventWords } from './eventWords';
 import { chosen, cleared, copied, opened, redone, undone, vesselAdded } from './rackSlice';
 import { useRack } from './useRack';
 
@@ -159,7 +158,7 @@ export function MixPage() {
   );
 }
 
-const vesselOf = (event: RackEvent): string => ('pour' in event ? event.into : event.vessel);
+const vesselOf = (event: RackEvent): string => vesselsOf(event).at(-1) ?? '';
 
 /** The last step in a line, for a screen on which what is seen stands below what one taps. */
 function briefly(event: RackEvent, { observations, notPredicted }: ToldStep): string {

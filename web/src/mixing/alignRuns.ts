@@ -1,7 +1,6 @@
-import { describeObservation, runRack } from '@stoichos/core';
+import { describeObservation, eventWords, runRack } from '@stoichos/core';
 import type { Rack } from '@stoichos/core';
 import { diffArrays } from 'diff';
-import { eventWords } from './eventWords';
 
 /** One step of a sequence in words: what was done, and what was seen. */
 export interface RunLine {

@@ -1,3 +1,4 @@
+import { vesselsOf } from '@stoichos/core';
 import type { Rack, RackEvent } from '@stoichos/core';
 
 /** What a copy is for: to stay as the vessel is now, or to show what happens without the last reagent. */
@@ -9,10 +10,10 @@ type Done = Extract<RackEvent, { vessel: string }>;
  * What makes a copy of a vessel, under another name: everything put in and done to it, tests left out. A blank takes water in
  * place of the last thing that was put in.
  *
- * @returns undefined when something was poured into it or out of it, which a copy cannot repeat, or nothing was put in.
+ * @returns undefined when something was led or poured into it or out of it, which a copy cannot repeat, or nothing was put in.
  */
 export function copyEvents({ events }: Rack, from: string, name: string, kind: CopyKind) {
-  if (events.some((event) => 'pour' in event && (event.pour === from || event.into === from)))
+  if (events.some((event) => !('vessel' in event) && vesselsOf(event).includes(from)))
     return undefined;
   const own = events.filter(
     (event): event is Done =>

@@ -90,16 +90,3 @@ function amountProblem({ kind, massG, volumeMl, concentrationM }: PortionDraft):
     return `A volume is between one drop (0.05 mL) and 1000 mL; ${String(volumeMl)} mL is not.`;
   return 'An amount is above 0; enter a larger one.';
 }
-
-/** A portion in words, as a bench note has it. */
-export function portionWords(portion: AnyPortion): string {
-  if ('indicator' in portion)
-    return `${portion.drops} ${portion.drops === 1 ? 'drop' : 'drops'} of ${portion.indicator}`;
-  if ('gas' in portion) return `${portion.amountMmol} mmol of ${portion.gas} gas`;
-  if ('massG' in portion) return `${portion.massG} g ${portion.substance}`;
-  if ('concentrationM' in portion)
-    return `${portion.volumeMl} mL ${portion.concentrationM} M ${portion.substance}`;
-  if ('percentWV' in portion)
-    return `${portion.volumeMl} mL ${portion.percentWV} % ${portion.substance}`;
-  return `${portion.volumeMl} mL ${portion.substance}`;
-}

@@ -54,7 +54,7 @@ export const rackSlice = createSlice({
     did: (history, { payload }: PayloadAction<RackEvent>): RackHistory => {
       const { present } = history;
       const next = moved(history, { ...present, events: [...present.events, payload] });
-      return 'pour' in payload ? { ...next, chosen: payload.into } : next;
+      return 'into' in payload ? { ...next, chosen: payload.into } : next;
     },
     vesselAdded: (history, { payload: container }: PayloadAction<ContainerKind>): RackHistory => {
       const { present } = history;

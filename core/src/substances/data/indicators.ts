@@ -8,7 +8,8 @@ const yellow = [band(432, 18000, 5200)];
 
 /** Acid–base indicators; one drop is taken as 0.05 mL of the usual 0.02–0.1 % solution. */
 export const indicators: readonly Indicator[] = [
-  { name: 'phenolphthalein', pKa: [9.4], forms: [[], [band(553, 27000, 2000), band(515, 10000, 3000), band(375, 13000, 7500)]], molPerDrop: 7.8e-8, source: bishop },
+  // Colourless until it has lost two protons, so that it is colourless in water and pink only from about pH 8.3.
+  { name: 'phenolphthalein', pKa: [9.05, 9.5], forms: [[], [], [band(553, 27000, 2000), band(515, 10000, 3000), band(375, 13000, 7500)]], molPerDrop: 7.8e-8, source: bishop },
   { name: 'methyl orange', pKa: [3.5], forms: [[band(507, 38000, 4700), band(430, 6000, 5000)], [band(464, 25000, 5200)]], molPerDrop: 7.6e-8, source: bishop },
   { name: 'methyl red', pKa: [5], forms: [[band(518, 32000, 4600), band(440, 14000, 5000)], [band(428, 20000, 5400)]], molPerDrop: 7.4e-8, source: bishop },
   { name: 'bromothymol blue', pKa: [7.1], forms: [yellow, [band(617, 35000, 3600)]], molPerDrop: 6.4e-8, source: bishop },

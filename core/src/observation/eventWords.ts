@@ -1,5 +1,6 @@
-import type { Action, RackEvent } from '@stoichos/core';
-import { portionWords } from './portionDraft';
+import type { Action } from '../vessel/action';
+import type { AnyPortion } from '../vessel/portion';
+import type { RackEvent } from './rack';
 
 /** Tests by the words on their buttons, in the order one reaches for them. */
 export const testLabels: Readonly<Record<string, string>> = {
@@ -20,12 +21,17 @@ export const testLabels: Readonly<Record<string, string>> = {
 
 /** What was done, as a line of the bench notes. */
 export function eventWords(event: RackEvent): string {
-  if ('pour' in event)
-    return `${event.pour} poured into ${event.into}${event.fromHeight ? ' from a height' : ''}`;
+  if ('leadGasOf' in event) return `gas of ${event.leadGasOf} led into ${event.into}`;
+  if ('pour' in event) {
+    const part = event.share === undefined ? '' : `${Math.round(100 * event.share)} % of `;
+    const how = `${event.filtered ? ' through a filter' : ''}${event.fromHeight ? ' from a height' : ''}`;
+    return `${part}${event.pour} poured into ${event.into}${how}`;
+  }
   return `${event.vessel}: ${actionWords(event.action)}`;
 }
 
-function actionWords(action: Action): string {
+/** What was done to one vessel. */
+export function actionWords(action: Action): string {
   switch (action.do) {
     case 'add':
       return `added ${portionWords(action.portion)}`;
@@ -63,4 +69,17 @@ function actionWords(action: Action): string {
     case 'pourInto':
       return 'poured into another vessel';
   }
+}
+
+/** A portion in words, as a bench note has it. */
+export function portionWords(portion: AnyPortion): string {
+  if ('indicator' in portion)
+    return `${portion.drops} ${portion.drops === 1 ? 'drop' : 'drops'} of ${portion.indicator}`;
+  if ('gas' in portion) return `${portion.amountMmol} mmol of ${portion.gas} gas`;
+  if ('massG' in portion) return `${portion.massG} g ${portion.substance}`;
+  if ('concentrationM' in portion)
+    return `${portion.volumeMl} mL ${portion.concentrationM} M ${portion.substance}`;
+  if ('percentWV' in portion)
+    return `${portion.volumeMl} mL ${portion.percentWV} % ${portion.substance}`;
+  return `${portion.volumeMl} mL ${portion.substance}`;
 }
