@@ -11,6 +11,9 @@ const order = [
   'safety',
   'schedule',
   'procedure',
+  'stock',
+  'prep',
+  'waste',
   'labday',
 ];
 

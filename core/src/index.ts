@@ -51,7 +51,7 @@ export {
 } from './appearance/colourWords';
 export type { VesselView } from './appearance/vesselView';
 
-export { concentrationMade, prepare, prepareSchema } from './solution/prepare';
+export { concentrationMade, prepare, prepareSchema, stockOf } from './solution/prepare';
 export type { PrepareRequest, Recipe } from './solution/prepare';
 export { judgeWeighing } from './solution/weighing';
 export type { Challenge, WeighingResult } from './solution/weighing';
@@ -68,7 +68,7 @@ export { react, reactSchema } from './vessel/react';
 export type { ReactRequest, ReactionsFound } from './vessel/react';
 export type { Reaction, Reason } from './vessel/reaction';
 export type { Vessel } from './vessel/vessel';
-export { solubilityM } from './vessel/warnings';
+export { solubilityM } from './solution/solubility';
 export type { Warning } from './vessel/warnings';
 
 export {
@@ -95,6 +95,10 @@ export type { MixingPrediction } from './observation/predictMixing';
 export { actionWords, eventWords, portionWords, testLabels } from './observation/eventWords';
 export { drawRecord } from './observation/drawRecord';
 
+export { hazardGrades, hazardRank } from './safety/hazardRank';
+export { mixedUpThings, nearNames } from './safety/nearNames';
+export type { NearName } from './safety/nearNames';
+export { firstAidFor, protectionFor } from './safety/protection';
 export { deferral, hazardsOf } from './safety/hazards';
 export type { HazardSheet } from './safety/hazards';
 export type { HazardCode, Pictogram } from './safety/statements';
@@ -120,6 +124,8 @@ export { handsOf, manners, missingKit, scheduleOf, taskOrigins } from './procedu
 export type { ClassPlan, Manner, TaskOrigin } from './procedure/classPlan';
 export { cutsFor } from './procedure/cuts';
 export type { Cut } from './procedure/cuts';
+export { alternatives, wantedSchema } from './procedure/alternatives';
+export type { Alternative, Wanted } from './procedure/alternatives';
 export { departuresFrom } from './procedure/departures';
 export type { Departure } from './procedure/departures';
 export { kindNames } from './procedure/kinds';
@@ -131,22 +137,61 @@ export { kitKinds, procedureSchema, stepSchema } from './procedure/procedure';
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';
 export type { Reagent } from './procedure/reagents';
+export { stepSafety } from './procedure/stepSafety';
+export type { StepSafety } from './procedure/stepSafety';
+export { meanwhile, timetableRows } from './procedure/timetableRows';
+export type { TimetableBar, TimetableLane, TimetableRow } from './procedure/timetableRows';
 export { procedureRunner, runProcedure } from './procedure/runProcedure';
 export type { ProcedureRun, RunStep } from './procedure/runProcedure';
 
+export { howItKeeps } from './prep/keeping';
+export { cylindersSource, dropsPerMl, measureMl, roundToBalance } from './prep/measuring';
+export type { Measured } from './prep/measuring';
+export { prepSheet } from './prep/prepSheet';
+export type { Making, PrepLine, PrepMeans, SolutionNeed } from './prep/prepSheet';
+export {
+  mostShelfRows,
+  readShelfFile,
+  shelfColumns,
+  writeShelfFile,
+  jarKey,
+} from './stock/shelfFile';
+export type { ShelfFile, ShelfFileProblem, ShelfRow } from './stock/shelfFile';
+export { shelfItemSchema, stockMoveSchema, stockUnits } from './stock/shelfItem';
+export type { ShelfItem, StockMove } from './stock/shelfItem';
+export { amountOnShelf, shortages } from './stock/shortages';
+export type { Shortage, Taking } from './stock/shortages';
+export { dischargeLimits } from './waste/limits';
+export { precipitantsSource } from './waste/precipitants';
+export { usualLimits, wastePlan } from './waste/wastePlan';
+export type { BottlePlan, Limits, WasteSource, WasteVessel } from './waste/wastePlan';
+export type { Clearing } from './waste/clearing';
+
+export { classPlanOf, equipmentOf, planKey, wasteSources } from './labday/dayPlan';
+export type { Equipment } from './labday/dayPlan';
+export { daySafety } from './labday/daySafety';
+export type { DaySafety } from './labday/daySafety';
+export { labelSheets, labelsFor } from './labday/labels';
+export type { Label, LabelSheet, LabelSheetId } from './labday/labels';
+export { ownProcedureSchema } from './labday/ownProcedure';
+export type { OwnProcedure } from './labday/ownProcedure';
+export { weighingEffects } from './labday/weighingEffects';
+export type { WeighingEffect } from './labday/weighingEffects';
 export { keptRunSchema } from './labday/keptRun';
 export type { KeptRun } from './labday/keptRun';
 export {
   entrySchema,
   errorSchema,
   groupSchema,
+  dayProcedureSchema,
+  dayTimetableSchema,
   labDayInputSchema,
   labDaySchema,
   labDaySummarySchema,
   longestNote,
+  preparationSchema,
   recordSchema,
   settingsSchema,
-  shelfItemSchema,
   testSchema,
   weighingSchema,
 } from './labday/labDay';
@@ -154,13 +199,15 @@ export type {
   ApiError,
   BenchEntry,
   BenchRecord,
+  DayProcedure,
+  DayTimetable,
   Group,
   LabDay,
   LabDayInput,
   LabDaySummary,
   PlannedTest,
+  Preparation,
   Settings,
-  ShelfItem,
   Weighing,
 } from './labday/labDay';
 export { notesOf, seenObservations, standingEntries } from './labday/currentRecords';
@@ -170,10 +217,12 @@ export type { TestJudgement } from './labday/judgeTest';
 export {
   concentrationOf,
   latestWeighing,
+  otherNeeds,
   portionsAsMade,
+  procedureAsMade,
   solutionKey,
   solutionsNeeded,
 } from './labday/solutionsNeeded';
-export type { NeededSolution } from './labday/solutionsNeeded';
+export type { NeededAsItIs, NeededSolution } from './labday/solutionsNeeded';
 export { stages, stageStates } from './labday/stages';
 export type { Stage, StageState } from './labday/stages';

@@ -11,6 +11,7 @@ import {
   standingEntries,
 } from '../src';
 import type { BenchEntry, LabDay, Observation, PlannedTest } from '../src';
+import { dayOf } from './support/day';
 
 const a = { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 };
 const b = { substance: 'NaOH', concentrationM: 0.3, volumeMl: 3 };
@@ -99,22 +100,31 @@ describe('a lab day', () => {
   });
   const test: PlannedTest = { id: ids.test, a, b, container: 'testTube' };
   const heron = { id: ids.heron, name: 'Heron' };
-  const day: LabDay = {
-    id: crypto.randomUUID(),
-    name: 'Trial',
-    date: '2026-03-01',
+  const day: LabDay = dayOf([], 0, {
     sparePercent: 20,
     groups: [heron, { id: ids.tern, name: 'Tern' }],
     tests: [test],
-    weighings: [],
-    entries: [],
-  };
+  });
 
   it('sums the solutions over groups and tests, with the spare, up to 10 mL', () => {
     const twice = { ...day, tests: [...day.tests, { ...test, id: crypto.randomUUID() }] };
     expect(solutionsNeeded(twice)).toEqual([
-      { key: 'CuSO4 0.1', substance: 'CuSO4', concentrationM: 0.1, usedMl: 12, makeMl: 20 },
-      { key: 'NaOH 0.3', substance: 'NaOH', concentrationM: 0.3, usedMl: 12, makeMl: 20 },
+      {
+        key: 'CuSO4 0.1',
+        substance: 'CuSO4',
+        concentrationM: 0.1,
+        usedMl: 12,
+        makeMl: 20,
+        for: ['tests'],
+      },
+      {
+        key: 'NaOH 0.3',
+        substance: 'NaOH',
+        concentrationM: 0.3,
+        usedMl: 12,
+        makeMl: 20,
+        for: ['tests'],
+      },
     ]);
   });
 

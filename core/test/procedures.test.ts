@@ -18,12 +18,7 @@ import {
   taskOrigins,
 } from '../src/index';
 import type { ClassPlan, Procedure } from '../src/index';
-
-const shipped = (id: string): Procedure => {
-  const found = library.find((one) => one.id === id);
-  if (!found) throw new Error(`No procedure ${id}.`);
-  return found;
-};
+import { shipped } from './support/day';
 
 describe('the library', () => {
   it('holds at least 30 procedures and every kind of practical work', () => {

@@ -1,7 +1,17 @@
 import { describe, expect, test } from 'vitest';
-import { clashes, heldIn, incompatibilityClasses, keepApartFrom } from '../src';
+import {
+  alternatives,
+  clashes,
+  daySafety,
+  hazardRank,
+  heldIn,
+  incompatibilityClasses,
+  keepApartFrom,
+  nearNames,
+} from '../src';
 import { shelf } from '../src/substances/data/shelf';
 import { lastOf } from './support/bench';
+import { dayOf, shipped } from './support/day';
 
 describe('incompatibility classes (lists of incompatible chemicals as in Prudent Practices in the Laboratory, recalled from memory)', () => {
   test.each([
@@ -69,5 +79,105 @@ describe('incompatibility classes (lists of incompatible chemicals as in Prudent
     }
     expect(keepApartFrom('NaCl')).toEqual([]);
     expect(keepApartFrom('KCN').map((one) => one.with)).toEqual(['acid', 'oxidiser']);
+  });
+});
+
+describe('near names', () => {
+  test.each([
+    ['KSCN', 'KCN', 'other'],
+    ['KCN', 'KSCN', 'chosen'],
+    ['KNO3', 'KNO2', 'other'],
+    ['Na2SO3', 'Na2S', 'other'],
+    ['NaCl', 'NaClO3', 'other'],
+    ['MgCl2', 'MnCl2', 'other'],
+  ])('%s is told apart from %s', (chosen, near, graver) =>
+    expect(nearNames(chosen)).toContainEqual(expect.objectContaining({ formula: near, graver })),
+  );
+
+  test('asks before a cyanide is taken for a thiocyanate, not the other way', () => {
+    expect(nearNames('NaCN').some(({ mustAsk }) => mustAsk)).toBe(true);
+    expect(nearNames('NaSCN').some(({ mustAsk }) => mustAsk)).toBe(false);
+    expect(nearNames('NaOH')).toEqual([]);
+  });
+
+  test('ranks what can kill above what irritates', () => {
+    expect(hazardRank('KCN')).toBe(5);
+    expect(hazardRank('HCl')).toBe(3);
+    expect(hazardRank('NaCl')).toBe(0);
+  });
+});
+
+describe('a day’s safety', () => {
+  test('finds meetings down a row of vessels, protection and first aid', () => {
+    const day = dayOf(['three-halides', 'one-jug-five-glasses']);
+    const { protection, firstAid, stops } = daySafety(day);
+    expect(protection).toEqual(expect.arrayContaining(['goggles', 'gloves']));
+    expect(firstAid.join()).toMatch(/running water/);
+    expect(stops).toEqual([]);
+  });
+
+  test('stops a plan in which a cyanide meets an acid further down the row', () => {
+    const row = shipped('one-jug-five-glasses');
+    const trapped = {
+      ...row,
+      steps: row.steps.map((step) =>
+        step.id === 'glass-5'
+          ? {
+              ...step,
+              events: [
+                {
+                  vessel: 'glass 5',
+                  action: {
+                    do: 'add' as const,
+                    portion: { substance: 'KCN', concentrationM: 0.2, volumeMl: 4 },
+                  },
+                },
+              ],
+            }
+          : step,
+      ),
+    };
+    const { stops, procedures } = daySafety(dayOf([trapped]));
+    expect(stops.join()).toMatch(/hydrogen cyanide, which kills/);
+    expect(procedures[0]?.steps.flatMap(({ quantities }) => quantities).join()).toMatch(
+      /KCN can kill/,
+    );
+  });
+});
+
+describe('alternatives', () => {
+  test('find the other reagents that give a wanted precipitate, the least hazardous first', () => {
+    const found = alternatives({ effect: 'precipitate', keep: 'Na2CO3', colour: 'white' });
+    expect(found.map(({ reagents }) => reagents[1])).toEqual(expect.arrayContaining(['MgCl2']));
+    const hazards = found.map(({ hazard }) => hazard);
+    expect(hazards).toEqual([...hazards].sort((a, b) => a - b));
+    expect(found.every(({ background }) => background === 'black')).toBe(true);
+  });
+
+  test('keep to what is on the shelf', () => {
+    const found = alternatives({ effect: 'gas', formula: 'CO2', keep: 'HCl' }, [
+      'HCl',
+      'CaCO3',
+      'NaHCO3',
+      'NaCl',
+    ]);
+    expect(found.map(({ reagents }) => [...reagents].sort().join())).toEqual(
+      expect.arrayContaining(['CaCO3,HCl', 'HCl,NaHCO3']),
+    );
+    expect(found).toHaveLength(2);
+  });
+
+  test('see a red complex of iron in dilute solution', () => {
+    const found = alternatives({ effect: 'colour', colour: 'red', keep: 'FeCl3' }, [
+      'FeCl3',
+      'KSCN',
+      'NaCl',
+    ]);
+    expect(found[0]?.reagents).toEqual(['FeCl3', 'KSCN']);
+    expect(found[0]?.visibility).toBeGreaterThan(10);
+  });
+
+  test('stop when told to', () => {
+    expect(alternatives({ effect: 'gas' }, undefined, () => false)).toEqual([]);
   });
 });

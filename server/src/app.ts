@@ -10,13 +10,23 @@ import { serveApplication } from './middleware/serveApplication';
 import { benchRoutes } from './routes/bench';
 import { dayRoutes } from './routes/days';
 import { generalRoutes } from './routes/general';
+import { procedureRoutes } from './routes/procedures';
 import { reportRoutes } from './routes/reports';
 import { runRoutes } from './routes/runs';
+import { shelfRoutes } from './routes/shelf';
 
 /** The server as a list of middlewares: log, headers, errors in words, JSON in, the API, the application. */
 export function createApp(database: Database, log: Logger, applicationFolder: string): Koa {
   const api = new Router({ prefix: '/api' });
-  for (const routes of [dayRoutes, benchRoutes, runRoutes, generalRoutes, reportRoutes])
+  for (const routes of [
+    dayRoutes,
+    procedureRoutes,
+    shelfRoutes,
+    benchRoutes,
+    runRoutes,
+    generalRoutes,
+    reportRoutes,
+  ])
     api.use(routes(database).routes());
   const app = new Koa();
   app.use(logRequests(log));

@@ -3,6 +3,8 @@ import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
 import { observationSchema } from '../observation/observation';
 import { portionSchema } from '../vessel/portion';
+import { manners } from '../procedure/classPlan';
+import { kitKinds, procedureSchema } from '../procedure/procedure';
 
 /** The shapes of a lab day as server and web exchange them. Every id is a UUID made where the thing was first written. */
 
@@ -22,12 +24,27 @@ export type PlannedTest = z.infer<typeof testSchema>;
 export const groupSchema = z.object({ id, name: z.string().trim().min(1).max(40) });
 export type Group = z.infer<typeof groupSchema>;
 
+const count = z.number().int('A number of pieces is whole').min(0).max(200);
+
 export const labDayInputSchema = z.object({
   id,
   name: z.string().trim().min(1, 'A lab day needs a name').max(120),
   date: z.iso.date(),
   sparePercent: z.number().min(0).max(200),
   groups: z.array(groupSchema).min(1).max(24),
+  /** From the first step to the last, min. */
+  lengthMin: z
+    .number()
+    .int()
+    .min(10, 'A class lasts at least 10 minutes')
+    .max(600, 'A class lasts at most 600 minutes')
+    .default(90),
+  groupSize: z.number().int().min(1).max(12).default(3),
+  /** Who is there to help and to demonstrate, the instructor first. */
+  staff: z.array(z.string().trim().min(1).max(60)).max(8).default(['Instructor']),
+  kit: z.partialRecord(z.enum(kitKinds), count).default({}),
+  /** Finest mass the balances show, g. */
+  balanceG: z.number().min(0.0001).max(1).default(0.01),
 });
 export type LabDayInput = z.infer<typeof labDayInputSchema>;
 
@@ -65,27 +82,55 @@ export const weighingSchema = z.object({
 });
 export type Weighing = z.infer<typeof weighingSchema>;
 
+/** A procedure as it is planned for one day: a copy, so that a later change of the original leaves the day as it was. */
+export const dayProcedureSchema = z.object({
+  id,
+  manner: z.enum(manners),
+  procedure: procedureSchema,
+});
+export type DayProcedure = z.infer<typeof dayProcedureSchema>;
+
+/** The timetable of a day, and the plan it was made for. */
+export const dayTimetableSchema = z.object({
+  tasks: z.array(z.object({ id: z.string(), startMin: z.number(), endMin: z.number() })).max(600),
+  makespanMin: z.number(),
+  lowerBoundMin: z.number(),
+  optimal: z.boolean(),
+  /** Of the plan it was made for; another one means that the timetable is out of date. */
+  planKey: z.string().max(40),
+});
+export type DayTimetable = z.infer<typeof dayTimetableSchema>;
+
+/** A line of the prep sheet that was made and put out, with what it took from the shelf. */
+export const preparationSchema = z.object({
+  id,
+  /** Which line: the key of the solution or solid. */
+  key: z.string().min(1).max(140),
+  takings: z
+    .array(z.object({ itemId: id, amount: z.number().positive('An amount taken is above 0') }))
+    .max(10),
+  madeBy: z.string().trim().max(60),
+  confirmedAt: moment,
+});
+export type Preparation = z.infer<typeof preparationSchema>;
+
 export const labDaySummarySchema = labDayInputSchema.extend({
   testCount: z.number().int(),
+  procedureCount: z.number().int(),
   recordedCount: z.number().int(),
 });
 export type LabDaySummary = z.infer<typeof labDaySummarySchema>;
 
 export const labDaySchema = labDayInputSchema.extend({
   tests: z.array(testSchema),
+  procedures: z.array(dayProcedureSchema),
+  timetable: dayTimetableSchema.nullable(),
+  /** Those that were not undone. */
+  preparations: z.array(preparationSchema),
   weighings: z.array(weighingSchema),
   entries: z.array(entrySchema),
 });
 export type LabDay = z.infer<typeof labDaySchema>;
-
-export const shelfItemSchema = z.object({
-  id,
-  substance: z.string(),
-  form: z.string(),
-  purityPercent: z.number(),
-  place: z.string(),
-});
-export type ShelfItem = z.infer<typeof shelfItemSchema>;
 
 export const settingsSchema = z.object({
   naming: z.enum(['common', 'stock', 'oxo']),

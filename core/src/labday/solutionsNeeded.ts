@@ -1,42 +1,87 @@
+import { roundUpMl } from '../prep/prepSheet';
+import type { SolutionNeed } from '../prep/prepSheet';
+import { quantityOf, reagentsOf, timesReagent } from '../procedure/reagents';
+import type { Reagent } from '../procedure/reagents';
 import { concentrationMade } from '../solution/prepare';
 import { findSubstance } from '../substances/findSubstance';
+import type { RackEvent } from '../observation/rack';
+import type { Procedure } from '../procedure/procedure';
 import type { Portion } from '../vessel/portion';
 import type { LabDay, PlannedTest, Weighing } from './labDay';
 
-/** One solution to make up for the day. */
-export interface NeededSolution {
-  readonly key: string;
-  readonly substance: string;
-  readonly concentrationM: number;
-  /** Volume all groups use, mL. */
-  readonly usedMl: number;
-  /** Volume to make up: with the spare, rounded up to 10 mL. */
-  readonly makeMl: number;
+/** One solution to make up for the day, and what for. */
+export interface NeededSolution extends SolutionNeed {
+  readonly for: readonly string[];
 }
+
+/** Something that is set out as it is: a solid, a concentrated reagent, water, drops, a gas. */
+export type NeededAsItIs = Exclude<Reagent, { kind: 'solution' }> & {
+  readonly for: readonly string[];
+};
+
+type Planned = Pick<LabDay, 'tests' | 'procedures' | 'groups' | 'sparePercent'>;
 
 /** Identifies a solution by what it is and how strong. */
 export function solutionKey(substance: string, concentrationM: number): string {
   return `${substance} ${concentrationM}`;
 }
 
-/** The solutions of a day: volumes summed over tests and groups, plus the spare. */
-export function solutionsNeeded(
-  day: Pick<LabDay, 'tests' | 'groups' | 'sparePercent'>,
-): NeededSolution[] {
-  const used = new Map<string, { portion: Portion; usedMl: number }>();
-  for (const portion of day.tests.flatMap(({ a, b }) => [a, b])) {
-    const substance = findSubstance(portion.substance).substance.formula;
-    const key = solutionKey(substance, portion.concentrationM);
-    const usedMl = (used.get(key)?.usedMl ?? 0) + portion.volumeMl * day.groups.length;
-    used.set(key, { portion: { ...portion, substance }, usedMl });
-  }
-  return [...used].map(([key, { portion, usedMl }]) => ({
-    key,
-    substance: portion.substance,
-    concentrationM: portion.concentrationM,
-    usedMl,
-    makeMl: Math.ceil((usedMl * (1 + day.sparePercent / 100)) / 10 - 1e-9) * 10,
-  }));
+interface Sum {
+  readonly reagent: Reagent;
+  readonly for: readonly string[];
+}
+
+/** Everything the day needs, once each, summed over tests, procedures and groups, without the spare. */
+function allNeeds({ tests, procedures, groups }: Planned): Sum[] {
+  const sums = new Map<string, Sum>();
+  const add = (reagent: Reagent, times: number, what: string): void => {
+    const before = sums.get(reagent.key);
+    sums.set(reagent.key, {
+      reagent: timesReagent(reagent, times, before?.reagent),
+      for: before?.for.includes(what) ? before.for : [...(before?.for ?? []), what],
+    });
+  };
+  for (const { a, b } of tests)
+    for (const { substance, concentrationM, volumeMl } of [a, b]) {
+      const { formula } = findSubstance(substance).substance;
+      const key = solutionKey(formula, concentrationM);
+      add(
+        { kind: 'solution', key, substance: formula, concentrationM, amountMl: volumeMl },
+        groups.length,
+        'tests',
+      );
+    }
+  for (const { procedure, manner } of procedures)
+    for (const reagent of reagentsOf(procedure))
+      add(reagent, manner === 'demonstration' ? 1 : groups.length, procedure.name);
+  return [...sums.values()];
+}
+
+/** The solutions of a day: volumes summed over tests, procedures and groups, plus the spare. */
+export function solutionsNeeded(day: Planned): NeededSolution[] {
+  return allNeeds(day).flatMap(({ reagent, for: what }): NeededSolution[] => {
+    if (reagent.kind !== 'solution') return [];
+    const { key, substance, concentrationM, amountMl } = reagent;
+    return [
+      {
+        key,
+        substance,
+        concentrationM,
+        usedMl: amountMl,
+        makeMl: roundUpMl(amountMl * (1 + day.sparePercent / 100)),
+        for: what,
+      },
+    ];
+  });
+}
+
+/** What else is set out, with the spare. */
+export function otherNeeds(day: Planned): NeededAsItIs[] {
+  return allNeeds(day).flatMap(({ reagent, for: what }): NeededAsItIs[] => {
+    if (reagent.kind === 'solution') return [];
+    const spared = timesReagent(reagent, 1 + day.sparePercent / 100);
+    return spared.kind !== 'solution' && quantityOf(spared) > 0 ? [{ ...spared, for: what }] : [];
+  });
 }
 
 /** The latest weighing for a solution, or undefined. */
@@ -58,18 +103,35 @@ export function concentrationOf({ actualG, form, volumeMl, purityPercent }: Weig
   return concentrationMade(actualG, form, volumeMl, purityPercent);
 }
 
-/** The two portions of a test with the concentrations that were really made, where a weighing says so. */
+/** A portion of solution with the concentration that was really made, where a weighing says so. */
+function asMade<P extends Pick<Portion, 'substance' | 'concentrationM'>>(
+  portion: P,
+  weighings: readonly Weighing[],
+): P {
+  const substance = findSubstance(portion.substance).substance.formula;
+  const weighing = latestWeighing(weighings, { substance, concentrationM: portion.concentrationM });
+  return weighing ? { ...portion, concentrationM: concentrationOf(weighing) } : portion;
+}
+
+/** The two portions of a test with the concentrations that were really made. */
 export function portionsAsMade(
   test: PlannedTest,
   weighings: readonly Weighing[],
 ): readonly [Portion, Portion] {
-  const asMade = (portion: Portion): Portion => {
-    const substance = findSubstance(portion.substance).substance.formula;
-    const weighing = latestWeighing(weighings, {
-      substance,
-      concentrationM: portion.concentrationM,
-    });
-    return weighing ? { ...portion, concentrationM: concentrationOf(weighing) } : portion;
+  return [asMade(test.a, weighings), asMade(test.b, weighings)];
+}
+
+/** A procedure with the concentrations that were really made. */
+export function procedureAsMade(procedure: Procedure, weighings: readonly Weighing[]): Procedure {
+  const made = (event: RackEvent): RackEvent => {
+    if (!('vessel' in event) || event.action.do !== 'add') return event;
+    const { portion } = event.action;
+    return 'concentrationM' in portion
+      ? { ...event, action: { ...event.action, portion: asMade(portion, weighings) } }
+      : event;
   };
-  return [asMade(test.a), asMade(test.b)];
+  return {
+    ...procedure,
+    steps: procedure.steps.map((step) => ({ ...step, events: step.events.map(made) })),
+  };
 }

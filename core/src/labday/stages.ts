@@ -16,7 +16,10 @@ export interface StageState {
 /** The state of the five stages of a day, from what is recorded in it. */
 export function stageStates(day: LabDay): StageState[] {
   const solutions = solutionsNeeded(day);
-  const weighed = solutions.filter((solution) => latestWeighing(day.weighings, solution)).length;
+  const prepared = new Set(day.preparations.map(({ key }) => key));
+  const made = solutions.filter(
+    (solution) => prepared.has(solution.key) || latestWeighing(day.weighings, solution),
+  ).length;
   const pairs = day.tests.length * day.groups.length;
   const recorded = day.tests.reduce(
     (sum, { id }) =>
@@ -27,16 +30,22 @@ export function stageStates(day: LabDay): StageState[] {
   const progress = (done: number, all: number): StageState['state'] =>
     all > 0 && done >= all ? 'done' : done > 0 ? 'under way' : 'to do';
   const tests = day.tests.length;
+  const procedures = day.procedures.length;
+  const planned = [
+    ...(procedures > 0 ? [`${procedures} ${procedures === 1 ? 'procedure' : 'procedures'}`] : []),
+    ...(tests > 0 ? [`${tests} ${tests === 1 ? 'test' : 'tests'}`] : []),
+  ];
   return [
     {
       stage: 'plan',
-      state: tests > 0 ? 'done' : 'to do',
-      detail: tests === 0 ? 'no test yet' : `${tests} ${tests === 1 ? 'test' : 'tests'}`,
+      state: planned.length > 0 ? 'done' : 'to do',
+      detail: planned.join(', ') || 'nothing planned yet',
     },
     {
       stage: 'prepare',
-      state: progress(weighed, solutions.length),
-      detail: tests === 0 ? 'nothing to weigh yet' : `${weighed} of ${solutions.length} weighed`,
+      state: progress(made, solutions.length),
+      detail:
+        solutions.length === 0 ? 'nothing to make yet' : `${made} of ${solutions.length} made`,
     },
     {
       stage: 'bench',

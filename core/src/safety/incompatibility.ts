@@ -201,7 +201,7 @@ export function incompatibilityClasses(
   if ('OH^-' in ions && row.solubilityGPer100G >= alkaliFrom) found.add('alkali');
   if (coded(codes, /^H27[0-2]$/)) found.add('oxidiser');
   if (coded(codes, /^H22[0-6]$/)) found.add('flammable');
-  if (coded(codes, /^H26[01]$/)) found.add('waterReactive');
+  if (coded(codes, /^H260$/)) found.add('waterReactive');
   if (activeMetals.has(formula)) found.add('activeMetal');
   const isMolecular = Object.keys(ions).every((ion) => chargeOf(ion) === 0);
   const { C: carbon = 0, H: hydrogen = 0 } = parseFormula(formula).elements;

@@ -7,6 +7,8 @@ import { nameIn } from '../substances/naming';
 export interface WasteRoute {
   readonly bottle: string;
   readonly because: string;
+  /** How troublesome the bottle is: 0 down the drain where allowed, 2 licensed disposal, 3 the worst of that. */
+  readonly trouble: 0 | 1 | 2 | 3;
 }
 
 interface WasteClass {
@@ -98,6 +100,15 @@ const classes: readonly WasteClass[] = [
   },
 ];
 
+/** Bottles that a school pays for by the gram. */
+const gravest = new Set([
+  'Cyanide waste, kept alkaline',
+  'Azide waste, kept alkaline',
+  'Mercury waste',
+  'Chromium(VI) waste',
+  'Lead and cadmium waste',
+]);
+
 export const wasteSource = commonPractice(
   'sorting of aqueous laboratory waste; local rules differ',
 );
@@ -115,16 +126,22 @@ export function wasteRoute(substances: readonly string[]): WasteRoute {
     const culprit = listed.find((ion) => ions.has(ion));
     if (culprit) {
       const name = nameIn('stock', culprit);
-      return { bottle, because: `${name}${chargeOf(culprit) > 0 ? ' ions' : ''}: ${because}` };
+      return {
+        bottle,
+        trouble: gravest.has(bottle) ? 3 : 2,
+        because: `${name}${chargeOf(culprit) > 0 ? ' ions' : ''}: ${because}`,
+      };
     }
   }
   if (ions.has('OH^-') || ions.has('H^+') || ions.has('NH3'))
     return {
       bottle: 'Neutralise, then aqueous waste',
+      trouble: 1,
       because: 'left-over acid or alkali is brought to pH 6–8 first',
     };
   return {
     bottle: 'Aqueous waste, low hazard',
+    trouble: 0,
     because: 'no ion of concern in these amounts; down the drain only where local rules allow it',
   };
 }

@@ -3,7 +3,9 @@ import { ChemistryError, inField } from '../errors';
 import { anhydrousFormula, molarMassOf, waterOfCrystallisation } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import { namedSubstances } from '../substances/data/namedSubstances';
-import { findSubstance } from '../substances/findSubstance';
+import { findSubstance, shelfSubstances } from '../substances/findSubstance';
+import type { StockSolution } from '../substances/types';
+import { solubilityM } from './solubility';
 
 /** What is to be made, and from what. Exactly one of the three concentrations is given. */
 export const prepareSchema = z.object({
@@ -57,7 +59,18 @@ export function prepare(request: PrepareRequest): Recipe {
     ...wanted.working,
     `amount = ${show(concentrationM)} mol/L × ${show(volumeMl / 1000)} L = ${show(amountMol)} mol`,
   ];
-  if (request.from) return dilute(request, identity.formula, concentrationM, working);
+  if (request.from) return dilute(request, request.from, identity.formula, concentrationM, working);
+  const bottle = stockOf(identity.formula);
+  const diluted =
+    bottle && bottle.concentrationM >= concentrationM
+      ? dilute(
+          request,
+          { stockPercentWW: bottle.percentWW, densityGPerMl: bottle.densityGPerMl },
+          identity.formula,
+          concentrationM,
+          [],
+        )
+      : undefined;
   const molarMass = molarMassOf(form);
   const pureG = amountMol * molarMass;
   const massG = pureG / (purityPercent / 100);
@@ -74,9 +87,30 @@ export function prepare(request: PrepareRequest): Recipe {
     form,
     concentrationM,
     massG,
-    working,
-    cautions: cautionsFor(request, identity, form, massG),
+    ...(diluted?.stockVolumeMl !== undefined && { stockVolumeMl: diluted.stockVolumeMl }),
+    working: [...working, ...(diluted?.working ?? [])],
+    cautions: diluted
+      ? [...diluted.cautions]
+      : [
+          ...tooStrong(identity.formula, concentrationM),
+          ...cautionsFor(request, identity, form, massG),
+        ],
   };
+}
+
+/** The concentrated reagent as it stands on the shelf, for what is kept as one. */
+export function stockOf(formula: string): StockSolution | undefined {
+  return shelfSubstances().find((row) => row.formula === formula)?.stock;
+}
+
+function tooStrong(formula: string, concentrationM: number): string[] {
+  if (!shelfSubstances().some((row) => row.formula === formula)) return [];
+  const limit = solubilityM(formula).concentrationM;
+  return concentrationM > limit
+    ? [
+        `${show(concentrationM)} mol/L is more than dissolves at room temperature, about ${limit.toPrecision(2)} mol/L: some stays at the bottom.`,
+      ]
+    : [];
 }
 
 /** The concentration, mol/L, that a weighed mass of a form really makes. Inverse of {@link prepare}. */
@@ -164,16 +198,17 @@ function readConcentration(request: PrepareRequest, named: string) {
 }
 
 function dilute(
-  { from, volumeMl }: PrepareRequest,
+  { volumeMl }: Pick<PrepareRequest, 'volumeMl'>,
+  from: NonNullable<PrepareRequest['from']>,
   formula: string,
   concentrationM: number,
   working: string[],
 ): Recipe {
-  let stockM = 0;
-  if (from && 'stockM' in from) {
+  let stockM: number;
+  if ('stockM' in from) {
     ({ stockM } = from);
     requireRange('from.stockM', 'The stock', stockM, 1e-9, 30, 'mol/L');
-  } else if (from) {
+  } else {
     requireRange('from.stockPercentWW', 'The stock', from.stockPercentWW, 0.01, 100, '% w/w');
     if (from.densityGPerMl === undefined)
       throw ChemistryError.of('missingDensity').in('from.densityGPerMl');

@@ -68,6 +68,15 @@ export interface Substance {
   readonly source: Source;
 }
 
+/** How long a solution keeps, by an ion or a molecule that it holds. */
+export interface Keeping {
+  readonly of: string;
+  /** Made for the class and not kept. */
+  readonly fresh: boolean;
+  readonly words: string;
+  readonly source: Source;
+}
+
 /** A concentrated reagent as sold. */
 export interface StockSolution {
   readonly concentrationM: number;

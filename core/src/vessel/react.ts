@@ -9,7 +9,7 @@ import type { AnyPortion } from './portion';
 import { tryDry } from './dry/reactDry';
 import type { DryFound } from './dry/reactDry';
 import type { Reaction } from './reaction';
-import { solubilityM } from './warnings';
+import { solubilityM } from '../solution/solubility';
 
 /** Substances to be brought together, by formula or any name, and what is done to them. */
 export const reactSchema = z.object({

@@ -1,9 +1,8 @@
 import { dangers } from '../substances/data/dangers';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { gasPropertiesOf, molarVolumeMlPerMmol } from '../substances/gas';
-import { findSubstance } from '../substances/findSubstance';
+import { solubilityM } from '../solution/solubility';
 import type { DissolvedGas } from '../substances/types';
-import { molarMassOf } from '../formula/molarMass';
 import type { Equilibrium } from '../equilibrium/equilibrate';
 import { daviesLimitM } from '../equilibrium/activity';
 import type { Amounts } from './amounts';
@@ -121,18 +120,4 @@ export function solubilityWarnings(substance: string, concentrationM: number): W
         },
       ]
     : [];
-}
-
-/**
- * The approximate solubility of a shelf substance at 20–25 °C, mol per litre of solution (density taken as 1.0); for a
- * reagent sold as a solution, its strength.
- */
-export function solubilityM(substance: string): { formula: string; concentrationM: number } {
-  const { substance: row } = findSubstance(substance);
-  const grams = row.solubilityGPer100G;
-  return {
-    formula: row.formula,
-    concentrationM:
-      row.stock?.concentrationM ?? (1000 * grams) / (100 + grams) / molarMassOf(row.formula),
-  };
 }

@@ -3,12 +3,15 @@ import { QueryTypes } from 'sequelize';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
+import { standingPreparations } from './preparations';
 import type { EntryRow, TestRow, WeighingRow } from './models';
 
 /** All lab days, the newest date first, with how much is in them. */
 export async function listDays({ sequelize }: Database): Promise<LabDaySummary[]> {
   return sequelize.query<LabDaySummary>(
     `SELECT d.id, d.name, d.date::text AS date, d.spare_percent AS "sparePercent",
+       d.length_min AS "lengthMin", d.group_size AS "groupSize", d.staff, d.kit, d.balance_g AS "balanceG",
+       (SELECT count(*)::int FROM day_procedures p WHERE p.lab_day_id = d.id) AS "procedureCount",
        (SELECT count(*)::int FROM tests t WHERE t.lab_day_id = d.id) AS "testCount",
        (SELECT count(DISTINCT (e.test_id, e.group_id))::int FROM bench_entries e
           JOIN tests t ON t.id = e.test_id WHERE t.lab_day_id = d.id) AS "recordedCount",
@@ -21,7 +24,7 @@ export async function listDays({ sequelize }: Database): Promise<LabDaySummary[]
 
 /** One lab day with everything in it. @throws Problem 404. */
 export async function loadDay(database: Database, id: string): Promise<LabDay> {
-  const { days, groups, tests, weighings, entries, sequelize } = database;
+  const { days, groups, tests, dayProcedures, weighings, entries, sequelize } = database;
   // One snapshot, so that a test and its entries are read as of the same moment.
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ READ ONLY', {
@@ -32,6 +35,7 @@ export async function loadDay(database: Database, id: string): Promise<LabDay> {
     const where = { labDayId: id };
     const groupRows = await groups.findAll({ where, order: ['position'], transaction });
     const testRows = await tests.findAll({ where, order: ['position'], transaction });
+    const procedureRows = await dayProcedures.findAll({ where, order: ['position'], transaction });
     const weighingRows = await weighings.findAll({ where, order: ['recordedAt'], transaction });
     const entryRows = await entries.findAll({
       where: { testId: testRows.map((row) => row.id) },
@@ -43,8 +47,20 @@ export async function loadDay(database: Database, id: string): Promise<LabDay> {
       name: day.name,
       date: day.date,
       sparePercent: day.sparePercent,
+      lengthMin: day.lengthMin,
+      groupSize: day.groupSize,
+      staff: day.staff,
+      kit: day.kit,
+      balanceG: day.balanceG,
+      timetable: day.timetable,
       groups: groupRows.map(({ id: groupId, name }) => ({ id: groupId, name })),
       tests: testRows.map(readTest),
+      procedures: procedureRows.map(({ id: own, manner, body }) => ({
+        id: own,
+        manner,
+        procedure: body,
+      })),
+      preparations: await standingPreparations(database, id, transaction),
       weighings: weighingRows.map(readWeighing),
       entries: entryRows.map(readEntry),
     };
@@ -91,8 +107,10 @@ export function readEntry(row: EntryRow): LabDay['entries'][number] {
 export async function saveDay(database: Database, input: LabDayInput): Promise<void> {
   const { days, sequelize } = database;
   await sequelize.transaction(async (transaction) => {
-    const { id, name, date, sparePercent } = input;
-    await days.upsert({ id, name, date, sparePercent }, { transaction });
+    const { id, name, date, sparePercent, lengthMin, groupSize, staff, kit, balanceG } = input;
+    const day = { id, name, date, sparePercent, lengthMin, groupSize, staff, kit, balanceG };
+    // A timetable that no longer fits stays; it knows the plan it was made for.
+    await days.upsert(day, { transaction });
     await saveGroups(database, input, transaction);
   });
 }

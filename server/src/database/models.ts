@@ -1,4 +1,14 @@
-import type { BenchRecord, ContainerKind, Rack, Settings } from '@stoichos/core';
+import type {
+  BenchRecord,
+  ContainerKind,
+  DayTimetable,
+  LabDay,
+  Manner,
+  Procedure,
+  Rack,
+  Settings,
+  ShelfItem,
+} from '@stoichos/core';
 import { DataTypes } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
 
@@ -7,6 +17,12 @@ interface DayRow {
   name: string;
   date: string;
   sparePercent: number;
+  lengthMin: number;
+  groupSize: number;
+  staff: LabDay['staff'];
+  kit: LabDay['kit'];
+  balanceG: number;
+  timetable: DayTimetable | null;
 }
 interface GroupRow {
   id: string;
@@ -46,12 +62,38 @@ export interface EntryRow {
   supersedes: string | null;
   recordedAt: Date;
 }
-interface ShelfRow {
+interface OwnProcedureRow {
   id: string;
-  substance: string;
-  form: string;
-  purityPercent: number;
-  place: string;
+  name: string;
+  kind: string;
+  adaptedFrom: string | null;
+  body: Procedure;
+  savedAt: Date;
+}
+interface DayProcedureRow {
+  id: string;
+  labDayId: string;
+  position: number;
+  name: string;
+  manner: Manner;
+  body: Procedure;
+}
+interface PreparationRow {
+  id: string;
+  labDayId: string;
+  key: string;
+  madeBy: string;
+  confirmedAt: Date;
+  undoneAt: Date | null;
+}
+interface StockMoveRow {
+  id: string;
+  itemId: string;
+  preparationId: string | null;
+  change: number;
+  reason: string;
+  undoes: string | null;
+  movedAt: Date;
 }
 interface RunRow {
   id: string;
@@ -69,6 +111,7 @@ const text = () => ({ type: DataTypes.TEXT, allowNull: false });
 const number = () => ({ type: DataTypes.DOUBLE, allowNull: false });
 const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
 const moment = () => ({ type: DataTypes.DATE, allowNull: false });
+const json = () => ({ type: DataTypes.JSONB, allowNull: false });
 const reference = () => ({ type: DataTypes.UUID, allowNull: false });
 
 /** The tables as Sequelize sees them. Their real definition, keys and rules stand in the migrations. */
@@ -84,6 +127,12 @@ export function defineModels(sequelize: Sequelize) {
       name: text(),
       date: { type: DataTypes.DATEONLY, allowNull: false },
       sparePercent: number(),
+      lengthMin: integer(),
+      groupSize: integer(),
+      staff: json(),
+      kit: json(),
+      balanceG: number(),
+      timetable: { type: DataTypes.JSONB },
     }),
     groups: define<GroupRow>('group', 'groups', {
       id: id(),
@@ -123,12 +172,49 @@ export function defineModels(sequelize: Sequelize) {
       supersedes: { type: DataTypes.UUID },
       recordedAt: moment(),
     }),
-    shelf: define<ShelfRow>('shelfItem', 'shelf_items', {
+    shelf: define<ShelfItem>('shelfItem', 'shelf_items', {
       id: id(),
       substance: text(),
       form: text(),
       purityPercent: number(),
       place: text(),
+      amount: number(),
+      unit: text(),
+      least: number(),
+      expires: { type: DataTypes.DATEONLY },
+    }),
+    ownProcedures: define<OwnProcedureRow>('ownProcedure', 'own_procedures', {
+      id: id(),
+      name: text(),
+      kind: text(),
+      adaptedFrom: { type: DataTypes.TEXT },
+      body: json(),
+      savedAt: moment(),
+    }),
+    dayProcedures: define<DayProcedureRow>('dayProcedure', 'day_procedures', {
+      id: id(),
+      labDayId: reference(),
+      position: integer(),
+      name: text(),
+      manner: text(),
+      body: json(),
+    }),
+    preparations: define<PreparationRow>('preparation', 'preparations', {
+      id: id(),
+      labDayId: reference(),
+      key: text(),
+      madeBy: text(),
+      confirmedAt: moment(),
+      undoneAt: { type: DataTypes.DATE },
+    }),
+    stockMoves: define<StockMoveRow>('stockMove', 'stock_moves', {
+      id: id(),
+      itemId: reference(),
+      preparationId: { type: DataTypes.UUID },
+      change: number(),
+      reason: text(),
+      undoes: { type: DataTypes.UUID },
+      movedAt: moment(),
     }),
     runs: define<RunRow>('run', 'kept_runs', {
       id: id(),

@@ -1,9 +1,11 @@
-import type { BenchRecord, LabDayInput, PlannedTest, Weighing } from '@stoichos/core';
+import type { BenchRecord, LabDayInput, Manner, PlannedTest, Weighing } from '@stoichos/core';
 
 /** One lab day of the demo scenario, before ids are given. */
 export interface DemoDay extends Omit<LabDayInput, 'id' | 'groups'> {
   readonly groups: readonly string[];
   readonly tests: readonly Omit<PlannedTest, 'id'>[];
+  /** Ids of shipped procedures. */
+  readonly procedures: readonly { readonly id: string; readonly manner: Manner }[];
   readonly weighings: readonly Omit<Weighing, 'id' | 'recordedAt'>[];
   readonly records: readonly {
     readonly group: string;
@@ -13,6 +15,14 @@ export interface DemoDay extends Omit<LabDayInput, 'id' | 'groups'> {
   }[];
 }
 
+/** What the net loft has, and who is there. */
+const loft = {
+  lengthMin: 100,
+  groupSize: 3,
+  staff: ['M. Sandpiper', 'T. Avocet'],
+  kit: { 'hot plate': 4, balance: 3, hood: 2, burner: 8, desiccator: 3 },
+  balanceG: 0.01,
+};
 const dayLength = 86_400_000;
 const portion = (substance: string, concentrationM: number, volumeMl: number) => ({
   substance,
@@ -29,7 +39,9 @@ export function demoDays(today: Date): DemoDay[] {
     new Date(today.getTime() + days * dayLength).toISOString().slice(0, 10);
   return [
     {
+      ...loft,
       name: 'Week 2: clouds in the tube',
+      procedures: [],
       date: date(-6),
       sparePercent: 20,
       groups: ['Bench Heron', 'Bench Tern', 'Bench Plover'],
@@ -129,7 +141,9 @@ export function demoDays(today: Date): DemoDay[] {
       ],
     },
     {
+      ...loft,
       name: 'Week 3: which pairs turn solid?',
+      procedures: [],
       date: date(1),
       sparePercent: 25,
       groups: ['Bench Heron', 'Bench Tern', 'Bench Plover', 'Bench Dunlin'],
@@ -153,6 +167,33 @@ export function demoDays(today: Date): DemoDay[] {
           actualG: 0.55,
         },
       ],
+      records: [],
+    },
+    {
+      ...loft,
+      name: 'Week 4: water, gas and light',
+      date: date(8),
+      sparePercent: 20,
+      groups: [
+        'Heron',
+        'Tern',
+        'Plover',
+        'Dunlin',
+        'Knot',
+        'Curlew',
+        'Turnstone',
+        'Sanderling',
+      ].map((name) => `Bench ${name}`),
+      tests: [],
+      procedures: [
+        { id: 'metals-on-water', manner: 'demonstration' },
+        { id: 'clear-pairs', manner: 'groups' },
+        { id: 'crystal-water-by-mass', manner: 'groups' },
+        { id: 'halide-darkens', manner: 'groups' },
+        { id: 'which-acid-for-which-carbonate', manner: 'groups' },
+        { id: 'metal-trees', manner: 'groups' },
+      ],
+      weighings: [],
       records: [],
     },
   ];

@@ -1,9 +1,10 @@
 import { createHash } from 'node:crypto';
-import { solubleSubstances } from '@stoichos/core';
-import type { BenchRecord } from '@stoichos/core';
+import { hazardRank, library, shelfSubstances } from '@stoichos/core';
+import type { BenchRecord, Procedure, ShelfItem } from '@stoichos/core';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import { saveDay, saveTest } from '../database/labDays';
+import { saveDayProcedures, saveProcedure } from '../database/procedures';
 import { demoDays } from './days';
 import type { DemoDay } from './days';
 import { keepRun } from '../database/keptRuns';
@@ -24,6 +25,7 @@ export async function loadDemo(database: Database): Promise<void> {
   if (filled > 0) return;
   await loadShelf(database);
   for (const day of demoDays(new Date())) await loadDay(database, day);
+  await loadOwnProcedure(database);
   for (const [index, run] of demoRuns.entries())
     await keepRun(database, {
       id: demoId(`run ${index}`),
@@ -32,17 +34,48 @@ export async function loadDemo(database: Database): Promise<void> {
     });
 }
 
+/** A school keeps nothing of which a little kills, but for what a demonstration needs. */
+const locked = 5;
+
+function shipped(id: string): Procedure {
+  const found = library.find((procedure) => procedure.id === id);
+  if (!found) throw new Error(`There is no procedure ${id} in the library.`);
+  return found;
+}
+
+/** A procedure that the school has adapted to its evening: less copper, less waiting. */
+async function loadOwnProcedure(database: Database): Promise<void> {
+  const original = shipped('blue-white-blue');
+  await saveProcedure(database, {
+    id: demoId('own blue-white-blue'),
+    savedAt: new Date().toISOString(),
+    procedure: {
+      ...original,
+      id: demoId('own blue-white-blue'),
+      name: 'Blue to white in half the time',
+      from: original.id,
+      steps: original.steps.map((step) => (step.id === 'cool' ? { ...step, minutes: 5 } : step)),
+    },
+  });
+}
+
 async function loadShelf({ shelf }: Database): Promise<void> {
-  const places = ['Net loft, bay 1', 'Net loft, bay 2', 'Locked cupboard'];
-  const items = solubleSubstances().flatMap(({ formula, forms }, index) =>
-    forms.map(({ formula: form }) => ({
-      id: demoId(`jar ${form}`),
-      substance: formula,
-      form,
-      purityPercent: form === 'NaOH' || form === 'KOH' ? 98 : 99,
-      place: places[index % places.length] ?? '',
-    })),
-  );
+  const places = ['Net loft, bay 1', 'Net loft, bay 2', 'Net loft, bay 3'];
+  const items = shelfSubstances()
+    .filter(({ state, formula }) => state !== 'gas' && hazardRank(formula) < locked)
+    .flatMap(({ formula, forms, state }, index) =>
+      forms.map(({ formula: form }): ShelfItem => ({
+        id: demoId(`jar ${form}`),
+        substance: formula,
+        form,
+        purityPercent: form === 'NaOH' || form === 'KOH' ? 98 : 99,
+        place: hazardRank(formula) >= 4 ? 'Locked cupboard' : (places[index % places.length] ?? ''),
+        amount: 50 + ((37 * index) % 450),
+        unit: state === 'liquid' ? 'mL' : 'g',
+        least: 20,
+        expires: null,
+      })),
+    );
   await shelf.bulkCreate(items, { ignoreDuplicates: true });
 }
 
@@ -51,18 +84,28 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
   const groupId = (name: string) => demoId(`${day.name} ${name}`);
   const testId = (index: number) => demoId(`${day.name} test ${index}`);
   const groups = day.groups.map((name) => ({ id: groupId(name), name }));
-  const { name, date, sparePercent } = day;
-  await saveDay(database, { id, name, date, sparePercent, groups });
-  for (const [index, test] of day.tests.entries())
+  const { tests, procedures, weighings, records, ...input } = day;
+  const { date } = day;
+  await saveDay(database, { ...input, id, groups });
+  await saveDayProcedures(
+    database,
+    id,
+    procedures.map(({ id: procedureId, manner }) => ({
+      id: demoId(`${day.name} ${procedureId}`),
+      manner,
+      procedure: shipped(procedureId),
+    })),
+  );
+  for (const [index, test] of tests.entries())
     await saveTest(database, id, { id: testId(index), ...test });
-  for (const [index, weighing] of day.weighings.entries())
+  for (const [index, weighing] of weighings.entries())
     await appendWeighing(database, id, {
       id: demoId(`${day.name} weighing ${index}`),
       ...weighing,
       recordedAt: `${date}T16:${String(10 + index)}:00.000Z`,
     });
   let line = 0;
-  for (const { group, test, seen } of day.records)
+  for (const { group, test, seen } of records)
     for (const record of seen) {
       line += 1;
       await appendEntry(database, {

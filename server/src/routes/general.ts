@@ -1,20 +1,15 @@
 import { settingsSchema } from '@stoichos/core';
-import type { ShelfItem } from '@stoichos/core';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
 import { loadSettings, saveSettings } from '../database/settings';
 import { body } from '../validate';
 
-/** Health, the shelf and the settings. */
+/** Health and the settings. */
 export function generalRoutes(database: Database): Router {
   const router = new Router();
   router.get('/health', async (context) => {
     await database.sequelize.query('SELECT 1');
     context.body = { status: 'ok' };
-  });
-  router.get('/shelf', async (context) => {
-    const items = await database.shelf.findAll({ order: ['substance', 'form'] });
-    context.body = items.map((item): ShelfItem => item.get({ plain: true }));
   });
   router.get('/settings', async (context) => {
     context.body = await loadSettings(database);

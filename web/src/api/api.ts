@@ -2,6 +2,7 @@ import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import {
   keptRunSchema,
   labDaySchema,
+  ownProcedureSchema,
   labDaySummarySchema,
   settingsSchema,
   shelfItemSchema,
@@ -9,11 +10,15 @@ import {
 } from '@stoichos/core';
 import type {
   BenchEntry,
+  DayProcedure,
+  DayTimetable,
   KeptRun,
   LabDay,
   LabDayInput,
   LabDaySummary,
+  OwnProcedure,
   PlannedTest,
+  Preparation,
   Settings,
   ShelfItem,
   Weighing,
@@ -23,11 +28,28 @@ import * as z from 'zod';
 const summaries = z.array(labDaySummarySchema);
 const shelf = z.array(shelfItemSchema);
 const runs = z.array(keptRunSchema);
+const ownProcedures = z.array(ownProcedureSchema);
+const shelfImportSchema = z.object({
+  added: z.number(),
+  changed: z.number(),
+  unchanged: z.number(),
+  problems: z.array(
+    z.object({
+      line: z.number().optional(),
+      column: z.string().optional(),
+      value: z.string().optional(),
+      message: z.string(),
+      remedy: z.string(),
+    }),
+  ),
+});
+/** What a shelf file would change, or what is wrong with it. */
+export type ShelfImport = z.infer<typeof shelfImportSchema>;
 
 /** The server as the application sees it. Every answer is checked against the shared schema. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Days', 'Day', 'Runs', 'Settings'],
+  tagTypes: ['Days', 'Day', 'Procedures', 'Runs', 'Settings', 'Shelf'],
   refetchOnReconnect: true,
   endpoints: (build) => ({
     days: build.query<LabDaySummary[], void>({
@@ -81,6 +103,65 @@ export const api = createApi({
     shelf: build.query<ShelfItem[], void>({
       query: () => '/shelf',
       transformResponse: (raw) => shelf.parse(raw),
+      providesTags: ['Shelf'],
+    }),
+    saveJar: build.mutation<ShelfItem, ShelfItem>({
+      query: (jar) => ({ url: `/shelf/${jar.id}`, method: 'PUT', body: jar }),
+      invalidatesTags: ['Shelf'],
+    }),
+    dropJar: build.mutation<void, string>({
+      query: (id) => ({ url: `/shelf/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Shelf'],
+    }),
+    importShelf: build.mutation<ShelfImport, { text: string; apply: boolean }>({
+      query: (body) => ({ url: '/shelf/import', method: 'POST', body }),
+      transformResponse: (raw) => shelfImportSchema.parse(raw),
+      invalidatesTags: (_, __, { apply }) => (apply ? ['Shelf'] : []),
+    }),
+    procedures: build.query<OwnProcedure[], void>({
+      query: () => '/procedures',
+      transformResponse: (raw) => ownProcedures.parse(raw),
+      providesTags: ['Procedures'],
+    }),
+    saveProcedure: build.mutation<OwnProcedure, OwnProcedure>({
+      query: (own) => ({ url: `/procedures/${own.id}`, method: 'PUT', body: own }),
+      transformResponse: (raw) => ownProcedureSchema.parse(raw),
+      invalidatesTags: ['Procedures'],
+    }),
+    dropProcedure: build.mutation<void, string>({
+      query: (id) => ({ url: `/procedures/${id}`, method: 'DELETE' }),
+      invalidatesTags: ['Procedures'],
+    }),
+    saveDayProcedures: build.mutation<
+      LabDay,
+      { dayId: string; procedures: readonly DayProcedure[] }
+    >({
+      query: ({ dayId, procedures }) => ({
+        url: `/days/${dayId}/procedures`,
+        method: 'PUT',
+        body: { procedures },
+      }),
+      invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
+    }),
+    saveTimetable: build.mutation<LabDay, { dayId: string; timetable: DayTimetable | null }>({
+      query: ({ dayId, timetable }) => ({
+        url: `/days/${dayId}/timetable`,
+        method: 'PUT',
+        body: { timetable },
+      }),
+      invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
+    }),
+    confirmPreparation: build.mutation<LabDay, { dayId: string; preparation: Preparation }>({
+      query: ({ dayId, preparation }) => ({
+        url: `/days/${dayId}/preparations`,
+        method: 'POST',
+        body: preparation,
+      }),
+      invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
+    }),
+    undoPreparation: build.mutation<LabDay, { dayId: string; id: string }>({
+      query: ({ id }) => ({ url: `/preparations/${id}`, method: 'DELETE' }),
+      invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
     }),
     runs: build.query<KeptRun[], void>({
       query: () => '/runs',
@@ -116,6 +197,16 @@ export const {
   useRemoveTestMutation,
   useAddWeighingMutation,
   useShelfQuery,
+  useSaveJarMutation,
+  useDropJarMutation,
+  useImportShelfMutation,
+  useProceduresQuery,
+  useSaveProcedureMutation,
+  useDropProcedureMutation,
+  useSaveDayProceduresMutation,
+  useSaveTimetableMutation,
+  useConfirmPreparationMutation,
+  useUndoPreparationMutation,
   useRunsQuery,
   useKeepRunMutation,
   useDropRunMutation,

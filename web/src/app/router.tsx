@@ -3,9 +3,21 @@ import { BenchPage } from '../bench/BenchPage';
 import { DayFrame } from '../days/DayFrame';
 import { HomePage } from '../days/HomePage';
 import { JudgePage } from '../judge/JudgePage';
+import { AlternativesPage } from '../plan/AlternativesPage';
+import { DayProcedurePage } from '../plan/DayProcedurePage';
 import { PlanPage } from '../plan/PlanPage';
+import { ProceduresPage } from '../plan/ProceduresPage';
+import { TimetablePage } from '../plan/TimetablePage';
+import { LabelsPage } from '../prepare/LabelsPage';
+import { PrepSheetPage } from '../prepare/PrepSheetPage';
 import { PreparePage } from '../prepare/PreparePage';
+import { SafetyPage } from '../prepare/SafetyPage';
+import { WastePage } from '../prepare/WastePage';
+import { DayEditorPage, LibraryEditorPage } from '../procedures/EditorPages';
+import { LibraryPage } from '../procedures/LibraryPage';
+import { ProcedurePage } from '../procedures/ProcedurePage';
 import { ReportPage } from '../report/ReportPage';
+import { ShelfPage } from '../shelf/ShelfPage';
 import { Loading } from '../parts/LoadState';
 import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
@@ -15,6 +27,11 @@ export const router = createBrowserRouter([
     element: <Shell />,
     children: [
       { path: '/', element: <HomePage /> },
+      { path: '/procedures', element: <LibraryPage /> },
+      { path: '/procedures/new', element: <LibraryEditorPage /> },
+      { path: '/procedures/:procedureId', element: <ProcedurePage /> },
+      { path: '/procedures/:procedureId/edit', element: <LibraryEditorPage /> },
+      { path: '/shelf', element: <ShelfPage /> },
       {
         path: '/mix',
         // A study brings its charts along, which a lab day does without.
@@ -26,7 +43,16 @@ export const router = createBrowserRouter([
         element: <DayFrame />,
         children: [
           { path: 'plan', element: <PlanPage /> },
+          { path: 'plan/procedures', element: <ProceduresPage /> },
+          { path: 'plan/procedures/:plannedId', element: <DayProcedurePage /> },
+          { path: 'plan/procedures/:plannedId/edit', element: <DayEditorPage /> },
+          { path: 'plan/timetable', element: <TimetablePage /> },
+          { path: 'plan/alternatives', element: <AlternativesPage /> },
           { path: 'prepare', element: <PreparePage /> },
+          { path: 'prepare/sheet', element: <PrepSheetPage /> },
+          { path: 'prepare/labels', element: <LabelsPage /> },
+          { path: 'prepare/safety', element: <SafetyPage /> },
+          { path: 'prepare/waste', element: <WastePage /> },
           { path: 'bench', element: <BenchPage /> },
           { path: 'judge', element: <JudgePage /> },
           { path: 'report', element: <ReportPage /> },

@@ -4,13 +4,15 @@ import {
   Group,
   Modal,
   NumberInput,
+  Select,
+  SimpleGrid,
   Stack,
   TagsInput,
   TextInput,
 } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { labDayInputSchema } from '@stoichos/core';
-import type { LabDay, LabDayInput } from '@stoichos/core';
+import { kitKinds, labDayInputSchema } from '@stoichos/core';
+import type { KitKind, LabDay, LabDayInput } from '@stoichos/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useSaveDayMutation } from '../api/api';
@@ -29,6 +31,11 @@ interface Values {
   date: string;
   groups: string[];
   sparePercent: number | string;
+  lengthMin: number | string;
+  groupSize: number | string;
+  staff: string[];
+  kit: Record<string, number | string>;
+  balanceG: string;
 }
 
 /** Makes a lab day, or changes one. */
@@ -57,12 +64,20 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
       date: day?.date ?? today(),
       groups: day?.groups.map(({ name }) => name) ?? ['Bench 1', 'Bench 2', 'Bench 3', 'Bench 4'],
       sparePercent: day?.sparePercent ?? 20,
+      lengthMin: day?.lengthMin ?? 90,
+      groupSize: day?.groupSize ?? 3,
+      staff: day?.staff ?? ['Instructor'],
+      kit: Object.fromEntries(kitKinds.map((name) => [name, day?.kit[name] ?? usualKit[name]])),
+      balanceG: String(day?.balanceG ?? 0.01),
     },
     validate: (values) => {
       const parsed = labDayInputSchema.safeParse(toInput(values, id, day));
       if (parsed.success) return {};
       return Object.fromEntries(
-        parsed.error.issues.map(({ path, message }) => [String(path[0]), message]),
+        parsed.error.issues.map(({ path, message }) => [
+          path[0] === 'kit' ? path.join('.') : String(path[0]),
+          message,
+        ]),
       );
     },
   });
@@ -71,7 +86,7 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
     try {
       await save(input).unwrap();
       close();
-      if (!day) void navigate(`/days/${input.id}/plan`);
+      if (!day) void navigate(`/days/${input.id}/plan/procedures`);
     } catch (error) {
       const { message, remedy } = explainError(error);
       setProblem(`${message} ${remedy}`);
@@ -93,6 +108,49 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           description="One name each; press Enter after it"
           size="md"
           {...form.getInputProps('groups')}
+        />
+        <Group grow align="flex-start">
+          <NumberInput
+            label="Length"
+            description="First step to last"
+            suffix=" min"
+            size="md"
+            {...form.getInputProps('lengthMin')}
+          />
+          <NumberInput
+            label="In one group"
+            description="Two pupils share a test"
+            size="md"
+            {...form.getInputProps('groupSize')}
+          />
+        </Group>
+        <TagsInput
+          label="People"
+          description="Who helps and demonstrates, the instructor first; press Enter after each"
+          size="md"
+          {...form.getInputProps('staff')}
+        />
+        <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+          <legend style={{ fontWeight: 500 }}>Kit that the benches share</legend>
+          <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
+            {kitKinds.map((name) => (
+              <NumberInput
+                key={name}
+                label={`${name}s`}
+                min={0}
+                size="md"
+                {...form.getInputProps(`kit.${name}`)}
+              />
+            ))}
+          </SimpleGrid>
+        </fieldset>
+        <Select
+          label="Balance"
+          description="Finest mass it shows"
+          size="md"
+          allowDeselect={false}
+          data={['0.1', '0.01', '0.001', '0.0001'].map((value) => ({ value, label: `${value} g` }))}
+          {...form.getInputProps('balanceG')}
         />
         <NumberInput
           label="Spare solution"
@@ -121,13 +179,30 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
   );
 }
 
+/** An empty field is no number. */
+const filled = (value: number | string): number => (value === '' ? Number.NaN : Number(value));
+
+/** What a teaching laboratory has, until somebody says otherwise. */
+const usualKit: Readonly<Record<KitKind, number>> = {
+  'hot plate': 4,
+  balance: 2,
+  hood: 1,
+  burner: 8,
+  desiccator: 2,
+};
+
 /** The typed values as a lab day; groups that keep their name keep their id. */
 function toInput(values: Values, id: string, day: LabDay | undefined): LabDayInput {
   return {
     id,
     name: values.name,
     date: values.date,
-    sparePercent: Number(values.sparePercent === '' ? Number.NaN : values.sparePercent),
+    sparePercent: filled(values.sparePercent),
+    lengthMin: filled(values.lengthMin),
+    groupSize: filled(values.groupSize),
+    staff: values.staff,
+    kit: Object.fromEntries(kitKinds.map((name) => [name, filled(values.kit[name] ?? 0)])),
+    balanceG: Number(values.balanceG),
     groups: values.groups.map((name) => ({
       id: day?.groups.find((group) => group.name === name)?.id ?? crypto.randomUUID(),
       name,

@@ -2,7 +2,13 @@ import { Badge, Button, Group, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { describeObservation, predictTest } from '@stoichos/core';
 import type { LabDaySummary, Observation } from '@stoichos/core';
-import { IconArrowRight, IconFlask, IconPlus } from '@tabler/icons-react';
+import {
+  IconArrowRight,
+  IconBottle,
+  IconFlask,
+  IconListDetails,
+  IconPlus,
+} from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useDayQuery, useDaysQuery } from '../api/api';
 import { Formula } from '../chemistry/Formula';
@@ -26,10 +32,28 @@ export function HomePage() {
         <Title order={1}>Lab days</Title>
         <Button
           component={Link}
-          to="/mix"
+          to="/procedures"
           size="md"
           variant="default"
           ml="auto"
+          leftSection={<IconListDetails size={18} aria-hidden />}
+        >
+          Procedures
+        </Button>
+        <Button
+          component={Link}
+          to="/shelf"
+          size="md"
+          variant="default"
+          leftSection={<IconBottle size={18} aria-hidden />}
+        >
+          Shelf
+        </Button>
+        <Button
+          component={Link}
+          to="/mix"
+          size="md"
+          variant="default"
           leftSection={<IconFlask size={18} aria-hidden />}
         >
           Mix anything
@@ -59,8 +83,9 @@ export function HomePage() {
 }
 
 /** Where work on a day goes on. */
-function nextStage({ testCount, recordedCount }: LabDaySummary) {
-  if (testCount === 0) return { stage: 'plan', label: 'Plan the first test' };
+function nextStage({ testCount, procedureCount, recordedCount }: LabDaySummary) {
+  if (testCount + procedureCount === 0)
+    return { stage: 'plan/procedures', label: 'Plan what the class does' };
   if (recordedCount === 0) return { stage: 'prepare', label: 'Prepare the solutions' };
   return { stage: 'bench', label: 'Go on at the bench' };
 }
@@ -77,7 +102,7 @@ function NextDay({ day }: { day: LabDaySummary }) {
         <Text>{summary(day)}</Text>
       </div>
       <Group gap="sm">
-        <Button component={Link} to={`/days/${day.id}/plan`} size="lg" variant="default">
+        <Button component={Link} to={`/days/${day.id}/${planOf(day)}`} size="lg" variant="default">
           Open the plan
         </Button>
         <Button
@@ -146,7 +171,7 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
         {days.map((day) => (
           <Link
             key={day.id}
-            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : 'plan'}`}
+            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : planOf(day)}`}
             className={classes.row}
           >
             <span className="quiet">{longDate(day.date)}</span>
@@ -164,8 +189,17 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
   );
 }
 
-function summary({ testCount, groups }: LabDaySummary): string {
-  const tests =
-    testCount === 0 ? 'no test yet' : `${testCount} ${testCount === 1 ? 'test' : 'tests'}`;
-  return `${tests} · ${groups.length} ${groups.length === 1 ? 'group' : 'groups'}`;
+/** The view of Plan in which what is planned stands. */
+function planOf({ testCount, procedureCount }: LabDaySummary): string {
+  return testCount > 0 && procedureCount === 0 ? 'plan' : 'plan/procedures';
+}
+
+function summary({ testCount, procedureCount, groups }: LabDaySummary): string {
+  const planned = [
+    ...(procedureCount > 0
+      ? [`${procedureCount} ${procedureCount === 1 ? 'procedure' : 'procedures'}`]
+      : []),
+    ...(testCount > 0 ? [`${testCount} ${testCount === 1 ? 'test' : 'tests'}`] : []),
+  ];
+  return `${planned.join(', ') || 'nothing planned yet'} · ${groups.length} ${groups.length === 1 ? 'group' : 'groups'}`;
 }

@@ -1,6 +1,6 @@
 import { Button, NumberInput, Text } from '@mantine/core';
 import { testLabels } from '@stoichos/core';
-import type { Action, Rack, RackEvent } from '@stoichos/core';
+import type { Action, RackEvent } from '@stoichos/core';
 import { useState } from 'react';
 import classes from './MixPage.module.css';
 
@@ -98,14 +98,20 @@ const measured: readonly AmountRow[] = [
 ];
 
 /** What is done to the chosen vessel besides filling and testing it, and pouring it into another. */
-export function DoPanel({ rack, vessel, attempt }: DoProps & { rack: Rack }) {
-  const others = rack.vessels.filter(({ name }) => name !== vessel);
+export function DoPanel({
+  others,
+  vessel,
+  attempt,
+}: DoProps & {
+  /** The other vessels there are. */
+  readonly others: readonly string[];
+}) {
   return (
     <>
       {others.length > 0 && (
         <Section title={`Pour ${vessel} into`}>
           <div className={classes.chips}>
-            {others.map(({ name }) => (
+            {others.map((name) => (
               <PourChips key={name} into={name} pour={vessel} attempt={attempt} />
             ))}
           </div>

@@ -99,7 +99,13 @@ export function MixPage() {
               />
             </Tabs.Panel>
             <Tabs.Panel value="do">
-              <DoPanel rack={rack} vessel={history.chosen} attempt={attempt} />
+              <DoPanel
+                others={rack.vessels
+                  .map(({ name }) => name)
+                  .filter((name) => name !== history.chosen)}
+                vessel={history.chosen}
+                attempt={attempt}
+              />
             </Tabs.Panel>
             <Tabs.Panel value="test">
               <TestPanel vessel={history.chosen} attempt={attempt} />

@@ -4,52 +4,63 @@ import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { byAnyName } from '../chemistry/byAnyName';
+import { useNearNameGuard } from '../chemistry/useNearNameGuard';
 
 interface ShelfSearchProps {
   readonly value: string;
   readonly onChange: (name: string) => void;
+  /** Leaves water and what goes in by drops out. */
+  readonly onlySubstances?: boolean;
 }
 
 /** Finds anything on the shelf by any of its names or its formula: substances, water, indicators. */
-export function ShelfSearch({ value, onChange }: ShelfSearchProps) {
+export function ShelfSearch({ value, onChange, onlySubstances = false }: ShelfSearchProps) {
   const { naming } = useSettings();
   const options = useMemo(
     () => [
-      { value: 'water', label: 'distilled water' },
-      ...dropNames.map((name) => ({ value: name, label: 'by drops' })),
+      ...(onlySubstances
+        ? []
+        : [
+            { value: 'water', label: 'distilled water' },
+            ...dropNames.map((name) => ({ value: name, label: 'by drops' })),
+          ]),
       ...shelfSubstances().map(({ formula }) => ({
         value: formula,
         label: nameOnShelf(naming, formula),
       })),
     ],
-    [naming],
+    [naming, onlySubstances],
   );
+  const guard = useNearNameGuard(value, onChange);
   return (
-    <Select
-      label="What goes in"
-      placeholder="Name or formula…"
-      searchable
-      selectFirstOptionOnChange
-      size="md"
-      value={value === '' ? null : value}
-      data={options}
-      filter={byAnyName}
-      limit={40}
-      nothingFoundMessage="Not on the shelf. Try another name or its formula."
-      renderOption={({ option }) => (
-        <span>
-          {dropNames.includes(option.value) || option.value === 'water' ? (
-            option.value
-          ) : (
-            <Formula text={option.value} />
-          )}
-          <Text component="span" size="sm" ml={8} opacity={0.85}>
-            {option.label}
-          </Text>
-        </span>
-      )}
-      maxDropdownHeight={300}
-      onChange={(name) => name && onChange(name)}
-    />
+    <div>
+      <Select
+        label="What goes in"
+        placeholder="Name or formula…"
+        searchable
+        selectFirstOptionOnChange
+        size="md"
+        value={value === '' ? null : value}
+        data={options}
+        filter={byAnyName}
+        limit={40}
+        nothingFoundMessage="Not on the shelf. Try another name or its formula."
+        renderOption={({ option }) => (
+          <span>
+            {dropNames.includes(option.value) || option.value === 'water' ? (
+              option.value
+            ) : (
+              <Formula text={option.value} />
+            )}
+            <Text component="span" size="sm" ml={8} opacity={0.85}>
+              {option.label}
+            </Text>
+          </span>
+        )}
+        maxDropdownHeight={300}
+        onChange={(name) => name && guard.choose(name)}
+      />
+      {guard.note}
+    </div>
   );
 }

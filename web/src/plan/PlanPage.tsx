@@ -9,6 +9,7 @@ import { useLabDay } from '../days/DayFrame';
 import { TestTabs } from '../parts/TestTabs';
 import { ExpectedPanel } from './ExpectedPanel';
 import classes from './PlanPage.module.css';
+import { PlanTabs } from './PlanTabs';
 import { ReasonPanel } from './ReasonPanel';
 import { SafetyPanel } from './SafetyPanel';
 import { TestEditor } from './TestEditor';
@@ -64,6 +65,7 @@ export function PlanPage() {
 
   return (
     <>
+      <PlanTabs day={day} />
       <TestTabs
         tests={day.tests}
         selected={draft.isNew ? undefined : draft.values.id}

@@ -5,6 +5,7 @@ import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { byAnyName } from '../chemistry/byAnyName';
+import { useNearNameGuard } from '../chemistry/useNearNameGuard';
 
 interface SubstanceSelectProps {
   readonly value: string;
@@ -23,27 +24,33 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
         .sort((a, b) => a.label.localeCompare(b.label)),
     [shelf, naming],
   );
+  const guard = useNearNameGuard(value, onChange);
   return (
-    <Select
-      aria-label="Substance"
-      placeholder="Name or formula…"
-      searchable
-      size="md"
-      value={value === '' ? null : value}
-      data={options}
-      filter={byAnyName}
-      error={error ?? (isError ? 'The shelf could not be read; is the server running?' : undefined)}
-      nothingFoundMessage="Not on the shelf. Try another name or its formula."
-      renderOption={({ option }) => (
-        <span>
-          <Formula text={option.value} />
-          <Text component="span" size="sm" ml={8} opacity={0.85}>
-            {option.label}
-          </Text>
-        </span>
-      )}
-      maxDropdownHeight={320}
-      onChange={(formula) => formula && onChange(formula)}
-    />
+    <div>
+      <Select
+        aria-label="Substance"
+        placeholder="Name or formula…"
+        searchable
+        size="md"
+        value={value === '' ? null : value}
+        data={options}
+        filter={byAnyName}
+        error={
+          error ?? (isError ? 'The shelf could not be read; is the server running?' : undefined)
+        }
+        nothingFoundMessage="Not on the shelf. Try another name or its formula."
+        renderOption={({ option }) => (
+          <span>
+            <Formula text={option.value} />
+            <Text component="span" size="sm" ml={8} opacity={0.85}>
+              {option.label}
+            </Text>
+          </span>
+        )}
+        maxDropdownHeight={320}
+        onChange={(formula) => formula && guard.choose(formula)}
+      />
+      {guard.note}
+    </div>
   );
 }

@@ -1,40 +1,46 @@
 import { Button, Group, Text, Title } from '@mantine/core';
-import { solutionsNeeded } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useLabDay } from '../days/DayFrame';
 import classes from './PreparePage.module.css';
+import { PrepareTabs } from './PrepareTabs';
 import { SolutionCard } from './SolutionCard';
+import { usePrepSheet } from './usePrepSheet';
 
-/** Prepare: what to weigh for each solution of the day, and what was really weighed. */
+/** Prepare: what to weigh for each solution of the day, in the order to make them, and what was really weighed. */
 export function PreparePage() {
   const day = useLabDay();
-  const solutions = solutionsNeeded(day);
-  if (solutions.length === 0)
-    return (
-      <>
-        <Title order={2} size="h4">
-          Nothing to prepare yet
-        </Title>
-        <Text my="sm">
-          Plan a test first; the solutions it needs, summed over all groups, are listed here.
-        </Text>
-        <Button component={Link} to={`/days/${day.id}/plan`} size="md">
-          Go to Plan
-        </Button>
-      </>
-    );
+  const { lines, shelf, choose } = usePrepSheet(day);
   return (
     <>
-      <Text className="quiet" mb="sm">
-        For {day.groups.length} {day.groups.length === 1 ? 'group' : 'groups'} with{' '}
-        {day.sparePercent} % spare, rounded up to 10 mL.
-      </Text>
-      <div className={classes.grid}>
-        {solutions.map((solution) => (
-          <SolutionCard key={solution.key} day={day} solution={solution} />
-        ))}
-      </div>
+      <PrepareTabs dayId={day.id} />
+      {lines.length === 0 ? (
+        <>
+          <Title order={2} size="h4">
+            Nothing to weigh out yet
+          </Title>
+          <Text my="sm">
+            Plan a procedure or a test first; the solutions it needs, summed over all groups, are
+            listed here. Solids and liquids that are set out as they are stand on the prep sheet.
+          </Text>
+          <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="md">
+            Go to Plan
+          </Button>
+        </>
+      ) : (
+        <>
+          <Text className="quiet" mb="sm">
+            For {day.groups.length} {day.groups.length === 1 ? 'group' : 'groups'} with{' '}
+            {day.sparePercent} % spare, rounded up to 10 mL. In the order to make them: slow
+            dissolvers first, what does not keep last.
+          </Text>
+          <div className={classes.grid}>
+            {lines.map((line) => (
+              <SolutionCard key={line.key} day={day} line={line} shelf={shelf} choose={choose} />
+            ))}
+          </div>
+        </>
+      )}
       <Group mt="lg">
         <Button
           component={Link}

@@ -1,102 +1,99 @@
-import { Accordion, Chip, Group, NumberInput, Stack, Text, Title } from '@mantine/core';
+import { Chip, Group, Text, Title } from '@mantine/core';
 import {
   concentrationOf,
-  findSubstance,
   hazardsOf,
   latestWeighing,
   nameIn,
   predictSolution,
-  prepare,
 } from '@stoichos/core';
-import type { LabDay, NeededSolution } from '@stoichos/core';
-import { useState } from 'react';
-import { useShelfQuery } from '../api/api';
+import type { LabDay, ShelfItem } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
-import { Vessel } from '../glassware/Vessel';
 import { PictogramRow } from '../chemistry/Pictogram';
-import classes from './PreparePage.module.css';
+import { Vessel } from '../glassware/Vessel';
+import { MadeMark } from './MadeMark';
+import { Recipe, strengthText } from './Recipe';
 import { WeighingEntry } from './WeighingEntry';
+import { formsOnShelf, jarsOf } from './usePrepSheet';
+import type { DayLine } from './usePrepSheet';
 
-/** One solution to make: which form is in the jar, how much to weigh, and what was weighed. */
-export function SolutionCard({ day, solution }: { day: LabDay; solution: NeededSolution }) {
+interface SolutionCardProps {
+  readonly day: LabDay;
+  readonly line: DayLine;
+  readonly shelf: readonly ShelfItem[];
+  readonly choose: (substance: string, form: string) => void;
+}
+
+/** One solution to make: which form is in the jar, how much to weigh or measure, and what was really weighed. */
+export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
   const { naming } = useSettings();
-  const { data: shelf = [] } = useShelfQuery();
-  const done = latestWeighing(day.weighings, solution);
-  const jars = shelf.filter(({ substance }) => substance === solution.substance);
-  const forms =
-    jars.length > 0 ? [...new Set(jars.map(({ form }) => form))] : shelfForms(solution.substance);
-  const [form, setForm] = useState(done?.form ?? (forms.length === 1 ? forms[0] : undefined));
-  const jar = jars.find((one) => one.form === form);
-  const [purity, setPurity] = useState<number | undefined>(undefined);
-  const purityPercent = purity ?? done?.purityPercent ?? jar?.purityPercent ?? 100;
-  const { pictograms } = hazardsOf(solution.substance);
-  const { substance, makeMl } = solution;
-  const concentrationM = done ? concentrationOf(done) : solution.concentrationM;
-  const look = predictSolution({ substance, concentrationM, volumeMl: makeMl }, 'flask');
+  const { substance, making, totalMl } = line;
+  const done = latestWeighing(day.weighings, line);
+  const concentrationM = done ? concentrationOf(done) : line.concentrationM;
+  const look = predictSolution({ substance, concentrationM, volumeMl: totalMl }, 'flask');
+  const forms = formsOnShelf(shelf, substance);
+  const form =
+    making.kind === 'weigh' || making.kind === 'chain'
+      ? making.form
+      : making.kind === 'askForm'
+        ? undefined
+        : substance;
+  const asksForm = forms.length > 1 && (making.kind === 'weigh' || making.kind === 'askForm');
+  const taking = takingOf(line, shelf, day, done?.actualG);
   return (
-    <section className="card" aria-label={`${solution.substance} ${solution.concentrationM} M`}>
+    <section className="card" aria-label={`${substance} ${strengthText(line.concentrationM)} M`}>
       <Group justify="space-between" wrap="nowrap" align="flex-start">
         <div>
           <Title order={2} size="h4">
-            <Formula text={solution.substance} /> {solution.concentrationM} M
+            <Formula text={substance} /> {strengthText(line.concentrationM)} M
           </Title>
           <Text className="quiet" size="sm">
-            {nameIn(naming, solution.substance)}, {look.colour} · make{' '}
-            <strong>{solution.makeMl} mL</strong> ({round(solution.usedMl)} mL used)
+            {nameIn(naming, substance)}, {look.colour} · make <strong>{totalMl} mL</strong> (
+            {Math.round(line.usedMl * 10) / 10} mL used)
           </Text>
+          {line.for.some((what) => what !== 'tests') && (
+            <Text className="quiet" size="sm">
+              for {line.for.join(', ')}
+            </Text>
+          )}
         </div>
         <Group gap={4} wrap="nowrap">
-          <PictogramRow pictograms={pictograms} />
-          <Vessel
-            container="flask"
-            view={look}
-            label={`${solution.substance} as made`}
-            height={72}
-          />
+          <PictogramRow pictograms={hazardsOf(substance).pictograms} />
+          <Vessel container="flask" view={look} label={`${substance} as made`} height={72} />
         </Group>
       </Group>
-      <Text fw={600} mt="sm" mb={4} size="sm">
-        {forms.length > 1 ? 'Which form is in the jar?' : 'In the jar'}
-      </Text>
-      <Chip.Group value={form ?? null} onChange={(value) => setForm(String(value))}>
-        <Group gap="xs">
-          {forms.map((one) => (
-            <Chip
-              key={one}
-              value={one}
-              size="md"
-              variant="outline"
-              styles={{ label: { minHeight: 44 } }}
-            >
-              <Formula text={one} />
-            </Chip>
-          ))}
-        </Group>
-      </Chip.Group>
-      {form === undefined ? (
-        <Text className="quiet" mt="sm">
-          Read the label and choose: the hydrate and the anhydrous solid need different masses.
-        </Text>
-      ) : (
+      {asksForm && (
         <>
-          <Target
-            solution={solution}
-            form={form}
-            purityPercent={purityPercent}
-            place={jar?.place}
-            onPurity={setPurity}
-          />
-          <WeighingEntry
-            key={form}
-            dayId={day.id}
-            solution={solution}
-            form={form}
-            forms={forms}
-            purityPercent={purityPercent}
-            done={done}
-          />
+          <Text fw={600} mt="sm" mb={4} size="sm">
+            Which form is in the jar?
+          </Text>
+          <Chip.Group value={form ?? null} onChange={(value) => choose(substance, String(value))}>
+            <Group gap="xs">
+              {forms.map((one) => (
+                <Chip
+                  key={one}
+                  value={one}
+                  size="md"
+                  variant="outline"
+                  styles={{ label: { minHeight: 44 } }}
+                >
+                  <Formula text={one} />
+                </Chip>
+              ))}
+            </Group>
+          </Chip.Group>
         </>
+      )}
+      <Recipe line={line} place={form && jarsOf(shelf, form, day.date)[0]?.place} />
+      {making.kind === 'weigh' && (
+        <WeighingEntry
+          key={making.form}
+          day={day}
+          line={line}
+          making={making}
+          forms={forms}
+          done={done}
+        />
       )}
       {done && (
         <Text mt="sm" data-testid="made">
@@ -104,73 +101,34 @@ export function SolutionCard({ day, solution }: { day: LabDay; solution: NeededS
           <strong>{concentrationOf(done).toPrecision(3)} M</strong>
         </Text>
       )}
+      {making.kind !== 'askForm' && making.kind !== 'impossible' && (
+        <Group mt="sm">
+          <MadeMark day={day} lineKey={line.key} {...(taking && { taking })} />
+        </Group>
+      )}
     </section>
   );
 }
 
-interface TargetProps {
-  readonly solution: NeededSolution;
-  readonly form: string;
-  readonly purityPercent: number;
-  readonly place: string | undefined;
-  readonly onPurity: (percent: number) => void;
+/** What making a line takes out of which jar; nothing where the shelf has no jar of it. */
+function takingOf(
+  { making, substance }: DayLine,
+  shelf: readonly ShelfItem[],
+  day: LabDay,
+  weighedG: number | undefined,
+): { readonly jar: ShelfItem; readonly amount: number } | undefined {
+  const from = (form: string, amount: number) => {
+    const [jar] = jarsOf(shelf, form, day.date);
+    return jar && { jar, amount };
+  };
+  switch (making.kind) {
+    case 'weigh':
+      return from(making.form, weighedG ?? making.roundedG);
+    case 'chain':
+      return from(making.form, making.motherG);
+    case 'stock':
+      return from(substance, making.measured.roundedMl);
+    default:
+      return undefined;
+  }
 }
-
-function Target({ solution, form, purityPercent, place, onPurity }: TargetProps) {
-  const recipe = prepare({
-    substance: solution.substance,
-    form,
-    concentrationM: solution.concentrationM,
-    volumeMl: solution.makeMl,
-    purityPercent,
-  });
-  return (
-    <Stack gap={4} mt="sm">
-      <div className={classes.target} data-testid="target">
-        <span>{(recipe.massG ?? 0).toFixed(2)} g</span>
-        <small>
-          of <Formula text={form} />, water to {solution.makeMl} mL{place && ` · ${place}`}
-        </small>
-      </div>
-      {recipe.cautions.map((caution) => (
-        <Text key={caution} size="sm">
-          <Formula text={caution} wrap />
-        </Text>
-      ))}
-      <Accordion variant="default" chevronPosition="left">
-        <Accordion.Item value="working" style={{ borderBottom: 0 }}>
-          <Accordion.Control px={0}>
-            <Text size="sm">Working and purity</Text>
-          </Accordion.Control>
-          <Accordion.Panel>
-            <ol className={classes.working}>
-              {recipe.working.map((line) => (
-                <li key={line}>
-                  <Formula text={line} wrap />
-                </li>
-              ))}
-            </ol>
-            <NumberInput
-              label="Purity on the jar’s label"
-              suffix=" %"
-              min={1}
-              max={100}
-              mt="xs"
-              w={200}
-              value={purityPercent}
-              onChange={(value) =>
-                typeof value === 'number' && value >= 1 && value <= 100 && onPurity(value)
-              }
-            />
-          </Accordion.Panel>
-        </Accordion.Item>
-      </Accordion>
-    </Stack>
-  );
-}
-
-function shelfForms(substance: string): string[] {
-  return findSubstance(substance).substance.forms.map(({ formula }) => formula);
-}
-
-const round = (value: number): string => String(Math.round(value * 10) / 10);

@@ -1,58 +1,61 @@
 import { Alert, Button, Group, NumberInput, Text } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { judgeWeighing, prepare } from '@stoichos/core';
-import type { NeededSolution, Weighing } from '@stoichos/core';
-import { useState } from 'react';
+import { judgeWeighing, weighingEffects } from '@stoichos/core';
+import type { LabDay, Making, Weighing } from '@stoichos/core';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { useAddWeighingMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { Formula } from '../chemistry/Formula';
+import { strengthText } from './Recipe';
+import { ToleranceBand } from './ToleranceBand';
+import type { DayLine } from './usePrepSheet';
 
 interface WeighingEntryProps {
-  readonly dayId: string;
-  readonly solution: NeededSolution;
-  readonly form: string;
+  readonly day: LabDay;
+  readonly line: DayLine;
+  readonly making: Extract<Making, { kind: 'weigh' }>;
   readonly forms: readonly string[];
-  readonly purityPercent: number;
   readonly done: Weighing | undefined;
 }
 
-/** Enters the mass that was really weighed. A mass that looks like a slip is asked about before it is kept. */
-export function WeighingEntry({
-  dayId,
-  solution,
-  form,
-  forms,
-  purityPercent,
-  done,
-}: WeighingEntryProps) {
+/**
+ * Enters the mass that was really weighed, with the boat taken off where it was not tared. A mass that looks like a slip is
+ * asked about before it is kept, and what it changes in what will be seen is told.
+ */
+export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryProps) {
   const [typed, setTyped] = useState<number | string>('');
+  const [boat, setBoat] = useState<number | string | undefined>();
   const [asked, setAsked] = useState(false);
   const [addWeighing, { isLoading }] = useAddWeighingMutation();
-  const { substance, concentrationM, makeMl } = solution;
-  const targetG =
-    prepare({ substance, form, concentrationM, volumeMl: makeMl, purityPercent }).massG ?? 0;
-  const actualG = typeof typed === 'number' && typed > 0 ? typed : undefined;
-  const result = actualG && judgeWeighing(actualG, targetG, form, forms, makeMl, purityPercent);
+  const { form, recipe, purityPercent } = making;
+  const { totalMl, substance, concentrationM } = line;
+  const shown = typeof typed === 'number' ? typed : 0;
+  const netG = shown - (typeof boat === 'number' ? boat : 0);
+  const actualG = netG > 0 ? Number(netG.toFixed(4)) : undefined;
+  const result =
+    actualG && judgeWeighing(actualG, recipe.massG ?? 0, form, forms, totalMl, purityPercent);
   const challenge = result ? result.challenge : undefined;
-
+  const weighing = (id: string, massG: number): Weighing => ({
+    id,
+    substance,
+    concentrationM,
+    volumeMl: totalMl,
+    form,
+    purityPercent,
+    actualG: massG,
+    recordedAt: new Date().toISOString(),
+  });
   const record = async () => {
     if (!actualG) return;
     if (challenge && !asked) {
       setAsked(true);
       return;
     }
-    const weighing: Weighing = {
-      id: crypto.randomUUID(),
-      substance,
-      concentrationM,
-      volumeMl: makeMl,
-      form,
-      purityPercent,
-      actualG,
-      recordedAt: new Date().toISOString(),
-    };
     try {
-      await addWeighing({ dayId, weighing }).unwrap();
+      await addWeighing({
+        dayId: day.id,
+        weighing: weighing(crypto.randomUUID(), actualG),
+      }).unwrap();
       setTyped('');
       setAsked(false);
     } catch (error) {
@@ -60,7 +63,6 @@ export function WeighingEntry({
       notifications.show({ color: 'red', title: 'Not stored', message: `${message} ${remedy}` });
     }
   };
-
   return (
     <form
       onSubmit={(event) => {
@@ -69,8 +71,25 @@ export function WeighingEntry({
       }}
     >
       <Group align="flex-end" gap="sm" mt="xs">
+        {boat !== undefined && (
+          <NumberInput
+            label="Boat alone"
+            suffix=" g"
+            min={0}
+            decimalScale={4}
+            size="md"
+            w={120}
+            value={boat}
+            onChange={(value) => {
+              setBoat(value);
+              setAsked(false);
+            }}
+          />
+        )}
         <NumberInput
-          label={done ? 'Weighed again' : 'Weighed, after tare'}
+          label={
+            boat !== undefined ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'
+          }
           suffix=" g"
           min={0}
           decimalScale={4}
@@ -92,17 +111,62 @@ export function WeighingEntry({
           {asked ? `Keep ${actualG ?? ''} g all the same` : 'Record the mass'}
         </Button>
       </Group>
+      <Button
+        variant="subtle"
+        size="compact-md"
+        px={0}
+        h={32}
+        onClick={() => setBoat(boat === undefined ? '' : undefined)}
+      >
+        {boat === undefined ? 'Not tared: weigh the boat' : 'Tared: no boat to take off'}
+      </Button>
+      {result && <ToleranceBand ratio={result.ratio} />}
       {result && !challenge && (
         <Text size="sm" mt={6}>
-          Makes {result.concentrationM.toPrecision(3)} M: close enough to {concentrationM} M.
+          {boat !== undefined && `${actualG ?? ''} g. `}Makes {result.concentrationM.toPrecision(3)}{' '}
+          M: close enough to {strengthText(concentrationM)} M.
         </Text>
       )}
       {result && challenge && (
         <Alert variant="outline" color="gray" mt="sm" title="Is that right?" role="alert">
           <Formula text={challenge.message} wrap /> It makes {result.concentrationM.toPrecision(3)}{' '}
-          M instead of {concentrationM} M.
+          M instead of {strengthText(concentrationM)} M.
         </Alert>
       )}
+      {actualG && <Effects day={day} weighing={weighing(line.key, actualG)} />}
     </form>
+  );
+}
+
+/** What will be seen differently with this mass. */
+function Effects({ day, weighing }: { day: LabDay; weighing: Weighing }) {
+  const settled = useDeferredValue(weighing.actualG);
+  const effects = useMemo(
+    () => weighingEffects(day, [...day.weighings, { ...weighing, actualG: settled }]),
+    // Only the mass changes what is seen; the moment of writing does not.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [day, settled, weighing.form],
+  );
+  if (effects.length === 0)
+    return (
+      <Text size="sm" className="quiet" data-testid="effects">
+        What is expected at the bench stays the same.
+      </Text>
+    );
+  return (
+    <div data-testid="effects">
+      <Text size="sm" fw={600} mt={6}>
+        This changes what is expected:
+      </Text>
+      <ul style={{ margin: 0, paddingLeft: '1.2rem' }}>
+        {effects.map(({ where, planned, asMade }) => (
+          <li key={where}>
+            <Text size="sm">
+              {where}: {asMade} <span className="quiet">(planned: {planned})</span>
+            </Text>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

@@ -1,0 +1,99 @@
+import { containers } from '../vessel/containers';
+import { scheduleOf } from '../procedure/classPlan';
+import type { ClassPlan } from '../procedure/classPlan';
+import type { ScheduleRequest } from '../schedule/timetable';
+import type { WasteSource } from '../waste/wastePlan';
+import type { LabDay } from './labDay';
+
+/** A lab day as a class to be fitted into its time. */
+export function classPlanOf({
+  procedures,
+  groups,
+  groupSize,
+  kit,
+  staff,
+}: Pick<LabDay, 'procedures' | 'groups' | 'groupSize' | 'kit' | 'staff'>): ClassPlan {
+  return { procedures, groups, groupSize, kit, staff: staff.length };
+}
+
+/** A short name for a plan, by which a timetable knows whether it is still the one it was made for (FNV-1a, 32 bit). */
+export function planKey(plan: ClassPlan): string {
+  return hash(JSON.stringify(scheduleOf(plan) satisfies ScheduleRequest));
+}
+
+function hash(text: string): string {
+  let value = 0x811c9dc5;
+  for (let at = 0; at < text.length; at += 1)
+    value = Math.imul(value ^ text.charCodeAt(at), 0x01000193);
+  return (value >>> 0).toString(16).padStart(8, '0');
+}
+
+/** A piece of equipment and how many of it the day needs. */
+export interface Equipment {
+  readonly name: string;
+  readonly count: number;
+  readonly for: readonly string[];
+}
+
+/** Glassware and apparatus of the day: vessels and what goes with each procedure, for every group that does it. */
+export function equipmentOf({
+  tests,
+  procedures,
+  groups,
+}: Pick<LabDay, 'tests' | 'procedures' | 'groups'>): Equipment[] {
+  const found = new Map<string, Equipment>();
+  const add = (name: string, count: number, what: string): void => {
+    const before = found.get(name);
+    found.set(name, {
+      name,
+      count: (before?.count ?? 0) + count,
+      for: [...new Set([...(before?.for ?? []), what])],
+    });
+  };
+  for (const { container } of tests) add(containers[container].name, groups.length, 'tests');
+  for (const { procedure, manner } of procedures) {
+    const times = manner === 'demonstration' ? 1 : groups.length;
+    for (const { container } of procedure.vessels)
+      add(containers[container].name, times, procedure.name);
+    for (const { name, count } of procedure.apparatus) add(name, count * times, procedure.name);
+  }
+  return [...found.values()].sort((one, other) => one.name.localeCompare(other.name));
+}
+
+/** What leaves waste behind: every test and every procedure. */
+export function wasteSources({
+  tests,
+  procedures,
+  groups,
+}: Pick<LabDay, 'tests' | 'procedures' | 'groups'>): WasteSource[] {
+  return [
+    ...tests.map(({ a, b, container }, at): WasteSource => ({
+      name: `Test ${at + 1}`,
+      vessels: [{ name: 'vessel', container }],
+      times: groups.length,
+      steps: [
+        {
+          id: 'mix',
+          text: 'Mix',
+          events: [a, b].map((portion) => ({
+            vessel: 'vessel',
+            action: { do: 'add' as const, portion },
+          })),
+          ranges: [],
+          minutes: 1,
+          attended: true,
+          uses: {},
+          ready: [],
+          needs: [],
+          record: [],
+        },
+      ],
+    })),
+    ...procedures.map(({ procedure, manner }): WasteSource => ({
+      name: procedure.name,
+      vessels: procedure.vessels,
+      steps: procedure.steps,
+      times: manner === 'demonstration' ? 1 : groups.length,
+    })),
+  ];
+}

@@ -1,0 +1,72 @@
+import { stepSafety } from '../procedure/stepSafety';
+import type { StepSafety } from '../procedure/stepSafety';
+import { shortText } from '../procedure/orderGuard';
+import { firstAidFor, protectionFor } from '../safety/protection';
+import { clashes } from '../safety/clashes';
+import type { LabDay } from './labDay';
+import { otherNeeds, solutionsNeeded } from './solutionsNeeded';
+
+/** One procedure of the day with what deserves care in its steps. */
+export interface ProcedureSafety {
+  readonly id: string;
+  readonly name: string;
+  readonly steps: readonly (StepSafety & { readonly text: string })[];
+}
+
+/** Safety of a whole day. */
+export interface DaySafety {
+  readonly substances: readonly string[];
+  readonly protection: readonly string[];
+  readonly firstAid: readonly string[];
+  readonly procedures: readonly ProcedureSafety[];
+  /** What must not happen at all: with one of these the day is not run as it is planned. */
+  readonly stops: readonly string[];
+}
+
+/**
+ * Everything that deserves care on a day: substances, meetings in every vessel and down every row of vessels, quantities,
+ * and names that are mixed up.
+ */
+export function daySafety(
+  day: Pick<LabDay, 'tests' | 'procedures' | 'groups' | 'sparePercent'>,
+): DaySafety {
+  const substances = [
+    ...new Set(
+      [...solutionsNeeded(day), ...otherNeeds(day)]
+        .filter((need) => !('kind' in need) || (need.kind !== 'indicator' && need.kind !== 'water'))
+        .map(({ substance }) => substance),
+    ),
+  ];
+  const procedures = day.procedures.map(({ id, procedure, manner }): ProcedureSafety => {
+    const found = stepSafety(procedure, manner);
+    return {
+      id,
+      name: procedure.name,
+      steps: found.map((safety) => {
+        const step = procedure.steps.find((one) => one.id === safety.stepId);
+        return { ...safety, text: step ? shortText(step) : safety.stepId };
+      }),
+    };
+  });
+  const ofTests = day.tests.flatMap(({ a, b }, at) =>
+    clashes([a], b)
+      .filter(({ never }) => never)
+      .map(({ one, other, gives }) => `Test ${at + 1}: ${one} and ${other} give ${gives}.`),
+  );
+  const ofProcedures = procedures.flatMap(({ name, steps }) =>
+    steps.flatMap((step) =>
+      step.clashes
+        .filter(({ never }) => never)
+        .map(
+          ({ one, other, gives }) => `${name}, “${step.text}”: ${one} and ${other} give ${gives}.`,
+        ),
+    ),
+  );
+  return {
+    substances,
+    protection: protectionFor(substances),
+    firstAid: firstAidFor(substances),
+    procedures,
+    stops: [...new Set([...ofTests, ...ofProcedures])],
+  };
+}

@@ -1,0 +1,53 @@
+import { describeObservation } from '../observation/observation';
+import { predictMixing } from '../observation/predictMixing';
+import { shortText } from '../procedure/orderGuard';
+import { runProcedure } from '../procedure/runProcedure';
+import type { LabDay } from './labDay';
+import { portionsAsMade, procedureAsMade } from './solutionsNeeded';
+
+/** A step that shows something else with a solution as it was really made. */
+export interface WeighingEffect {
+  readonly where: string;
+  readonly planned: string;
+  readonly asMade: string;
+}
+
+/**
+ * What a mass that was really weighed changes in what is seen. Only differences in words count: a temperature a tenth of a
+ * degree off does not matter to anyone at the bench.
+ */
+export function weighingEffects(
+  { tests, procedures }: Pick<LabDay, 'tests' | 'procedures'>,
+  weighings: LabDay['weighings'],
+): WeighingEffect[] {
+  const ofTests = tests.flatMap((test, at): WeighingEffect[] => {
+    const planned = predictMixing(test.a, test.b, test.container);
+    const made = predictMixing(...portionsAsMade(test, weighings), test.container);
+    return difference(`Test ${at + 1}`, planned.observations, made.observations);
+  });
+  const ofProcedures = procedures.flatMap(({ procedure }): WeighingEffect[] => {
+    const made = procedureAsMade(procedure, weighings);
+    if (JSON.stringify(made) === JSON.stringify(procedure)) return [];
+    const [before, after] = [runProcedure(procedure), runProcedure(made)];
+    return before.steps.flatMap((step, at) =>
+      difference(
+        `${procedure.name}, “${shortText(step.step)}”`,
+        step.did.flatMap(({ told }) => told.observations),
+        after.steps[at]?.did.flatMap(({ told }) => told.observations) ?? [],
+      ),
+    );
+  });
+  return [...ofTests, ...ofProcedures];
+}
+
+type Seen = readonly Parameters<typeof describeObservation>[0][];
+
+function difference(where: string, planned: Seen, made: Seen): WeighingEffect[] {
+  const words = (seen: Seen): string =>
+    seen
+      .filter(({ kind }) => kind !== 'temperature')
+      .map(describeObservation)
+      .join('; ');
+  const [before, after] = [words(planned), words(made)];
+  return before === after ? [] : [{ where, planned: before, asMade: after }];
+}

@@ -1,0 +1,18 @@
+import { findSubstance } from '../substances/findSubstance';
+import { freshDrops, keeping, keepsWell } from '../substances/data/keeping';
+import type { Keeping } from '../substances/types';
+
+/** How long a solution keeps. */
+export type HowItKeeps = Pick<Keeping, 'fresh' | 'words' | 'source'>;
+
+/**
+ * How long a solution of a shelf substance keeps, or drops of an indicator; what spoils first decides.
+ *
+ * @throws ChemistryError for an unknown substance.
+ */
+export function howItKeeps(substance: string): HowItKeeps {
+  const drops = freshDrops[substance];
+  if (drops !== undefined) return { fresh: true, words: drops, source: keepsWell.source };
+  const { formula, ions } = findSubstance(substance).substance;
+  return keeping.find(({ of }) => of === formula || of in ions) ?? keepsWell;
+}

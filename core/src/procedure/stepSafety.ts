@@ -1,0 +1,123 @@
+import { metalsOnWater } from '../substances/data/metalsOnWater';
+import { findSubstance } from '../substances/findSubstance';
+import { isWater } from '../vessel/pour';
+import { clashes, heldIn } from '../safety/clashes';
+import type { Clash } from '../safety/clashes';
+import { hazardRank } from '../safety/hazardRank';
+import { nearNames } from '../safety/nearNames';
+import type { NearName } from '../safety/nearNames';
+import { vesselsOf } from '../observation/rack';
+import type { RackEvent } from '../observation/rack';
+import type { ToldStep } from '../observation/mix';
+import type { Manner } from './classPlan';
+import type { Procedure } from './procedure';
+import { runProcedure } from './runProcedure';
+import type { RunStep } from './runProcedure';
+
+/** What deserves care in one step. */
+export interface StepSafety {
+  readonly stepId: string;
+  /** Substances that come into hands, by formula. */
+  readonly substances: readonly string[];
+  /** Meetings inside a vessel that should not be, or only with care. */
+  readonly clashes: readonly Clash[];
+  /** What the engine warns of. */
+  readonly warnings: readonly string[];
+  /** Names that have been mixed up with one used here. */
+  readonly nearNames: readonly NearName[];
+  /** More than a class should handle. */
+  readonly quantities: readonly string[];
+}
+
+/** Codes of the engine that say how sure it is, not what to mind. */
+const notesOnly: ReadonlySet<string> = new Set(['approximate', 'heldBack', 'repeats', 'sealed']);
+/** Substances of this grade are for the instructor’s hands. */
+const demonstrationGrade = 5;
+
+/** What deserves care in every step of a procedure, from the engine run through it and the tables of hazards. */
+export function stepSafety(procedure: Procedure, manner: Manner): StepSafety[] {
+  const { steps } = runProcedure(procedure);
+  const stands = new Map<string, ToldStep>();
+  return steps.map((run) => {
+    const found = run.did.flatMap(({ told }, at) => {
+      const event = run.step.events[at];
+      const met = event ? meetings(event, stands) : [];
+      const receiver = event && vesselsOf(event).at(-1);
+      if (receiver) stands.set(receiver, told);
+      // What was poured away whole is empty now.
+      if (event && 'pour' in event && event.share === undefined && !event.filtered)
+        stands.delete(event.pour);
+      return met;
+    });
+    const substances = substancesOf(run);
+    return {
+      stepId: run.step.id,
+      substances,
+      clashes: found.filter(
+        (clash, at) => found.findIndex(({ gives }) => gives === clash.gives) === at,
+      ),
+      warnings: [
+        ...new Set(
+          run.did.flatMap(({ told }) =>
+            told.warnings.filter(({ code }) => !notesOnly.has(code)).map(({ message }) => message),
+          ),
+        ),
+      ],
+      nearNames: substances
+        .flatMap((one) => nearNames(one))
+        .filter(({ graver }) => graver !== 'neither'),
+      quantities: quantityProblems(run, manner),
+    };
+  });
+}
+
+/** Everything put in by a step. */
+function substancesOf({ step }: RunStep): string[] {
+  const found = step.events.flatMap((event): string[] => {
+    if (!('vessel' in event)) return [];
+    const { action } = event;
+    if (action.do === 'bubble') return [findSubstance(action.gas).substance.formula];
+    if (action.do !== 'add' || 'indicator' in action.portion) return [];
+    const name = 'gas' in action.portion ? action.portion.gas : action.portion.substance;
+    return isWater(name) ? [] : [findSubstance(name).substance.formula];
+  });
+  return [...new Set(found)];
+}
+
+/** What an event brings together that the tables of incompatibility know. */
+function meetings(event: RackEvent, stands: ReadonlyMap<string, ToldStep>): readonly Clash[] {
+  if ('vessel' in event) {
+    const there = stands.get(event.vessel);
+    if (!there || event.action.do !== 'add' || 'indicator' in event.action.portion) return [];
+    const { portion } = event.action;
+    if ('gas' in portion) return clashes(heldIn(there.state), { substance: portion.gas });
+    if (isWater(portion.substance)) return clashes(heldIn(there.state), { substance: 'water' });
+    return clashes(heldIn(there.state), {
+      substance: findSubstance(portion.substance).substance.formula,
+      ...('concentrationM' in portion && { concentrationM: portion.concentrationM }),
+    });
+  }
+  const [from = '', into = ''] = vesselsOf(event);
+  const [giver, receiver] = [stands.get(from), stands.get(into)];
+  if (!giver || !receiver) return [];
+  return heldIn(giver.state).flatMap((held) => clashes(heldIn(receiver.state), held));
+}
+
+const mostOnWater = new Map<string, number>(
+  metalsOnWater.map(({ formula, mostG }) => [formula, mostG]),
+);
+
+function quantityProblems({ step }: RunStep, manner: Manner): string[] {
+  return step.events.flatMap((event): string[] => {
+    if (!('vessel' in event) || event.action.do !== 'add') return [];
+    const { portion } = event.action;
+    if ('indicator' in portion || 'gas' in portion || isWater(portion.substance)) return [];
+    const { formula } = findSubstance(portion.substance).substance;
+    const most = mostOnWater.get(formula);
+    if ('massG' in portion && most !== undefined && portion.massG > most)
+      return [`${portion.massG} g of ${formula}: a class is shown at most ${most} g`];
+    return manner === 'groups' && hazardRank(formula) >= demonstrationGrade
+      ? [`${formula} can kill: for the instructor’s hands, not for groups`]
+      : [];
+  });
+}

@@ -1,0 +1,38 @@
+import { findSubstance } from '../substances/findSubstance';
+import { isWater } from '../vessel/pour';
+import { classification } from './classification';
+import type { HazardCode } from './statements';
+
+/** Statements by how grave they are for a class: 5 may kill in small amounts, 1 irritates. */
+const grades: readonly (readonly [grade: number, pattern: RegExp])[] = [
+  [5, /^H(300|310|330)/],
+  [4, /^H(301|311|331|340|350|360|250|260|271|270)/],
+  [3, /^H(314|318|334|341|351|361|370|372|220|225|228|261|272|304)/],
+  [2, /^H(302|312|332|317|290|371|373|226|251|400|410)/],
+  [1, /^H(315|319|335|336|411|412|413)/],
+];
+
+/** What a grade means, in a word or two. */
+export const hazardGrades = [
+  'no classified hazard',
+  'irritant',
+  'harmful',
+  'burns or flammable',
+  'toxic or worse',
+  'can kill',
+] as const;
+
+/**
+ * How grave the gravest hazard of a shelf substance is, 0 (none classified) to 5 (fatal), as supplied.
+ *
+ * @throws ChemistryError for an unknown substance.
+ */
+export function hazardRank(substance: string): number {
+  if (isWater(substance)) return 0;
+  const codes: readonly HazardCode[] =
+    classification[findSubstance(substance).substance.formula] ?? [];
+  return codes.reduce((most, code) => Math.max(most, gradeOf(code)), 0);
+}
+
+const gradeOf = (code: HazardCode): number =>
+  grades.find(([, pattern]) => pattern.test(code))?.[0] ?? 0;

@@ -1,0 +1,141 @@
+import { describe, expect, it } from 'vitest';
+import { dischargeLimits, usualLimits, wastePlan, wasteSources } from '../src';
+import type { BottlePlan, Procedure } from '../src';
+import { dayOf, shipped } from './support/day';
+
+const add = (substance: string, concentrationM: number, volumeMl: number) => ({
+  vessel: 'beaker',
+  action: { do: 'add' as const, portion: { substance, concentrationM, volumeMl } },
+});
+/** A procedure of one step in a beaker. */
+function beaker(...events: Procedure['steps'][number]['events']): Procedure {
+  const pairs = shipped('clear-pairs');
+  const [step] = pairs.steps;
+  if (!step) throw new Error('No step.');
+  return {
+    ...pairs,
+    name: 'One beaker',
+    vessels: [{ name: 'beaker', container: 'beaker' }],
+    steps: [{ ...step, events, ranges: [] }],
+  };
+}
+const planOf = (procedure: Procedure, groups = 1, limits = usualLimits): BottlePlan => {
+  const [bottle] = wastePlan(wasteSources(dayOf([procedure], groups)), limits);
+  if (!bottle) throw new Error('No bottle.');
+  return bottle;
+};
+
+describe('limits', () => {
+  it('are those of 40 CFR 261.24', () => {
+    expect(
+      Object.fromEntries(dischargeLimits.map(({ element, mgPerL }) => [element, mgPerL])),
+    ).toEqual({
+      Ag: 5,
+      As: 5,
+      Ba: 100,
+      Cd: 1,
+      Cr: 5,
+      Hg: 0.2,
+      Pb: 5,
+      Se: 1,
+    });
+  });
+});
+
+describe('clearing a toxic ion', () => {
+  it('finds the sulfate that barium needs: a little more than as many moles', () => {
+    const { clearings, bottle } = planOf(beaker(add('BaCl2', 0.1, 20)));
+    expect(bottle).toBe('Barium waste');
+    const [barium] = clearings;
+    // 2 mmol of barium, 0.5 mol/L sulfate: 4.0 mL leaves as much dissolved as the product of 10^-10 allows.
+    expect(barium?.neededMl).toBeGreaterThan(3.8);
+    expect(barium?.neededMl).toBeLessThan(4.1);
+    expect(barium?.leftMgPerL).toBeLessThan(1);
+    // 2 mmol × 233.39 g/mol (CRC Handbook).
+    expect(barium?.solidG).toBeCloseTo(0.467, 2);
+    expect(barium?.filtrateTest).toMatch(/drop more of Na2SO4/);
+  });
+
+  it('counts every group', () => {
+    const one = planOf(beaker(add('BaCl2', 0.1, 20))).clearings[0];
+    const eight = planOf(beaker(add('BaCl2', 0.1, 20)), 8).clearings[0];
+    expect(eight?.addMl).toBeCloseTo(8 * (one?.addMl ?? 0), 6);
+    expect(eight?.leftMgPerL).toBeCloseTo(one?.leftMgPerL ?? 0, 9);
+  });
+
+  it('warns that too much alkali brings amphoteric chromium(III) back', () => {
+    const { clearings } = planOf(beaker(add('CrCl3', 0.05, 10)));
+    expect(clearings[0]).toMatchObject({ element: 'Cr', solids: ['Cr(OH)3'] });
+    expect(clearings[0]?.neededMl).toBeLessThan(clearings[0]?.redissolvesFromMl ?? 0);
+  });
+
+  it('keeps to a limit that a school sets', () => {
+    const strict = planOf(beaker(add('BaCl2', 0.0003, 50)), 1, { Ba: 1 });
+    expect(strict.clearings[0]?.limitMgPerL).toBe(1);
+    expect(planOf(beaker(add('BaCl2', 0.0003, 50))).clearings).toEqual([]);
+  });
+
+  it('has chromium(VI) reduced first', () => {
+    const { clearings, first } = planOf(beaker(add('K2Cr2O7', 0.02, 10)));
+    expect(clearings).toEqual([]);
+    expect(first[0]).toMatch(/reduced to chromium\(III\)/);
+  });
+});
+
+describe('neutralising', () => {
+  it('finds the carbonate for an acid: half as many moles as protons', () => {
+    const { neutralising } = planOf(beaker(add('HCl', 0.5, 40)));
+    expect(neutralising).toMatchObject({ substance: 'Na2CO3' });
+    // 20 mmol of acid, 10 mmol of carbonate at 0.5 mol/L is 20 mL; what makes bicarbonate of the gas dissolved comes on top.
+    expect(neutralising?.volumeMl).toBeGreaterThan(19.9);
+    expect(neutralising?.volumeMl).toBeLessThan(24);
+    expect(neutralising?.afterPH).toBeGreaterThanOrEqual(5.99);
+  });
+
+  it('finds the acid for an alkali, and leaves what is neutral alone', () => {
+    expect(planOf(beaker(add('NaOH', 0.2, 30))).neutralising).toMatchObject({
+      substance: 'H3C6H5O7',
+    });
+    expect(planOf(beaker(add('NaCl', 0.2, 30))).neutralising).toBeUndefined();
+  });
+});
+
+describe('a day’s bottles', () => {
+  const bottles = wastePlan(
+    wasteSources(
+      dayOf(
+        ['clear-pairs', 'three-halides', 'barium-cleared', 'which-acid-for-which-carbonate'],
+        3,
+      ),
+    ),
+  );
+
+  it('are sorted by class, the worst first', () => {
+    expect(bottles.map(({ bottle }) => bottle)).toEqual(
+      expect.arrayContaining(['Heavy metal waste', 'Silver residues', 'Barium waste']),
+    );
+    const trouble = bottles.map((one) => one.trouble);
+    expect(trouble).toEqual([...trouble].sort((a, b) => b - a));
+  });
+
+  it('name every vessel that goes into them', () => {
+    const silver = bottles.find(({ bottle }) => bottle === 'Silver residues');
+    expect(silver?.vessels.map(({ vessel }) => vessel)).toEqual([
+      'chloride',
+      'bromide',
+      'iodide',
+      'blank',
+    ]);
+    expect(silver?.clashes.some(({ gives }) => gives.includes('silver nitride'))).toBe(true);
+  });
+
+  it('stop where a cyanide would meet an acid', () => {
+    const day = dayOf([
+      beaker(add('KCN', 0.1, 5)),
+      { ...beaker(add('KCN', 0.1, 5), add('HCl', 0.5, 4)), name: 'Acid too' },
+    ]);
+    const [cyanide] = wastePlan(wasteSources(day));
+    expect(cyanide?.bottle).toMatch(/Cyanide/);
+    expect(cyanide?.clashes.some(({ never }) => never)).toBe(true);
+  });
+});

@@ -1,0 +1,55 @@
+import { notifications } from '@mantine/notifications';
+import { classPlanOf, planKey, scheduleOf } from '@stoichos/core';
+import type { DayTimetable, LabDay, TimedTask } from '@stoichos/core';
+import { useMemo, useState } from 'react';
+import { useSaveTimetableMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { useTask } from '../worker/useTask';
+
+/** Tasks that stay where a hand put them, by name. */
+type Held = Readonly<Record<string, number>>;
+
+/** The timetable of a day: making it, moving a task by hand, keeping it. */
+export function useTimetable(day: LabDay) {
+  const plan = useMemo(() => classPlanOf(day), [day]);
+  const key = useMemo(() => planKey(plan), [plan]);
+  const [held, setHeld] = useState<Held>({});
+  const [save] = useSaveTimetableMutation();
+  const { failure, share, start, cancel } = useTask('timetable');
+  const [made, setMade] = useState<DayTimetable>();
+  const timetable = made?.planKey === key ? made : day.timetable;
+
+  const make = async (from: Held, startFrom?: readonly TimedTask[]) => {
+    const request = scheduleOf(plan);
+    const tasks = request.tasks.map((one) => {
+      const startMin = from[one.id];
+      return startMin === undefined ? one : { ...one, startMin };
+    });
+    const found = await start({ ...request, tasks }, startFrom ? { effort: 0, startFrom } : {});
+    if (!found) return;
+    const next = { ...found, tasks: [...found.tasks], planKey: key };
+    setHeld(from);
+    setMade(next);
+    try {
+      await save({ dayId: day.id, timetable: next }).unwrap();
+    } catch (error) {
+      const { message, remedy } = explainError(error);
+      notifications.show({ color: 'red', title: 'Not kept', message: `${message} ${remedy}` });
+    }
+  };
+
+  return {
+    plan,
+    timetable,
+    isStale: timetable !== null && timetable.planKey !== key,
+    held,
+    failure,
+    share,
+    cancel,
+    make: () => void make({}),
+    /** Puts a task at a minute; the rest arranges itself around it and around those held before. */
+    move: (taskId: string, startMin: number) =>
+      void make({ ...held, [taskId]: startMin }, timetable?.tasks),
+    release: () => void make({}),
+  };
+}

@@ -1,0 +1,167 @@
+import { Alert, Button, Group, Text, Title } from '@mantine/core';
+import { deferral, hazardsOf, mixedUpThings, nameOnShelf, sourceText } from '@stoichos/core';
+import type { DaySafety } from '@stoichos/core';
+import { IconAlertOctagon, IconPrinter } from '@tabler/icons-react';
+import { useEffect } from 'react';
+import { useSettings } from '../app/useSettings';
+import { Formula } from '../chemistry/Formula';
+import { PictogramRow } from '../chemistry/Pictogram';
+import { useLabDay } from '../days/DayFrame';
+import { TaskProgress } from '../worker/TaskProgress';
+import { useTask } from '../worker/useTask';
+import classes from './PreparePage.module.css';
+import { PrepareTabs } from './PrepareTabs';
+
+/** Safety of the whole day: what stops it, what to wear, every substance, every step that deserves care, first aid. */
+export function SafetyPage() {
+  const day = useLabDay();
+  const { value, share, start, cancel } = useTask('safety');
+  useEffect(() => void start(day), [day, start]);
+  return (
+    <>
+      <PrepareTabs dayId={day.id} />
+      {share !== undefined && (
+        <TaskProgress what="Running every step" share={share} cancel={cancel} />
+      )}
+      {value && <Safety safety={value} />}
+    </>
+  );
+}
+
+function Safety({ safety }: { safety: DaySafety }) {
+  const { naming } = useSettings();
+  const { substances, protection, firstAid, procedures, stops } = safety;
+  if (substances.length === 0)
+    return <Text className="quiet">Nothing is planned yet, so nothing is dangerous yet.</Text>;
+  const [sheet] = substances.map((one) => hazardsOf(one));
+  return (
+    <>
+      {stops.length > 0 && (
+        <Alert
+          variant="outline"
+          color="red"
+          role="alert"
+          icon={<IconAlertOctagon size={24} />}
+          title="This day must not be run as it is planned"
+          mb="md"
+        >
+          {stops.map((line) => (
+            <Text key={line}>
+              <Formula text={line} wrap />
+            </Text>
+          ))}
+        </Alert>
+      )}
+      <Group justify="space-between" mb="xs">
+        <Text>
+          <strong>On everyone:</strong> {protection.join(', ')}
+        </Text>
+        <Button
+          size="md"
+          variant="default"
+          className="no-print"
+          leftSection={<IconPrinter size={18} aria-hidden />}
+          onClick={() => window.print()}
+        >
+          Print
+        </Button>
+      </Group>
+      <Title order={2} size="h4" mt="md" mb="xs">
+        Substances of the day
+      </Title>
+      <div className={classes.wide}>
+        <table className={classes.sheet}>
+          <tbody>
+            {substances.map((formula) => {
+              const { pictograms, signal, statements } = hazardsOf(formula);
+              return (
+                <tr key={formula}>
+                  <td>
+                    <Formula text={formula} />
+                    <small className="quiet">{nameOnShelf(naming, formula)}</small>
+                  </td>
+                  <td>
+                    <PictogramRow pictograms={pictograms} />
+                  </td>
+                  <td>
+                    {signal && <strong>{signal}. </strong>}
+                    {statements.length === 0
+                      ? 'Not classified as hazardous.'
+                      : `${statements.map(({ text }) => text).join('. ')}.`}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {procedures.map(({ id, name, steps }) => {
+        const careful = steps.filter(
+          (step) =>
+            step.clashes.length +
+              step.warnings.length +
+              step.quantities.length +
+              step.nearNames.length >
+            0,
+        );
+        if (careful.length === 0) return null;
+        return (
+          <section key={id} aria-label={name}>
+            <Title order={2} size="h4" mt="lg" mb="xs">
+              {name}
+            </Title>
+            <ul>
+              {careful.map((step) => (
+                <li key={step.stepId} className="keep-together">
+                  <Text fw={600}>{step.text}</Text>
+                  {step.quantities.map((line) => (
+                    <Text key={line} size="sm">
+                      <Formula text={line} wrap />.
+                    </Text>
+                  ))}
+                  {step.clashes.map(({ one, other, gives, never }) => (
+                    <Text key={gives} size="sm" {...(never && { fw: 600 })}>
+                      {never ? 'Never: ' : 'Mind: '}
+                      <Formula text={one} /> with <Formula text={other} />: {gives}.
+                    </Text>
+                  ))}
+                  {step.warnings.map((line) => (
+                    <Text key={line} size="sm">
+                      <Formula text={line} wrap />
+                    </Text>
+                  ))}
+                  {[...new Set(step.nearNames.map(({ message }) => message))].map((line) => (
+                    <Text key={line} size="sm" className="quiet">
+                      {line}
+                    </Text>
+                  ))}
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        If something goes wrong
+      </Title>
+      <ul>
+        {firstAid.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        Also mixed up
+      </Title>
+      <ul>
+        {mixedUpThings.map(([one, other, why]) => (
+          <li key={one}>
+            {one} and {other}: {why}.
+          </li>
+        ))}
+      </ul>
+      <Text size="sm" className="quiet">
+        {deferral} Classification: {sheet && sourceText(sheet.source)}.
+      </Text>
+    </>
+  );
+}

@@ -1,0 +1,85 @@
+import { SegmentedControl, Select, Tabs, Text } from '@mantine/core';
+import { heldIn } from '@stoichos/core';
+import type { Procedure, RackEvent, RunStep, ToldStep } from '@stoichos/core';
+import { useState } from 'react';
+import { AddPanel } from '../mixing/AddPanel';
+import { DoPanel, TestPanel } from '../mixing/DoPanel';
+import classes from './EditorPage.module.css';
+
+interface AddEventProps {
+  readonly vessels: Procedure['vessels'];
+  /** How the vessels stand after this step. */
+  readonly runs: readonly RunStep[];
+  readonly onAdd: (event: RackEvent) => void;
+}
+
+/** Adds something that is done in a step: put in, act, or test. */
+export function AddEvent({ vessels, runs, onAdd }: AddEventProps) {
+  const [chosen, setChosen] = useState(vessels[0]?.name ?? '');
+  const vessel = vessels.some(({ name }) => name === chosen) ? chosen : (vessels[0]?.name ?? '');
+  const stands = lastOf(runs, vessel);
+  const attempt = (event: RackEvent): boolean => {
+    onAdd(event);
+    return true;
+  };
+  if (vessel === '') return <Text className="quiet">Give the procedure a vessel first.</Text>;
+  return (
+    <div className={classes.addEvent}>
+      <div>
+        <Text size="sm" fw={500} mb={2}>
+          To or with
+        </Text>
+        {vessels.length > 4 ? (
+          <Select
+            aria-label="Vessel"
+            size="md"
+            allowDeselect={false}
+            data={vessels.map(({ name }) => name)}
+            value={vessel}
+            onChange={(name) => setChosen(name ?? vessel)}
+          />
+        ) : (
+          <SegmentedControl
+            aria-label="Vessel"
+            size="md"
+            fullWidth
+            data={vessels.map(({ name }) => name)}
+            value={vessel}
+            onChange={setChosen}
+          />
+        )}
+      </div>
+      <Tabs defaultValue="put">
+        <Tabs.List>
+          <Tabs.Tab value="put">Put in</Tabs.Tab>
+          <Tabs.Tab value="do">Do</Tabs.Tab>
+          <Tabs.Tab value="test">Test</Tabs.Tab>
+        </Tabs.List>
+        <Tabs.Panel value="put" pt="sm">
+          <AddPanel
+            vessel={vessel}
+            there={stands ? heldIn(stands.state) : []}
+            onAdd={(portion) => attempt({ vessel, action: { do: 'add', portion } })}
+          />
+        </Tabs.Panel>
+        <Tabs.Panel value="do" pt="sm">
+          <DoPanel
+            vessel={vessel}
+            others={vessels.map(({ name }) => name).filter((name) => name !== vessel)}
+            attempt={attempt}
+          />
+        </Tabs.Panel>
+        <Tabs.Panel value="test" pt="sm">
+          <TestPanel vessel={vessel} attempt={attempt} />
+        </Tabs.Panel>
+      </Tabs>
+    </div>
+  );
+}
+
+function lastOf(runs: readonly RunStep[], vessel: string): ToldStep | undefined {
+  return runs
+    .flatMap(({ did }) => did)
+    .filter((one) => one.vessel === vessel)
+    .at(-1)?.told;
+}

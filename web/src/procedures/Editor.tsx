@@ -1,0 +1,156 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { departuresFrom, orderProblems, procedureRunner, procedureSchema } from '@stoichos/core';
+import type { Procedure } from '@stoichos/core';
+import {
+  IconArrowBackUp,
+  IconArrowForwardUp,
+  IconArrowLeft,
+  IconDeviceFloppy,
+} from '@tabler/icons-react';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { DepartureList } from './DepartureList';
+import classes from './EditorPage.module.css';
+import { ProcedureFacts } from './ProcedureFacts';
+import { StepList } from './StepList';
+import { useProcedureDraft } from './useProcedureDraft';
+
+interface EditorProps {
+  readonly saved: Procedure;
+  /** The shipped procedure it departs from. */
+  readonly original: Procedure | undefined;
+  readonly draftKey: string;
+  readonly title: string;
+  readonly saving: boolean;
+  readonly backTo: string;
+  /** Nothing is stored under this id yet, so it may be saved as it is. */
+  readonly isNew: boolean;
+  readonly onSave: (procedure: Procedure) => Promise<boolean>;
+}
+
+/** Writes and adapts a procedure: steps by drag and keyboard, what they should show computed as one writes, undo and redo. */
+export function Editor(props: EditorProps) {
+  const { saved, original, draftKey, title, saving, backTo, isNew, onSave } = props;
+  const draft = useProcedureDraft(draftKey, saved);
+  const { procedure } = draft;
+  const [runners] = useState(() => ({ draft: procedureRunner(), saved: procedureRunner() }));
+  const settled = useDeferredValue(procedure);
+  const run = useMemo(() => runners.draft(settled), [runners, settled]);
+  const before = useMemo(() => runners.saved(saved), [runners, saved]);
+  const problems = useMemo(() => problemsOf(procedure), [procedure]);
+  const refused = run.refused;
+  const canSave = problems.length === 0 && !refused && (draft.isChanged || isNew);
+  const save = async () => {
+    const read = procedureSchema.safeParse(procedure);
+    if (canSave && read.success && (await onSave(read.data))) draft.forget();
+  };
+  useHotkeys(
+    [
+      ['mod+Z', draft.undo],
+      ['mod+shift+Z', draft.redo],
+      ['mod+S', () => void save()],
+    ],
+    [],
+  );
+  return (
+    <>
+      <div className={classes.bar}>
+        <Button
+          component={Link}
+          to={backTo}
+          variant="subtle"
+          size="md"
+          px={0}
+          leftSection={<IconArrowLeft size={18} aria-hidden />}
+        >
+          Back
+        </Button>
+        <Title order={2} size="h4" className={classes.title ?? ''}>
+          {title}
+        </Title>
+        <Group gap="xs">
+          <Button
+            size="md"
+            variant="default"
+            disabled={!draft.canUndo}
+            onClick={draft.undo}
+            leftSection={<IconArrowBackUp size={18} aria-hidden />}
+            aria-keyshortcuts="Control+Z"
+          >
+            Undo
+          </Button>
+          <Button
+            size="md"
+            variant="default"
+            disabled={!draft.canRedo}
+            onClick={draft.redo}
+            leftSection={<IconArrowForwardUp size={18} aria-hidden />}
+            aria-keyshortcuts="Control+Shift+Z"
+          >
+            Redo
+          </Button>
+          {draft.isChanged && (
+            <Button size="md" variant="default" onClick={draft.giveUp}>
+              Back to what is saved
+            </Button>
+          )}
+          <Button
+            size="md"
+            loading={saving}
+            disabled={!canSave}
+            onClick={() => void save()}
+            leftSection={<IconDeviceFloppy size={18} aria-hidden />}
+            aria-keyshortcuts="Control+S"
+          >
+            Save
+          </Button>
+        </Group>
+      </div>
+      {(problems.length > 0 || refused) && (
+        <section className="card" aria-label="Before it can be saved" role="status">
+          <Text fw={600}>Before it can be saved</Text>
+          <ul style={{ margin: '0.2rem 0 0' }} data-testid="problems">
+            {problems.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+            {refused && (
+              <li>
+                {refused.error.message} {refused.error.remedy}
+              </li>
+            )}
+          </ul>
+        </section>
+      )}
+      <ProcedureFacts procedure={procedure} onChange={(part, label) => draft.change(part, label)} />
+      {original && (
+        <DepartureList
+          title={`Departures from “${original.name}”`}
+          departures={departuresFrom(original, procedure)}
+        />
+      )}
+      <StepList
+        procedure={procedure}
+        run={run}
+        before={before}
+        onChange={(steps, label) => draft.change({ steps }, label)}
+      />
+    </>
+  );
+}
+
+/** What keeps it from being saved, in words that name the step. */
+function problemsOf(procedure: Procedure): string[] {
+  const read = procedureSchema.safeParse(procedure);
+  const ofShape = read.success
+    ? []
+    : read.error.issues.map(({ path, message }) => {
+        const [field, at] = path;
+        return field === 'steps' && typeof at === 'number'
+          ? `Step ${at + 1}: ${message}.`
+          : `${message}.`;
+      });
+  return [
+    ...new Set([...ofShape, ...orderProblems(procedure.steps).map(({ message }) => message)]),
+  ];
+}

@@ -1,0 +1,139 @@
+import { notifications } from '@mantine/notifications';
+import { library } from '@stoichos/core';
+import type { Procedure } from '@stoichos/core';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { useSaveDayProceduresMutation, useSaveProcedureMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { NotFoundPage } from '../app/NotFoundPage';
+import { useLabDay } from '../days/DayFrame';
+import { LoadState } from '../parts/LoadState';
+import { Editor } from './Editor';
+import { useProcedures } from './useProcedures';
+
+/** Says what could not be saved; the draft stays. */
+function sayProblem(error: unknown): void {
+  const { message, remedy } = explainError(error);
+  notifications.show({
+    color: 'red',
+    title: 'Not saved; what you wrote is still here',
+    message: `${message} ${remedy}`,
+  });
+}
+
+const blank: Procedure = {
+  id: 'new',
+  name: '',
+  kind: 'precipitation',
+  purpose: '',
+  vessels: [{ name: 'A', container: 'testTube' }],
+  apparatus: [],
+  steps: [
+    {
+      id: 'step-1',
+      text: '',
+      events: [],
+      ranges: [],
+      minutes: 2,
+      attended: true,
+      uses: {},
+      ready: [],
+      needs: [],
+      record: [],
+    },
+  ],
+  questions: [],
+  disposal: '',
+};
+
+/** Writes a procedure, or copies and adapts one of the library, or changes one written here. */
+export function LibraryEditorPage() {
+  const { procedureId } = useParams();
+  const { choices, isLoading, error, refetch } = useProcedures();
+  if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
+  if (procedureId === undefined) return <LibraryEditor saved={blank} isOwn={false} />;
+  const choice = choices.find(({ procedure }) => procedure.id === procedureId);
+  return choice ? (
+    <LibraryEditor key={procedureId} saved={choice.procedure} isOwn={choice.isOwn} />
+  ) : (
+    <NotFoundPage />
+  );
+}
+
+function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
+  const [ownId] = useState(() => (isOwn ? saved.id : crypto.randomUUID()));
+  const [save, { isLoading }] = useSaveProcedureMutation();
+  const navigate = useNavigate();
+  const isCopy = !isOwn && saved.id !== blank.id;
+  const original = library.find(({ id }) => id === (isCopy ? saved.id : saved.from));
+  const [start] = useState<Procedure>(() =>
+    isCopy ? { ...saved, name: `${saved.name}, adapted`.slice(0, 100), from: saved.id } : saved,
+  );
+  const store = async (procedure: Procedure): Promise<boolean> => {
+    try {
+      await save({
+        id: ownId,
+        procedure: { ...procedure, id: ownId },
+        savedAt: new Date().toISOString(),
+      }).unwrap();
+      notifications.show({ message: `${procedure.name} is saved.` });
+      void navigate(`/procedures/${ownId}`);
+      return true;
+    } catch (failure) {
+      sayProblem(failure);
+      return false;
+    }
+  };
+  return (
+    <Editor
+      saved={isOwn ? saved : start}
+      original={original}
+      draftKey={`stoichos-procedure-${saved.id}`}
+      title={isOwn ? 'Change a procedure' : isCopy ? 'Copy and adapt' : 'Write a procedure'}
+      saving={isLoading}
+      backTo={saved.id === blank.id ? '/procedures' : `/procedures/${saved.id}`}
+      isNew={!isOwn}
+      onSave={store}
+    />
+  );
+}
+
+/** Adapts a procedure for one lab day; the original stays as it is. */
+export function DayEditorPage() {
+  const day = useLabDay();
+  const { plannedId } = useParams();
+  const [save, { isLoading }] = useSaveDayProceduresMutation();
+  const navigate = useNavigate();
+  const planned = day.procedures.find(({ id }) => id === plannedId);
+  if (!planned) return <NotFoundPage />;
+  const backTo = `/days/${day.id}/plan/procedures/${planned.id}`;
+  const original = library.find(
+    ({ id }) => id === (planned.procedure.from ?? planned.procedure.id),
+  );
+  return (
+    <Editor
+      key={planned.id}
+      saved={planned.procedure}
+      original={original}
+      draftKey={`stoichos-planned-${planned.id}`}
+      title={`For ${day.name}`}
+      saving={isLoading}
+      backTo={backTo}
+      isNew={false}
+      onSave={async (procedure) => {
+        const procedures = day.procedures.map((one) =>
+          one.id === planned.id ? { ...one, procedure } : one,
+        );
+        try {
+          await save({ dayId: day.id, procedures }).unwrap();
+          notifications.show({ message: 'Adapted for this day. The original stays as it is.' });
+          void navigate(backTo);
+          return true;
+        } catch (error) {
+          sayProblem(error);
+          return false;
+        }
+      }}
+    />
+  );
+}

@@ -1,0 +1,188 @@
+import { Button, Group, Select, Text, TextInput, Title } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { kindNames, reagentsOf } from '@stoichos/core';
+import type { Procedure, ProcedureKind } from '@stoichos/core';
+import { IconArrowLeft, IconPlus, IconSearch } from '@tabler/icons-react';
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { useDayQuery, useSaveDayProceduresMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { Formula } from '../chemistry/Formula';
+import { LoadState } from '../parts/LoadState';
+import classes from './LibraryPage.module.css';
+import { minutesOf, useProcedures } from './useProcedures';
+import type { Choice } from './useProcedures';
+
+/** The library: every procedure, found by kind, name or reagent; with a lab day in mind, one tap puts one into it. */
+export function LibraryPage() {
+  const { choices, isLoading, error, refetch } = useProcedures();
+  const [parameters] = useSearchParams();
+  const dayId = parameters.get('day');
+  const [search, setSearch] = useState('');
+  const [kind, setKind] = useState<ProcedureKind | null>(null);
+  if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
+  const found = choices.filter(
+    ({ procedure }) => (kind === null || procedure.kind === kind) && matches(procedure, search),
+  );
+  return (
+    <>
+      <Group justify="space-between" mt="lg" mb="sm" align="flex-end">
+        <div>
+          {dayId && <BackToDay dayId={dayId} />}
+          <Title order={1} size="h2">
+            Procedures
+          </Title>
+        </div>
+        <Button
+          component={Link}
+          to="/procedures/new"
+          size="md"
+          variant="default"
+          leftSection={<IconPlus size={18} aria-hidden />}
+        >
+          Write one
+        </Button>
+      </Group>
+      <Group mb="md" align="flex-end">
+        <TextInput
+          label="Search"
+          placeholder="Name, purpose or reagent…"
+          size="md"
+          leftSection={<IconSearch size={18} aria-hidden />}
+          value={search}
+          onChange={(event) => setSearch(event.currentTarget.value)}
+          className={classes.search ?? ''}
+        />
+        <Select
+          label="Kind"
+          placeholder="All kinds"
+          clearable
+          size="md"
+          value={kind}
+          data={Object.entries(kindNames).map(([value, label]) => ({ value, label }))}
+          onChange={(value) => setKind(value as ProcedureKind | null)}
+        />
+        <Text className="quiet" pb={10} role="status">
+          {found.length} of {choices.length}
+        </Text>
+      </Group>
+      {found.length === 0 && (
+        <Text className="quiet">
+          No procedure has that in its name, its purpose or its reagents. Write one, or search for
+          less.
+        </Text>
+      )}
+      <ul className={classes.list}>
+        {found.map((choice) => (
+          <Row key={choice.procedure.id} choice={choice} dayId={dayId} />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function BackToDay({ dayId }: { dayId: string }) {
+  const { data: day } = useDayQuery(dayId);
+  return (
+    <Button
+      component={Link}
+      to={`/days/${dayId}/plan/procedures`}
+      variant="subtle"
+      size="md"
+      px={0}
+      leftSection={<IconArrowLeft size={18} aria-hidden />}
+    >
+      {day ? `Back to ${day.name}` : 'Back to the plan'}
+    </Button>
+  );
+}
+
+function Row({ choice: { procedure, isOwn }, dayId }: { choice: Choice; dayId: string | null }) {
+  const { all, attended } = minutesOf(procedure);
+  const reagents = [...new Set(reagentsOf(procedure).map(({ substance }) => substance))];
+  return (
+    <li className={classes.row} data-testid="procedure">
+      <div className={classes.words}>
+        <Text size="sm" className="quiet">
+          {kindNames[procedure.kind]}
+          {isOwn && ' · written here'}
+        </Text>
+        <Link to={`/procedures/${procedure.id}${dayId ? `?day=${dayId}` : ''}`}>
+          <strong>{procedure.name}</strong>
+        </Link>
+        <Text size="sm" lineClamp={2}>
+          {procedure.purpose}
+        </Text>
+        <Text size="sm" className="quiet">
+          <Formula text={reagents.join(', ')} wrap />
+        </Text>
+      </div>
+      <Text size="sm" className={classes.time ?? ''}>
+        {procedure.steps.length} steps
+        <br />
+        {all} min, {attended} by hand
+      </Text>
+      {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
+    </li>
+  );
+}
+
+/** Puts a copy of a procedure into a lab day, at the end. */
+export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Procedure }) {
+  const { data: day } = useDayQuery(dayId);
+  const [save, { isLoading }] = useSaveDayProceduresMutation();
+  const navigate = useNavigate();
+  if (!day) return null;
+  const times = day.procedures.filter((one) => one.procedure.id === procedure.id).length;
+  const add = async () => {
+    const procedures = [
+      ...day.procedures,
+      { id: crypto.randomUUID(), manner: 'groups' as const, procedure },
+    ];
+    try {
+      await save({ dayId, procedures }).unwrap();
+      notifications.show({
+        message: (
+          <>
+            {procedure.name} is in {day.name}.{' '}
+            <Button
+              variant="default"
+              size="compact-md"
+              onClick={() => void navigate(`/days/${dayId}/plan/procedures`)}
+            >
+              Go there
+            </Button>
+          </>
+        ),
+      });
+    } catch (error) {
+      const { message, remedy } = explainError(error);
+      notifications.show({ color: 'red', title: 'Not added', message: `${message} ${remedy}` });
+    }
+  };
+  return (
+    <Button
+      size="md"
+      variant={times > 0 ? 'default' : 'filled'}
+      loading={isLoading}
+      onClick={() => void add()}
+      aria-label={`Add ${procedure.name} to the day`}
+    >
+      {times > 0 ? 'Add again' : 'Add to the day'}
+    </Button>
+  );
+}
+
+function matches(procedure: Procedure, search: string): boolean {
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  if (words.length === 0) return true;
+  const text = [
+    procedure.name,
+    procedure.purpose,
+    kindNames[procedure.kind],
+    ...reagentsOf(procedure).map(({ substance, key }) => `${substance} ${key}`),
+  ]
+    .join(' ')
+    .toLowerCase();
+  return words.every((word) => text.includes(word));
+}

@@ -1,0 +1,177 @@
+import { ActionIcon, Button, Group, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
+import { containerKinds, containers, kindNames, vesselsOf } from '@stoichos/core';
+import type { ContainerKind, Procedure, ProcedureKind } from '@stoichos/core';
+import { IconPlus, IconX } from '@tabler/icons-react';
+import { useState } from 'react';
+import classes from './EditorPage.module.css';
+
+interface FactsProps {
+  readonly procedure: Procedure;
+  readonly onChange: (part: Partial<Procedure>, label: string) => void;
+}
+
+/** Name, kind, purpose, vessels, apparatus, questions and disposal. */
+export function ProcedureFacts({ procedure, onChange }: FactsProps) {
+  const [isOpen, setOpen] = useState(procedure.name === '');
+  return (
+    <section className={`card ${classes.facts}`} aria-label="The procedure">
+      <div className={classes.two}>
+        <TextInput
+          label="Name"
+          size="md"
+          value={procedure.name}
+          onChange={(event) => onChange({ name: event.currentTarget.value }, 'name')}
+        />
+        <Select
+          label="Kind"
+          size="md"
+          allowDeselect={false}
+          value={procedure.kind}
+          data={Object.entries(kindNames).map(([value, label]) => ({ value, label }))}
+          onChange={(kind) => onChange({ kind: kind as ProcedureKind }, 'kind')}
+        />
+      </div>
+      <Textarea
+        label="What for"
+        autosize
+        minRows={2}
+        size="md"
+        value={procedure.purpose}
+        onChange={(event) => onChange({ purpose: event.currentTarget.value }, 'purpose')}
+      />
+      <Vessels procedure={procedure} onChange={onChange} />
+      <Button
+        variant="subtle"
+        size="md"
+        px={0}
+        onClick={() => setOpen(!isOpen)}
+        aria-expanded={isOpen}
+        style={{ alignSelf: 'flex-start' }}
+      >
+        {isOpen ? 'Hide' : 'Show'} apparatus, questions and disposal
+      </Button>
+      {isOpen && (
+        <>
+          <TagsInput
+            label="Apparatus besides the vessels, for one group"
+            description="A number first where it is more than one: 2 dropping pipette"
+            size="md"
+            value={procedure.apparatus.map(({ name, count }) =>
+              count === 1 ? name : `${count} ${name}`,
+            )}
+            onChange={(tags) => onChange({ apparatus: tags.map(readApparatus) }, 'apparatus')}
+          />
+          <Textarea
+            label="Questions for the class, one to a line"
+            autosize
+            minRows={2}
+            size="md"
+            value={procedure.questions.join('\n')}
+            onChange={(event) =>
+              onChange({ questions: event.currentTarget.value.split('\n') }, 'questions')
+            }
+            onBlur={() =>
+              onChange(
+                { questions: procedure.questions.map((one) => one.trim()).filter(Boolean) },
+                'questions',
+              )
+            }
+          />
+          <Textarea
+            label="Disposal"
+            autosize
+            size="md"
+            value={procedure.disposal}
+            onChange={(event) => onChange({ disposal: event.currentTarget.value }, 'disposal')}
+          />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** “2 dropping pipette” as a count and a name. */
+function readApparatus(tag: string): Procedure['apparatus'][number] {
+  const [, count, name] = /^(\d+)\s*(?:×\s*)?(.+)$/.exec(tag.trim()) ?? [];
+  return name === undefined
+    ? { name: tag.trim(), count: 1 }
+    : { name, count: Math.max(1, Number(count)) };
+}
+
+function Vessels({ procedure, onChange }: FactsProps) {
+  const { vessels, steps } = procedure;
+  const used = new Set(steps.flatMap(({ events }) => events.flatMap(vesselsOf)));
+  const set = (next: Procedure['vessels'], label: string) => onChange({ vessels: next }, label);
+  return (
+    <fieldset className={classes.vessels}>
+      <legend>Vessels</legend>
+      {vessels.map(({ name, container }, at) => (
+        <Group key={String(at)} gap={4} wrap="nowrap" align="flex-end">
+          <TextInput
+            aria-label={`Name of vessel ${at + 1}`}
+            size="md"
+            w={130}
+            value={name}
+            disabled={used.has(name)}
+            onChange={(event) => {
+              const renamed = event.currentTarget.value;
+              set(
+                vessels.map((one, k) => (k === at ? { ...one, name: renamed } : one)),
+                `vessel ${at}`,
+              );
+            }}
+          />
+          <Select
+            aria-label={`Kind of vessel ${at + 1}`}
+            size="md"
+            w={150}
+            allowDeselect={false}
+            value={container}
+            data={containerKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
+            onChange={(kind) =>
+              set(
+                vessels.map((one, k) =>
+                  k === at ? { ...one, container: kind as ContainerKind } : one,
+                ),
+                'vessels',
+              )
+            }
+          />
+          {!used.has(name) && (
+            <ActionIcon
+              variant="default"
+              size={42}
+              aria-label={`Take out vessel ${name}`}
+              onClick={() =>
+                set(
+                  vessels.filter((_, k) => k !== at),
+                  'vessels',
+                )
+              }
+            >
+              <IconX size={18} />
+            </ActionIcon>
+          )}
+        </Group>
+      ))}
+      {vessels.length < 12 && (
+        <Button
+          size="md"
+          variant="default"
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={() =>
+            set([...vessels, { name: freeName(vessels), container: 'testTube' }], 'vessels')
+          }
+        >
+          Vessel
+        </Button>
+      )}
+    </fieldset>
+  );
+}
+
+/** The first letter that no vessel is called. */
+function freeName(vessels: Procedure['vessels']): string {
+  const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
+  return [...letters].find((letter) => !vessels.some(({ name }) => name === letter)) ?? 'more';
+}

@@ -1,0 +1,85 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { departuresFrom, kindNames, library } from '@stoichos/core';
+import { IconPencil, IconPrinter } from '@tabler/icons-react';
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { useDropProcedureMutation } from '../api/api';
+import { explainError } from '../api/explainError';
+import { NotFoundPage } from '../app/NotFoundPage';
+import { LoadState } from '../parts/LoadState';
+import { AddToDay } from './LibraryPage';
+import { DepartureList } from './DepartureList';
+import { ProcedureView } from './ProcedureView';
+import { minutesOf, useProcedures } from './useProcedures';
+
+/** One procedure of the library, to read, print, adapt or put into a lab day. */
+export function ProcedurePage() {
+  const { procedureId } = useParams();
+  const [parameters] = useSearchParams();
+  const dayId = parameters.get('day');
+  const { choices, isLoading, error, refetch } = useProcedures();
+  const [drop] = useDropProcedureMutation();
+  const navigate = useNavigate();
+  if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
+  const choice = choices.find(({ procedure }) => procedure.id === procedureId);
+  if (!choice) return <NotFoundPage />;
+  const { procedure, isOwn } = choice;
+  const original = library.find(({ id }) => id === procedure.from);
+  const { all, attended } = minutesOf(procedure);
+  const remove = async () => {
+    try {
+      await drop(procedure.id).unwrap();
+      notifications.show({ message: `${procedure.name} was let go.` });
+      void navigate('/procedures');
+    } catch (failure) {
+      const { message, remedy } = explainError(failure);
+      notifications.show({ color: 'red', title: 'Not done', message: `${message} ${remedy}` });
+    }
+  };
+  return (
+    <article>
+      <Group justify="space-between" align="flex-start" mt="lg" mb="sm">
+        <div>
+          <Text className="quiet">
+            {kindNames[procedure.kind]} · {all} min one after the other, {attended} of them by hand
+          </Text>
+          <Title order={1} size="h2">
+            {procedure.name}
+          </Title>
+        </div>
+        <Group gap="sm" className="no-print">
+          <Button
+            size="md"
+            variant="default"
+            leftSection={<IconPrinter size={18} aria-hidden />}
+            onClick={() => window.print()}
+          >
+            Print
+          </Button>
+          <Button
+            component={Link}
+            to={`/procedures/${procedure.id}/edit`}
+            size="md"
+            variant="default"
+            leftSection={<IconPencil size={18} aria-hidden />}
+          >
+            {isOwn ? 'Change' : 'Copy and adapt'}
+          </Button>
+          {isOwn && (
+            <Button size="md" variant="default" onClick={() => void remove()}>
+              Let it go
+            </Button>
+          )}
+          {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
+        </Group>
+      </Group>
+      {original && (
+        <DepartureList
+          title={`Adapted from “${original.name}”`}
+          departures={departuresFrom(original, procedure)}
+        />
+      )}
+      <ProcedureView procedure={procedure} />
+    </article>
+  );
+}

@@ -1,0 +1,146 @@
+import { Badge, Group, Text } from '@mantine/core';
+import { describeObservation, eventWords } from '@stoichos/core';
+import type { ContainerKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
+import { IconAlertTriangle, IconClock, IconHandStop } from '@tabler/icons-react';
+import { Formula } from '../chemistry/Formula';
+import { NotPredicted } from '../chemistry/NotPredicted';
+import { Vessel } from '../glassware/Vessel';
+import classes from './StepCard.module.css';
+
+interface StepCardProps {
+  readonly step: ProcedureStep;
+  readonly number: number;
+  readonly run: RunStep | undefined;
+  readonly vessels: Procedure['vessels'];
+  /** Names of the steps it needs first. */
+  readonly nameOf: (stepId: string) => string;
+}
+
+/** One step: what to do, what must be ready, the caution beside it, what should be seen and what to write down. */
+export function StepCard({ step, number, run, vessels, nameOf }: StepCardProps) {
+  return (
+    <li className={`${classes.step} keep-together`} data-testid="step">
+      <span className={classes.number} aria-hidden>
+        {number}
+      </span>
+      <div className={classes.body}>
+        {(step.ready.length > 0 || step.needs.length > 0) && <ReadyBefore {...{ step, nameOf }} />}
+        <Text>
+          <Formula text={step.text} wrap />
+        </Text>
+        <StepFacts step={step} />
+        {step.caution && (
+          <p className={classes.caution}>
+            <IconAlertTriangle size={20} aria-hidden />
+            <span>{step.caution}</span>
+          </p>
+        )}
+        {step.record.length > 0 && (
+          <Text size="sm" mt={4}>
+            Write down: {step.record.join(' · ')}
+          </Text>
+        )}
+      </div>
+      <Expected run={run} vessels={vessels} />
+    </li>
+  );
+}
+
+function ReadyBefore({ step, nameOf }: { step: ProcedureStep; nameOf: (id: string) => string }) {
+  return (
+    <p className={classes.ready}>
+      <IconHandStop size={18} aria-hidden />
+      <span>
+        Ready before:{' '}
+        {[
+          ...step.ready,
+          ...step.needs.map(({ step: id, because }) => `${nameOf(id)} (${because})`),
+        ].join('; ')}
+      </span>
+    </p>
+  );
+}
+
+function StepFacts({ step }: { step: ProcedureStep }) {
+  const kit = Object.entries(step.uses).map(([name, count]) =>
+    count === 1 ? name : `${String(count)} × ${name}`,
+  );
+  return (
+    <Group gap={6} mt={4}>
+      <Badge
+        variant="default"
+        size="lg"
+        tt="none"
+        leftSection={<IconClock size={14} aria-hidden />}
+      >
+        {step.minutes} min{step.attended ? '' : ', by itself'}
+      </Badge>
+      {kit.map((name) => (
+        <Badge key={name} variant="default" size="lg" tt="none">
+          {name}
+        </Badge>
+      ))}
+      {step.events.map((event, at) => {
+        const range = step.ranges.find((one) => one.event === at);
+        return (
+          <Text key={`${String(at)} ${eventWords(event)}`} size="sm" className="quiet">
+            <Formula text={eventWords(event)} wrap />
+            {range && ` (${range.low}–${range.high})`}
+          </Text>
+        );
+      })}
+    </Group>
+  );
+}
+
+/** What the engine expects after a step: the vessel drawn, and what is seen in words. */
+export function Expected({
+  run,
+  vessels,
+}: {
+  run: RunStep | undefined;
+  vessels: Procedure['vessels'];
+}) {
+  if (!run) return <div className={classes.expected} />;
+  const last = run.did.at(-1);
+  const container: ContainerKind =
+    vessels.find(({ name }) => name === last?.vessel)?.container ?? 'testTube';
+  const words = expectedWords(run);
+  return (
+    <div className={classes.expected}>
+      {last && (
+        <Vessel
+          container={container}
+          view={last.told.view}
+          label={`Expected in ${last.vessel}`}
+          height={96}
+        />
+      )}
+      <div>
+        {words.map((line) => (
+          <Text key={line} size="sm">
+            <Formula text={line} wrap />
+          </Text>
+        ))}
+        {run.notPredicted.length > 0 && <NotPredicted reasons={run.notPredicted} />}
+      </div>
+    </div>
+  );
+}
+
+/** What a step should show; what stays as it was is not worth a line. */
+export function expectedWords({ did }: RunStep): string[] {
+  const several = new Set(did.map(({ vessel }) => vessel)).size > 1;
+  return [
+    ...new Set(
+      did.flatMap(({ vessel, told }) =>
+        told.observations
+          .filter(
+            (seen) =>
+              seen.kind !== 'clarity' && !(seen.kind === 'colour' && seen.from === undefined),
+          )
+          .map((seen) => `${several ? `${vessel}: ` : ''}${describeObservation(seen)}`),
+      ),
+    ),
+  ];
+}

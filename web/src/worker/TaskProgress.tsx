@@ -1,0 +1,25 @@
+import { Button, Group, Progress, Text } from '@mantine/core';
+
+/** How far long work has come, and a way to stop it. */
+export function TaskProgress({
+  what,
+  share,
+  cancel,
+}: {
+  what: string;
+  share: number;
+  cancel: () => void;
+}) {
+  const percent = Math.round(100 * Math.min(1, share));
+  return (
+    <Group gap="sm" wrap="nowrap" role="status" my="sm">
+      <Text size="sm" miw={0}>
+        {what}… {percent} %
+      </Text>
+      <Progress value={percent} aria-label={what} style={{ flex: 1 }} />
+      <Button size="md" variant="default" onClick={cancel}>
+        Stop
+      </Button>
+    </Group>
+  );
+}
