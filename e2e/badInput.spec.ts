@@ -1,5 +1,5 @@
 import { expect, test } from './support/application';
-import { chooseSolution, makeLabDay, openDemoBench } from './support/steps';
+import { chooseSolution, makeTestDay, openDemoBench } from './support/steps';
 
 test('a lab day without a name is refused at its field', async ({ page }) => {
   await page.goto('/');
@@ -10,7 +10,7 @@ test('a lab day without a name is refused at its field', async ({ page }) => {
 });
 
 test('an absurd concentration is refused at its field, and nothing is saved', async ({ page }) => {
-  await makeLabDay(page, 'Absurd amounts');
+  await makeTestDay(page, 'Absurd amounts');
   await chooseSolution(page, 'A, in the vessel', 'NaCl', /sodium chloride/, '900');
   await chooseSolution(page, 'B, poured in', 'KNO3', /potassium nitrate/, '0.1');
   await expect(
@@ -20,7 +20,7 @@ test('an absurd concentration is refused at its field, and nothing is saved', as
 });
 
 test('a substance that is not on the shelf is not offered', async ({ page }) => {
-  await makeLabDay(page, 'Unknown salt');
+  await makeTestDay(page, 'Unknown salt');
   await page.getByRole('group', { name: 'Solution A' }).getByLabel('Substance').fill('kryptonite');
   await expect(page.getByText('Not on the shelf.')).toBeVisible();
 });

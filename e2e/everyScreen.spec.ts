@@ -10,9 +10,29 @@ async function views(page: Page): Promise<string[]> {
   const days = (await (await page.request.get('/api/days')).json()) as {
     id: string;
     recordedCount: number;
+    procedureCount: number;
   }[];
   const held = days.find(({ recordedCount }) => recordedCount > 0);
-  return ['/', '/mix', ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`)];
+  const planned = days.find(({ procedureCount }) => procedureCount > 0);
+  return [
+    '/',
+    '/mix',
+    '/shelf',
+    '/procedures',
+    '/procedures/gas-in-syringes',
+    '/procedures/one-jug-five-glasses/edit',
+    ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`),
+    ...[
+      'plan/procedures',
+      'plan/timetable',
+      'plan/alternatives',
+      'prepare',
+      'prepare/sheet',
+      'prepare/labels',
+      'prepare/safety',
+      'prepare/waste',
+    ].map((view) => `/days/${planned?.id ?? ''}/${view}`),
+  ];
 }
 
 async function expectNoSeriousFault(page: Page, where: string): Promise<void> {

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from './support/application';
-import { chooseSolution, makeLabDay, openStage } from './support/steps';
+import { chooseSolution, makeTestDay, openStage } from './support/steps';
 
 test('a precipitation test from plan to report, with reloads in the middle', async ({ page }) => {
-  await makeLabDay(page, 'Chalk from two clear liquids');
+  await makeTestDay(page, 'Chalk from two clear liquids');
 
   // Plan: the prediction appears as the solutions are chosen, before anything is saved.
   await chooseSolution(page, 'A, in the vessel', 'calcium chl', /calcium chloride/, '0.2');
@@ -91,7 +91,7 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
 });
 
 test('a test that is not predicted says why', async ({ page }) => {
-  await makeLabDay(page, 'Outside the model');
+  await makeTestDay(page, 'Outside the model');
   await chooseSolution(page, 'A, in the vessel', 'KMnO4', /potassium permanganate/, '0.01');
   await chooseSolution(page, 'B, poured in', 'citric', /citric acid/, '0.1');
   await expect(page.getByRole('alert').filter({ hasText: 'Not predicted' })).toContainText(
@@ -102,7 +102,7 @@ test('a test that is not predicted says why', async ({ page }) => {
 test('a test in which electrons move is predicted, with the potentials that decide', async ({
   page,
 }) => {
-  await makeLabDay(page, 'Iodine set free');
+  await makeTestDay(page, 'Iodine set free');
   await chooseSolution(page, 'A, in the vessel', 'FeCl3', /iron\(III\) chloride/, '0.1');
   await chooseSolution(page, 'B, poured in', 'iodide', /potassium iodide/, '0.05');
   await expect(page.getByTestId('net-ionic').first()).toContainText('2 Fe3+(aq) + 2 I−(aq)');
@@ -110,7 +110,7 @@ test('a test in which electrons move is predicted, with the potentials that deci
 });
 
 test('names and reaction types follow the chosen school', async ({ page }) => {
-  await makeLabDay(page, 'Schools');
+  await makeTestDay(page, 'Schools');
   await chooseSolution(page, 'A, in the vessel', 'CuSO4', /copper/, '0.1');
   await chooseSolution(page, 'B, poured in', 'NaOH', /hydroxide/, '0.3');
   const fields = page.getByRole('group', { name: 'Solution A' });

@@ -161,7 +161,7 @@ export { shelfItemSchema, stockMoveSchema, stockUnits } from './stock/shelfItem'
 export type { ShelfItem, StockMove } from './stock/shelfItem';
 export { amountOnShelf, shortages } from './stock/shortages';
 export type { Shortage, Taking } from './stock/shortages';
-export { dischargeLimits } from './waste/limits';
+export { dischargeLimits, unlimitedElements } from './waste/limits';
 export { precipitantsSource } from './waste/precipitants';
 export { usualLimits, wastePlan } from './waste/wastePlan';
 export type { BottlePlan, Limits, WasteSource, WasteVessel } from './waste/wastePlan';

@@ -75,6 +75,17 @@ describe('clearing a toxic ion', () => {
     expect(planOf(beaker(add('BaCl2', 0.0003, 50))).clearings).toEqual([]);
   });
 
+  it('clears what has no federal limit where the school sets one', () => {
+    const copper = (limits: Record<string, number>) =>
+      planOf(beaker(add('CuSO4', 0.1, 20)), 1, limits).clearings;
+    expect(copper({})).toEqual([]);
+    expect(copper({ Cu: 2 })[0]).toMatchObject({
+      element: 'Cu',
+      precipitant: { substance: 'Na2CO3' },
+    });
+    expect(copper({ Cu: 2 })[0]?.leftMgPerL).toBeLessThan(2);
+  });
+
   it('has chromium(VI) reduced first', () => {
     const { clearings, first } = planOf(beaker(add('K2Cr2O7', 0.02, 10)));
     expect(clearings).toEqual([]);

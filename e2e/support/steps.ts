@@ -1,16 +1,58 @@
 import type { Page } from '@playwright/test';
 import { expect } from './application';
 
-/** Makes a lab day on the home page and waits for its plan. */
-export async function makeLabDay(page: Page, name: string): Promise<void> {
+/** Makes a lab day on the home page, with the usual groups or those named, and waits for its plan. */
+export async function makeLabDay(
+  page: Page,
+  name: string,
+  { groups, lengthMin }: { groups?: readonly string[]; lengthMin?: number } = {},
+): Promise<void> {
   await page.goto('/');
   await page.getByRole('button', { name: 'New lab day' }).click();
-  await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill(name);
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Name', { exact: true }).fill(name);
+  if (lengthMin !== undefined) await dialog.getByLabel('Length').fill(String(lengthMin));
+  if (groups) {
+    const field = dialog.getByLabel('Groups');
+    await field.focus();
+    for (let at = 0; at < 4; at += 1) await field.press('Backspace');
+    for (const group of groups) {
+      await field.fill(group);
+      await field.press('Enter');
+    }
+  }
   await page.getByRole('button', { name: 'Make the lab day' }).click();
   await expect(page.getByRole('heading', { level: 1, name })).toBeVisible();
 }
 
-/** Chooses one solution in the plan by typing part of a name. */
+/** Makes a lab day and opens its plan of two-solution tests. */
+export async function makeTestDay(page: Page, name: string): Promise<void> {
+  await makeLabDay(page, name);
+  await openTab(page, 'Plan', 'Two-solution tests');
+}
+
+/** Opens one of the views of a stage. */
+export async function openTab(page: Page, stage: 'Plan' | 'Prepare', tab: string): Promise<void> {
+  await page
+    .getByRole('navigation', { name: stage, exact: true })
+    .getByRole('link', { name: tab })
+    .click();
+}
+
+/** Puts procedures of the library into the open lab day, each found by its name. */
+export async function addProcedures(page: Page, names: readonly string[]): Promise<void> {
+  await page.getByRole('link', { name: 'Add from the library' }).click();
+  for (const name of names) {
+    await page.getByRole('textbox', { name: 'Search', exact: true }).fill(name);
+    await page.getByRole('button', { name: `Add ${name} to the day` }).click();
+    await expect(page.getByRole('button', { name: `Add ${name} to the day` })).toHaveText(
+      'Add again',
+    );
+  }
+  await page.getByRole('link', { name: /^Back to/ }).click();
+}
+
+/** Chooses one solution in the plan of two-solution tests by typing part of a name. */
 export async function chooseSolution(
   page: Page,
   side: 'A, in the vessel' | 'B, poured in',

@@ -2,6 +2,7 @@ import { stepSafety } from '../procedure/stepSafety';
 import type { StepSafety } from '../procedure/stepSafety';
 import { shortText } from '../procedure/orderGuard';
 import { firstAidFor, protectionFor } from '../safety/protection';
+import type { Protection } from '../safety/protection';
 import { clashes } from '../safety/clashes';
 import type { LabDay } from './labDay';
 import { otherNeeds, solutionsNeeded } from './solutionsNeeded';
@@ -16,7 +17,7 @@ export interface ProcedureSafety {
 /** Safety of a whole day. */
 export interface DaySafety {
   readonly substances: readonly string[];
-  readonly protection: readonly string[];
+  readonly protection: Protection;
   readonly firstAid: readonly string[];
   readonly procedures: readonly ProcedureSafety[];
   /** What must not happen at all: with one of these the day is not run as it is planned. */

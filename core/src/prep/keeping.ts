@@ -1,6 +1,7 @@
 import { findSubstance } from '../substances/findSubstance';
 import { freshDrops, keeping, keepsWell } from '../substances/data/keeping';
 import type { Keeping } from '../substances/types';
+import { dropNames } from '../vessel/pour';
 
 /** How long a solution keeps. */
 export type HowItKeeps = Pick<Keeping, 'fresh' | 'words' | 'source'>;
@@ -13,6 +14,7 @@ export type HowItKeeps = Pick<Keeping, 'fresh' | 'words' | 'source'>;
 export function howItKeeps(substance: string): HowItKeeps {
   const drops = freshDrops[substance];
   if (drops !== undefined) return { fresh: true, words: drops, source: keepsWell.source };
+  if (dropNames.includes(substance)) return keepsWell;
   const { formula, ions } = findSubstance(substance).substance;
   return keeping.find(({ of }) => of === formula || of in ions) ?? keepsWell;
 }

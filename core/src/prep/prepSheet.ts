@@ -76,11 +76,13 @@ export interface PrepMeans {
 }
 
 /** A mass that the balance knows no better than this is not weighed: a stronger solution is diluted. */
-const worstRoundingPercent = 2.5;
+const worstRoundingPercent = 5;
 /** Share of the solubility from which a solid takes its time (common practice). */
 const slowFromShare = 0.4;
-/** A mother solution is made in this volume, mL. */
-const motherMl = 100;
+/** How far a mother solution is diluted, in what volumes it is made, and what is the least one measures of it, mL. */
+const dilutions = [5, 10, 20, 50, 100, 200, 500, 1000];
+const motherVolumesMl = [10, 25, 50, 100, 250];
+const leastTakenMl = 1;
 
 /**
  * The prep sheet: how each solution is made from what is on the shelf, in the order to make them. Slow dissolvers come first,
@@ -194,29 +196,33 @@ function fromOther(
   };
 }
 
+/** The mother solution that takes the least solid: weighable, and of which at least a millilitre is taken. */
 function chained(need: SolutionNeed, means: PrepMeans): Making | undefined {
-  for (const factor of [10, 20, 50, 100, 1000]) {
-    const motherM = need.concentrationM * factor;
-    if (motherM > solubilityM(need.substance).concentrationM / 2) return undefined;
-    const mother = makingOf({ ...need, concentrationM: motherM }, means, motherMl);
-    if (mother.kind !== 'weigh' || isTooFine(mother)) continue;
-    const volumeMl = need.makeMl / factor;
-    if (volumeMl > motherMl) return undefined;
-    return {
-      kind: 'chain',
-      form: mother.form,
-      motherM,
-      motherMl,
-      motherG: mother.roundedG,
-      measured: measureMl(volumeMl),
-      working: [
-        ...mother.recipe.working,
-        `then ${show(need.makeMl)} mL ÷ ${factor} = ${show(volumeMl)} mL of it, made up to ${show(need.makeMl)} mL`,
-      ],
-      cautions: mother.recipe.cautions,
-    };
-  }
-  return undefined;
+  const limitM = solubilityM(need.substance).concentrationM;
+  let best: Extract<Making, { kind: 'chain' }> | undefined;
+  for (const factor of dilutions)
+    for (const motherMl of motherVolumesMl) {
+      const motherM = need.concentrationM * factor;
+      const takeMl = need.makeMl / factor;
+      if (motherM > limitM / 2 || takeMl > motherMl || takeMl < leastTakenMl) continue;
+      const mother = makingOf({ ...need, concentrationM: motherM }, means, motherMl);
+      if (mother.kind !== 'weigh' || isTooFine(mother)) continue;
+      if (best && mother.roundedG >= best.motherG) continue;
+      best = {
+        kind: 'chain',
+        form: mother.form,
+        motherM,
+        motherMl,
+        motherG: mother.roundedG,
+        measured: measureMl(takeMl),
+        working: [
+          ...mother.recipe.working,
+          `then ${show(need.makeMl)} mL ÷ ${factor} = ${show(takeMl)} mL of it, made up to ${show(need.makeMl)} mL`,
+        ],
+        cautions: mother.recipe.cautions,
+      };
+    }
+  return best;
 }
 
 function slowness({ substance, concentrationM }: SolutionNeed): string | undefined {

@@ -2,16 +2,18 @@ import { commonPractice, handbook } from '../substances/source';
 import { hazardsOf } from './hazards';
 import type { HazardCode } from './statements';
 
-/** What to wear or stand behind, by the statements that call for it. */
-const equipment: readonly (readonly [what: string, pattern: RegExp])[] = [
-  ['gloves', /^H(31[0-8]|30[01]|340|350|360|334|372)/],
-  ['hood', /^H(33[0-5])/],
-  ['no flame or spark in the room', /^H(22[0-8]|250|260|261)/],
-  ['kept away from anything that burns', /^H27[0-2]/],
-  ['safety screen', /^H(250|260|271)/],
-];
-/** What everyone wears whatever is on the bench. */
+type Needed = readonly (readonly [what: string, pattern: RegExp])[];
+
+/** What to wear besides what everyone always wears, by the statements that call for it. */
+const worn: Needed = [['gloves', /^H(31[0-8]|30[01]|340|350|360|334|372)/]];
 const always = ['goggles', 'lab coat'];
+/** What must be round the work. */
+const around: Needed = [
+  ['a hood', /^H(33[0-5])/],
+  ['no flame or spark near what burns', /^H(22[0-8]|250|260|261)/],
+  ['oxidisers kept away from anything that burns', /^H27[0-2]/],
+  ['a safety screen', /^H(250|260|271)/],
+];
 
 /** First aid by statement, as on the supplier’s sheets: one line, until help is there. */
 const firstAid: readonly (readonly [words: string, pattern: RegExp])[] = [
@@ -32,15 +34,18 @@ export const firstAidSource = handbook(
   'shortened to a line each',
 );
 
-/** What to wear for a set of substances, goggles first. */
-export function protectionFor(substances: readonly string[]): string[] {
+/** What protects from a set of substances: on everyone, and round the work. */
+export interface Protection {
+  readonly worn: readonly string[];
+  readonly around: readonly string[];
+}
+
+/** What to wear for a set of substances, goggles first, and what must be round the work. */
+export function protectionFor(substances: readonly string[]): Protection {
   const codes = codesOf(substances);
-  return [
-    ...always,
-    ...equipment.flatMap(([what, pattern]) =>
-      codes.some((code) => pattern.test(code)) ? [what] : [],
-    ),
-  ];
+  const called = (needed: Needed): string[] =>
+    needed.flatMap(([what, pattern]) => (codes.some((code) => pattern.test(code)) ? [what] : []));
+  return { worn: [...always, ...called(worn)], around: called(around) };
 }
 
 /** What to do at once when something goes wrong with one of them. */

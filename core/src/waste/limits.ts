@@ -14,6 +14,14 @@ export interface DischargeLimit {
   readonly source: Source;
 }
 
+/** Elements for which that table has no limit, and many a sewer has one of its own. */
+export const unlimitedElements = [
+  { element: 'Co', name: 'cobalt' },
+  { element: 'Cu', name: 'copper' },
+  { element: 'Ni', name: 'nickel' },
+  { element: 'Zn', name: 'zinc' },
+] as const;
+
 /** Limits that count unless a school sets its own. */
 export const dischargeLimits = [
   { element: 'Ag', name: 'silver', mgPerL: 5, source: toxicity },

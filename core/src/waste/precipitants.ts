@@ -10,8 +10,12 @@ export const precipitants: Readonly<
     { substance: 'Na2CO3', concentrationM: 0.5 },
     { substance: 'NaOH', concentrationM: 1 },
   ],
+  Co: [{ substance: 'Na2CO3', concentrationM: 0.5 }],
   Cr: [{ substance: 'NaOH', concentrationM: 1 }],
+  Cu: [{ substance: 'Na2CO3', concentrationM: 0.5 }],
   Hg: [{ substance: 'Na2S', concentrationM: 0.2 }],
+  Ni: [{ substance: 'Na2CO3', concentrationM: 0.5 }],
+  Zn: [{ substance: 'Na2CO3', concentrationM: 0.5 }],
   Pb: [
     { substance: 'Na2CO3', concentrationM: 0.5 },
     { substance: 'Na2SO4', concentrationM: 0.5 },

@@ -260,12 +260,8 @@ function meetings(contents: readonly LeftOver[]): Clash[] {
   return found.sort((one, other) => Number(other.never) - Number(one.never));
 }
 
-/** What burns as a dry mixture does not when both are dissolved in much water. */
-function isQuenched({ one, other, gives, never }: Clash): boolean {
-  const dissolves = (substance: string): boolean =>
-    findSubstance(substance).substance.solubilityGPer100G > 0.1;
-  return !never && /burn|fire/.test(gives) && [one, other].every(dissolves);
-}
+/** What would burn as a dry mixture does not under water. */
+const isQuenched = ({ gives, never }: Clash): boolean => !never && gives.includes('once lit');
 
 /** An acid weaker than this, mol/L, has been used up. */
 const spentAcidM = 1e-3;

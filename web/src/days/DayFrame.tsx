@@ -39,7 +39,7 @@ export function DayFrame() {
   if (!day) return <LoadState error={error} retry={() => void refetch()} />;
   return (
     <>
-      <div className={classes.top}>
+      <div className={`${classes.top} day-head`}>
         <Group gap="xs" wrap="nowrap" className={classes.title ?? ''}>
           <div>
             <Title order={1} size="h3">

@@ -9,12 +9,18 @@ import { useNearNameGuard } from '../chemistry/useNearNameGuard';
 interface ShelfSearchProps {
   readonly value: string;
   readonly onChange: (name: string) => void;
+  readonly label?: string;
   /** Leaves water and what goes in by drops out. */
   readonly onlySubstances?: boolean;
 }
 
 /** Finds anything on the shelf by any of its names or its formula: substances, water, indicators. */
-export function ShelfSearch({ value, onChange, onlySubstances = false }: ShelfSearchProps) {
+export function ShelfSearch({
+  label = 'What goes in',
+  value,
+  onChange,
+  onlySubstances = false,
+}: ShelfSearchProps) {
   const { naming } = useSettings();
   const options = useMemo(
     () => [
@@ -35,7 +41,7 @@ export function ShelfSearch({ value, onChange, onlySubstances = false }: ShelfSe
   return (
     <div>
       <Select
-        label="What goes in"
+        label={label}
         placeholder="Name or formula…"
         searchable
         selectFirstOptionOnChange

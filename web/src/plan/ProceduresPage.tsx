@@ -6,6 +6,7 @@ import {
   departuresFrom,
   handsOf,
   kindNames,
+  kitKinds,
   library,
   missingKit,
 } from '@stoichos/core';
@@ -182,7 +183,10 @@ function ClassFacts({ day }: { day: LabDay }) {
   const [formOpen, form] = useDisclosure(false);
   const plan = classPlanOf(day);
   const missing = missingKit(plan);
-  const kit = Object.entries(day.kit).filter(([, count]) => count > 0);
+  const kit = kitKinds.flatMap((name) => {
+    const count = day.kit[name] ?? 0;
+    return count > 0 ? [`${count} × ${name}`] : [];
+  });
   return (
     <section className="card" aria-label="The class">
       <Group justify="space-between" mb="xs">
@@ -198,17 +202,13 @@ function ClassFacts({ day }: { day: LabDay }) {
         <dd>{day.lengthMin} min</dd>
         <dt>Groups</dt>
         <dd>
-          {day.groups.length} of {day.groupSize}, so {handsOf(plan)}{' '}
-          {handsOf(plan) === 1 ? 'thing' : 'things'} at once each
+          {day.groups.length} groups of {day.groupSize}; each does {handsOf(plan)}{' '}
+          {handsOf(plan) === 1 ? 'thing' : 'things'} at once
         </dd>
         <dt>People</dt>
         <dd>{day.staff.join(', ') || 'nobody is down'}</dd>
         <dt>Kit</dt>
-        <dd>
-          {kit.length === 0
-            ? 'none is down'
-            : kit.map(([name, count]) => `${String(count)} × ${name}`).join(', ')}
-        </dd>
+        <dd>{kit.length === 0 ? 'none is down' : kit.join(', ')}</dd>
       </dl>
       {missing.length > 0 && (
         <div role="alert">

@@ -47,7 +47,9 @@ export function TimetableChart(props: TimetableChartProps) {
           <div key={row.id} className={classes.row} role="group" aria-label={row.name}>
             <div className={classes.rowName}>{row.name}</div>
             <div className={classes.lanes}>
-              <span className={classes.end} style={{ left: place(classMin) }} />
+              {classMin < lengthMin && (
+                <span className={classes.end} style={{ left: place(classMin) }} />
+              )}
               {row.lanes.map(({ kind, label, bars }, at) => (
                 <div key={`${kind} ${String(at)}`} className={classes.lane} title={label}>
                   {bars.map((bar) => (
@@ -68,7 +70,7 @@ export function TimetableChart(props: TimetableChartProps) {
             </li>
           ))}
         <li className="quiet">hatched: runs by itself</li>
-        <li className="quiet">dashed line: the class ends</li>
+        {classMin < lengthMin && <li className="quiet">dashed line: the class ends</li>}
       </ul>
     </figure>
   );

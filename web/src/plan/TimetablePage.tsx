@@ -116,7 +116,7 @@ function Timetable({ day }: { day: LabDay }) {
           {view === 'bars' ? (
             <TimetableChart
               rows={rows}
-              lengthMin={Math.max(day.lengthMin, timetable.makespanMin)}
+              lengthMin={axisMin(day, timetable)}
               classMin={day.lengthMin}
               held={held}
               chosen={chosen}
@@ -144,6 +144,10 @@ function Timetable({ day }: { day: LabDay }) {
     </>
   );
 }
+
+/** Minutes the chart shows: to the end of the class, unless most of it would be empty. */
+const axisMin = ({ lengthMin }: LabDay, { makespanMin }: DayTimetable): number =>
+  Math.max(makespanMin, Math.min(lengthMin, 1.3 * makespanMin));
 
 /** Whether it fits, and how sure that is. */
 function Verdict({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {

@@ -82,7 +82,7 @@ export function LabelsPage() {
           </Text>
         )}
       </div>
-      <style>{`@media print { @page { size: ${sheet.paper}; margin: 0; } }`}</style>
+      <style>{printed(sheet)}</style>
       {sheets.map((labelsOn, at) => (
         <Sheet
           key={String(at)}
@@ -105,6 +105,13 @@ export function LabelsPage() {
     </>
   );
 }
+
+/** On paper there is nothing but the labels, at the very edges they were cut for. */
+const printed = ({ paper }: LabelSheet): string => `@media print {
+  @page { size: ${paper}; margin: 0; }
+  .day-head { display: none; }
+  main { margin: 0 !important; padding: 0 !important; max-width: none !important; }
+}`;
 
 /** One sheet of paper, true to size in print. */
 function Sheet({

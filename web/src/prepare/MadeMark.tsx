@@ -6,6 +6,8 @@ import { useConfirmPreparationMutation, useUndoPreparationMutation } from '../ap
 import { explainError } from '../api/explainError';
 
 interface MadeMarkProps {
+  /** What is said when it is done. */
+  readonly word: 'made' | 'set out';
   readonly day: LabDay;
   readonly lineKey: string;
   /** What it takes from a jar; none when nothing is on the shelf for it. */
@@ -13,7 +15,7 @@ interface MadeMarkProps {
 }
 
 /** Marks a line of the sheet as made and takes what it needed from the jar; undone, it is given back. */
-export function MadeMark({ day, lineKey, taking }: MadeMarkProps) {
+export function MadeMark({ word, day, lineKey, taking }: MadeMarkProps) {
   const [confirm, { isLoading }] = useConfirmPreparationMutation();
   const [undo, { isLoading: undoing }] = useUndoPreparationMutation();
   const made = day.preparations.find(({ key }) => key === lineKey);
@@ -30,7 +32,7 @@ export function MadeMark({ day, lineKey, taking }: MadeMarkProps) {
       <Group gap="xs" data-testid="is-made">
         <IconCheck size={20} aria-hidden />
         <Text size="sm">
-          Made
+          {word === 'made' ? 'Made' : 'Set out'}
           {made.takings.length > 0 &&
             `, ${made.takings.map(({ amount }) => Number(amount.toPrecision(4))).join(' + ')} ${taking?.jar.unit ?? ''} taken from the jar`}
         </Text>
@@ -65,8 +67,8 @@ export function MadeMark({ day, lineKey, taking }: MadeMarkProps) {
       }
     >
       {taking
-        ? `It is made; take ${Number(taking.amount.toPrecision(3))} ${taking.jar.unit} off the jar`
-        : 'It is made'}
+        ? `It is ${word}: take ${Number(taking.amount.toPrecision(3))} ${taking.jar.unit} off the jar`
+        : `It is ${word}`}
     </Button>
   );
 }

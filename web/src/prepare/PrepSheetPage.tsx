@@ -57,7 +57,7 @@ export function PrepSheetPage() {
       <Title order={3} size="h4" mt="lg" mb="xs">
         Equipment
       </Title>
-      <ul className={classes.working} style={{ columns: '16rem' }} data-testid="equipment">
+      <ul className={classes.equipment} data-testid="equipment">
         {equipmentOf(day).map(({ name, count }) => (
           <li key={name}>
             <span className={classes.box} aria-hidden /> {count} × {name.toLowerCase()}
@@ -214,6 +214,7 @@ function AsTheyAre({
                   <td className="no-print">
                     {taking && (
                       <MadeMark
+                        word="set out"
                         day={day}
                         lineKey={need.key}
                         {...(jar && { taking: { jar, amount: taking.amount } })}

@@ -54,7 +54,13 @@ function Safety({ safety }: { safety: DaySafety }) {
       )}
       <Group justify="space-between" mb="xs">
         <Text>
-          <strong>On everyone:</strong> {protection.join(', ')}
+          <strong>On everyone:</strong> {protection.worn.join(', ')}
+          {protection.around.length > 0 && (
+            <>
+              <br />
+              <strong>Round the work:</strong> {protection.around.join(', ')}
+            </>
+          )}
         </Text>
         <Button
           size="md"

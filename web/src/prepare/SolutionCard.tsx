@@ -103,7 +103,7 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
       )}
       {making.kind !== 'askForm' && making.kind !== 'impossible' && (
         <Group mt="sm">
-          <MadeMark day={day} lineKey={line.key} {...(taking && { taking })} />
+          <MadeMark word="made" day={day} lineKey={line.key} {...(taking && { taking })} />
         </Group>
       )}
     </section>

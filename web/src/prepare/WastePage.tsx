@@ -1,6 +1,13 @@
 import { Button, Group, NumberInput, Text, Title } from '@mantine/core';
 import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
-import { deferral, dischargeLimits, sourceText, usualLimits, wasteSources } from '@stoichos/core';
+import {
+  deferral,
+  dischargeLimits,
+  sourceText,
+  unlimitedElements,
+  usualLimits,
+  wasteSources,
+} from '@stoichos/core';
 import type { BottlePlan, Clearing, Limits } from '@stoichos/core';
 import { IconAlertOctagon, IconPrinter } from '@tabler/icons-react';
 import { useEffect } from 'react';
@@ -140,7 +147,9 @@ function Bottle({ bottle }: { bottle: BottlePlan }) {
 
 function ClearingWords({ clearing }: { clearing: Clearing }) {
   const { element, precipitant, neededMl, addMl, leftMgPerL, limitMgPerL } = clearing;
-  const name = dischargeLimits.find((one) => one.element === element)?.name ?? element;
+  const name =
+    [...dischargeLimits, ...unlimitedElements].find((one) => one.element === element)?.name ??
+    element;
   const reagent = (
     <>
       <Formula text={precipitant.substance} /> {precipitant.concentrationM} mol/L
@@ -192,7 +201,7 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
         </Button>
       </Group>
       <Group gap="sm" mt="xs">
-        {dischargeLimits.map(({ element, name }) => (
+        {[...dischargeLimits, ...unlimitedElements].map(({ element, name }) => (
           <NumberInput
             key={element}
             label={name}
@@ -201,9 +210,14 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
             min={0.001}
             max={10000}
             value={limits[element] ?? ''}
-            onChange={(value) =>
-              typeof value === 'number' && value > 0 && onChange({ ...limits, [element]: value })
-            }
+            placeholder="none"
+            onChange={(value) => {
+              if (typeof value === 'number' && value > 0) onChange({ ...limits, [element]: value });
+              else if (value === '')
+                onChange(
+                  Object.fromEntries(Object.entries(limits).filter(([own]) => own !== element)),
+                );
+            }}
           />
         ))}
       </Group>

@@ -8,14 +8,16 @@ import classes from './EditorPage.module.css';
 
 interface AddEventProps {
   readonly vessels: Procedure['vessels'];
+  /** The vessel of this step so far. */
+  readonly usual: string | undefined;
   /** How the vessels stand after this step. */
   readonly runs: readonly RunStep[];
   readonly onAdd: (event: RackEvent) => void;
 }
 
 /** Adds something that is done in a step: put in, act, or test. */
-export function AddEvent({ vessels, runs, onAdd }: AddEventProps) {
-  const [chosen, setChosen] = useState(vessels[0]?.name ?? '');
+export function AddEvent({ vessels, usual, runs, onAdd }: AddEventProps) {
+  const [chosen, setChosen] = useState(usual ?? vessels[0]?.name ?? '');
   const vessel = vessels.some(({ name }) => name === chosen) ? chosen : (vessels[0]?.name ?? '');
   const stands = lastOf(runs, vessel);
   const attempt = (event: RackEvent): boolean => {

@@ -39,6 +39,7 @@ export function Editor(props: EditorProps) {
   const run = useMemo(() => runners.draft(settled), [runners, settled]);
   const before = useMemo(() => runners.saved(saved), [runners, saved]);
   const problems = useMemo(() => problemsOf(procedure), [procedure]);
+  const departures = original ? departuresFrom(original, procedure) : [];
   const refused = run.refused;
   const canSave = problems.length === 0 && !refused && (draft.isChanged || isNew);
   const save = async () => {
@@ -123,11 +124,8 @@ export function Editor(props: EditorProps) {
         </section>
       )}
       <ProcedureFacts procedure={procedure} onChange={(part, label) => draft.change(part, label)} />
-      {original && (
-        <DepartureList
-          title={`Departures from “${original.name}”`}
-          departures={departuresFrom(original, procedure)}
-        />
+      {original && departures.length > 0 && (
+        <DepartureList title={`Departures from “${original.name}”`} departures={departures} />
       )}
       <StepList
         procedure={procedure}

@@ -76,11 +76,10 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
     if (kept) onChange(kept, `reagent ${vessel}`);
   };
   return (
-    <div className={classes.portion}>
-      <Text size="sm" className="quiet">
-        into {vessel}
-      </Text>
-      <ShelfSearch value={name} onChange={rename} />
+    <div className={classes.portionRow}>
+      <div className={classes.reagent}>
+        <ShelfSearch label={`Into ${vessel}`} value={name} onChange={rename} />
+      </div>
       <div className={classes.amounts}>
         {fields.map((field) => (
           <NumberInput

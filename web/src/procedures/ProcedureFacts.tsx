@@ -22,36 +22,29 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
           value={procedure.name}
           onChange={(event) => onChange({ name: event.currentTarget.value }, 'name')}
         />
-        <Select
-          label="Kind"
-          size="md"
-          allowDeselect={false}
-          value={procedure.kind}
-          data={Object.entries(kindNames).map(([value, label]) => ({ value, label }))}
-          onChange={(kind) => onChange({ kind: kind as ProcedureKind }, 'kind')}
-        />
+        <Button variant="default" size="md" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+          {isOpen ? 'Hide' : 'Show'} purpose, vessels, apparatus, questions
+        </Button>
       </div>
-      <Textarea
-        label="What for"
-        autosize
-        minRows={2}
-        size="md"
-        value={procedure.purpose}
-        onChange={(event) => onChange({ purpose: event.currentTarget.value }, 'purpose')}
-      />
-      <Vessels procedure={procedure} onChange={onChange} />
-      <Button
-        variant="subtle"
-        size="md"
-        px={0}
-        onClick={() => setOpen(!isOpen)}
-        aria-expanded={isOpen}
-        style={{ alignSelf: 'flex-start' }}
-      >
-        {isOpen ? 'Hide' : 'Show'} apparatus, questions and disposal
-      </Button>
       {isOpen && (
         <>
+          <Select
+            label="Kind"
+            size="md"
+            allowDeselect={false}
+            value={procedure.kind}
+            data={Object.entries(kindNames).map(([value, label]) => ({ value, label }))}
+            onChange={(kind) => onChange({ kind: kind as ProcedureKind }, 'kind')}
+          />
+          <Textarea
+            label="What for"
+            autosize
+            minRows={2}
+            size="md"
+            value={procedure.purpose}
+            onChange={(event) => onChange({ purpose: event.currentTarget.value }, 'purpose')}
+          />
+          <Vessels procedure={procedure} onChange={onChange} />
           <TagsInput
             label="Apparatus besides the vessels, for one group"
             description="A number first where it is more than one: 2 dropping pipette"

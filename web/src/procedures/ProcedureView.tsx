@@ -103,6 +103,6 @@ export function reagentWords(reagent: Reagent): string {
     case 'indicator':
       return `${amount(reagent.drops)} drops ${reagent.substance}`;
     case 'gas':
-      return `${amount(reagent.amountMmol)} mmol ${reagent.substance} gas`;
+      return `${reagent.substance} gas, ${amount(24 * reagent.amountMmol)} mL, made or collected on the way`;
   }
 }

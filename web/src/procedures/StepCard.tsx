@@ -1,6 +1,6 @@
 import { Badge, Group, Text } from '@mantine/core';
 import { describeObservation, eventWords } from '@stoichos/core';
-import type { ContainerKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
+import type { ContainerKind, Observation, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
 import { IconAlertTriangle, IconClock, IconHandStop } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
@@ -128,19 +128,23 @@ export function Expected({
   );
 }
 
-/** What a step should show; what stays as it was is not worth a line. */
+/** What a step should show. That a liquid looks as it did is said only where there is nothing else to say. */
 export function expectedWords({ did }: RunStep): string[] {
   const several = new Set(did.map(({ vessel }) => vessel)).size > 1;
-  return [
+  const words = (isWanted: (seen: Observation) => boolean): string[] => [
     ...new Set(
       did.flatMap(({ vessel, told }) =>
         told.observations
-          .filter(
-            (seen) =>
-              seen.kind !== 'clarity' && !(seen.kind === 'colour' && seen.from === undefined),
-          )
+          .filter(isWanted)
           .map((seen) => `${several ? `${vessel}: ` : ''}${describeObservation(seen)}`),
       ),
     ),
   ];
+  const changes = words((seen) => !isUnchanged(seen));
+  return changes.length > 0 ? changes : words(({ kind }) => kind !== 'clarity').slice(-1);
+}
+
+function isUnchanged(seen: Observation): boolean {
+  if (seen.kind === 'colour') return seen.from === undefined || seen.from === seen.to;
+  return seen.kind === 'clarity' || seen.kind === 'noChange';
 }

@@ -10,7 +10,7 @@ import {
   Textarea,
   TextInput,
 } from '@mantine/core';
-import { kitKinds, shortText } from '@stoichos/core';
+import { kitKinds, shortText, vesselsOf } from '@stoichos/core';
 import type { KitKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
 import { useState } from 'react';
 import { AddEvent } from './AddEvent';
@@ -110,6 +110,7 @@ export function StepFields(props: StepFieldsProps) {
           <>
             <AddEvent
               vessels={procedure.vessels}
+              usual={step.events.flatMap(vesselsOf).at(-1)}
               runs={runs}
               onAdd={(event) => set({ events: [...step.events, event] }, 'add event')}
             />

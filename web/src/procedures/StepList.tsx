@@ -6,7 +6,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import type { DragEndEvent } from '@dnd-kit/core';
+import type { Announcements, DragEndEvent } from '@dnd-kit/core';
 import {
   SortableContext,
   sortableKeyboardCoordinates,
@@ -64,7 +64,12 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
       <Title order={2} size="h4" mt="md" mb="xs">
         Steps
       </Title>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        accessibility={{ announcements: announcements(steps) }}
+        onDragEnd={dropped}
+      >
         <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
           <ol className={classes.steps}>
             {steps.map((step, at) => (
@@ -117,6 +122,23 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
       )}
     </section>
   );
+}
+
+/** What a screen reader says while a step is moved. */
+function announcements(steps: Procedure['steps']): Announcements {
+  const name = (id: string | number): string => {
+    const at = steps.findIndex((step) => step.id === id);
+    const step = steps[at];
+    return step ? `step ${at + 1}, ${shortText(step)}` : String(id);
+  };
+  return {
+    onDragStart: ({ active }) =>
+      `Picked up ${name(active.id)}. Arrows move it, space puts it down, escape leaves it.`,
+    onDragOver: ({ active, over }) =>
+      over && over.id !== active.id ? `Now in the place of ${name(over.id)}.` : undefined,
+    onDragEnd: ({ over }) => (over ? `Put down in the place of ${name(over.id)}.` : 'Left.'),
+    onDragCancel: () => 'Left where it was.',
+  };
 }
 
 function newStep(steps: Procedure['steps']): ProcedureStep {

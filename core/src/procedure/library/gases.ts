@@ -404,9 +404,8 @@ const cracking = write({
   kind: 'cracking',
   purpose:
     'A long alkane is cracked over hot porcelain; the gas and a saturated control meet bromine water.',
-  vessels: vessels('testTube', 'product', 'control', 'product with permanganate'),
+  vessels: vessels('testTube', 'cracking tube', 'product', 'control'),
   apparatus: kit({
-    'hard-glass tube': 1,
     'mineral wool': 1,
     'porcelain chips': 1,
     'delivery tube': 1,
@@ -418,7 +417,8 @@ const cracking = write({
   steps: [
     {
       id: 'soak',
-      text: 'Soak mineral wool with the oil at the bottom of the hard-glass tube, porcelain in the middle, stopper and delivery tube into the trough. Mineral wool, not mineral oil, is the plug.',
+      text: 'Soak mineral wool with the oil at the bottom of the cracking tube of hard glass, porcelain in the middle, stopper and delivery tube into the trough. Mineral wool, not mineral oil, is the plug.',
+      events: [liquid('cracking tube', 'C16H34', 2)],
       minutes: 5,
       attended: true,
       ready: ['five collecting tubes full of water'],
