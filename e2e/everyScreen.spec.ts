@@ -131,11 +131,11 @@ test('a test is recorded and judged by keyboard alone', async ({ page }) => {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Lab days' })).toBeVisible();
   await page.keyboard.press('Control+k');
-  await expect(page.getByPlaceholder(/^Lab day, stage/)).toBeFocused();
+  await expect(page.getByPlaceholder(/^Lab day, procedure/)).toBeFocused();
   await page.keyboard.type('Week 2 bench');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'What Bench Heron sees' })).toBeVisible();
-  await expect(page.getByPlaceholder(/^Lab day, stage/)).toBeHidden();
+  await expect(page.getByPlaceholder(/^Lab day, procedure/)).toBeHidden();
   for (const test of [/2 CaCl2/, /3 KNO3/]) {
     await page.keyboard.press('ArrowRight');
     await expect(page.getByRole('button', { name: test })).toHaveAttribute('aria-pressed', 'true');
@@ -151,7 +151,7 @@ test('a test is recorded and judged by keyboard alone', async ({ page }) => {
 });
 
 test('the report prints on A4 and Letter without the controls', async ({ page }) => {
-  await openView(page, (await views(page))[6] ?? '');
+  await openView(page, (await views(page)).find((view) => view.endsWith('/report')) ?? '');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
   await expect(page.getByRole('article')).toBeVisible();

@@ -139,7 +139,7 @@ export { quantityOf, reagentsOf } from './procedure/reagents';
 export type { Reagent } from './procedure/reagents';
 export { stepSafety } from './procedure/stepSafety';
 export type { StepSafety } from './procedure/stepSafety';
-export { meanwhile, timetableRows } from './procedure/timetableRows';
+export { meanwhile, peopleRows, timetableRows } from './procedure/timetableRows';
 export type { TimetableBar, TimetableLane, TimetableRow } from './procedure/timetableRows';
 export { procedureRunner, runProcedure } from './procedure/runProcedure';
 export type { ProcedureRun, RunStep } from './procedure/runProcedure';

@@ -6,9 +6,11 @@ import {
   handsOf,
   kindNames,
   library,
+  meanwhile,
   missingKit,
   moveStep,
   orderProblems,
+  peopleRows,
   procedureSchema,
   quantityOf,
   reagentsOf,
@@ -16,6 +18,7 @@ import {
   schedule,
   scheduleOf,
   taskOrigins,
+  timetableRows,
 } from '../src/index';
 import type { ClassPlan, Procedure } from '../src/index';
 import { shipped } from './support/day';
@@ -233,6 +236,27 @@ describe('a class as a timetable', () => {
         endMin > (watching?.startMin ?? 0),
     );
     expect(during).toEqual([]);
+  });
+
+  it('is told by bench, by person, and with what to do while waiting', () => {
+    const { tasks } = schedule(scheduleOf(plan), undefined, { effort: 0.05 });
+    const rows = timetableRows(plan, tasks);
+    expect(rows.map(({ name }) => name)).toEqual(['Bench Heron', 'Bench Tern', 'Bench Plover']);
+    const bars = rows.flatMap(({ lanes }) => lanes.flatMap((lane) => lane.bars));
+    expect(bars).toHaveLength(tasks.length);
+    for (const { lanes } of rows)
+      for (const lane of lanes)
+        lane.bars.forEach((bar, at) =>
+          expect(bar.startMin).toBeGreaterThanOrEqual((lane.bars[at - 1]?.endMin ?? 0) - 1e-6),
+        );
+    const people = peopleRows(rows, ['M. Sandpiper']);
+    expect(people.map(({ name }) => name)).toContain('Bench Tern, pair 2');
+    expect(people.every(({ lanes }) => lanes.length === 1)).toBe(true);
+    const [heron] = rows;
+    const heating = heron?.lanes
+      .flatMap((lane) => lane.bars)
+      .find(({ id }) => id.endsWith('/heat'));
+    expect(heron && heating && meanwhile(heron, heating).length).toBeGreaterThanOrEqual(0);
   });
 
   it('says what kit is missing before a timetable is tried', () => {

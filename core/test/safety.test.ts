@@ -145,6 +145,41 @@ describe('a day’s safety', () => {
   });
 });
 
+describe('what stops a day', () => {
+  const beaker = (name: string, ...portions: readonly [string, number][]) => {
+    const pairs = shipped('clear-pairs');
+    const [step] = pairs.steps;
+    return {
+      ...pairs,
+      name,
+      vessels: [{ name: 'beaker', container: 'beaker' as const }],
+      steps: [
+        {
+          ...(step as (typeof pairs.steps)[number]),
+          ranges: [],
+          events: portions.map(([substance, concentrationM]) => ({
+            vessel: 'beaker',
+            action: { do: 'add' as const, portion: { substance, concentrationM, volumeMl: 5 } },
+          })),
+        },
+      ],
+    };
+  };
+
+  test('a sulfide that meets an acid in a vessel', () => {
+    expect(daySafety(dayOf([beaker('Eggs', ['Na2S', 0.1], ['HCl', 0.5])])).stops.join()).toMatch(
+      /hydrogen sulfide/,
+    );
+  });
+
+  test('a sulfide and an acid that only meet in the waste bottle', () => {
+    const { stops } = daySafety(
+      dayOf([beaker('One', ['Na2S', 0.1]), beaker('Other', ['Na2S', 0.01], ['HCl', 0.5])]),
+    );
+    expect(stops.some((line) => line.startsWith('In the bottle “Sulfide waste'))).toBe(true);
+  });
+});
+
 describe('alternatives', () => {
   test('find the other reagents that give a wanted precipitate, the least hazardous first', () => {
     const found = alternatives({ effect: 'precipitate', keep: 'Na2CO3', colour: 'white' });

@@ -43,6 +43,8 @@ async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<number 
   return code;
 }
 
+/** Lab days of the demo scenario. */
+const demoDays = 3;
 const dayCount = async (port: number) =>
   ((await (await fetch(`http://127.0.0.1:${port}/api/days`)).json()) as unknown[]).length;
 
@@ -61,12 +63,12 @@ describe('npm start', () => {
     const first = start({ PORT: String(port) });
     await first.ready();
     expect(first.output()).toContain('Making a private PostgreSQL cluster');
-    expect(await dayCount(port)).toBe(2);
+    expect(await dayCount(port)).toBe(demoDays);
 
     const second = start({ PORT: String(port) });
     await once(second.child, 'exit');
     expect(second.output()).toContain('already running');
-    expect(await dayCount(port)).toBe(2);
+    expect(await dayCount(port)).toBe(demoDays);
 
     // Killed like a power cut: its server goes by itself, its database is found and stopped by the next start.
     await end(first.child, 'SIGKILL');
@@ -75,7 +77,7 @@ describe('npm start', () => {
     await third.ready();
     expect(third.output()).toContain('Stopping the PostgreSQL that an earlier run left behind');
     expect(third.output()).not.toContain('Making a private');
-    expect(await dayCount(port)).toBe(2);
+    expect(await dayCount(port)).toBe(demoDays);
     expect(await end(third.child, 'SIGINT')).toBe(0);
     expect(await isFree(port)).toBe(true);
     expect(existsSync(join(data, 'postgres', 'postmaster.pid'))).toBe(false);
@@ -110,7 +112,7 @@ describe('npm start with DATABASE_URL', () => {
       STOICHOS_DATA_DIR: join(folder, 'unused'),
     });
     await run.ready();
-    expect(await dayCount(port)).toBe(2);
+    expect(await dayCount(port)).toBe(demoDays);
     expect(await end(run.child, 'SIGTERM')).toBe(0);
     expect(existsSync(join(folder, 'unused', 'postgres'))).toBe(false);
     expect(cluster.process.exitCode).toBeNull();

@@ -4,7 +4,10 @@ import { shortText } from '../procedure/orderGuard';
 import { firstAidFor, protectionFor } from '../safety/protection';
 import type { Protection } from '../safety/protection';
 import { clashes } from '../safety/clashes';
+import type { Clash } from '../safety/clashes';
 import type { LabDay } from './labDay';
+import { wasteSources } from './dayPlan';
+import { bottleMeetings } from '../waste/wastePlan';
 import { otherNeeds, solutionsNeeded } from './solutionsNeeded';
 
 /** One procedure of the day with what deserves care in its steps. */
@@ -49,15 +52,22 @@ export function daySafety(
       }),
     };
   });
+  const ofBottles = bottleMeetings(wasteSources(day)).flatMap(({ bottle, clashes: met }) =>
+    met
+      .filter(stopsThePlan)
+      .map(
+        ({ one, other, gives }) => `In the bottle “${bottle}”: ${one} and ${other} give ${gives}.`,
+      ),
+  );
   const ofTests = day.tests.flatMap(({ a, b }, at) =>
     clashes([a], b)
-      .filter(({ never }) => never)
+      .filter(stopsThePlan)
       .map(({ one, other, gives }) => `Test ${at + 1}: ${one} and ${other} give ${gives}.`),
   );
   const ofProcedures = procedures.flatMap(({ name, steps }) =>
     steps.flatMap((step) =>
       step.clashes
-        .filter(({ never }) => never)
+        .filter(stopsThePlan)
         .map(
           ({ one, other, gives }) => `${name}, “${step.text}”: ${one} and ${other} give ${gives}.`,
         ),
@@ -68,6 +78,10 @@ export function daySafety(
     protection: protectionFor(substances),
     firstAid: firstAidFor(substances),
     procedures,
-    stops: [...new Set([...ofTests, ...ofProcedures])],
+    stops: [...new Set([...ofTests, ...ofProcedures, ...ofBottles])],
   };
 }
+
+/** Cyanide, azide and their like; and any sulfide that meets an acid, which has killed in school stores. */
+const stopsThePlan = ({ never, gives }: Clash): boolean =>
+  never || gives.startsWith('hydrogen sulfide');

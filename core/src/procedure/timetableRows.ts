@@ -92,6 +92,26 @@ function lanesOf(
   }));
 }
 
+/** The same timetable by person: whoever shows things, and each pair at its bench, without what runs by itself. */
+export function peopleRows(
+  rows: readonly TimetableRow[],
+  staff: readonly string[],
+): TimetableRow[] {
+  return rows.flatMap((row) => {
+    const lanes = row.lanes.filter(({ kind }) => kind === 'hands');
+    return lanes.map((lane, at) => ({
+      id: `${row.id} ${at}`,
+      name:
+        row.id === shownRow
+          ? (staff[at] ?? row.name)
+          : lanes.length === 1
+            ? row.name
+            : `${row.name}, ${lane.label}`,
+      lanes: [lane],
+    }));
+  });
+}
+
 /** What a bench does while something there runs by itself. */
 export function meanwhile(row: TimetableRow, waiting: TimetableBar): string[] {
   return row.lanes

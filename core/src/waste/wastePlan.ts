@@ -74,18 +74,31 @@ export function wastePlan(
   watch: (share: number) => boolean = () => true,
 ): BottlePlan[] {
   const most = sources.reduce((times, one) => Math.max(times, one.times), 1);
-  const left = sources.flatMap((source, at) => leftOvers(source, at));
-  const bottles = new Map<string, LeftOver[]>();
-  for (const one of left) {
-    const { bottle } = wasteRoute(one.told.state.put);
-    bottles.set(bottle, [...(bottles.get(bottle) ?? []), one]);
-  }
+  const bottles = byBottle(sources.flatMap((source, at) => leftOvers(source, at)));
   const plans: BottlePlan[] = [];
   for (const [at, contents] of [...bottles.values()].entries()) {
     if (!watch(at / bottles.size)) break;
     plans.push(planBottle(sources, contents, most, limits));
   }
   return plans.sort((one, other) => other.trouble - one.trouble);
+}
+
+/** What should not meet in the bottles of a day, without the reckoning of what clears them. */
+export function bottleMeetings(
+  sources: readonly WasteSource[],
+): readonly { readonly bottle: string; readonly clashes: readonly Clash[] }[] {
+  return [...byBottle(sources.flatMap((source, at) => leftOvers(source, at)))].map(
+    ([bottle, contents]) => ({ bottle, clashes: meetings(contents) }),
+  );
+}
+
+function byBottle(left: readonly LeftOver[]): ReadonlyMap<string, LeftOver[]> {
+  const bottles = new Map<string, LeftOver[]>();
+  for (const one of left) {
+    const { bottle } = wasteRoute(one.told.state.put);
+    bottles.set(bottle, [...(bottles.get(bottle) ?? []), one]);
+  }
+  return bottles;
 }
 
 interface LeftOver {

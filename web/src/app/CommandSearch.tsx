@@ -4,11 +4,12 @@ import type {
   SpotlightActionGroupData,
   SpotlightFilterFunction,
 } from '@mantine/spotlight';
-import { allNames, nameOnShelf, solubleSubstances, stages } from '@stoichos/core';
-import { IconFlask, IconNotebook } from '@tabler/icons-react';
+import { allNames, kindNames, nameOnShelf, solubleSubstances, stages } from '@stoichos/core';
+import { IconBottle, IconFlask, IconListDetails, IconNotebook } from '@tabler/icons-react';
 import { useMatch, useNavigate } from 'react-router';
 import { useDaysQuery } from '../api/api';
 import { stageNames } from '../days/stageNames';
+import { useProcedures } from '../procedures/useProcedures';
 import { useSettings } from './useSettings';
 
 /** Search by keyboard over lab days with their stages, and the substances of the shelf. */
@@ -16,6 +17,7 @@ export function CommandSearch() {
   const navigate = useNavigate();
   const { naming } = useSettings();
   const { data: days = [] } = useDaysQuery();
+  const { choices } = useProcedures();
   const dayActions: SpotlightActionData[] = days.flatMap((day) =>
     stages.map((stage) => ({
       id: `${day.id} ${stage}`,
@@ -34,7 +36,23 @@ export function CommandSearch() {
       leftSection: <IconFlask size={20} aria-hidden />,
       onClick: () => void navigate('/mix'),
     },
+    {
+      id: 'shelf',
+      label: 'Shelf',
+      description: 'What is in stock, and where',
+      keywords: ['stock', 'jars', 'csv', 'order'],
+      leftSection: <IconBottle size={20} aria-hidden />,
+      onClick: () => void navigate('/shelf'),
+    },
   ];
+  const procedureActions: SpotlightActionData[] = choices.map(({ procedure }) => ({
+    id: `procedure ${procedure.id}`,
+    label: procedure.name,
+    description: kindNames[procedure.kind],
+    keywords: [kindNames[procedure.kind], 'procedure'],
+    leftSection: <IconListDetails size={20} aria-hidden />,
+    onClick: () => void navigate(`/procedures/${procedure.id}`),
+  }));
   const open = useMatch('/days/:dayId/*')?.params.dayId;
   const target = days.find(({ id }) => id === open) ?? days[0];
   const substanceActions: SpotlightActionData[] = solubleSubstances().map((substance) => {
@@ -54,12 +72,16 @@ export function CommandSearch() {
     <Spotlight
       actions={[
         { group: 'Lab days', actions: dayActions },
-        { group: 'Studies', actions: studyActions },
+        { group: 'Studies and shelf', actions: studyActions },
+        { group: 'Procedures', actions: procedureActions },
         { group: 'Substances', actions: substanceActions },
       ]}
       shortcut="mod + K"
       nothingFound="Nothing is called that. Try a formula or another name."
-      searchProps={{ placeholder: 'Lab day, stage, substance or formula…', 'aria-label': 'Search' }}
+      searchProps={{
+        placeholder: 'Lab day, procedure, substance or formula…',
+        'aria-label': 'Search',
+      }}
       filter={everyWord}
       limit={9}
       highlightQuery

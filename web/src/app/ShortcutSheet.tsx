@@ -1,7 +1,7 @@
 import { Kbd, Modal, Table } from '@mantine/core';
 
 const shortcuts = [
-  ['Ctrl K', 'Search lab days, stages and substances'],
+  ['Ctrl K', 'Search lab days, stages, procedures and substances'],
   ['?', 'This sheet'],
   ['1 … 5', 'Plan, Prepare, Bench, Judge, Report of the open lab day'],
   ['N', 'Bench: nothing happened'],
@@ -10,8 +10,11 @@ const shortcuts = [
   ['G', 'Bench: bubbles'],
   ['Z', 'Bench: undo the last entry'],
   ['← →', 'Bench: previous and next test'],
-  ['Ctrl Z', 'Mix anything: undo'],
-  ['Ctrl Shift Z', 'Mix anything: redo'],
+  ['← →', 'Timetable: the chosen task a minute earlier or later; with Shift, five'],
+  ['Space', 'A step’s handle: pick up, then arrows move it, space puts it down'],
+  ['Ctrl S', 'Editor of procedures: save'],
+  ['Ctrl Z', 'Mix anything and the editor: undo'],
+  ['Ctrl Shift Z', 'Mix anything and the editor: redo'],
 ] as const;
 
 /** All keys of the application. */
@@ -21,7 +24,7 @@ export function ShortcutSheet({ opened, close }: { opened: boolean; close: () =>
       <Table>
         <Table.Tbody>
           {shortcuts.map(([keys, does]) => (
-            <Table.Tr key={keys}>
+            <Table.Tr key={does}>
               <Table.Td w={110}>
                 <Kbd>{keys}</Kbd>
               </Table.Td>

@@ -30,10 +30,24 @@ export function BenchPage() {
         <Title order={2} size="h4">
           Nothing to run yet
         </Title>
-        <Text my="sm">Plan a test first. Here you then record what each group sees.</Text>
-        <Button component={Link} to={`/days/${day.id}/plan`} size="md">
-          Go to Plan
-        </Button>
+        {day.procedures.length > 0 ? (
+          <>
+            <Text my="sm">
+              This day has procedures and no two-solution test. Work from the timetable and the
+              printed procedures; recording here is for two-solution tests.
+            </Text>
+            <Button component={Link} to={`/days/${day.id}/plan/timetable`} size="md">
+              Go to the timetable
+            </Button>
+          </>
+        ) : (
+          <>
+            <Text my="sm">Plan a test first. Here you then record what each group sees.</Text>
+            <Button component={Link} to={`/days/${day.id}/plan`} size="md">
+              Go to Plan
+            </Button>
+          </>
+        )}
       </>
     );
   const go = (testId: string, groupId: string) =>

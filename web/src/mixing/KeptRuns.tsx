@@ -2,6 +2,7 @@ import { Button, Group, Modal, Text, TextInput, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { KeptRun, Rack } from '@stoichos/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useDropRunMutation, useKeepRunMutation, useRunsQuery } from '../api/api';
 import { explainError } from '../api/explainError';
 import { longDate } from '../days/dates';
@@ -153,6 +154,9 @@ function KeptLine({ run, onOpen, onCompare }: KeptLineProps) {
         </Button>
         <Button size="md" variant="default" onClick={onCompare}>
           Compare
+        </Button>
+        <Button size="md" variant="default" component={Link} to={`/procedures/new?run=${run.id}`}>
+          Write a procedure
         </Button>
         <Button size="md" variant="default" onClick={() => void letGo()}>
           Let go

@@ -24,6 +24,7 @@ import { explainError } from '../api/explainError';
 import { DayForm } from '../days/DayForm';
 import { useLabDay } from '../days/DayFrame';
 import { minutesOf } from '../procedures/useProcedures';
+import { DayStops, useDayStops } from './DayStops';
 import { PlanTabs } from './PlanTabs';
 import classes from './ProceduresPage.module.css';
 
@@ -31,6 +32,7 @@ import classes from './ProceduresPage.module.css';
 export function ProceduresPage() {
   const day = useLabDay();
   const [save] = useSaveDayProceduresMutation();
+  const stops = useDayStops(day);
   const store = async (procedures: readonly DayProcedure[], done?: string, before?: LabDay) => {
     try {
       await save({ dayId: day.id, procedures }).unwrap();
@@ -59,6 +61,7 @@ export function ProceduresPage() {
   return (
     <>
       <PlanTabs day={day} />
+      <DayStops stops={stops} />
       <div className={classes.columns}>
         <section aria-label="Procedures of the day">
           <Group justify="space-between" mb="xs">

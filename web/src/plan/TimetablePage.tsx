@@ -1,5 +1,5 @@
 import { Alert, Button, Group, SegmentedControl, Text, Title } from '@mantine/core';
-import { meanwhile, missingKit, timetableRows } from '@stoichos/core';
+import { meanwhile, missingKit, peopleRows, timetableRows } from '@stoichos/core';
 import type { DayTimetable, LabDay, TimetableBar, TimetableRow } from '@stoichos/core';
 import { IconArrowRight, IconPrinter, IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -8,6 +8,7 @@ import { useLabDay } from '../days/DayFrame';
 import { TaskProgress } from '../worker/TaskProgress';
 import { clock } from './barWords';
 import { CutList } from './CutList';
+import { DayStops, useDayStops } from './DayStops';
 import { PlanTabs } from './PlanTabs';
 import { TimetableChart } from './TimetableChart';
 import { TimetableTable } from './TimetableTable';
@@ -40,9 +41,10 @@ export function TimetablePage() {
 function Timetable({ day }: { day: LabDay }) {
   const table = useTimetable(day);
   const { plan, timetable, isStale, held, failure, share } = table;
-  const [view, setView] = useState<'bars' | 'table'>('bars');
+  const [view, setView] = useState<View>('bars');
   const [chosen, setChosen] = useState<string>();
   const missing = missingKit(plan);
+  const stops = useDayStops(day);
   const rows = useMemo(
     () => (timetable && !isStale ? timetableRows(plan, timetable.tasks) : []),
     [plan, timetable, isStale],
@@ -55,7 +57,7 @@ function Timetable({ day }: { day: LabDay }) {
           size="md"
           variant={timetable && !isStale ? 'default' : 'filled'}
           leftSection={<IconRefresh size={18} aria-hidden />}
-          disabled={missing.length > 0 || running}
+          disabled={missing.length > 0 || stops.length > 0 || running}
           onClick={table.make}
         >
           {timetable ? 'Make it again' : 'Make the timetable'}
@@ -72,10 +74,11 @@ function Timetable({ day }: { day: LabDay }) {
               size="md"
               value={view}
               data={[
-                { value: 'bars', label: 'Bars' },
+                { value: 'bars', label: 'By bench' },
+                { value: 'people', label: 'By person' },
                 { value: 'table', label: 'Table' },
               ]}
-              onChange={(value) => setView(value as 'bars' | 'table')}
+              onChange={(value) => setView(value as View)}
             />
             <Button
               size="md"
@@ -88,6 +91,7 @@ function Timetable({ day }: { day: LabDay }) {
           </Group>
         )}
       </Group>
+      <DayStops stops={stops} />
       {missing.length > 0 && (
         <Alert variant="outline" color="gray" title="Kit is missing" role="alert">
           {missing.map((line) => (
@@ -113,9 +117,9 @@ function Timetable({ day }: { day: LabDay }) {
       {timetable && !isStale && (
         <>
           <Verdict day={day} timetable={timetable} />
-          {view === 'bars' ? (
+          {view !== 'table' ? (
             <TimetableChart
-              rows={rows}
+              rows={view === 'bars' ? rows : peopleRows(rows, day.staff)}
               lengthMin={axisMin(day, timetable)}
               classMin={day.lengthMin}
               held={held}
@@ -144,6 +148,8 @@ function Timetable({ day }: { day: LabDay }) {
     </>
   );
 }
+
+type View = 'bars' | 'people' | 'table';
 
 /** Minutes the chart shows: to the end of the class, unless most of it would be empty. */
 const axisMin = ({ lengthMin }: LabDay, { makespanMin }: DayTimetable): number =>

@@ -1,12 +1,13 @@
-import { Alert, Button, Group, Text, Title } from '@mantine/core';
+import { Button, Group, Text, Title } from '@mantine/core';
 import { deferral, hazardsOf, mixedUpThings, nameOnShelf, sourceText } from '@stoichos/core';
 import type { DaySafety } from '@stoichos/core';
-import { IconAlertOctagon, IconPrinter } from '@tabler/icons-react';
+import { IconPrinter } from '@tabler/icons-react';
 import { useEffect } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { useLabDay } from '../days/DayFrame';
+import { DayStops } from '../plan/DayStops';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import classes from './PreparePage.module.css';
@@ -36,22 +37,7 @@ function Safety({ safety }: { safety: DaySafety }) {
   const [sheet] = substances.map((one) => hazardsOf(one));
   return (
     <>
-      {stops.length > 0 && (
-        <Alert
-          variant="outline"
-          color="red"
-          role="alert"
-          icon={<IconAlertOctagon size={24} />}
-          title="This day must not be run as it is planned"
-          mb="md"
-        >
-          {stops.map((line) => (
-            <Text key={line}>
-              <Formula text={line} wrap />
-            </Text>
-          ))}
-        </Alert>
-      )}
+      <DayStops stops={stops} />
       <Group justify="space-between" mb="xs">
         <Text>
           <strong>On everyone:</strong> {protection.worn.join(', ')}
@@ -119,7 +105,9 @@ function Safety({ safety }: { safety: DaySafety }) {
             <ul>
               {careful.map((step) => (
                 <li key={step.stepId} className="keep-together">
-                  <Text fw={600}>{step.text}</Text>
+                  <Text component="div" fw={600}>
+                    {step.text} <PictogramRow pictograms={pictogramsFor(step.substances)} />
+                  </Text>
                   {step.quantities.map((line) => (
                     <Text key={line} size="sm">
                       <Formula text={line} wrap />.
@@ -171,3 +159,8 @@ function Safety({ safety }: { safety: DaySafety }) {
     </>
   );
 }
+
+/** The pictograms of everything in a step, each once. */
+const pictogramsFor = (substances: readonly string[]) => [
+  ...new Set(substances.flatMap((one) => hazardsOf(one).pictograms)),
+];

@@ -22,6 +22,8 @@ interface EditorProps {
   readonly original: Procedure | undefined;
   readonly draftKey: string;
   readonly title: string;
+  /** Rank of the title: first on a page of its own, second within a lab day. */
+  readonly rank: 1 | 2;
   readonly saving: boolean;
   readonly backTo: string;
   /** Nothing is stored under this id yet, so it may be saved as it is. */
@@ -31,7 +33,7 @@ interface EditorProps {
 
 /** Writes and adapts a procedure: steps by drag and keyboard, what they should show computed as one writes, undo and redo. */
 export function Editor(props: EditorProps) {
-  const { saved, original, draftKey, title, saving, backTo, isNew, onSave } = props;
+  const { saved, original, draftKey, title, rank, saving, backTo, isNew, onSave } = props;
   const draft = useProcedureDraft(draftKey, saved);
   const { procedure } = draft;
   const [runners] = useState(() => ({ draft: procedureRunner(), saved: procedureRunner() }));
@@ -67,7 +69,7 @@ export function Editor(props: EditorProps) {
         >
           Back
         </Button>
-        <Title order={2} size="h4" className={classes.title ?? ''}>
+        <Title order={rank} size="h4" className={classes.title ?? ''}>
           {title}
         </Title>
         <Group gap="xs">

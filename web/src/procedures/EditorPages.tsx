@@ -2,13 +2,14 @@ import { notifications } from '@mantine/notifications';
 import { library } from '@stoichos/core';
 import type { Procedure } from '@stoichos/core';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
-import { useSaveDayProceduresMutation, useSaveProcedureMutation } from '../api/api';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useRunsQuery, useSaveDayProceduresMutation, useSaveProcedureMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { NotFoundPage } from '../app/NotFoundPage';
 import { useLabDay } from '../days/DayFrame';
 import { LoadState } from '../parts/LoadState';
 import { Editor } from './Editor';
+import { blankProcedure, procedureFrom } from './procedureFrom';
 import { useProcedures } from './useProcedures';
 
 /** Says what could not be saved; the draft stays. */
@@ -21,37 +22,12 @@ function sayProblem(error: unknown): void {
   });
 }
 
-const blank: Procedure = {
-  id: 'new',
-  name: '',
-  kind: 'precipitation',
-  purpose: '',
-  vessels: [{ name: 'A', container: 'testTube' }],
-  apparatus: [],
-  steps: [
-    {
-      id: 'step-1',
-      text: '',
-      events: [],
-      ranges: [],
-      minutes: 2,
-      attended: true,
-      uses: {},
-      ready: [],
-      needs: [],
-      record: [],
-    },
-  ],
-  questions: [],
-  disposal: '',
-};
-
 /** Writes a procedure, or copies and adapts one of the library, or changes one written here. */
 export function LibraryEditorPage() {
   const { procedureId } = useParams();
   const { choices, isLoading, error, refetch } = useProcedures();
   if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
-  if (procedureId === undefined) return <LibraryEditor saved={blank} isOwn={false} />;
+  if (procedureId === undefined) return <NewProcedure />;
   const choice = choices.find(({ procedure }) => procedure.id === procedureId);
   return choice ? (
     <LibraryEditor key={procedureId} saved={choice.procedure} isOwn={choice.isOwn} />
@@ -60,11 +36,22 @@ export function LibraryEditorPage() {
   );
 }
 
+/** An empty procedure, or one begun from a sequence that was kept in the study. */
+function NewProcedure() {
+  const [parameters] = useSearchParams();
+  const runId = parameters.get('run');
+  const { data: runs, error, refetch } = useRunsQuery(undefined, { skip: runId === null });
+  if (runId === null) return <LibraryEditor saved={blankProcedure} isOwn={false} />;
+  if (!runs) return <LoadState error={error} retry={() => void refetch()} />;
+  const run = runs.find(({ id }) => id === runId);
+  return run ? <LibraryEditor saved={procedureFrom(run)} isOwn={false} /> : <NotFoundPage />;
+}
+
 function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
   const [ownId] = useState(() => (isOwn ? saved.id : crypto.randomUUID()));
   const [save, { isLoading }] = useSaveProcedureMutation();
   const navigate = useNavigate();
-  const isCopy = !isOwn && saved.id !== blank.id;
+  const isCopy = !isOwn && saved.id !== blankProcedure.id;
   const original = library.find(({ id }) => id === (isCopy ? saved.id : saved.from));
   const [start] = useState<Procedure>(() =>
     isCopy ? { ...saved, name: `${saved.name}, adapted`.slice(0, 100), from: saved.id } : saved,
@@ -90,8 +77,9 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
       original={original}
       draftKey={`stoichos-procedure-${saved.id}`}
       title={isOwn ? 'Change a procedure' : isCopy ? 'Copy and adapt' : 'Write a procedure'}
+      rank={1}
       saving={isLoading}
-      backTo={saved.id === blank.id ? '/procedures' : `/procedures/${saved.id}`}
+      backTo={saved.id === blankProcedure.id ? '/procedures' : `/procedures/${saved.id}`}
       isNew={!isOwn}
       onSave={store}
     />
@@ -117,6 +105,7 @@ export function DayEditorPage() {
       original={original}
       draftKey={`stoichos-planned-${planned.id}`}
       title={`For ${day.name}`}
+      rank={2}
       saving={isLoading}
       backTo={backTo}
       isNew={false}

@@ -1,8 +1,16 @@
 import { Badge, Group, Text } from '@mantine/core';
-import { describeObservation, eventWords } from '@stoichos/core';
-import type { ContainerKind, Observation, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
+import { describeObservation, eventWords, hazardsOf, reagentsOf } from '@stoichos/core';
+import type {
+  ContainerKind,
+  Observation,
+  Pictogram,
+  Procedure,
+  ProcedureStep,
+  RunStep,
+} from '@stoichos/core';
 import { IconAlertTriangle, IconClock, IconHandStop } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
+import { PictogramRow } from '../chemistry/Pictogram';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import { Vessel } from '../glassware/Vessel';
 import classes from './StepCard.module.css';
@@ -46,6 +54,14 @@ export function StepCard({ step, number, run, vessels, nameOf }: StepCardProps) 
   );
 }
 
+/** The pictograms of what is put in, each once. */
+function pictogramsOf(step: ProcedureStep): Pictogram[] {
+  const put = reagentsOf({ steps: [step] }).flatMap(({ kind, substance }) =>
+    kind === 'indicator' || kind === 'water' ? [] : hazardsOf(substance).pictograms,
+  );
+  return [...new Set(put)];
+}
+
 function ReadyBefore({ step, nameOf }: { step: ProcedureStep; nameOf: (id: string) => string }) {
   return (
     <p className={classes.ready}>
@@ -75,6 +91,7 @@ function StepFacts({ step }: { step: ProcedureStep }) {
       >
         {step.minutes} min{step.attended ? '' : ', by itself'}
       </Badge>
+      <PictogramRow pictograms={pictogramsOf(step)} />
       {kit.map((name) => (
         <Badge key={name} variant="default" size="lg" tt="none">
           {name}

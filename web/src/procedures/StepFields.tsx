@@ -138,6 +138,7 @@ export function StepFields(props: StepFieldsProps) {
         value={step.ready}
         onChange={(ready) => set({ ready }, 'ready')}
       />
+      <Follows step={step} earlier={earlier} onChange={onChange} />
       <Needs step={step} earlier={earlier} onChange={(needs) => set({ needs }, 'needs')} />
       <TagsInput
         label="What the class writes down"
@@ -168,16 +169,20 @@ export function StepFields(props: StepFieldsProps) {
   );
 }
 
+/** A step without something that may be left out. */
+function without(step: ProcedureStep, field: 'caution' | 'notPredicted' | 'after'): ProcedureStep {
+  return Object.fromEntries(
+    Object.entries(step).filter(([name]) => name !== field),
+  ) as ProcedureStep;
+}
+
 /** A step with a text that may be left out; an empty one is left out. */
 function withText(
   step: ProcedureStep,
   field: 'caution' | 'notPredicted',
   text: string,
 ): ProcedureStep {
-  if (text !== '') return { ...step, [field]: text };
-  return Object.fromEntries(
-    Object.entries(step).filter(([name]) => name !== field),
-  ) as ProcedureStep;
+  return text === '' ? without(step, field) : { ...step, [field]: text };
 }
 
 function Kit({
@@ -219,6 +224,101 @@ function Kit({
         </Group>
       </Chip.Group>
     </div>
+  );
+}
+
+type Link = NonNullable<ProcedureStep['after']>[number];
+
+/** Which steps it follows in time, and how long the pause may be; the step before it when nothing is said. */
+function Follows({
+  step,
+  earlier,
+  onChange,
+}: Pick<StepFieldsProps, 'step' | 'earlier' | 'onChange'>) {
+  const set = (after: readonly Link[] | undefined) =>
+    onChange(after ? { ...step, after: [...after] } : without(step, 'after'), 'follows');
+  if (earlier.length === 0) return null;
+  const name = (id: string): string => {
+    const found = earlier.find((one) => one.id === id);
+    return found ? shortText(found) || id : id;
+  };
+  const change = (at: number, part: Partial<Link>) =>
+    set((step.after ?? []).map((link, k) => (k === at ? { ...link, ...part } : link)));
+  const last = earlier.at(-1);
+  return (
+    <div>
+      <Text fw={500}>Follows in time</Text>
+      {step.after === undefined ? (
+        <Group gap="xs">
+          <Text className="quiet">the step before it, at any later time</Text>
+          <Button size="md" variant="default" onClick={() => set(last ? [{ step: last.id }] : [])}>
+            Set waits, or other steps
+          </Button>
+        </Group>
+      ) : (
+        <>
+          {step.after.map((link, at) => (
+            <Group key={link.step} align="flex-end" gap="xs" mb={4}>
+              <Text style={{ flex: '1 1 10rem' }}>{name(link.step)}</Text>
+              <Wait
+                label="earliest after, min"
+                value={link.minWaitMin}
+                onChange={(minWaitMin) => change(at, { minWaitMin })}
+              />
+              <Wait
+                label="latest after, min"
+                value={link.maxWaitMin}
+                onChange={(maxWaitMin) => change(at, { maxWaitMin })}
+              />
+              <Button
+                size="md"
+                variant="default"
+                onClick={() => set((step.after ?? []).filter((_, k) => k !== at))}
+              >
+                No longer
+              </Button>
+            </Group>
+          ))}
+          <Group gap="xs">
+            <Select
+              aria-label="Add a step it follows"
+              placeholder="Add an earlier step…"
+              size="md"
+              value={null}
+              data={earlier
+                .filter(({ id }) => !step.after?.some((link) => link.step === id))
+                .map(({ id }) => ({ value: id, label: name(id) }))}
+              onChange={(id) => id && set([...(step.after ?? []), { step: id }])}
+            />
+            <Button size="md" variant="default" onClick={() => set(undefined)}>
+              Only the step before it
+            </Button>
+          </Group>
+        </>
+      )}
+    </div>
+  );
+}
+
+function Wait({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: number | undefined;
+  onChange: (minutes: number | undefined) => void;
+}) {
+  return (
+    <NumberInput
+      label={label}
+      placeholder="any"
+      size="md"
+      w={150}
+      min={0}
+      value={value ?? ''}
+      onChange={(minutes) => onChange(typeof minutes === 'number' ? minutes : undefined)}
+    />
   );
 }
 
