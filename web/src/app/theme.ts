@@ -30,6 +30,7 @@ export const theme = createTheme({
   cursorType: 'pointer',
   focusRing: 'auto',
   components: {
+    InputWrapper: { styles: { description: { color: 'var(--quiet)' } } },
     Modal: {
       defaultProps: { closeButtonProps: { 'aria-label': 'Close this window' } },
       styles: {
