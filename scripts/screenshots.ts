@@ -15,19 +15,29 @@ const base = process.env.STOICHOS_URL ?? 'http://127.0.0.1:8410';
 
 const answer = await fetch(`${base}/api/days`);
 const days = z.array(labDaySummarySchema).parse(await answer.json());
-const [coming] = days.filter(({ recordedCount }) => recordedCount === 0);
+const [coming] = days.filter(
+  ({ recordedCount, testCount }) => recordedCount === 0 && testCount > 0,
+);
+const [full] = days.filter(({ procedureCount }) => procedureCount > 0);
 const [held] = days.filter(({ recordedCount }) => recordedCount > 0);
-if (!coming || !held) throw new Error('The demo data is not loaded: start on an empty database.');
+if (!coming || !held || !full)
+  throw new Error('The demo data is not loaded: start on an empty database.');
 const second = held.groups[1]?.id ?? '';
 
 const views = {
   home: '/',
+  procedures: `/days/${full.id}/plan/procedures`,
   plan: `/days/${coming.id}/plan`,
   prepare: `/days/${coming.id}/prepare`,
   bench: `/days/${held.id}/bench`,
   judge: `/days/${held.id}/judge?test=${await firstTest(held.id)}&group=${second}`,
   report: `/days/${held.id}/report`,
   mix: '/mix',
+  library: '/procedures',
+  editor: '/procedures/one-jug-five-glasses/edit',
+  sheet: `/days/${coming.id}/prepare/sheet`,
+  labels: `/days/${full.id}/prepare/labels`,
+  shelf: '/shelf',
 };
 
 /** A rack in use, as the study keeps it in the browser. */
@@ -78,6 +88,24 @@ for (const [name, path] of Object.entries(views)) {
   await page.waitForLoadState('networkidle');
   await page.screenshot({ path: `${folder}/${name}.png`, fullPage: width !== '1280' });
 }
+await page.goto(`${base}/days/${full.id}/plan/timetable`);
+await page.getByRole('button', { name: /^Make/ }).click();
+await page.getByRole('status').filter({ hasText: 'Fitting' }).waitFor({ state: 'hidden' });
+await page.getByTestId('verdict').waitFor({ timeout: 90_000 });
+await page.locator('[data-waiting]').nth(2).click();
+await page.screenshot({ path: `${folder}/timetable.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/days/${full.id}/prepare/waste`);
+await page.getByTestId('bottle').first().waitFor({ timeout: 60_000 });
+await page.screenshot({ path: `${folder}/waste.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/days/${full.id}/plan/alternatives`);
+await page.getByRole('combobox', { name: 'Substance' }).fill('sodium carbonate');
+await page
+  .getByRole('option', { name: /sodium carbonate/ })
+  .first()
+  .click();
+await page.getByRole('button', { name: 'Try the shelf' }).click();
+await page.getByTestId('alternatives').waitFor({ timeout: 90_000 });
+await page.screenshot({ path: `${folder}/alternatives.png`, fullPage: width !== '1280' });
 await page.goto(`${base}/mix`);
 await page.getByRole('button', { name: 'Keep or compare' }).click();
 await page

@@ -250,7 +250,7 @@ describe('a class as a timetable', () => {
           expect(bar.startMin).toBeGreaterThanOrEqual((lane.bars[at - 1]?.endMin ?? 0) - 1e-6),
         );
     const people = peopleRows(rows, ['M. Sandpiper']);
-    expect(people.map(({ name }) => name)).toContain('Bench Tern, pair 2');
+    expect(people.map(({ name }) => name)).toContain('Bench Tern · 2');
     expect(people.every(({ lanes }) => lanes.length === 1)).toBe(true);
     const [heron] = rows;
     const heating = heron?.lanes

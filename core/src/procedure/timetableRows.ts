@@ -106,7 +106,7 @@ export function peopleRows(
           ? (staff[at] ?? row.name)
           : lanes.length === 1
             ? row.name
-            : `${row.name}, ${lane.label}`,
+            : `${row.name} · ${at + 1}`,
       lanes: [lane],
     }));
   });

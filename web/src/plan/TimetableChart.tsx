@@ -69,7 +69,9 @@ export function TimetableChart(props: TimetableChartProps) {
               <strong>{number}</strong> {name}
             </li>
           ))}
-        <li className="quiet">hatched: runs by itself</li>
+        {rows.some(({ lanes }) => lanes.some(({ kind }) => kind === 'waiting')) && (
+          <li className="quiet">hatched: runs by itself</li>
+        )}
         {classMin < lengthMin && <li className="quiet">dashed line: the class ends</li>}
       </ul>
     </figure>

@@ -8,6 +8,7 @@ import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { useLabDay } from '../days/DayFrame';
+import { today } from '../days/dates';
 import classes from './LabelsPage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 
@@ -21,13 +22,14 @@ export function LabelsPage() {
     getInitialValueInEffect: false,
   });
   const [maker, setMaker] = useState(day.staff[0] ?? '');
+  const [date, setDate] = useState(today());
   const [copies, setCopies] = useState('1');
   const [left, setLeft] = useState<readonly string[]>([]);
   const sheet = labelSheets[sheetId];
   const all = useMemo(() => labelsFor(day, naming), [day, naming]);
   const labels = all
     .filter(({ key }) => !left.includes(key))
-    .flatMap((label) => Array.from({ length: Number(copies) }, () => ({ ...label, maker })));
+    .flatMap((label) => Array.from({ length: Number(copies) }, () => ({ ...label, maker, date })));
   const perSheet = sheet.columns * sheet.rows;
   const sheets = Array.from({ length: Math.ceil(labels.length / perSheet) }, (_, at) =>
     labels.slice(at * perSheet, (at + 1) * perSheet),
@@ -62,6 +64,13 @@ export function LabelsPage() {
             size="md"
             value={maker}
             onChange={(event) => setMaker(event.currentTarget.value)}
+          />
+          <TextInput
+            label="Made on"
+            type="date"
+            size="md"
+            value={date}
+            onChange={(event) => setDate(event.currentTarget.value)}
           />
           <Button
             size="md"
