@@ -2,8 +2,8 @@
  * `npm run bench`: how fast and how steady the engine is, as ratios and counts. One thread; nothing here fails a test.
  * The comparison solves the same mass balances with a general-purpose least-squares root finder (ml-levenberg-marquardt).
  */
-import { mix, solubleSubstances } from '@stoichos/core';
-import type { AnyPortion } from '@stoichos/core';
+import { mix, schedule, solubleSubstances } from '@stoichos/core';
+import type { AnyPortion, Task } from '@stoichos/core';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { minimise } from '../core/src/equilibrium/minimise';
 import { systemOf } from '../core/src/equilibrium/system';
@@ -119,6 +119,36 @@ function benchSpeciation(): void {
   );
 }
 
+/** Groups side by side with chains of steps, as a class is; how far from its bound a timetable is, and how soon it is there. */
+function benchSchedule(groups: number, steps: number): void {
+  const random = repeatable(7);
+  const next = (most: number): number => Math.floor(most * random.next().value);
+  const gaps: number[] = [];
+  const times: number[] = [];
+  for (let round = 0; round < 6; round += 1) {
+    const tasks = Array.from({ length: groups * steps }, (_, at): Task => ({
+      id: `t${at}`,
+      minutes: 1 + next(12),
+      attended: next(10) < 6,
+      uses: next(10) < 4 ? { 'hot plate': 1 + next(2) } : next(10) < 3 ? { balance: 1 } : {},
+      after: at % steps === 0 ? [] : [{ id: `t${at - 1}`, ...(next(10) < 3 && { maxWaitMin: 8 }) }],
+    }));
+    const began = performance.now();
+    const { makespanMin, lowerBoundMin } = schedule({
+      tasks,
+      kit: { 'hot plate': 3, balance: 1 },
+      people: 3,
+    });
+    times.push(performance.now() - began);
+    gaps.push(makespanMin / lowerBoundMin - 1);
+  }
+  console.log(
+    `A timetable of ${groups * steps} tasks: median ${(100 * median(gaps)).toFixed(1)} % over its bound, ${(median(times) / 1000).toFixed(1)} s`,
+  );
+}
+
 benchSteps();
 benchRandom(1000);
 benchSpeciation();
+benchSchedule(3, 4);
+benchSchedule(10, 6);

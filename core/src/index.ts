@@ -96,9 +96,9 @@ export { actionWords, eventWords, portionWords, testLabels } from './observation
 export { drawRecord } from './observation/drawRecord';
 
 export { hazardGrades, hazardRank } from './safety/hazardRank';
-export { mixedUpThings, nearNames } from './safety/nearNames';
+export { mixedUpSource, mixedUpThings, nearNames } from './safety/nearNames';
 export type { NearName } from './safety/nearNames';
-export { firstAidFor, protectionFor } from './safety/protection';
+export { firstAidFor, firstAidSource, protectionFor, protectionSource } from './safety/protection';
 export { deferral, hazardsOf } from './safety/hazards';
 export type { HazardSheet } from './safety/hazards';
 export type { HazardCode, Pictogram } from './safety/statements';
@@ -111,7 +111,7 @@ export {
   keepApartFrom,
 } from './safety/incompatibility';
 export type { Incompatibility, IncompatibilityClass } from './safety/incompatibility';
-export { wasteRoute } from './safety/wasteRoute';
+export { wasteRoute, wasteSource } from './safety/wasteRoute';
 export type { WasteRoute } from './safety/wasteRoute';
 
 export { brokenRules } from './schedule/brokenRules';
@@ -144,7 +144,7 @@ export type { TimetableBar, TimetableLane, TimetableRow } from './procedure/time
 export { procedureRunner, runProcedure } from './procedure/runProcedure';
 export type { ProcedureRun, RunStep } from './procedure/runProcedure';
 
-export { howItKeeps } from './prep/keeping';
+export { howItKeeps, keepingSource } from './prep/keeping';
 export { cylindersSource, dropsPerMl, measureMl, roundToBalance } from './prep/measuring';
 export type { Measured } from './prep/measuring';
 export { prepSheet } from './prep/prepSheet';

@@ -61,6 +61,17 @@ describe('the verbs of the chem command', () => {
       },
       'actions.0.toVolumeMl',
     ],
+    [
+      'schedule',
+      { tasks: [{ id: 'a', minutes: 1, attended: true, after: ['b'] }], people: 1 },
+      'tasks.0.after.0',
+    ],
+    [
+      'schedule',
+      { tasks: [{ id: 'a', minutes: -1, attended: true }], people: 1 },
+      'tasks.0.minutes',
+    ],
+    ['prepare', { substance: 'NaOH', concentrationM: 30, volumeMl: 10 }, 'concentrationM'],
     ['react', { reactants: [] }, 'reactants'],
     ['react', { reactants: ['NaCl', 'notathing'] }, 'reactants.1'],
     ['speciate', { totals: { 'Xx^+': 1 } }, 'totals'],

@@ -166,6 +166,13 @@ describe('larger classes', () => {
     expect(makespanMin).toBeLessThanOrEqual(1.05 * lowerBoundMin);
   });
 
+  it.each([1, 2, 3, 4, 5, 6])('proves 12 tasks optimal (class %i)', (seed) => {
+    const request = classOf(2, seed);
+    const { tasks, optimal } = schedule(request);
+    expect(optimal).toBe(true);
+    expect(brokenRules(request, tasks)).toEqual([]);
+  });
+
   it('gives the same timetable for the same request', () => {
     const request = classOf(4, 9);
     expect(schedule(request)).toEqual(schedule(request));

@@ -18,3 +18,6 @@ export function howItKeeps(substance: string): HowItKeeps {
   const { formula, ions } = findSubstance(substance).substance;
   return keeping.find(({ of }) => of === formula || of in ions) ?? keepsWell;
 }
+
+/** Where it is from how long solutions keep. */
+export const keepingSource = keepsWell.source;

@@ -28,7 +28,7 @@ export function ShelfSearch({
         ? []
         : [
             { value: 'water', label: 'distilled water' },
-            ...dropNames.map((name) => ({ value: name, label: 'by drops' })),
+            ...dropNames.map((name) => ({ value: name, label: name })),
           ]),
       ...shelfSubstances().map(({ formula }) => ({
         value: formula,
@@ -59,7 +59,7 @@ export function ShelfSearch({
               <Formula text={option.value} />
             )}
             <Text component="span" size="sm" ml={8} opacity={0.85}>
-              {option.label}
+              {dropNames.includes(option.value) ? 'by drops' : option.label}
             </Text>
           </span>
         )}

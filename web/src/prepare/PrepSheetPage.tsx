@@ -4,6 +4,7 @@ import {
   dropsPerMl,
   equipmentOf,
   howItKeeps,
+  keepingSource,
   nameOnShelf,
   otherNeeds,
   shortages,
@@ -67,8 +68,8 @@ export function PrepSheetPage() {
       <Text size="sm" className="quiet" mt="md">
         Distilled water throughout. Volumes by the smallest cylinder that holds them; {dropsPerMl}{' '}
         drops to the millilitre until yours are counted ({sourceText(cylindersSource)}). Acid into
-        water, never the reverse; make up to the mark last. Local rules and the supplier’s safety
-        data sheets decide.
+        water, never the reverse; make up to the mark last. How long things keep:{' '}
+        {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets decide.
       </Text>
     </>
   );

@@ -1,5 +1,14 @@
 import { Button, Group, Text, Title } from '@mantine/core';
-import { deferral, hazardsOf, mixedUpThings, nameOnShelf, sourceText } from '@stoichos/core';
+import {
+  deferral,
+  firstAidSource,
+  hazardsOf,
+  mixedUpSource,
+  mixedUpThings,
+  nameOnShelf,
+  protectionSource,
+  sourceText,
+} from '@stoichos/core';
 import type { DaySafety } from '@stoichos/core';
 import { IconPrinter } from '@tabler/icons-react';
 import { useEffect } from 'react';
@@ -154,7 +163,9 @@ function Safety({ safety }: { safety: DaySafety }) {
         ))}
       </ul>
       <Text size="sm" className="quiet">
-        {deferral} Classification: {sheet && sourceText(sheet.source)}.
+        {deferral} Classification: {sheet && sourceText(sheet.source)}. Protection:{' '}
+        {sourceText(protectionSource)}. First aid: {sourceText(firstAidSource)}. Names:{' '}
+        {sourceText(mixedUpSource)}.
       </Text>
     </>
   );

@@ -3,9 +3,11 @@ import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
 import {
   deferral,
   dischargeLimits,
+  precipitantsSource,
   sourceText,
   unlimitedElements,
   usualLimits,
+  wasteSource,
   wasteSources,
 } from '@stoichos/core';
 import type { BottlePlan, Clearing, Limits } from '@stoichos/core';
@@ -59,7 +61,8 @@ export function WastePage() {
       ))}
       {bottles && bottles.length > 0 && <LimitsForm limits={limits} onChange={setLimits} />}
       <Text size="sm" className="quiet" mt="md">
-        {deferral}
+        {deferral} Precipitants: {sourceText(precipitantsSource)}. Bottles:{' '}
+        {sourceText(wasteSource)}.
       </Text>
     </>
   );
