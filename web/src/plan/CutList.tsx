@@ -3,7 +3,7 @@ import { notifications } from '@mantine/notifications';
 import { classPlanOf, labDayInputSchema } from '@stoichos/core';
 import type { Cut, DayTimetable, LabDay } from '@stoichos/core';
 import { useSaveDayMutation, useSaveDayProceduresMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import classes from './ProceduresPage.module.css';
@@ -35,8 +35,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
           : 'Done. Make the timetable again.',
       });
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not done', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not done');
     }
   };
   return (

@@ -1,11 +1,12 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { departuresFrom, kindNames, library } from '@stoichos/core';
-import { IconArrowLeft, IconPencil, IconPrinter } from '@tabler/icons-react';
+import { IconArrowLeft, IconPencil } from '@tabler/icons-react';
 import { Link, useParams } from 'react-router';
 import { NotFoundPage } from '../app/NotFoundPage';
 import { useLabDay } from '../days/DayFrame';
 import { DepartureList } from '../procedures/DepartureList';
 import { ProcedureView } from '../procedures/ProcedureView';
+import { PrintButton } from '../parts/PrintButton';
 
 /** A procedure as it is planned for this day, with what departs from the original. */
 export function DayProcedurePage() {
@@ -35,14 +36,7 @@ export function DayProcedurePage() {
           <Title order={2}>{procedure.name}</Title>
         </div>
         <Group gap="sm" className="no-print">
-          <Button
-            size="md"
-            variant="default"
-            leftSection={<IconPrinter size={18} aria-hidden />}
-            onClick={() => window.print()}
-          >
-            Print
-          </Button>
+          <PrintButton />
           <Button
             component={Link}
             to={`/days/${day.id}/plan/procedures/${planned.id}/edit`}

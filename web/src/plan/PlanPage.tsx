@@ -4,7 +4,7 @@ import type { PlannedTest } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useRemoveTestMutation, useSaveTestMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { useLabDay } from '../days/DayFrame';
 import { TestTabs } from '../parts/TestTabs';
 import { ExpectedPanel } from './ExpectedPanel';
@@ -32,8 +32,7 @@ export function PlanPage() {
       notifications.show({ message: done });
       return true;
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not done', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not done');
       return false;
     }
   };

@@ -20,7 +20,7 @@ import {
 } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useSaveDayProceduresMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { DayForm } from '../days/DayForm';
 import { useLabDay } from '../days/DayFrame';
 import { minutesOf } from '../procedures/useProcedures';
@@ -54,8 +54,7 @@ export function ProceduresPage() {
           ),
         });
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not saved', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not saved');
     }
   };
   return (

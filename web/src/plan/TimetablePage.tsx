@@ -1,11 +1,12 @@
 import { Alert, Button, Group, SegmentedControl, Text, Title } from '@mantine/core';
 import { meanwhile, missingKit, peopleRows, timetableRows } from '@stoichos/core';
 import type { DayTimetable, LabDay, TimetableBar, TimetableRow } from '@stoichos/core';
-import { IconArrowRight, IconPrinter, IconRefresh } from '@tabler/icons-react';
+import { IconArrowRight, IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useLabDay } from '../days/DayFrame';
 import { TaskProgress } from '../worker/TaskProgress';
+import { PrintButton } from '../parts/PrintButton';
 import { clock } from './barWords';
 import { CutList } from './CutList';
 import { DayStops, useDayStops } from './DayStops';
@@ -80,14 +81,7 @@ function Timetable({ day }: { day: LabDay }) {
               ]}
               onChange={(value) => setView(value as View)}
             />
-            <Button
-              size="md"
-              variant="default"
-              leftSection={<IconPrinter size={18} aria-hidden />}
-              onClick={() => window.print()}
-            >
-              Print
-            </Button>
+            <PrintButton />
           </Group>
         )}
       </Group>

@@ -1,9 +1,8 @@
-import { notifications } from '@mantine/notifications';
 import { classPlanOf, planKey, scheduleOf } from '@stoichos/core';
 import type { DayTimetable, LabDay, TimedTask } from '@stoichos/core';
 import { useMemo, useState } from 'react';
 import { useSaveTimetableMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { useTask } from '../worker/useTask';
 
 /** Tasks that stay where a hand put them, by name. */
@@ -33,8 +32,7 @@ export function useTimetable(day: LabDay) {
     try {
       await save({ dayId: day.id, timetable: next }).unwrap();
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not kept', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not kept');
     }
   };
 

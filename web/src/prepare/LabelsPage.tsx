@@ -2,13 +2,13 @@ import { Button, Group, Select, Text, TextInput } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
 import { deferral, labelSheets, labelsFor } from '@stoichos/core';
 import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core';
-import { IconPrinter } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { useLabDay } from '../days/DayFrame';
 import { today } from '../days/dates';
+import { PrintButton } from '../parts/PrintButton';
 import classes from './LabelsPage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 
@@ -72,14 +72,9 @@ export function LabelsPage() {
             value={date}
             onChange={(event) => setDate(event.currentTarget.value)}
           />
-          <Button
-            size="md"
-            leftSection={<IconPrinter size={18} aria-hidden />}
-            disabled={labels.length === 0}
-            onClick={() => window.print()}
-          >
+          <PrintButton variant="filled" disabled={labels.length === 0}>
             Print {labels.length} {labels.length === 1 ? 'label' : 'labels'}
-          </Button>
+          </PrintButton>
         </Group>
         {all.length === 0 ? (
           <Text className="quiet">

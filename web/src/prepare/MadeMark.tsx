@@ -1,9 +1,8 @@
 import { Button, Group, Text } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import type { LabDay, ShelfItem } from '@stoichos/core';
 import { IconCheck } from '@tabler/icons-react';
 import { useConfirmPreparationMutation, useUndoPreparationMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 
 interface MadeMarkProps {
   /** What is said when it is done. */
@@ -23,8 +22,7 @@ export function MadeMark({ word, day, lineKey, taking }: MadeMarkProps) {
     try {
       await work;
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not done', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not done');
     }
   };
   if (made)

@@ -11,12 +11,12 @@ import {
   sourceText,
 } from '@stoichos/core';
 import type { LabDay, NeededAsItIs, ShelfItem, Taking } from '@stoichos/core';
-import { IconPrinter } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/DayFrame';
 import { longDate } from '../days/dates';
+import { PrintButton } from '../parts/PrintButton';
 import { MadeMark } from './MadeMark';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
@@ -37,13 +37,7 @@ export function PrepSheetPage() {
         <Text className="quiet">
           Work down the list. What was made can be marked here or while weighing out.
         </Text>
-        <Button
-          size="md"
-          leftSection={<IconPrinter size={18} aria-hidden />}
-          onClick={() => window.print()}
-        >
-          Print the sheet
-        </Button>
+        <PrintButton variant="filled">Print the sheet</PrintButton>
       </Group>
       <Title order={2} size="h3">
         Prep sheet

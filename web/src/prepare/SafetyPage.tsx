@@ -1,4 +1,4 @@
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Group, Text, Title } from '@mantine/core';
 import {
   deferral,
   firstAidSource,
@@ -10,7 +10,6 @@ import {
   sourceText,
 } from '@stoichos/core';
 import type { DaySafety } from '@stoichos/core';
-import { IconPrinter } from '@tabler/icons-react';
 import { useEffect } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -19,6 +18,7 @@ import { useLabDay } from '../days/DayFrame';
 import { DayStops } from '../plan/DayStops';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
+import { PrintButton } from '../parts/PrintButton';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 
@@ -57,15 +57,7 @@ function Safety({ safety }: { safety: DaySafety }) {
             </>
           )}
         </Text>
-        <Button
-          size="md"
-          variant="default"
-          className="no-print"
-          leftSection={<IconPrinter size={18} aria-hidden />}
-          onClick={() => window.print()}
-        >
-          Print
-        </Button>
+        <PrintButton />
       </Group>
       <Title order={2} size="h4" mt="md" mb="xs">
         Substances of the day

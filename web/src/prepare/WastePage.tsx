@@ -11,12 +11,13 @@ import {
   wasteSources,
 } from '@stoichos/core';
 import type { BottlePlan, Clearing, Limits } from '@stoichos/core';
-import { IconAlertOctagon, IconPrinter } from '@tabler/icons-react';
+import { IconAlertOctagon } from '@tabler/icons-react';
 import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/DayFrame';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
+import { PrintButton } from '../parts/PrintButton';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 
@@ -45,15 +46,7 @@ export function WastePage() {
           <Text className="quiet">
             From the end of every vessel, for all groups. What a current makes is not in it.
           </Text>
-          <Button
-            size="md"
-            variant="default"
-            className="no-print"
-            leftSection={<IconPrinter size={18} aria-hidden />}
-            onClick={() => window.print()}
-          >
-            Print
-          </Button>
+          <PrintButton />
         </Group>
       )}
       {bottles?.map((bottle) => (

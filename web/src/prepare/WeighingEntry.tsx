@@ -1,10 +1,9 @@
 import { Alert, Button, Group, NumberInput, Text } from '@mantine/core';
-import { notifications } from '@mantine/notifications';
 import { judgeWeighing, weighingEffects } from '@stoichos/core';
 import type { LabDay, Making, Weighing } from '@stoichos/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useAddWeighingMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { Formula } from '../chemistry/Formula';
 import { strengthText } from './Recipe';
 import { ToleranceBand } from './ToleranceBand';
@@ -59,8 +58,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
       setTyped('');
       setAsked(false);
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not stored', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not stored');
     }
   };
   return (

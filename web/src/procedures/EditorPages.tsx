@@ -4,7 +4,7 @@ import type { Procedure } from '@stoichos/core';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { useRunsQuery, useSaveDayProceduresMutation, useSaveProcedureMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { NotFoundPage } from '../app/NotFoundPage';
 import { useLabDay } from '../days/DayFrame';
 import { LoadState } from '../parts/LoadState';
@@ -12,15 +12,8 @@ import { Editor } from './Editor';
 import { blankProcedure, procedureFrom } from './procedureFrom';
 import { useProcedures } from './useProcedures';
 
-/** Says what could not be saved; the draft stays. */
-function sayProblem(error: unknown): void {
-  const { message, remedy } = explainError(error);
-  notifications.show({
-    color: 'red',
-    title: 'Not saved; what you wrote is still here',
-    message: `${message} ${remedy}`,
-  });
-}
+/** Said when saving failed; the draft stays. */
+const notSaved = 'Not saved; what you wrote is still here';
 
 /** Writes a procedure, or copies and adapts one of the library, or changes one written here. */
 export function LibraryEditorPage() {
@@ -67,7 +60,7 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
       void navigate(`/procedures/${ownId}`);
       return true;
     } catch (failure) {
-      sayProblem(failure);
+      sayProblem(failure, notSaved);
       return false;
     }
   };
@@ -119,7 +112,7 @@ export function DayEditorPage() {
           void navigate(backTo);
           return true;
         } catch (error) {
-          sayProblem(error);
+          sayProblem(error, notSaved);
           return false;
         }
       }}

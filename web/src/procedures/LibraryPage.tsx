@@ -6,7 +6,7 @@ import { IconArrowLeft, IconPlus, IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useDayQuery, useSaveDayProceduresMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { Formula } from '../chemistry/Formula';
 import { LoadState } from '../parts/LoadState';
 import classes from './LibraryPage.module.css';
@@ -156,8 +156,7 @@ export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Proce
         ),
       });
     } catch (error) {
-      const { message, remedy } = explainError(error);
-      notifications.show({ color: 'red', title: 'Not added', message: `${message} ${remedy}` });
+      sayProblem(error, 'Not added');
     }
   };
   return (

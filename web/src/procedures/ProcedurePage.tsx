@@ -1,12 +1,13 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { departuresFrom, kindNames, library } from '@stoichos/core';
-import { IconPencil, IconPrinter } from '@tabler/icons-react';
+import { IconPencil } from '@tabler/icons-react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useDropProcedureMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import { NotFoundPage } from '../app/NotFoundPage';
 import { LoadState } from '../parts/LoadState';
+import { PrintButton } from '../parts/PrintButton';
 import { AddToDay } from './LibraryPage';
 import { DepartureList } from './DepartureList';
 import { ProcedureView } from './ProcedureView';
@@ -32,8 +33,7 @@ export function ProcedurePage() {
       notifications.show({ message: `${procedure.name} was let go.` });
       void navigate('/procedures');
     } catch (failure) {
-      const { message, remedy } = explainError(failure);
-      notifications.show({ color: 'red', title: 'Not done', message: `${message} ${remedy}` });
+      sayProblem(failure, 'Not done');
     }
   };
   return (
@@ -48,14 +48,7 @@ export function ProcedurePage() {
           </Title>
         </div>
         <Group gap="sm" className="no-print">
-          <Button
-            size="md"
-            variant="default"
-            leftSection={<IconPrinter size={18} aria-hidden />}
-            onClick={() => window.print()}
-          >
-            Print
-          </Button>
+          <PrintButton />
           <Button
             component={Link}
             to={`/procedures/${procedure.id}/edit`}

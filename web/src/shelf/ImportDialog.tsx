@@ -4,6 +4,7 @@ import { readShelfFile } from '@stoichos/core';
 import { useEffect, useMemo } from 'react';
 import { useImportShelfMutation } from '../api/api';
 import { explainError } from '../api/explainError';
+import { sayProblem } from '../api/sayProblem';
 import classes from './ImportDialog.module.css';
 
 interface ImportDialogProps {
@@ -25,8 +26,7 @@ export function ImportDialog({ file, close }: ImportDialogProps) {
       notifications.show({ message: `${added} jars added, ${changed} changed.` });
       close();
     } catch (failure) {
-      const { message, remedy } = explainError(failure);
-      notifications.show({ color: 'red', title: 'Not read', message: `${message} ${remedy}` });
+      sayProblem(failure, 'Not read');
     }
   };
   return (

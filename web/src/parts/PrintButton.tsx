@@ -1,0 +1,19 @@
+import { Button } from '@mantine/core';
+import type { ButtonProps } from '@mantine/core';
+import { IconPrinter } from '@tabler/icons-react';
+
+/** Prints the page as it stands, without its controls. */
+export function PrintButton({ children = 'Print', ...props }: ButtonProps) {
+  return (
+    <Button
+      size="md"
+      variant="default"
+      className="no-print"
+      leftSection={<IconPrinter size={18} aria-hidden />}
+      onClick={() => window.print()}
+      {...props}
+    >
+      {children}
+    </Button>
+  );
+}
