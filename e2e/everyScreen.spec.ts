@@ -52,6 +52,8 @@ const setLook = (page: Page, scheme: string) =>
 
 for (const scheme of ['light', 'dark'])
   test(`no serious accessibility fault on any screen, ${scheme}`, async ({ page }) => {
+    // Some twenty views, each looked through element by element.
+    test.slow();
     await setLook(page, scheme);
     const faults: string[] = [];
     for (const path of await views(page)) {
