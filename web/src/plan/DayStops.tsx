@@ -20,7 +20,7 @@ export function DayStops({ stops }: { stops: readonly string[] }) {
   return (
     <Alert
       variant="outline"
-      color="red"
+      color="gray"
       role="alert"
       icon={<IconAlertOctagon size={24} />}
       title="This day must not be run as it is planned"

@@ -80,6 +80,7 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
     >
       <Stack>
         <ShelfSearch
+          label="What is in it"
           value={draft.substance}
           onlySubstances
           onChange={(name) => {
