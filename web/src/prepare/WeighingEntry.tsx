@@ -131,19 +131,36 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
           M instead of {strengthText(concentrationM)} M.
         </Alert>
       )}
-      {actualG && <Effects day={day} weighing={weighing(line.key, actualG)} />}
+      {actualG && <Effects day={day} line={line} making={making} actualG={actualG} />}
     </form>
   );
 }
 
 /** What will be seen differently with this mass. */
-function Effects({ day, weighing }: { day: LabDay; weighing: Weighing }) {
-  const settled = useDeferredValue(weighing.actualG);
+function Effects({
+  day,
+  line: { substance, concentrationM, totalMl },
+  making: { form, purityPercent },
+  actualG,
+}: Pick<WeighingEntryProps, 'day' | 'line' | 'making'> & { readonly actualG: number }) {
+  const settled = useDeferredValue(actualG);
   const effects = useMemo(
-    () => weighingEffects(day, [...day.weighings, { ...weighing, actualG: settled }]),
-    // Only the mass changes what is seen; the moment of writing does not.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [day, settled, weighing.form],
+    () =>
+      weighingEffects(day, [
+        ...day.weighings,
+        {
+          id: day.id,
+          substance,
+          concentrationM,
+          volumeMl: totalMl,
+          form,
+          purityPercent,
+          actualG: settled,
+          // Later than any that was kept, so that it is the one that counts.
+          recordedAt: '9999-12-31T23:59:59.000Z',
+        },
+      ]),
+    [day, substance, concentrationM, totalMl, form, purityPercent, settled],
   );
   if (effects.length === 0)
     return (
