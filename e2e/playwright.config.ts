@@ -13,6 +13,8 @@ export default defineConfig({
   reporter: [['line'], ['json', { outputFile: '../test-results/browser.json' }]],
   use: {
     viewport: { width: 1280, height: 800 },
+    // What fades in is looked at once it is there.
+    contextOptions: { reducedMotion: 'reduce' },
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: chromiumPath(),

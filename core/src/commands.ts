@@ -3,6 +3,9 @@ import { balance } from './equation/balance';
 import { equilibrate } from './equilibrium/equilibrate';
 import { ChemistryError, inField } from './errors';
 import { parseFormula } from './formula/parseFormula';
+import { hydrate, hydrateSchema } from './measurement/hydrate';
+import { classifyChange, classifySchema } from './observation/classifyChange';
+import { compare, compareSchema } from './observation/compare/compare';
 import { mix, mixSchema } from './observation/mix';
 import { schedule } from './schedule/schedule';
 import { scheduleSchema } from './schedule/timetable';
@@ -43,6 +46,13 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
     ),
   ),
   prepare: verb(prepareSchema, prepare),
+  hydrate: verb(hydrateSchema, ({ literatureX, ...request }) =>
+    hydrate({ ...request, ...(literatureX !== undefined && { literatureX }) }),
+  ),
+  classify: verb(classifySchema, ({ observations, context }) =>
+    classifyChange(observations, context),
+  ),
+  compare: verb(compareSchema, compare),
   schedule: verb(scheduleSchema, (request) => schedule(request)),
 };
 

@@ -75,19 +75,34 @@ export {
   clarities,
   describeObservation,
   observationSchema,
+  settlings,
+  smells,
+  solidAmounts,
+  testWords,
   textures,
   vigours,
+  warmths,
 } from './observation/observation';
 export type { Observation, ObservationKind } from './observation/observation';
 export { rackEventSchema, rackRunner, rackSchema, runRack, vesselsOf } from './observation/rack';
 export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
-export { compareObservations } from './observation/compareObservations';
-export type { Agreement, ComparedItem, Comparison } from './observation/compareObservations';
-export { classifyChange } from './observation/classifyChange';
-export type { ChangeVerdict } from './observation/classifyChange';
-export { likelyCauses } from './observation/likelyCauses';
-export type { LikelyCause } from './observation/likelyCauses';
+export { compare, compareSchema } from './observation/compare/compare';
+export type { Compared } from './observation/compare/compare';
+export { compareObservations } from './observation/compare/compareObservations';
+export type { Agreement, Comparison } from './observation/compare/compareObservations';
+export { sightWords } from './observation/compare/others';
+export type { SightWord } from './observation/compare/others';
+export type { ComparedItem } from './observation/compare/item';
+export { activitySeries } from './observation/activitySeries';
+export type { ActivityComparison, ActivitySeries } from './observation/activitySeries';
+export { classifyChange, classifySchema, evidenceSource } from './observation/classifyChange';
+export type { ChangeVerdict, CounterEvidence, Evidence } from './observation/classifyChange';
+export { faultsSource } from './observation/faults/index';
+export { likelyCauses } from './observation/faults/likelyCauses';
+export type { LikelyCause } from './observation/faults/likelyCauses';
+export type { Plan } from './observation/faults/fault';
+export { mergeObservations } from './observation/mergeObservations';
 export { mix, mixSchema } from './observation/mix';
 export type { MixRequest, SolidState, ToldStep, VesselState } from './observation/mix';
 export { predictMixing, predictSolution } from './observation/predictMixing';
@@ -114,6 +129,26 @@ export type { Incompatibility, IncompatibilityClass } from './safety/incompatibi
 export { wasteRoute, wasteSource } from './safety/wasteRoute';
 export type { WasteRoute } from './safety/wasteRoute';
 
+export { concentrationByDrops, compareDrops, dropSource } from './measurement/dropCounts';
+export type { DropComparison } from './measurement/dropCounts';
+export { heatingSchools, hydrate, hydrateSchema } from './measurement/hydrate';
+export type { HydrateRequest, HydrateResult } from './measurement/hydrate';
+export { median, spreadOf } from './measurement/readings';
+export type { Spread } from './measurement/readings';
+export { density, recovery } from './measurement/separation';
+export { straightLine } from './measurement/straightLine';
+export type { Point, StraightLine } from './measurement/straightLine';
+export { filmFreezing, readTemperatureLog, waterHeatSource } from './measurement/temperatureLog';
+export type {
+  FilmFreezing,
+  TemperatureChange,
+  TemperatureReading,
+} from './measurement/temperatureLog';
+export { fromCelsius, temperatureScales, toCelsius } from './measurement/temperatureScale';
+export type { TemperatureScale } from './measurement/temperatureScale';
+export { inWords, studentSource } from './measurement/uncertainty';
+export type { Quantity } from './measurement/uncertainty';
+
 export { brokenRules } from './schedule/brokenRules';
 export type { Broken } from './schedule/brokenRules';
 export { schedule } from './schedule/schedule';
@@ -131,8 +166,10 @@ export type { Departure } from './procedure/departures';
 export { kindNames } from './procedure/kinds';
 export type { ProcedureKind } from './procedure/kinds';
 export { library } from './procedure/library/index';
-export { moveStep, orderProblems, shortText } from './procedure/orderGuard';
-export type { OrderProblem } from './procedure/orderGuard';
+export { analysisSchema, measureSchema, quantityNames, quantityUnits } from './procedure/measures';
+export type { Analysis, Measure, QuantityName } from './procedure/measures';
+export { moveStep, orderProblems, shortText, unmetBefore } from './procedure/orderGuard';
+export type { OrderProblem, Unmet } from './procedure/orderGuard';
 export { kitKinds, procedureSchema, stepSchema } from './procedure/procedure';
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';
@@ -180,7 +217,9 @@ export type { WeighingEffect } from './labday/weighingEffects';
 export { keptRunSchema } from './labday/keptRun';
 export type { KeptRun } from './labday/keptRun';
 export {
+  departureKinds,
   entrySchema,
+  parts,
   errorSchema,
   groupSchema,
   dayProcedureSchema,
@@ -206,19 +245,45 @@ export type {
   LabDayInput,
   LabDaySummary,
   PlannedTest,
+  Part,
   Preparation,
+  RecordOf,
   Settings,
   Weighing,
 } from './labday/labDay';
-export { notesOf, seenObservations, standingEntries } from './labday/currentRecords';
-export type { StandingEntry } from './labday/currentRecords';
-export { judgeDay, judgeTest, predictTest } from './labday/judgeTest';
-export type { TestJudgement } from './labday/judgeTest';
+export {
+  isAt,
+  notesOf,
+  recordsOf,
+  seenObservations,
+  standingEntries,
+} from './labday/currentRecords';
+export type { StandingEntry, Where } from './labday/currentRecords';
+export { activityEvidence } from './labday/activityEvidence';
+export { analyse, measurementsOf } from './labday/analyse';
+export type { AnalysisResult, Found } from './labday/analyse';
+export { benchProgress, waitingSteps } from './labday/benchProgress';
+export type { BenchProgress, StepProgress } from './labday/benchProgress';
+export { classSpread } from './labday/classSpread';
+export type { ClassSpread } from './labday/classSpread';
+export { causesOf, judgeDay, judgeStation, judgeWork } from './labday/judgeDay';
+export type { StationJudgement } from './labday/judgeDay';
+export {
+  benchesOf,
+  procedureOfTest,
+  refusalOf,
+  runOf,
+  stationsOf,
+  testStep,
+  testVessel,
+  worksAsMade,
+  worksOf,
+} from './labday/work';
+export type { Bench, Station, Work } from './labday/work';
 export {
   concentrationOf,
   latestWeighing,
   otherNeeds,
-  portionsAsMade,
   procedureAsMade,
   solutionKey,
   solutionsNeeded,

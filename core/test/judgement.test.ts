@@ -1,26 +1,64 @@
 import { describe, expect, it } from 'vitest';
 import {
+  causesOf,
   classifyChange,
   compareObservations,
   drawRecord,
-  judgeTest,
-  likelyCauses,
-  predictMixing,
+  judgeWork,
   solutionsNeeded,
   stageStates,
   standingEntries,
+  testStep,
+  testVessel,
+  worksAsMade,
 } from '../src';
 import type { BenchEntry, LabDay, Observation, PlannedTest } from '../src';
 import { dayOf } from './support/day';
 
 const a = { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 };
 const b = { substance: 'NaOH', concentrationM: 0.3, volumeMl: 3 };
-const expected = predictMixing(a, b, 'testTube').observations;
 const good: Observation[] = [
   { kind: 'precipitate', colour: 'pale blue', texture: 'gelatinous' },
   { kind: 'colour', to: 'colourless' },
   { kind: 'clarity', to: 'opaque' },
 ];
+
+const ids = { test: crypto.randomUUID(), heron: crypto.randomUUID(), tern: crypto.randomUUID() };
+const entry = (
+  record: BenchEntry['record'],
+  supersedes: string | null = null,
+  more: Partial<BenchEntry> = {},
+): BenchEntry => ({
+  id: crypto.randomUUID(),
+  workId: ids.test,
+  stepId: testStep,
+  vessel: testVessel,
+  part: 'test',
+  groupId: ids.heron,
+  record,
+  supersedes,
+  recordedAt: '2026-03-01T10:00:00.000Z',
+  ...more,
+});
+const test: PlannedTest = { id: ids.test, a, b, container: 'testTube' };
+const heron = { id: ids.heron, name: 'Heron' };
+const day: LabDay = dayOf([], 0, {
+  sparePercent: 20,
+  groups: [heron, { id: ids.tern, name: 'Tern' }],
+  tests: [test],
+});
+/** The test of a day as Heron’s bench stands at it. */
+function judged(of: LabDay) {
+  const [work] = worksAsMade(of);
+  const [found] = work ? judgeWork(of, work, heron) : [];
+  if (!found) throw new Error('The day has no test.');
+  return found;
+}
+const recording = (...seen: Observation[]): LabDay => ({
+  ...day,
+  entries: seen.map((one) => entry(one)),
+});
+const { expected } = judged(day).station;
 
 describe('expected against seen', () => {
   const agreement = (...seen: Observation[]) => compareObservations(expected, seen).agreement;
@@ -50,62 +88,161 @@ describe('expected against seen', () => {
     expect(agreement(...good.slice(0, 2))).toBe('incomplete');
   });
   it('takes “nothing happened” as a full answer where nothing should', () => {
-    const none = predictMixing({ ...a, substance: 'NaCl' }, { ...b, substance: 'KNO3' }, 'beaker');
-    expect(compareObservations(none.observations, [{ kind: 'noChange' }]).agreement).toBe('agrees');
+    const none: LabDay = {
+      ...day,
+      tests: [{ ...test, a: { ...a, substance: 'NaCl' }, b: { ...b, substance: 'KNO3' } }],
+      entries: [entry({ kind: 'noChange' })],
+    };
+    expect(judged(none).verdict).toBe('agrees');
   });
-});
 
-describe('likely causes', () => {
-  it('finds the reagent that was left out', () => {
-    const causes = likelyCauses(a, b, 'testTube', [
-      { kind: 'noPrecipitate' },
+  const one = (wanted: Observation, seen: Observation | Observation[]) =>
+    compareObservations([wanted], [seen].flat());
+  it.each<[string, Observation, Observation | Observation[], string]>([
+    ['a shade', { kind: 'colour', to: 'blue' }, { kind: 'colour', to: 'pale blue' }, 'agrees'],
+    [
+      'pale for deep',
+      { kind: 'colour', to: 'deep blue' },
+      { kind: 'colour', to: 'pale blue' },
+      'partly',
+    ],
+    [
+      'clear for colourless',
+      { kind: 'colour', to: 'colourless' },
       { kind: 'clarity', to: 'clear' },
-      { kind: 'colour', from: 'pale blue', to: 'pale blue' },
+      'incomplete',
+    ],
+    [
+      'a degree or two',
+      { kind: 'temperature', deltaC: 6 },
+      { kind: 'temperature', deltaC: 4.8 },
+      'agrees',
+    ],
+    ['a hand', { kind: 'temperature', deltaC: 6 }, { kind: 'temperature', felt: 'warm' }, 'agrees'],
+    [
+      'a hand that says the contrary',
+      { kind: 'temperature', deltaC: 6 },
+      { kind: 'temperature', felt: 'cold' },
+      'partly',
+    ],
+    [
+      'a gas test in other words',
+      { kind: 'gasTest', test: 'limewater', result: 'turns milky' },
+      { kind: 'gasTest', test: 'limewater', result: 'turns milky, then clears with excess gas' },
+      'agrees',
+    ],
+    [
+      'a gas test that fails',
+      { kind: 'gasTest', test: 'litSplint', result: 'squeaky pop' },
+      { kind: 'gasTest', test: 'litSplint', result: 'goes out' },
+      'differs',
+    ],
+    [
+      'a splint that burns on',
+      { kind: 'gasTest', test: 'litSplint', result: 'squeaky pop' },
+      { kind: 'gasTest', test: 'litSplint', result: 'goes on burning, as in air' },
+      'differs',
+    ],
+    [
+      'litmus that stays',
+      { kind: 'gasTest', test: 'dampRedLitmus', result: 'turns blue' },
+      { kind: 'gasTest', test: 'dampRedLitmus', result: 'stays red' },
+      'differs',
+    ],
+    [
+      'a flame',
+      { kind: 'flame', result: 'crimson', colour: 'red' },
+      { kind: 'flame', result: 'red', colour: 'red' },
+      'agrees',
+    ],
+    [
+      'a heap that changed colour',
+      { kind: 'solid', from: 'blue', colour: 'white' },
+      { kind: 'solid', colour: 'grey' },
+      'differs',
+    ],
+    [
+      'a solid that went in',
+      { kind: 'dissolves', complete: true },
+      { kind: 'dissolves' },
+      'agrees',
+    ],
+    [
+      'a solid that stayed',
+      { kind: 'dissolves', complete: true },
+      { kind: 'solid', colour: 'white' },
+      'differs',
+    ],
+    [
+      'something where nothing was expected',
+      { kind: 'noChange' },
+      { kind: 'precipitate', colour: 'white' },
+      'differs',
+    ],
+    ['another gas', { kind: 'gas', formula: 'CO2' }, { kind: 'gas', formula: 'H2S' }, 'differs'],
+  ])('%s', (_, wanted, seen, agreed) => expect(one(wanted, seen).agreement).toBe(agreed));
+
+  it('notes the smell, the texture and the speed, and decides nothing by them', () => {
+    const { agreement: found, items } = compareObservations(
+      [
+        { kind: 'gas', formula: 'NH3', vigour: 'steady' },
+        { kind: 'smell', smell: 'pungent' },
+      ],
+      [
+        { kind: 'gas', vigour: 'a few bubbles' },
+        { kind: 'smell', smell: 'none' },
+      ],
+    );
+    expect(found).toBe('agrees');
+    expect(items.map(({ item, outcome }) => `${item} ${outcome}`)).toEqual([
+      'gas agrees',
+      'how fast near',
+      'smell differs',
     ]);
-    expect(causes[0]?.fault).toBe('NaOH was left out, or water was used for it');
-    expect(causes.some(({ fault }) => fault.startsWith('CuSO4 was left out'))).toBe(false);
   });
-  it('finds none when the plan explains what was seen', () =>
-    expect(likelyCauses(a, b, 'testTube', good)).toEqual([]));
 });
 
 describe('evidence of chemical change', () => {
-  it.each([
+  it.each<[Observation[], string, string?]>([
     [good, 'chemical'],
     [[{ kind: 'gas' }], 'chemical'],
     [[{ kind: 'colour', from: 'colourless', to: 'deep red' }], 'chemical'],
     [[{ kind: 'colour', from: 'blue', to: 'pale blue' }, { kind: 'noPrecipitate' }], 'physical'],
     [[{ kind: 'noChange' }], 'physical'],
     [[], 'undecided'],
-  ] as [Observation[], string][])('%o is %s', (seen, change) =>
-    expect(classifyChange(seen).change).toBe(change),
+    // The counter-cases that instructors name (common practice).
+    [[{ kind: 'dissolves' }, { kind: 'temperature', deltaC: -9 }], 'physical'],
+    [[{ kind: 'temperature', deltaC: -9 }], 'undecided'],
+    [[{ kind: 'gas' }], 'physical', 'water boiling in a beaker'],
+    [[{ kind: 'sight', result: 'glows' }], 'physical', 'a wire held in the flame'],
+    [[{ kind: 'sight', result: 'melts' }], 'physical'],
+    [[{ kind: 'sight', result: 'turns to vapour; settles again where it is cooler' }], 'physical'],
+    [[{ kind: 'magnet', attracts: true, result: 'draws Fe' }], 'physical'],
+    [[{ kind: 'sight', result: 'burns' }], 'chemical'],
+    [[{ kind: 'dissolves' }, { kind: 'gas' }], 'chemical'],
+  ])('%o is %s %s', (seen, change, context) =>
+    expect(classifyChange(seen, context).change).toBe(change),
   );
   it('grows surer with more signs, and never certain', () => {
-    const one = classifyChange([{ kind: 'gas' }]).confidence;
+    const single = classifyChange([{ kind: 'gas' }]).confidence;
     const two = classifyChange([{ kind: 'gas' }, { kind: 'precipitate' }]).confidence;
-    expect(two).toBeGreaterThan(one);
+    expect(two).toBeGreaterThan(single);
     expect(two).toBeLessThan(1);
+  });
+  it('states the counter-case beside each sign', () => {
+    const { evidence } = classifyChange([{ kind: 'gas' }]);
+    expect(evidence[0]?.counterCase).toContain('boiling');
+  });
+  it('says what explains a sign away', () => {
+    const { against } = classifyChange([
+      { kind: 'dissolves' },
+      { kind: 'temperature', felt: 'cold' },
+    ]);
+    expect(against.map(({ why }) => why).join()).toContain('dissolving warms or cools');
   });
 });
 
 describe('a lab day', () => {
-  const ids = { test: crypto.randomUUID(), heron: crypto.randomUUID(), tern: crypto.randomUUID() };
-  const entry = (record: BenchEntry['record'], supersedes: string | null = null): BenchEntry => ({
-    id: crypto.randomUUID(),
-    testId: ids.test,
-    groupId: ids.heron,
-    record,
-    supersedes,
-    recordedAt: '2026-03-01T10:00:00.000Z',
-  });
-  const test: PlannedTest = { id: ids.test, a, b, container: 'testTube' };
-  const heron = { id: ids.heron, name: 'Heron' };
-  const day: LabDay = dayOf([], 0, {
-    sparePercent: 20,
-    groups: [heron, { id: ids.tern, name: 'Tern' }],
-    tests: [test],
-  });
-
   it('sums the solutions over groups and tests, with the spare, up to 10 mL', () => {
     const twice = { ...day, tests: [...day.tests, { ...test, id: crypto.randomUUID() }] };
     expect(solutionsNeeded(twice)).toEqual([
@@ -131,11 +268,10 @@ describe('a lab day', () => {
   it('lets a correction stand for the line it supersedes, and a withdrawal for nothing', () => {
     const first = entry({ kind: 'precipitate', colour: 'white' });
     const second = entry({ kind: 'precipitate', colour: 'pale blue' }, first.id);
-    expect(standingEntries([first, second], ids.test, ids.heron)).toEqual([second]);
-    expect(standingEntries([first, second, entry(null, second.id)], ids.test, ids.heron)).toEqual(
-      [],
-    );
-    expect(standingEntries([first], ids.test, ids.tern)).toEqual([]);
+    const where = { workId: ids.test, groupId: ids.heron };
+    expect(standingEntries([first, second], where)).toEqual([second]);
+    expect(standingEntries([first, second, entry(null, second.id)], where)).toEqual([]);
+    expect(standingEntries([first], { ...where, groupId: ids.tern })).toEqual([]);
   });
 
   it('judges with the solutions as they were really made', () => {
@@ -154,8 +290,52 @@ describe('a lab day', () => {
         },
       ],
     };
-    expect(judgeTest(day, test, heron).prediction.state.solids).toHaveLength(1);
-    expect(judgeTest(weak, test, heron).prediction.state.solids).toHaveLength(0);
+    const kinds = (of: LabDay) => judged(of).station.expected.map(({ kind }) => kind);
+    expect(kinds(day)).toContain('precipitate');
+    expect(kinds(weak)).toContain('noPrecipitate');
+  });
+
+  it('names the reagent that was left out, and nothing where all agrees', () => {
+    const off = recording(
+      { kind: 'noPrecipitate' },
+      { kind: 'clarity', to: 'clear' },
+      { kind: 'colour', from: 'pale blue', to: 'pale blue' },
+    );
+    const causes = causesOf(judged(off));
+    expect(causes[0]?.fault).toBe('NaOH was left out, or water was used for it');
+    expect(causes[0]?.check).toContain('Add NaOH now');
+    expect(causes.some(({ fault }) => fault.startsWith('CuSO4 was left out'))).toBe(false);
+    expect(causesOf(judged(recording(...good)))).toEqual([]);
+  });
+
+  it('keeps a blank apart from its test, and lets it explain what the test shows', () => {
+    const clouded: Observation = { kind: 'precipitate', colour: 'white' };
+    const plain: LabDay = {
+      ...day,
+      tests: [{ ...test, a: { ...a, substance: 'KNO3' }, b: { ...b, substance: 'AgNO3' } }],
+      entries: [entry(clouded), entry(clouded, null, { part: 'blank' })],
+    };
+    const { seen, blank, verdict } = judged(plain);
+    expect([seen.length, blank.length, verdict]).toEqual([1, 1, 'differs']);
+    expect(causesOf(judged(plain))[0]?.fault).toContain('the blank shows it too');
+  });
+
+  it('lets the instructor’s verdict stand, with what was computed beside it', () => {
+    const over = {
+      kind: 'verdict',
+      verdict: 'agrees',
+      reason: 'Seen it myself.',
+      by: 'Instructor',
+    } as const;
+    const found = judged({
+      ...recording({ kind: 'noChange' }),
+      entries: [entry({ kind: 'noChange' }), entry(over)],
+    });
+    expect([found.verdict, found.comparison?.agreement, found.override?.reason]).toEqual([
+      'agrees',
+      'differs',
+      'Seen it myself.',
+    ]);
   });
 
   it('tells how far each stage has come', () => {

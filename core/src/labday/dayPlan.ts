@@ -4,6 +4,7 @@ import type { ClassPlan } from '../procedure/classPlan';
 import type { ScheduleRequest } from '../schedule/timetable';
 import type { WasteSource } from '../waste/wastePlan';
 import type { LabDay } from './labDay';
+import { worksOf } from './work';
 
 /** A lab day as a class to be fitted into its time. */
 export function classPlanOf({
@@ -66,34 +67,10 @@ export function wasteSources({
   procedures,
   groups,
 }: Pick<LabDay, 'tests' | 'procedures' | 'groups'>): WasteSource[] {
-  return [
-    ...tests.map(({ a, b, container }, at): WasteSource => ({
-      name: `Test ${at + 1}`,
-      vessels: [{ name: 'vessel', container }],
-      times: groups.length,
-      steps: [
-        {
-          id: 'mix',
-          text: 'Mix',
-          events: [a, b].map((portion) => ({
-            vessel: 'vessel',
-            action: { do: 'add' as const, portion },
-          })),
-          ranges: [],
-          minutes: 1,
-          attended: true,
-          uses: {},
-          ready: [],
-          needs: [],
-          record: [],
-        },
-      ],
-    })),
-    ...procedures.map(({ procedure, manner }): WasteSource => ({
-      name: procedure.name,
-      vessels: procedure.vessels,
-      steps: procedure.steps,
-      times: manner === 'demonstration' ? 1 : groups.length,
-    })),
-  ];
+  return worksOf({ tests, procedures }).map(({ kind, number, manner, procedure }) => ({
+    name: kind === 'test' ? `Test ${number}` : procedure.name,
+    vessels: procedure.vessels,
+    steps: procedure.steps,
+    times: manner === 'demonstration' ? 1 : groups.length,
+  }));
 }

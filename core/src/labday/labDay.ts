@@ -2,6 +2,9 @@ import * as z from 'zod';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
 import { observationSchema } from '../observation/observation';
+import { quantityNames } from '../procedure/measures';
+import { heatingSchools } from '../measurement/hydrate';
+import { temperatureScales } from '../measurement/temperatureScale';
 import { portionSchema } from '../vessel/portion';
 import { manners } from '../procedure/classPlan';
 import { kitKinds, procedureSchema } from '../procedure/procedure';
@@ -48,21 +51,81 @@ export const labDayInputSchema = z.object({
 });
 export type LabDayInput = z.infer<typeof labDayInputSchema>;
 
-/** What a group may record at the bench: an observation, or a note in its own words. */
+/** What a departure from the written procedure concerns. */
+export const departureKinds = [
+  'time',
+  'amount',
+  'temperature',
+  'reagent',
+  'order',
+  'left out',
+  'added',
+] as const;
+const few = z.string().trim().min(1).max(160);
+
+/** What may be recorded at the bench: an observation, a measurement, how far a step is, a departure, a judgement, a note. */
 export const recordSchema = z.discriminatedUnion('kind', [
   ...observationSchema.options,
   z.object({
     kind: z.literal('note'),
     text: z.string().trim().min(1).max(longestNote),
   }),
+  z.object({
+    kind: z.literal('measurement'),
+    name: z.string().trim().min(1).max(80),
+    quantity: z.enum(quantityNames),
+    /** In the unit of the quantity; a temperature in °C. */
+    value: z.number().min(-1e6).max(1e6),
+    /** Where an amount is approximate on purpose. */
+    low: z.number().min(-1e6).max(1e6).optional(),
+    high: z.number().min(-1e6).max(1e6).optional(),
+    /** Standard uncertainty, in the unit of the quantity. */
+    uncertainty: z.number().min(0).max(1e6).optional(),
+    /** The instrument that it was read from; left out where a person typed it. */
+    instrument: z.string().max(60).optional(),
+    /** Since the clock of the step was started, s. */
+    elapsedS: z.number().min(0).max(1e6).optional(),
+    /** For drops: the one with which a colour first showed, and the one with which it stayed. */
+    firstColourAt: z.number().int().min(1).max(10_000).optional(),
+    lastingColourAt: z.number().int().min(1).max(10_000).optional(),
+  }),
+  z.object({
+    kind: z.literal('departure'),
+    what: z.enum(departureKinds),
+    planned: few,
+    done: few,
+  }),
+  z.object({
+    kind: z.literal('step'),
+    state: z.enum(['begun', 'done', 'skipped']),
+  }),
+  z.object({
+    kind: z.literal('verdict'),
+    verdict: z.enum(['agrees', 'partly', 'differs', 'incomplete']),
+    change: z.enum(['chemical', 'physical', 'undecided']).optional(),
+    reason: z.string().trim().min(1, 'An overridden verdict needs a reason').max(600),
+    by: few,
+  }),
+  z.object({ kind: z.literal('signOff'), by: few }),
 ]);
 export type BenchRecord = z.infer<typeof recordSchema>;
+export type RecordOf<K extends BenchRecord['kind']> = Extract<BenchRecord, { kind: K }>;
+
+/** A test beside its blank, run without the sample, and its control, of which the outcome is known. */
+export const parts = ['test', 'blank', 'control'] as const;
+export type Part = (typeof parts)[number];
 
 /** One line of the append-only bench record. A correction supersedes an earlier line; null withdraws it. */
 export const entrySchema = z.object({
   id,
-  testId: id,
-  groupId: id,
+  /** The test or the procedure of the day. */
+  workId: id,
+  stepId: z.string().min(1).max(40),
+  /** The vessel it is about; null where it is about the step. */
+  vessel: z.string().min(1).max(40).nullable(),
+  part: z.enum(parts),
+  /** Whose it is; null for what is shown to all. */
+  groupId: id.nullable(),
   record: recordSchema.nullable(),
   supersedes: id.nullable(),
   recordedAt: moment,
@@ -135,6 +198,8 @@ export type LabDay = z.infer<typeof labDaySchema>;
 export const settingsSchema = z.object({
   naming: z.enum(['common', 'stock', 'oxo']),
   reactionTypes: z.enum(['five', 'drivingForce']),
+  temperature: z.enum(temperatureScales).default('°C'),
+  heating: z.enum(heatingSchools).default('constantMass'),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 

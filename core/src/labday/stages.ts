@@ -1,6 +1,7 @@
 import { standingEntries } from './currentRecords';
 import type { LabDay } from './labDay';
 import { latestWeighing, solutionsNeeded } from './solutionsNeeded';
+import { benchesOf, worksOf } from './work';
 
 export const stages = ['plan', 'prepare', 'bench', 'judge', 'report'] as const;
 export type Stage = (typeof stages)[number];
@@ -20,13 +21,11 @@ export function stageStates(day: LabDay): StageState[] {
   const made = solutions.filter(
     (solution) => prepared.has(solution.key) || latestWeighing(day.weighings, solution),
   ).length;
-  const pairs = day.tests.length * day.groups.length;
-  const recorded = day.tests.reduce(
-    (sum, { id }) =>
-      sum +
-      day.groups.filter((group) => standingEntries(day.entries, id, group.id).length > 0).length,
-    0,
+  const places = worksOf(day).flatMap((work) =>
+    benchesOf(day, work).map((bench) => ({ workId: work.id, groupId: bench.id })),
   );
+  const pairs = places.length;
+  const recorded = places.filter((where) => standingEntries(day.entries, where).length > 0).length;
   const progress = (done: number, all: number): StageState['state'] =>
     all > 0 && done >= all ? 'done' : done > 0 ? 'under way' : 'to do';
   const tests = day.tests.length;
@@ -50,7 +49,7 @@ export function stageStates(day: LabDay): StageState[] {
     {
       stage: 'bench',
       state: progress(recorded, pairs),
-      detail: tests === 0 ? 'nothing to run yet' : `${recorded} of ${pairs} recorded`,
+      detail: pairs === 0 ? 'nothing to run yet' : `${recorded} of ${pairs} recorded`,
     },
     {
       stage: 'judge',

@@ -13,6 +13,23 @@ export const textures = [
 ] as const satisfies readonly Texture[];
 export const clarities = ['clear', 'cloudy', 'opaque'] as const satisfies readonly Clarity[];
 export const vigours = ['a few bubbles', 'steady', 'vigorous'] as const;
+/** How much of a solid there is, by eye. */
+export const solidAmounts = ['a trace', 'some', 'much'] as const;
+export const settlings = ['stays suspended', 'settles slowly', 'settles at once'] as const;
+/** What a hand round the vessel says. */
+export const warmths = ['hot', 'warm', 'as before', 'cool', 'cold'] as const;
+/** What a nose says of air fanned towards it. */
+export const smells = [
+  'none',
+  'pungent',
+  'sharp',
+  'choking',
+  'of bleach',
+  'of rotten eggs',
+  'of vinegar',
+  'of burnt sugar',
+  'sweet',
+] as const;
 
 /** What an observer sees, in one fixed vocabulary, used for what is expected and for what was seen. */
 export const observationSchema = z.discriminatedUnion('kind', [
@@ -27,6 +44,8 @@ export const observationSchema = z.discriminatedUnion('kind', [
     formula: z.string().max(100).optional(),
     colour: colour.optional(),
     texture: z.enum(textures).optional(),
+    amount: z.enum(solidAmounts).optional(),
+    settling: z.enum(settlings).optional(),
   }),
   z.object({ kind: z.literal('noPrecipitate') }),
   z.object({
@@ -80,7 +99,18 @@ export const observationSchema = z.discriminatedUnion('kind', [
     colour: colour.optional(),
   }),
   z.object({ kind: z.literal('magnet'), result: z.string().max(300), attracts: z.boolean() }),
-  z.object({ kind: z.literal('temperature'), deltaC: z.number() }),
+  z.object({
+    kind: z.literal('temperature'),
+    /** By thermometer. */
+    deltaC: z.number().min(-300).max(1500).optional(),
+    /** By touch. */
+    felt: z.enum(warmths).optional(),
+  }),
+  z.object({
+    kind: z.literal('smell'),
+    smell: z.string().min(1).max(100),
+    formula: z.string().max(100).optional(),
+  }),
   z.object({ kind: z.literal('noChange') }),
 ]);
 
@@ -88,7 +118,7 @@ export type Observation = z.infer<typeof observationSchema>;
 export type ObservationKind = Observation['kind'];
 
 /** What the gas tests are called in a sentence. */
-const testWords: Readonly<Record<string, string>> = {
+export const testWords: Readonly<Record<string, string>> = {
   litSplint: 'lit splint',
   glowingSplint: 'glowing splint',
   limewater: 'lime water',
@@ -112,7 +142,16 @@ export function describeObservation(observation: Observation): string {
     case 'clarity':
       return observation.to;
     case 'precipitate':
-      return [observation.colour, observation.texture, 'precipitate'].filter(Boolean).join(' ');
+      return [
+        observation.amount === 'some' ? undefined : observation.amount,
+        observation.amount === 'a trace' ? 'of' : undefined,
+        observation.colour,
+        observation.texture,
+        'precipitate',
+        observation.settling && `that ${observation.settling}`,
+      ]
+        .filter(Boolean)
+        .join(' ');
     case 'noPrecipitate':
       return 'no precipitate';
     case 'deposit':
@@ -136,8 +175,20 @@ export function describeObservation(observation: Observation): string {
     case 'magnet':
       return `magnet: ${observation.result}`;
     case 'temperature':
-      return `${observation.deltaC > 0 ? 'warmer' : 'colder'} by ${Math.abs(observation.deltaC).toFixed(1)} °C`;
+      return warmthWords(observation);
+    case 'smell':
+      return observation.smell === 'none' ? 'no smell' : `smell: ${observation.smell}`;
     case 'noChange':
       return 'nothing happened';
   }
+}
+
+function warmthWords({ deltaC, felt }: Extract<Observation, { kind: 'temperature' }>): string {
+  if (deltaC !== undefined)
+    return `${deltaC > 0 ? 'warmer' : 'colder'} by ${Math.abs(deltaC).toFixed(1)} °C`;
+  return felt === undefined
+    ? 'temperature not recorded'
+    : felt === 'as before'
+      ? 'neither warmer nor colder'
+      : `feels ${felt}`;
 }

@@ -2,7 +2,7 @@ import { solidLook } from '../appearance/solidLook';
 import { massesMg, viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../formula/molarMass';
-import { dissolvedGas, molarVolumeMlPerMmol } from '../substances/gas';
+import { dissolvedGas, gasPropertiesOf, molarVolumeMlPerMmol } from '../substances/gas';
 import type { ColourPhrase } from '../substances/types';
 import type { Step } from '../vessel/step';
 import type { Amounts } from '../vessel/amounts';
@@ -178,15 +178,19 @@ function gasObservations({ gasEvolved, vessel }: Step): Observation[] {
   return Object.entries(gasEvolved)
     .filter(([formula, amount]) => formula !== 'H2O' && amount > noticeableGasMmol)
     .sort(([, a], [, b]) => b - a)
-    .map(([formula, amountMmol]): Observation => {
+    .flatMap(([formula, amountMmol]): Observation[] => {
       const colour = gasColour(formula);
-      return {
-        kind: 'gas',
-        formula,
-        vigour: vigourOf(amountMmol, vessel.volumeMl),
-        amountMmol,
-        ...(colour && { colour }),
-      };
+      const smell = gasPropertiesOf(dissolvedGas(formula)?.inAir?.becomes ?? formula)?.smell;
+      return [
+        {
+          kind: 'gas',
+          formula,
+          vigour: vigourOf(amountMmol, vessel.volumeMl),
+          amountMmol,
+          ...(colour && { colour }),
+        },
+        ...(smell ? [{ kind: 'smell', smell, formula } as const] : []),
+      ];
     });
 }
 

@@ -45,6 +45,34 @@ export function orderProblems(steps: Steps): OrderProblem[] {
   ]);
 }
 
+/** Something that a step waits for at the bench, and why. */
+export interface Unmet {
+  readonly step: Step;
+  readonly because: string;
+}
+
+/**
+ * What has not been done yet that must have been before a step begins, as the bench stands now.
+ *
+ * @param done ids of the steps that are done.
+ */
+export function unmetBefore(steps: Steps, stepId: string, done: ReadonlySet<string>): Unmet[] {
+  const step = steps.find(({ id }) => id === stepId);
+  if (!step) return [];
+  const wanted = [
+    ...step.needs,
+    ...(step.after ?? []).map(({ step: earlier }) => ({
+      step: earlier,
+      because: 'it follows that step',
+    })),
+  ];
+  return wanted.flatMap(({ step: id, because }, at): Unmet[] => {
+    const needed = steps.find((one) => one.id === id);
+    const isFirst = wanted.findIndex((one) => one.step === id) === at;
+    return needed && isFirst && !done.has(id) ? [{ step: needed, because }] : [];
+  });
+}
+
 /** The steps with one of them moved to another place in the list. */
 export function moveStep<T>(steps: readonly T[], from: number, to: number): T[] {
   const moved = [...steps];

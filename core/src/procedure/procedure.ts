@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { rackEventSchema, rackSchema } from '../observation/rack';
 import { kindNames } from './kinds';
 import type { ProcedureKind } from './kinds';
+import { analysisSchema, measureSchema } from './measures';
 
 const line = (most: number) => z.string().trim().max(most);
 const stepId = z.string().min(1).max(40);
@@ -52,6 +53,8 @@ export const stepSchema = z.object({
   caution: line(400).optional(),
   /** What the class writes down. */
   record: z.array(line(160).min(1)).max(10).default([]),
+  /** What is measured in it, with a unit. */
+  measures: z.array(measureSchema).max(10).default([]),
   /** Why the engine cannot say what is seen, where it cannot. */
   notPredicted: line(400).optional(),
 });
@@ -73,6 +76,8 @@ export const procedureSchema = z.object({
     .max(30)
     .default([]),
   steps: z.array(stepSchema).min(1, 'A procedure has at least one step').max(60),
+  /** What is worked out from what was measured. */
+  analyses: z.array(analysisSchema).max(6).default([]),
   questions: z.array(line(300).min(1)).max(12).default([]),
   /** What to do with what is left, besides the bottle the waste plan names. */
   disposal: line(600).default(''),

@@ -77,6 +77,17 @@ export interface Keeping {
   readonly source: Source;
 }
 
+/** What a reagent becomes in an old bottle. */
+export interface Ageing {
+  readonly of: string;
+  /** Share that is still itself, 0 to 1. */
+  readonly left: number;
+  /** What the rest is by then, amount by amount of what there was. */
+  readonly becomes: readonly { readonly substance: string; readonly share: number }[];
+  readonly words: string;
+  readonly source: Source;
+}
+
 /** A concentrated reagent as sold. */
 export interface StockSolution {
   readonly concentrationM: number;

@@ -23,6 +23,7 @@ export const theme = createTheme({
   colors: { ink },
   primaryShade: { light: 7, dark: 5 },
   autoContrast: true,
+  respectReducedMotion: true,
   fontFamily: sans,
   headings: { fontFamily: serif, fontWeight: '600' },
   fontSizes: { xs: '0.82rem', sm: '0.92rem', md: '1rem', lg: '1.15rem', xl: '1.35rem' },

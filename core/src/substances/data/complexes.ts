@@ -83,7 +83,8 @@ export const complexes: readonly FormedSpecies[] = [
   { formula: 'HgS2^2-', from: { 'Hg^2+': 1, 'S^2-': 2 }, logBeta: 51.5, source: lange },
   // Ammonia
   ammine('Ag(NH3)^+', 'Ag^+', 1, 3.31), ammine('Ag(NH3)2^+', 'Ag^+', 2, 7.22), ammine('Cu(NH3)2^+', 'Cu^+', 2, 10.8),
-  ammine('Cu(NH3)^2+', 'Cu^2+', 1, 4.12), ammine('Cu(NH3)2^2+', 'Cu^2+', 2, 7.61), ammine('Cu(NH3)3^2+', 'Cu^2+', 3, 10.48), ammine('Cu(NH3)4^2+', 'Cu^2+', 4, 12.6),
+  { ...ammine('Cu(NH3)^2+', 'Cu^2+', 1, 4.31), source: lange }, { ...ammine('Cu(NH3)2^2+', 'Cu^2+', 2, 7.98), source: lange },
+  { ...ammine('Cu(NH3)3^2+', 'Cu^2+', 3, 11.02), source: lange }, { ...ammine('Cu(NH3)4^2+', 'Cu^2+', 4, 13.32), source: lange },
   ammine('Ni(NH3)2^2+', 'Ni^2+', 2, 4.89), ammine('Ni(NH3)4^2+', 'Ni^2+', 4, 7.67), ammine('Ni(NH3)6^2+', 'Ni^2+', 6, 8.3),
   ammine('Co(NH3)2^2+', 'Co^2+', 2, 3.5), ammine('Co(NH3)4^2+', 'Co^2+', 4, 5.07), ammine('Co(NH3)6^2+', 'Co^2+', 6, 4.4),
   ammine('Zn(NH3)2^2+', 'Zn^2+', 2, 4.5), ammine('Zn(NH3)4^2+', 'Zn^2+', 4, 8.9), ammine('Cd(NH3)2^2+', 'Cd^2+', 2, 4.56), ammine('Cd(NH3)4^2+', 'Cd^2+', 4, 6.9), ammine('Hg(NH3)2^2+', 'Hg^2+', 2, 17.4), ammine('Hg(NH3)4^2+', 'Hg^2+', 4, 19.1),

@@ -3,6 +3,7 @@ import type { RedoxCouple } from '../types';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'electrochemical series, standard reduction potentials at 25 °C');
 const bard = handbook('Bard, Parsons and Jordan, Standard Potentials in Aqueous Solution', 'standard potential at 25 °C');
+const latimer = handbook('Latimer, The Oxidation States of the Elements and Their Potentials', 'standard potential at 25 °C; other tables give −0.03 to −0.07 V');
 const half = (text: string, standardPotentialV: number, source = crc): RedoxCouple => ({ half: text, standardPotentialV, source });
 
 /** Half-equations written as reductions, with their standard potentials. */
@@ -44,7 +45,7 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('Hg2Cl2(s) + 2e^- → 2Hg(s) + 2Cl^-(aq)', 0.2681),
   half('CuI(s) + e^- → Cu(s) + I^-(aq)', -0.182, bard),
   half('CuCl(s) + e^- → Cu(s) + Cl^-(aq)', 0.121, bard),
-  half('Cu(NH3)4^2+(aq) + 2e^- → Cu(s) + 4NH3(aq)', -0.03, bard),
+  half('Cu(NH3)4^2+(aq) + 2e^- → Cu(s) + 4NH3(aq)', -0.05, latimer),
   half('Zn(OH)4^2-(aq) + 4H^+(aq) + 2e^- → Zn(s) + 4H2O(l)', 0.457, bard),
   half('Mg(OH)2(s) + 2H^+(aq) + 2e^- → Mg(s) + 2H2O(l)', -1.862),
   half('Cd(OH)2(s) + 2H^+(aq) + 2e^- → Cd(s) + 2H2O(l)', 0.005),

@@ -1,0 +1,180 @@
+import { withAnswers } from '../observation/faults/likelyCauses';
+import type { Plan } from '../observation/faults/fault';
+import { mergeObservations } from '../observation/mergeObservations';
+import type { Observation } from '../observation/observation';
+import type { VesselView } from '../appearance/vesselView';
+import type { Manner } from '../procedure/classPlan';
+import type { Procedure, Step } from '../procedure/procedure';
+import { runProcedure } from '../procedure/runProcedure';
+import type { ProcedureRun } from '../procedure/runProcedure';
+import type { ContainerKind } from '../vessel/containers';
+import type { Reaction } from '../vessel/reaction';
+import { portionWords } from '../observation/eventWords';
+import type { LabDay, PlannedTest } from './labDay';
+import { procedureAsMade } from './solutionsNeeded';
+
+/** Something a lab day runs at the bench: a procedure, or a test of two solutions, which is a procedure of one step. */
+export interface Work {
+  readonly id: string;
+  /** Place in the day, from 1. */
+  readonly number: number;
+  readonly kind: 'test' | 'procedure';
+  readonly manner: Manner;
+  readonly procedure: Procedure;
+}
+
+/** Whoever stands at it: a group, or everybody. */
+export interface Bench {
+  readonly id: string | null;
+  readonly name: string;
+}
+
+/** The one vessel of a test of two solutions, and its one step. */
+export const testVessel = 'vessel';
+export const testStep = 'mix';
+const shownToAll: Bench = { id: null, name: 'Shown to all' };
+
+/** A test of two solutions as a procedure of one step. */
+export function procedureOfTest({ id, a, b, container }: PlannedTest): Procedure {
+  const add = (portion: typeof a) => ({
+    vessel: testVessel,
+    action: { do: 'add' as const, portion },
+  });
+  return {
+    id,
+    name: `${a.substance} + ${b.substance}`,
+    kind: 'precipitation',
+    purpose: 'What happens when the two are brought together?',
+    vessels: [{ name: testVessel, container }],
+    apparatus: [],
+    steps: [
+      {
+        id: testStep,
+        text: `Put ${portionWords(a)} in the vessel, note its colour, then pour in ${portionWords(b)}.`,
+        events: [add(a), add(b)],
+        ranges: [],
+        minutes: 2,
+        attended: true,
+        uses: {},
+        ready: [],
+        needs: [],
+        record: [],
+        measures: [],
+      },
+    ],
+    analyses: [],
+    questions: [],
+    disposal: '',
+  };
+}
+
+type Planned = Pick<LabDay, 'tests' | 'procedures'>;
+
+/** Everything a day runs, as planned: its tests, then its procedures. */
+export function worksOf({ tests, procedures }: Planned): Work[] {
+  return [
+    ...tests.map((test): Omit<Work, 'number'> => ({
+      id: test.id,
+      kind: 'test',
+      manner: 'groups',
+      procedure: procedureOfTest(test),
+    })),
+    ...procedures.map(({ id, manner, procedure }): Omit<Work, 'number'> => ({
+      id,
+      kind: 'procedure',
+      manner,
+      procedure,
+    })),
+  ].map((work, at) => ({ ...work, number: at + 1 }));
+}
+
+/** Everything a day runs, with the concentrations that were really made. */
+export function worksAsMade(day: Planned & Pick<LabDay, 'weighings'>): Work[] {
+  return worksOf(day).map((work) => ({
+    ...work,
+    procedure: procedureAsMade(work.procedure, day.weighings),
+  }));
+}
+
+/** The benches that do a piece of work. */
+export function benchesOf({ groups }: Pick<LabDay, 'groups'>, { manner }: Work): readonly Bench[] {
+  return manner === 'demonstration' ? [shownToAll] : groups;
+}
+
+/** One vessel in one step: what it should show, and how that comes about. */
+export interface Station {
+  readonly vessel: string;
+  readonly container: ContainerKind;
+  /** Empty where it is not predicted. */
+  readonly expected: readonly Observation[];
+  readonly view?: VesselView;
+  readonly reactions: readonly Reaction[];
+  readonly notPredicted: readonly string[];
+  /** For running it again with a slip. */
+  readonly plan: Plan;
+}
+
+const runs = new Map<string, ProcedureRun>();
+const mostRuns = 80;
+
+/** The engine’s run of a piece of work; asked for again with every tap, and always the same. */
+export function runOf({ procedure }: Pick<Work, 'procedure'>): ProcedureRun {
+  const key = JSON.stringify([
+    procedure.vessels,
+    procedure.steps.map(({ id, events }) => [id, events]),
+  ]);
+  const known = runs.get(key);
+  if (known) return known;
+  const run = runProcedure(procedure);
+  if (runs.size >= mostRuns) runs.clear();
+  runs.set(key, run);
+  return run;
+}
+
+/** The vessels in which a step does something, each with what it should show at its end. */
+export function stationsOf(work: Work, step: Step): Station[] {
+  const { vessels, steps } = work.procedure;
+  const run = runOf(work).steps.find((one) => one.step.id === step.id);
+  if (!run) return [];
+  const events = steps.flatMap((one) => one.events);
+  const first = steps
+    .slice(
+      0,
+      steps.findIndex(({ id }) => id === step.id),
+    )
+    .flatMap((one) => one.events).length;
+  const names = [...new Set(run.did.map(({ vessel }) => vessel))];
+  return names.flatMap((vessel): Station[] => {
+    const container = vessels.find(({ name }) => name === vessel)?.container;
+    const told = run.did.flatMap((one) => (one.vessel === vessel ? [one.told] : []));
+    const last = told.at(-1);
+    if (!container || !last) return [];
+    const outside = [
+      ...new Set([
+        ...(step.notPredicted ? [step.notPredicted] : []),
+        ...told.flatMap(({ notPredicted }) => notPredicted),
+      ]),
+    ];
+    const merged = mergeObservations(told.map(({ observations }) => observations));
+    return [
+      {
+        vessel,
+        container,
+        expected: outside.length > 0 ? [] : work.kind === 'test' ? withAnswers(merged) : merged,
+        ...(outside.length === 0 && { view: last.view }),
+        reactions: outside.length > 0 ? [] : told.flatMap(({ reactions }) => reactions),
+        notPredicted: outside,
+        plan: { vessels, events, vessel, from: first, to: first + run.did.length - 1 },
+      },
+    ];
+  });
+}
+
+/** Why the engine could not run a step at all, where it could not. */
+export function refusalOf(work: Work, step: Step): string | undefined {
+  const { refused, steps } = runOf(work);
+  if (!refused || steps.some((one) => one.step.id === step.id)) return undefined;
+  return refused.stepId === step.id
+    ? refused.error.message
+    : 'an earlier step could not be predicted, so nothing can be said of this one';
+}
