@@ -8,6 +8,7 @@ const order = [
   'vessel',
   'appearance',
   'observation',
+  'measurement',
   'safety',
   'schedule',
   'procedure',

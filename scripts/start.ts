@@ -1,6 +1,8 @@
 /** `npm start`: everything from an empty machine to a served application, and everything stopped again on Ctrl-C. */
 import { fork } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
+import { startSimulatedBench } from '../server/src/simulated/bench';
+import type { SimulatedBench } from '../server/src/simulated/bench';
 import { buildWeb } from './machine/build';
 import { takeLock } from './machine/lock';
 import { isFree } from './machine/ports';
@@ -41,6 +43,7 @@ async function choosePort(): Promise<number> {
 let cluster: Cluster | undefined;
 let server: ChildProcess | undefined;
 let release = (): void => undefined;
+let bench: SimulatedBench | undefined;
 let stopping = false;
 
 async function stopAll(code: number): Promise<void> {
@@ -52,9 +55,16 @@ async function stopAll(code: number): Promise<void> {
     server.kill('SIGTERM');
     await ended;
   }
+  await bench?.stop();
   await cluster?.stop();
   release();
   process.exit(code);
+}
+
+/** Where real instruments are named, they are used; otherwise a simulated bench comes along. */
+async function simulatedInstruments(): Promise<string> {
+  bench = await startSimulatedBench(Number(process.env.STOICHOS_BENCH_SPEED ?? 1));
+  return JSON.stringify(bench.addresses);
 }
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
   process.on(signal, () => void stopAll(0));
@@ -78,9 +88,15 @@ try {
       }
     });
   }
+  const instruments = process.env.STOICHOS_INSTRUMENTS ?? (await simulatedInstruments());
   server = fork('server/src/main.ts', {
     execArgv: ['--import', 'tsx'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port) },
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      PORT: String(port),
+      STOICHOS_INSTRUMENTS: instruments,
+    },
   });
   server.on('message', (message) => {
     if (typeof message === 'object' && message !== null && 'url' in message)
@@ -94,6 +110,7 @@ try {
   });
 } catch (error) {
   stopping = true;
+  await bench?.stop();
   await cluster?.stop();
   release();
   fail(error);

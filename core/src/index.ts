@@ -1,6 +1,7 @@
 export { ChemistryError, inField } from './errors';
 export type { ChemistryErrorCode } from './errors';
 export { commands, parseInput } from './commands';
+export { csvOf } from './csv';
 
 export { parseFormula } from './formula/parseFormula';
 export { formulaRuns } from './formula/formatFormula';
@@ -86,6 +87,7 @@ export {
 export type { Observation, ObservationKind } from './observation/observation';
 export { rackEventSchema, rackRunner, rackSchema, runRack, vesselsOf } from './observation/rack';
 export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
+export { testOutcomes } from './benchTests/outcomes';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
 export { compare, compareSchema } from './observation/compare/compare';
 export type { Compared } from './observation/compare/compare';
@@ -170,7 +172,7 @@ export { analysisSchema, measureSchema, quantityNames, quantityUnits } from './p
 export type { Analysis, Measure, QuantityName } from './procedure/measures';
 export { moveStep, orderProblems, shortText, unmetBefore } from './procedure/orderGuard';
 export type { OrderProblem, Unmet } from './procedure/orderGuard';
-export { kitKinds, procedureSchema, stepSchema } from './procedure/procedure';
+export { blankStep, kitKinds, procedureSchema, stepSchema } from './procedure/procedure';
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';
 export type { Reagent } from './procedure/reagents';
@@ -259,17 +261,28 @@ export {
   standingEntries,
 } from './labday/currentRecords';
 export type { StandingEntry, Where } from './labday/currentRecords';
+export {
+  commandSchema,
+  followSchema,
+  instrumentKinds,
+  instrumentSchema,
+  lineStates,
+  readingSchema,
+} from './labday/instruments';
+export type { Follow, InstrumentInfo, InstrumentReading } from './labday/instruments';
 export { activityEvidence } from './labday/activityEvidence';
 export { analyse, measurementsOf } from './labday/analyse';
 export type { AnalysisResult, Found } from './labday/analyse';
 export { benchProgress, waitingSteps } from './labday/benchProgress';
 export type { BenchProgress, StepProgress } from './labday/benchProgress';
+export { describeRecord } from './labday/describeRecord';
 export { classSpread } from './labday/classSpread';
 export type { ClassSpread } from './labday/classSpread';
 export { causesOf, judgeDay, judgeStation, judgeWork } from './labday/judgeDay';
 export type { StationJudgement } from './labday/judgeDay';
 export {
   benchesOf,
+  nameOfWork,
   procedureOfTest,
   refusalOf,
   runOf,

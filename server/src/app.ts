@@ -3,6 +3,7 @@ import Koa from 'koa';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
 import type { Database } from './database/connect';
+import type { Instruments } from './instruments/instruments';
 import { answerErrors } from './middleware/answerErrors';
 import { logRequests } from './middleware/logRequests';
 import { readJson } from './middleware/readJson';
@@ -10,13 +11,19 @@ import { serveApplication } from './middleware/serveApplication';
 import { benchRoutes } from './routes/bench';
 import { dayRoutes } from './routes/days';
 import { generalRoutes } from './routes/general';
+import { instrumentRoutes } from './routes/instruments';
 import { procedureRoutes } from './routes/procedures';
 import { reportRoutes } from './routes/reports';
 import { runRoutes } from './routes/runs';
 import { shelfRoutes } from './routes/shelf';
 
 /** The server as a list of middlewares: log, headers, errors in words, JSON in, the API, the application. */
-export function createApp(database: Database, log: Logger, applicationFolder: string): Koa {
+export function createApp(
+  database: Database,
+  log: Logger,
+  applicationFolder: string,
+  instruments: Instruments,
+): Koa {
   const api = new Router({ prefix: '/api' });
   for (const routes of [
     dayRoutes,
@@ -28,6 +35,7 @@ export function createApp(database: Database, log: Logger, applicationFolder: st
     reportRoutes,
   ])
     api.use(routes(database).routes());
+  api.use(instrumentRoutes(database, instruments).routes());
   const app = new Koa();
   app.use(logRequests(log));
   app.use(

@@ -4,9 +4,11 @@ import { fileURLToPath } from 'node:url';
 import { createLog } from './log';
 import { createApp } from './app';
 import { connect } from './database/connect';
+import { addressesSchema, openInstruments } from './instruments/instruments';
 import { migrate } from './database/migrate';
 import { loadDemo } from './demo/loadDemo';
 
+const { STOICHOS_INSTRUMENTS = '[]' } = process.env;
 const { DATABASE_URL, PORT = '8410', HOST = '127.0.0.1', LOG_LEVEL = 'warn' } = process.env;
 const log = createLog(LOG_LEVEL);
 
@@ -15,6 +17,17 @@ if (!DATABASE_URL) {
   process.exit(1);
 }
 
+/** The instruments within reach, or none where the list cannot be read: the bench works without. */
+function findInstruments() {
+  try {
+    return openInstruments(addressesSchema.parse(JSON.parse(STOICHOS_INSTRUMENTS)));
+  } catch (error) {
+    log.error({ err: error }, 'STOICHOS_INSTRUMENTS is no list of instruments; there are none.');
+    return openInstruments([]);
+  }
+}
+
+const instruments = findInstruments();
 const database = connect(DATABASE_URL);
 try {
   const ran = await migrate(database.sequelize);
@@ -26,7 +39,7 @@ try {
 }
 
 const application = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createApp(database, log, application).listen(Number(PORT), HOST);
+const server = createApp(database, log, application, instruments).listen(Number(PORT), HOST);
 server.once('error', (error) => {
   log.fatal({ err: error }, `Port ${PORT} on ${HOST} cannot be listened on.`);
   process.exit(1);
@@ -47,6 +60,7 @@ async function stop(): Promise<void> {
   const impatient = setTimeout(() => server.closeAllConnections(), 3000);
   await closed;
   clearTimeout(impatient);
+  instruments.close();
   await database.sequelize.close();
   process.exit(0);
 }

@@ -109,7 +109,7 @@ describe('the bench record', () => {
 
   it('knows an unknown test, group or superseded entry', async () => {
     const id = crypto.randomUUID();
-    for (const field of ['testId', 'groupId', 'supersedes']) {
+    for (const field of ['workId', 'groupId', 'supersedes']) {
       const { status, json } = await postEntry({ [field]: id });
       expect([status, json.error.field]).toEqual([404, field]);
       expect(json.error.message).toContain(id);
@@ -133,7 +133,9 @@ describe('the bench record', () => {
     expect(csv.headers.get('content-disposition')).toContain('attachment');
     const [head = '', row = ''] = csv.text.split('\r\n');
     expect(head.split(',').slice(0, 3)).toEqual(['date', 'lab_day', 'group']);
-    expect(row).toContain('2026-05-04,Trial run,Bench Knot,CuSO4,0.2043');
+    expect(row).toContain(
+      '2026-05-04,Trial run,Bench Knot,CuSO4 with NaOH,mix,vessel,vessel: added 2 mL 0.204 M CuSO4;',
+    );
   });
 });
 

@@ -6,6 +6,7 @@ import '@mantine/spotlight/styles.css';
 import './app/global.css';
 import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
+import { setupListeners } from '@reduxjs/toolkit/query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
@@ -16,6 +17,8 @@ import { theme } from './app/theme';
 import { startOutbox } from './outbox/outbox';
 
 startOutbox(store);
+// Another tab, or the same after the lid was closed, looks again at what has changed meanwhile.
+setupListeners(store.dispatch);
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no element with the id root');

@@ -40,7 +40,10 @@ describe('entries on their way', () => {
     dayId: 'day',
     entry: {
       id: 'one',
-      testId: 't',
+      workId: 't',
+      stepId: 'mix',
+      vessel: null,
+      part: 'test' as const,
       groupId: 'g',
       record: null,
       supersedes: 'zero',

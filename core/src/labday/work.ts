@@ -4,6 +4,7 @@ import { mergeObservations } from '../observation/mergeObservations';
 import type { Observation } from '../observation/observation';
 import type { VesselView } from '../appearance/vesselView';
 import type { Manner } from '../procedure/classPlan';
+import { blankStep } from '../procedure/procedure';
 import type { Procedure, Step } from '../procedure/procedure';
 import { runProcedure } from '../procedure/runProcedure';
 import type { ProcedureRun } from '../procedure/runProcedure';
@@ -11,7 +12,7 @@ import type { ContainerKind } from '../vessel/containers';
 import type { Reaction } from '../vessel/reaction';
 import { portionWords } from '../observation/eventWords';
 import type { LabDay, PlannedTest } from './labDay';
-import { procedureAsMade } from './solutionsNeeded';
+import { portionsAsMade, procedureAsMade } from './solutionsNeeded';
 
 /** Something a lab day runs at the bench: a procedure, or a test of two solutions, which is a procedure of one step. */
 export interface Work {
@@ -49,17 +50,9 @@ export function procedureOfTest({ id, a, b, container }: PlannedTest): Procedure
     apparatus: [],
     steps: [
       {
-        id: testStep,
+        ...blankStep(testStep),
         text: `Put ${portionWords(a)} in the vessel, note its colour, then pour in ${portionWords(b)}.`,
         events: [add(a), add(b)],
-        ranges: [],
-        minutes: 2,
-        attended: true,
-        uses: {},
-        ready: [],
-        needs: [],
-        record: [],
-        measures: [],
       },
     ],
     analyses: [],
@@ -72,28 +65,39 @@ type Planned = Pick<LabDay, 'tests' | 'procedures'>;
 
 /** Everything a day runs, as planned: its tests, then its procedures. */
 export function worksOf({ tests, procedures }: Planned): Work[] {
-  return [
-    ...tests.map((test): Omit<Work, 'number'> => ({
+  const all: readonly Omit<Work, 'number'>[] = [
+    ...tests.map((test) => ({
       id: test.id,
-      kind: 'test',
-      manner: 'groups',
+      kind: 'test' as const,
+      manner: 'groups' as const,
       procedure: procedureOfTest(test),
     })),
-    ...procedures.map(({ id, manner, procedure }): Omit<Work, 'number'> => ({
-      id,
-      kind: 'procedure',
-      manner,
-      procedure,
-    })),
-  ].map((work, at) => ({ ...work, number: at + 1 }));
+    ...procedures.map((planned) => ({ ...planned, kind: 'procedure' as const })),
+  ];
+  return all.map((work, at) => ({ ...work, number: at + 1 }));
 }
 
 /** Everything a day runs, with the concentrations that were really made. */
-export function worksAsMade(day: Planned & Pick<LabDay, 'weighings'>): Work[] {
-  return worksOf(day).map((work) => ({
-    ...work,
-    procedure: procedureAsMade(work.procedure, day.weighings),
-  }));
+export function worksAsMade({
+  tests,
+  procedures,
+  weighings,
+}: Planned & Pick<LabDay, 'weighings'>): Work[] {
+  return worksOf({
+    tests: tests.map((test) => {
+      const [a, b] = portionsAsMade(test, weighings);
+      return { ...test, a, b };
+    }),
+    procedures: procedures.map((planned) => ({
+      ...planned,
+      procedure: procedureAsMade(planned.procedure, weighings),
+    })),
+  });
+}
+
+/** What a piece of work is called; a test by its two solutions. */
+export function nameOfWork({ kind, procedure }: Pick<Work, 'kind' | 'procedure'>): string {
+  return kind === 'test' ? procedure.name.replace(' + ', ' with ') : procedure.name;
 }
 
 /** The benches that do a piece of work. */

@@ -78,7 +78,7 @@ export function portionWords(portion: AnyPortion): string {
   if ('gas' in portion) return `${portion.amountMmol} mmol of ${portion.gas} gas`;
   if ('massG' in portion) return `${portion.massG} g ${portion.substance}`;
   if ('concentrationM' in portion)
-    return `${portion.volumeMl} mL ${portion.concentrationM} M ${portion.substance}`;
+    return `${portion.volumeMl} mL ${Number(portion.concentrationM.toPrecision(3))} M ${portion.substance}`;
   if ('percentWV' in portion)
     return `${portion.volumeMl} mL ${portion.percentWV} % ${portion.substance}`;
   return `${portion.volumeMl} mL ${portion.substance}`;

@@ -61,6 +61,21 @@ export const stepSchema = z.object({
 /** One step of a procedure. */
 export type Step = z.infer<typeof stepSchema>;
 
+/** A step with nothing in it yet. */
+export const blankStep = (id: string): Step => ({
+  id,
+  text: '',
+  events: [],
+  ranges: [],
+  minutes: 2,
+  attended: true,
+  uses: {},
+  ready: [],
+  needs: [],
+  record: [],
+  measures: [],
+});
+
 /** A test as it is written down: what for, what with, in what order, and what to ask. */
 export const procedureSchema = z.object({
   id: z.string().min(1).max(80),

@@ -1,4 +1,6 @@
-import type { BenchEntry, Weighing } from '@stoichos/core';
+import { isAt, testStep, testVessel } from '@stoichos/core';
+import type { BenchEntry, Manner, Weighing } from '@stoichos/core';
+import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
 import { readEntry } from './labDays';
@@ -7,24 +9,21 @@ import { readEntry } from './labDays';
  * Adds one line to the bench record. The id is made where the line was first written, so a line that is sent again
  * is stored once; it is on disk before this returns.
  *
- * @throws Problem 404 for an unknown test or group, 409 when the id already stands for something else.
+ * @throws Problem 404 for an unknown test, procedure, step, vessel or group, 409 when the id already stands for something else.
  */
 export async function appendEntry(database: Database, entry: BenchEntry): Promise<BenchEntry> {
-  const { entries, tests, groups, sequelize } = database;
+  const { entries, sequelize } = database;
   return sequelize.transaction(async (transaction) => {
-    // The lock keeps the test from being changed or taken out while its first line arrives.
-    const test = await tests.findByPk(entry.testId, { transaction, lock: transaction.LOCK.SHARE });
-    if (!test) throw notFound('test', 'testId', entry.testId);
-    const group = await groups.findOne({
-      where: { id: entry.groupId, labDayId: test.labDayId },
-      transaction,
-    });
-    if (!group) throw notFound('group in this lab day', 'groupId', entry.groupId);
-    await checkSuperseded(database, entry);
+    const work = await findWork(database, entry, transaction);
+    await checkGroup(database, entry, work, transaction);
+    await checkSuperseded(database, entry, transaction);
+    const { workId, ...columns } = entry;
     const [row, created] = await entries.findOrCreate({
       where: { id: entry.id },
       defaults: {
-        ...entry,
+        ...columns,
+        testId: work.manner === undefined ? workId : null,
+        dayProcedureId: work.manner === undefined ? null : workId,
         kind: entry.record?.kind ?? null,
         recordedAt: new Date(entry.recordedAt),
       },
@@ -36,7 +35,64 @@ export async function appendEntry(database: Database, entry: BenchEntry): Promis
   });
 }
 
-async function checkSuperseded({ entries }: Database, entry: BenchEntry): Promise<void> {
+interface FoundWork {
+  readonly labDayId: string;
+  /** Absent for a test of two solutions, which every group does. */
+  readonly manner?: Manner;
+}
+
+/** The test or procedure of an entry. The lock keeps it from being changed or taken out while its first line arrives. */
+async function findWork(
+  { tests, dayProcedures }: Database,
+  { workId, stepId, vessel }: BenchEntry,
+  transaction: Transaction,
+): Promise<FoundWork> {
+  const shared = { transaction, lock: transaction.LOCK.SHARE };
+  const test = await tests.findByPk(workId, shared);
+  if (test) {
+    if (stepId !== testStep) throw notFound('step of a test', 'stepId', stepId);
+    if (vessel !== null && vessel !== testVessel)
+      throw notFound('vessel of a test', 'vessel', vessel);
+    return { labDayId: test.labDayId };
+  }
+  const planned = await dayProcedures.findByPk(workId, shared);
+  if (!planned) throw notFound('test or procedure', 'workId', workId);
+  const { body, manner, labDayId } = planned;
+  if (!body.steps.some(({ id }) => id === stepId))
+    throw notFound('step in this procedure', 'stepId', stepId);
+  if (vessel !== null && !body.vessels.some(({ name }) => name === vessel))
+    throw notFound('vessel in this procedure', 'vessel', vessel);
+  return { labDayId, manner };
+}
+
+/** What is shown to all belongs to no group, and everything else to one of its day. */
+async function checkGroup(
+  { groups }: Database,
+  { groupId }: BenchEntry,
+  { labDayId, manner }: FoundWork,
+  transaction: Transaction,
+): Promise<void> {
+  const isShown = manner === 'demonstration';
+  if (groupId === null && isShown) return;
+  if (groupId === null || isShown)
+    throw new Problem(
+      400,
+      'wrongBench',
+      isShown
+        ? 'This procedure is shown to all, so its record belongs to no group.'
+        : 'This is done by every group, so its record belongs to one.',
+      'groupId',
+      isShown ? 'Send groupId null.' : 'Send the id of the group.',
+    );
+  const group = await groups.findOne({ where: { id: groupId, labDayId }, transaction });
+  if (!group) throw notFound('group in this lab day', 'groupId', groupId);
+}
+
+async function checkSuperseded(
+  { entries }: Database,
+  entry: BenchEntry,
+  transaction: Transaction,
+): Promise<void> {
   if (entry.supersedes === null) {
     if (entry.record === null)
       throw new Problem(
@@ -48,14 +104,18 @@ async function checkSuperseded({ entries }: Database, entry: BenchEntry): Promis
       );
     return;
   }
-  const earlier = await entries.findByPk(entry.supersedes);
-  if (!earlier || earlier.testId !== entry.testId || earlier.groupId !== entry.groupId)
-    throw notFound('earlier entry of this test and group', 'supersedes', entry.supersedes);
+  const earlier = await entries.findByPk(entry.supersedes, { transaction });
+  const { workId, stepId, groupId } = earlier ? readEntry(earlier) : entry;
+  if (!earlier || !isAt(entry, { workId, stepId, groupId }))
+    throw notFound('earlier entry of this step and group', 'supersedes', entry.supersedes);
 }
 
 function sameEntry(one: BenchEntry, other: BenchEntry): boolean {
-  const essence = ({ testId, groupId, supersedes, record }: BenchEntry) =>
-    JSON.stringify([testId, groupId, supersedes, record && Object.entries(record).sort()]);
+  const essence = ({ record, ...entry }: BenchEntry) => {
+    // A clock may have been put right between two tries.
+    const where = Object.entries(entry).filter(([name]) => name !== 'recordedAt');
+    return JSON.stringify([where.sort(), record && Object.entries(record).sort()]);
+  };
   return essence(one) === essence(other);
 }
 

@@ -1,5 +1,6 @@
 import type { LabDay, LabDayInput, LabDaySummary, PlannedTest } from '@stoichos/core';
-import { QueryTypes } from 'sequelize';
+import { procedureSchema } from '@stoichos/core';
+import { Op, QueryTypes, literal } from 'sequelize';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
@@ -13,8 +14,10 @@ export async function listDays({ sequelize }: Database): Promise<LabDaySummary[]
        d.length_min AS "lengthMin", d.group_size AS "groupSize", d.staff, d.kit, d.balance_g AS "balanceG",
        (SELECT count(*)::int FROM day_procedures p WHERE p.lab_day_id = d.id) AS "procedureCount",
        (SELECT count(*)::int FROM tests t WHERE t.lab_day_id = d.id) AS "testCount",
-       (SELECT count(DISTINCT (e.test_id, e.group_id))::int FROM bench_entries e
-          JOIN tests t ON t.id = e.test_id WHERE t.lab_day_id = d.id) AS "recordedCount",
+       (SELECT count(DISTINCT (coalesce(e.test_id, e.day_procedure_id), e.group_id))::int FROM bench_entries e
+          LEFT JOIN tests t ON t.id = e.test_id
+          LEFT JOIN day_procedures p ON p.id = e.day_procedure_id
+          WHERE coalesce(t.lab_day_id, p.lab_day_id) = d.id) AS "recordedCount",
        (SELECT coalesce(json_agg(json_build_object('id', g.id, 'name', g.name) ORDER BY g.position), '[]')
           FROM groups g WHERE g.lab_day_id = d.id) AS groups
      FROM lab_days d ORDER BY d.date DESC, d.created_at DESC`,
@@ -38,8 +41,14 @@ export async function loadDay(database: Database, id: string): Promise<LabDay> {
     const procedureRows = await dayProcedures.findAll({ where, order: ['position'], transaction });
     const weighingRows = await weighings.findAll({ where, order: ['recordedAt'], transaction });
     const entryRows = await entries.findAll({
-      where: { testId: testRows.map((row) => row.id) },
-      order: ['recordedAt'],
+      where: {
+        [Op.or]: [
+          { testId: testRows.map((row) => row.id) },
+          { dayProcedureId: procedureRows.map((row) => row.id) },
+        ],
+      },
+      // In the order they came in: the clock of a tablet may be wrong, or be put right in the middle of a class.
+      order: [literal('received_at'), 'recordedAt'],
       transaction,
     });
     return {
@@ -58,7 +67,8 @@ export async function loadDay(database: Database, id: string): Promise<LabDay> {
       procedures: procedureRows.map(({ id: own, manner, body }) => ({
         id: own,
         manner,
-        procedure: body,
+        // What was kept before a field existed gets that field’s default.
+        procedure: procedureSchema.parse(body),
       })),
       preparations: await standingPreparations(database, id, transaction),
       weighings: weighingRows.map(readWeighing),
@@ -99,8 +109,18 @@ function readWeighing(row: WeighingRow): LabDay['weighings'][number] {
 }
 
 export function readEntry(row: EntryRow): LabDay['entries'][number] {
-  const { id, testId, groupId, record, supersedes, recordedAt } = row;
-  return { id, testId, groupId, record, supersedes, recordedAt: recordedAt.toISOString() };
+  const { id, testId, dayProcedureId, stepId, vessel, part, groupId, record, supersedes } = row;
+  return {
+    id,
+    workId: testId ?? dayProcedureId ?? '',
+    stepId,
+    vessel,
+    part,
+    groupId,
+    record,
+    supersedes,
+    recordedAt: row.recordedAt.toISOString(),
+  };
 }
 
 /** Writes a lab day; sending the same one again changes nothing more. */

@@ -4,6 +4,7 @@ import type {
   DayTimetable,
   LabDay,
   Manner,
+  Part,
   Procedure,
   Rack,
   Settings,
@@ -55,8 +56,12 @@ export interface WeighingRow {
 }
 export interface EntryRow {
   id: string;
-  testId: string;
-  groupId: string;
+  testId: string | null;
+  dayProcedureId: string | null;
+  stepId: string;
+  vessel: string | null;
+  part: Part;
+  groupId: string | null;
   kind: string | null;
   record: BenchRecord | null;
   supersedes: string | null;
@@ -165,8 +170,12 @@ export function defineModels(sequelize: Sequelize) {
     }),
     entries: define<EntryRow>('entry', 'bench_entries', {
       id: id(),
-      testId: reference(),
-      groupId: reference(),
+      testId: { type: DataTypes.UUID },
+      dayProcedureId: { type: DataTypes.UUID },
+      stepId: text(),
+      vessel: { type: DataTypes.TEXT },
+      part: text(),
+      groupId: { type: DataTypes.UUID },
       kind: { type: DataTypes.TEXT },
       record: { type: DataTypes.JSONB },
       supersedes: { type: DataTypes.UUID },
@@ -226,6 +235,8 @@ export function defineModels(sequelize: Sequelize) {
       id: { ...integer(), primaryKey: true },
       naming: text(),
       reactionTypes: text(),
+      temperature: text(),
+      heating: text(),
     }),
   };
 }

@@ -1,5 +1,6 @@
-import type { DayProcedure, DayTimetable, OwnProcedure } from '@stoichos/core';
-import { brokenRules, classPlanOf, planKey, scheduleOf } from '@stoichos/core';
+import { brokenRules, classPlanOf, planKey, procedureSchema, scheduleOf } from '@stoichos/core';
+import type { DayProcedure, DayTimetable, OwnProcedure, Procedure } from '@stoichos/core';
+import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
 import { loadDay } from './labDays';
@@ -36,28 +37,60 @@ export async function dropProcedure({ ownProcedures }: Database, id: string): Pr
     throw notFound('procedure', 'procedureId', id);
 }
 
-/** Writes the procedures of a day, all of them, in their order. @throws Problem 404. */
+/**
+ * Writes the procedures of a day, all of them, in their order.
+ *
+ * @throws Problem 404; 409 when one that has a record would be changed or taken out.
+ */
 export async function saveDayProcedures(
-  { days, dayProcedures, sequelize }: Database,
+  database: Database,
   labDayId: string,
   procedures: readonly DayProcedure[],
 ): Promise<void> {
+  const { days, dayProcedures, sequelize } = database;
   await sequelize.transaction(async (transaction) => {
     if (!(await days.findByPk(labDayId, { transaction, lock: true })))
       throw notFound('lab day', 'dayId', labDayId);
-    await dayProcedures.destroy({ where: { labDayId }, transaction });
-    await dayProcedures.bulkCreate(
-      procedures.map(({ id, manner, procedure }, position) => ({
-        id,
-        labDayId,
-        position,
-        name: procedure.name,
-        manner,
-        body: procedure,
-      })),
-      { transaction },
-    );
+    const standing = await dayProcedures.findAll({ where: { labDayId }, transaction, lock: true });
+    for (const row of standing) {
+      const wanted = procedures.find(({ id }) => id === row.id);
+      if (wanted && sameProcedure(row, wanted)) continue;
+      await refuseIfRecorded(database, row, wanted ? 'changed' : 'taken out', transaction);
+      await row.destroy({ transaction });
+    }
+    for (const [position, { id, manner, procedure }] of procedures.entries()) {
+      const { name } = procedure;
+      await dayProcedures.upsert(
+        { id, labDayId, position, name, manner, body: procedure },
+        { transaction },
+      );
+    }
   });
+}
+
+function sameProcedure(
+  { manner, body }: { readonly manner: string; readonly body: Procedure },
+  wanted: DayProcedure,
+): boolean {
+  // Read through the schema, both have their keys in one order.
+  const text = (procedure: Procedure) => JSON.stringify(procedureSchema.parse(procedure));
+  return manner === wanted.manner && text(body) === text(wanted.procedure);
+}
+
+async function refuseIfRecorded(
+  { entries }: Database,
+  { id, name }: { readonly id: string; readonly name: string },
+  what: string,
+  transaction: Transaction,
+): Promise<void> {
+  if ((await entries.count({ where: { dayProcedureId: id }, transaction })) === 0) return;
+  throw new Problem(
+    409,
+    'procedureHasRecords',
+    `Observations are recorded for “${name}”, so it cannot be ${what}.`,
+    'procedures',
+    'Record what was done otherwise as a departure, or add the procedure once more with the changes.',
+  );
 }
 
 /**

@@ -8,7 +8,8 @@ const only = 1;
 /** The schools and units this installation works in. */
 export async function loadSettings({ settings }: Database): Promise<Settings> {
   const row = await settings.findByPk(only, { rejectOnEmpty: true });
-  return settingsSchema.parse({ naming: row.naming, reactionTypes: row.reactionTypes });
+  const { naming, reactionTypes, temperature, heating } = row;
+  return settingsSchema.parse({ naming, reactionTypes, temperature, heating });
 }
 
 /** Stores the settings. */

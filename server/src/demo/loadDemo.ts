@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { hazardRank, library, shelfSubstances } from '@stoichos/core';
+import { hazardRank, library, shelfSubstances, testStep, testVessel } from '@stoichos/core';
 import type { BenchRecord, Procedure, ShelfItem } from '@stoichos/core';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
@@ -110,7 +110,10 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
       line += 1;
       await appendEntry(database, {
         id: demoId(`${day.name} entry ${line}`),
-        testId: testId(test),
+        workId: testId(test),
+        stepId: testStep,
+        vessel: testVessel,
+        part: 'test',
         groupId: groupId(group),
         record: record satisfies BenchRecord,
         supersedes: null,

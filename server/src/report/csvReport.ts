@@ -1,35 +1,56 @@
-import { describeObservation, judgeDay, wasteRoute } from '@stoichos/core';
-import type { LabDay, Settings } from '@stoichos/core';
-import Papa from 'papaparse';
+import {
+  csvOf,
+  describeObservation,
+  eventWords,
+  judgeDay,
+  nameOfWork,
+  reagentsOf,
+  wasteRoute,
+} from '@stoichos/core';
+import type { LabDay, Settings, StationJudgement } from '@stoichos/core';
 
-/** The day's results as CSV (RFC 4180), one line for each test and group. Cells that look like formulae are defused. */
+/** The day’s results as CSV (RFC 4180), one line for each vessel of each step at each bench. Cells that look like formulae are defused. */
 export function csvReport(day: LabDay, settings: Settings): string {
   const rows = judgeDay(day).map((judgement) => {
-    const { test, group, portions, prediction, seen, notes, comparison, change } = judgement;
+    const { work, step, station, bench, seen, notes, comparison, change } = judgement;
+    const { vessel, expected, notPredicted, reactions } = station;
     return {
       date: day.date,
       lab_day: day.name,
-      group: group.name,
-      solution_a: test.a.substance,
-      a_made_mol_per_l: portions[0].concentrationM.toPrecision(4),
-      a_ml: test.a.volumeMl,
-      solution_b: test.b.substance,
-      b_made_mol_per_l: portions[1].concentrationM.toPrecision(4),
-      b_ml: test.b.volumeMl,
+      group: bench.name,
+      work: nameOfWork(work),
+      step: step.id,
+      vessel,
+      done: step.events.map(eventWords).join('; '),
       expected:
-        prediction.notPredicted.length > 0
-          ? `not predicted: ${prediction.notPredicted.join(' ')}`
-          : prediction.observations.map(describeObservation).join('; '),
+        notPredicted.length > 0
+          ? `not predicted: ${notPredicted.join(' ')}`
+          : expected.map(describeObservation).join('; '),
       seen: seen.map(describeObservation).join('; '),
-      judgement: comparison?.agreement ?? 'not predicted',
-      change: change.change,
+      blank: judgement.blank.map(describeObservation).join('; '),
+      control: judgement.control.map(describeObservation).join('; '),
+      computed: comparison?.agreement ?? 'not predicted',
+      verdict: judgement.verdict,
+      overridden_because: judgement.override?.reason ?? '',
+      change: seen.length > 0 ? change.change : '',
       reaction_type: [
-        ...new Set(prediction.reactions.flatMap(({ types }) => types[settings.reactionTypes])),
+        ...new Set(reactions.flatMap(({ types }) => types[settings.reactionTypes])),
       ].join('; '),
-      net_ionic: prediction.reactions.map(({ netIonic }) => netIonic).join('; '),
-      waste: wasteRoute([test.a.substance, test.b.substance]).bottle,
+      net_ionic: reactions.map(({ netIonic }) => netIonic).join('; '),
+      waste: wasteOf(judgement),
+      departures: judgement.departures
+        .map(({ what, planned, done }) => `${what}: ${planned} → ${done}`)
+        .join('; '),
       notes: notes.join(' / '),
     };
   });
-  return Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' });
+  return csvOf(rows);
+}
+
+/** The bottle for what a piece of work leaves. */
+export function wasteOf({ work }: Pick<StationJudgement, 'work'>): string {
+  const substances = reagentsOf(work.procedure).flatMap((reagent) =>
+    'substance' in reagent ? [reagent.substance] : [],
+  );
+  return substances.length === 0 ? '' : wasteRoute(substances).bottle;
 }

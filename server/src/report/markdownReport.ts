@@ -1,16 +1,20 @@
 import {
+  benchesOf,
   concentrationOf,
   deferral,
   describeObservation,
-  judgeDay,
+  eventWords,
+  judgeWork,
   latestWeighing,
   nameIn,
+  nameOfWork,
   solutionsNeeded,
-  wasteRoute,
+  worksAsMade,
 } from '@stoichos/core';
-import type { LabDay, Settings, TestJudgement } from '@stoichos/core';
+import type { LabDay, Settings, StationJudgement } from '@stoichos/core';
+import { wasteOf } from './csvReport';
 
-/** The day's report as Markdown: solutions as made, then each test with what was expected, seen and judged. */
+/** The day’s report as Markdown: solutions as made, then each piece of work with what was expected, seen and judged. */
 export function markdownReport(day: LabDay, settings: Settings): string {
   const lines = [
     `# ${escape(day.name)}`,
@@ -29,41 +33,69 @@ export function markdownReport(day: LabDay, settings: Settings): string {
       return `| ${nameIn(settings.naming, solution.substance)} | ${solution.concentrationM} M | ${made} |`;
     }),
     '',
-    ...judgeDay(day).flatMap((judgement) => testLines(judgement, settings)),
+    ...worksAsMade(day).flatMap((work) =>
+      benchesOf(day, work).flatMap((bench) => {
+        const judged = judgeWork(day, work, bench);
+        // Of a long procedure only what somebody recorded is told.
+        const told =
+          work.kind === 'test'
+            ? judged
+            : judged.filter(({ seen, standing }) => seen.length + standing.length > 0);
+        return [
+          `## ${escape(nameOfWork(work))} · ${escape(bench.name)}`,
+          '',
+          ...(told.length === 0 ? ['Nothing recorded.', ''] : []),
+          ...told.flatMap((judgement) => stationLines(judgement, settings)),
+        ];
+      }),
+    ),
     deferral,
     '',
   ];
   return lines.join('\n');
 }
 
-function testLines(judgement: TestJudgement, settings: Settings): string[] {
-  const { test, group, prediction, seen, notes, comparison, change, causes, portions } = judgement;
-  const named = (side: 0 | 1) =>
-    `${nameIn(settings.naming, portions[side].substance)} ${portions[side].concentrationM.toPrecision(3)} M, ${portions[side].volumeMl} mL`;
-  const types = prediction.reactions.flatMap((reaction) => reaction.types[settings.reactionTypes]);
+function stationLines(judgement: StationJudgement, settings: Settings): string[] {
+  const { step, station, seen, blank, control, notes, comparison, change, override } = judgement;
+  const { expected, notPredicted, reactions, vessel } = station;
+  const types = reactions.flatMap((reaction) => reaction.types[settings.reactionTypes]);
+  const list = (name: string, what: readonly Parameters<typeof describeObservation>[0][]) =>
+    what.length > 0 ? [`- ${name}: ${what.map(describeObservation).join('; ')}`] : [];
   return [
-    `## ${test.a.substance} with ${test.b.substance} · ${escape(group.name)}`,
-    '',
-    `- Mixed: ${named(0)}; ${named(1)}`,
-    ...(prediction.notPredicted.length > 0
-      ? prediction.notPredicted.map((reason) => `- Not predicted: ${reason}`)
-      : [`- Expected: ${prediction.observations.map(describeObservation).join('; ')}`]),
+    ...(judgement.work.kind === 'test' ? [] : [`### ${escape(step.text)} (${escape(vessel)})`, '']),
+    `- Done: ${step.events.map(eventWords).join('; ')}`,
+    ...(notPredicted.length > 0
+      ? notPredicted.map((reason) => `- Not predicted: ${reason}`)
+      : list('Expected', expected)),
     `- Seen: ${seen.length > 0 ? seen.map(describeObservation).join('; ') : 'nothing recorded'}`,
+    ...list('Blank', blank),
+    ...list('Control', control),
+    ...judgement.departures.map(
+      ({ what, planned, done }) => `- Departure, ${what}: ${escape(planned)} → ${escape(done)}`,
+    ),
     ...notes.map((note) => `- Note: ${escape(note)}`),
     ...(comparison ? [`- Judgement: ${comparison.agreement}${differences(judgement)}`] : []),
-    `- Change: ${change.change}${change.evidence.length > 0 ? ` (${change.evidence.join('; ')})` : ''}`,
+    ...(override
+      ? [
+          `- Instructor’s verdict: ${override.verdict} (${escape(override.reason)}, ${escape(override.by)})`,
+        ]
+      : []),
+    ...(seen.length > 0
+      ? [
+          `- Change: ${change.change}${change.evidence.length > 0 ? ` (${change.evidence.map(({ sign }) => sign).join('; ')})` : ''}`,
+        ]
+      : []),
     ...(types.length > 0 ? [`- Reaction type: ${[...new Set(types)].join(', ')}`] : []),
-    ...prediction.reactions.flatMap(({ equation, netIonic, spectators }) => [
+    ...reactions.flatMap(({ equation, netIonic, spectators }) => [
       ...(equation === netIonic ? [] : [`- Equation: ${equation}`]),
       `- Net ionic: ${netIonic}; spectators ${spectators.join(', ') || 'none'}`,
     ]),
-    ...(causes[0] ? [`- Likeliest cause: ${causes[0].fault}`] : []),
-    `- Waste: ${wasteRoute([test.a.substance, test.b.substance]).bottle}`,
+    `- Waste: ${wasteOf(judgement)}`,
     '',
   ];
 }
 
-function differences({ comparison }: TestJudgement): string {
+function differences({ comparison }: StationJudgement): string {
   const off = comparison?.items.filter(({ outcome }) => outcome === 'differs') ?? [];
   if (off.length === 0) return '';
   return ` – ${off.map(({ item, expected, seen }) => `${item}: expected ${expected}, seen ${seen ?? 'nothing'}`).join('; ')}`;

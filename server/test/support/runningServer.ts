@@ -1,14 +1,22 @@
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
-import { connect, createApp, migrate } from '../../src';
+import { connect, createApp, migrate, openInstruments } from '../../src';
+import type { InstrumentAddress } from '../../src/instruments/instruments';
 import { createLog } from '../../src/log';
 
 /** A served application on an emptied database, and a way to ask it. */
-export async function runningServer(databaseUrl: string) {
+export async function runningServer(
+  databaseUrl: string,
+  addresses: readonly InstrumentAddress[] = [],
+) {
   const database = connect(databaseUrl);
   await database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
   await migrate(database.sequelize);
-  const server = createApp(database, createLog('silent'), '/nowhere').listen(0, '127.0.0.1');
+  const instruments = openInstruments(addresses);
+  const server = createApp(database, createLog('silent'), '/nowhere', instruments).listen(
+    0,
+    '127.0.0.1',
+  );
   await once(server, 'listening');
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`;
   const ask = async (method: string, path: string, body?: unknown) => {
@@ -31,6 +39,7 @@ export async function runningServer(databaseUrl: string) {
   const close = async () => {
     server.close();
     server.closeAllConnections();
+    instruments.close();
     await database.sequelize.close();
   };
   return { database, ask, close };
@@ -56,7 +65,10 @@ export function sampleDay() {
     },
     entry: {
       id: crypto.randomUUID(),
-      testId: ids.test,
+      workId: ids.test,
+      stepId: 'mix',
+      vessel: 'vessel',
+      part: 'test',
       groupId: ids.group,
       record: { kind: 'precipitate', colour: 'pale blue' },
       supersedes: null as string | null,

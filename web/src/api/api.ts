@@ -1,6 +1,8 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import {
+  instrumentSchema,
   keptRunSchema,
+  readingSchema,
   labDaySchema,
   ownProcedureSchema,
   labDaySummarySchema,
@@ -12,6 +14,9 @@ import type {
   BenchEntry,
   DayProcedure,
   DayTimetable,
+  Follow,
+  InstrumentInfo,
+  InstrumentReading,
   KeptRun,
   LabDay,
   LabDayInput,
@@ -19,6 +24,7 @@ import type {
   OwnProcedure,
   PlannedTest,
   Preparation,
+  QuantityName,
   Settings,
   ShelfItem,
   Weighing,
@@ -27,6 +33,7 @@ import * as z from 'zod';
 
 const summaries = z.array(labDaySummarySchema);
 const shelf = z.array(shelfItemSchema);
+const instruments = z.array(instrumentSchema);
 const runs = z.array(keptRunSchema);
 const ownProcedures = z.array(ownProcedureSchema);
 const shelfImportSchema = z.object({
@@ -49,8 +56,9 @@ export type ShelfImport = z.infer<typeof shelfImportSchema>;
 /** The server as the application sees it. Every answer is checked against the shared schema. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Days', 'Day', 'Procedures', 'Runs', 'Settings', 'Shelf'],
+  tagTypes: ['Days', 'Day', 'Instruments', 'Procedures', 'Runs', 'Settings', 'Shelf'],
   refetchOnReconnect: true,
+  refetchOnFocus: true,
   endpoints: (build) => ({
     days: build.query<LabDaySummary[], void>({
       query: () => '/days',
@@ -163,6 +171,29 @@ export const api = createApi({
       query: ({ id }) => ({ url: `/preparations/${id}`, method: 'DELETE' }),
       invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
     }),
+    instruments: build.query<InstrumentInfo[], void>({
+      query: () => '/instruments',
+      transformResponse: (raw) => instruments.parse(raw),
+      providesTags: ['Instruments'],
+    }),
+    reading: build.query<InstrumentReading, { id: string; quantity: QuantityName }>({
+      query: ({ id, quantity }) => `/instruments/${id}/reading?quantity=${quantity}`,
+      transformResponse: (raw) => readingSchema.parse(raw),
+      keepUnusedDataFor: 0,
+    }),
+    tellInstrument: build.mutation<void, { id: string; command: string; value?: number }>({
+      query: ({ id, ...body }) => ({ url: `/instruments/${id}/commands`, method: 'POST', body }),
+    }),
+    putToVessel: build.mutation<void, { id: string; follow: Follow }>({
+      query: ({ id, follow }) => ({
+        url: `/instruments/${id}/follow`,
+        method: 'POST',
+        body: follow,
+      }),
+    }),
+    clearInstrument: build.mutation<void, string>({
+      query: (id) => ({ url: `/instruments/${id}/clear`, method: 'POST', body: {} }),
+    }),
     runs: build.query<KeptRun[], void>({
       query: () => '/runs',
       transformResponse: (raw) => runs.parse(raw),
@@ -207,6 +238,11 @@ export const {
   useSaveTimetableMutation,
   useConfirmPreparationMutation,
   useUndoPreparationMutation,
+  useInstrumentsQuery,
+  useReadingQuery,
+  useTellInstrumentMutation,
+  usePutToVesselMutation,
+  useClearInstrumentMutation,
   useRunsQuery,
   useKeepRunMutation,
   useDropRunMutation,

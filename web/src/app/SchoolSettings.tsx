@@ -1,4 +1,4 @@
-import { Radio, Stack } from '@mantine/core';
+import { Group, Radio, Stack } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { settingsSchema } from '@stoichos/core';
 import type { Settings } from '@stoichos/core';
@@ -39,6 +39,26 @@ export function SchoolSettings() {
         <Stack gap={8} mt={6}>
           <Radio value="five" label="Five types" />
           <Radio value="drivingForce" label="By driving force" />
+        </Stack>
+      </Radio.Group>
+      <Radio.Group
+        label="Thermometers"
+        value={settings.temperature}
+        onChange={(temperature) => change({ temperature })}
+      >
+        <Group gap="lg" mt={6}>
+          <Radio value="°C" label="°C" />
+          <Radio value="°F" label="°F" />
+        </Group>
+      </Radio.Group>
+      <Radio.Group
+        label="Heating a hydrate"
+        value={settings.heating}
+        onChange={(heating) => change({ heating })}
+      >
+        <Stack gap={8} mt={6}>
+          <Radio value="constantMass" label="To constant mass" />
+          <Radio value="fixedTimes" label="For fixed times" />
         </Stack>
       </Radio.Group>
     </Stack>

@@ -11,6 +11,8 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { spotlight } from '@mantine/spotlight';
 import { IconAdjustments, IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { Link, Outlet } from 'react-router';
+import { CaptureRunner } from '../bench/CaptureRunner';
+import { TimerAlarms } from '../timers/TimerAlarms';
 import { CommandSearch } from './CommandSearch';
 import { OutboxNotice } from '../outbox/OutboxNotice';
 import { SchoolSettings } from './SchoolSettings';
@@ -81,6 +83,8 @@ export function Shell() {
           </Menu>
         </Group>
       </header>
+      <TimerAlarms />
+      <CaptureRunner />
       <main id="content" className={classes.main}>
         <Outlet />
       </main>

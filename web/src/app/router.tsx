@@ -1,7 +1,10 @@
 import { createBrowserRouter } from 'react-router';
 import { BenchPage } from '../bench/BenchPage';
+import { ProjectorPage } from '../bench/ProjectorPage';
 import { DayFrame } from '../days/DayFrame';
 import { HomePage } from '../days/HomePage';
+import { ActivityPage } from '../judge/ActivityPage';
+import { CircuitPage } from '../judge/CircuitPage';
 import { JudgePage } from '../judge/JudgePage';
 import { AlternativesPage } from '../plan/AlternativesPage';
 import { DayProcedurePage } from '../plan/DayProcedurePage';
@@ -23,6 +26,7 @@ import { NotFoundPage } from './NotFoundPage';
 import { Shell } from './Shell';
 
 export const router = createBrowserRouter([
+  { path: '/days/:dayId/projector', element: <ProjectorPage /> },
   {
     element: <Shell />,
     children: [
@@ -55,6 +59,16 @@ export const router = createBrowserRouter([
           { path: 'prepare/waste', element: <WastePage /> },
           { path: 'bench', element: <BenchPage /> },
           { path: 'judge', element: <JudgePage /> },
+          { path: 'judge/circuit', element: <CircuitPage /> },
+          {
+            path: 'judge/measurements',
+            // Its charts come along only here.
+            lazy: async () => ({
+              Component: (await import('../judge/MeasurementsPage')).MeasurementsPage,
+            }),
+            HydrateFallback: Loading,
+          },
+          { path: 'judge/activity', element: <ActivityPage /> },
           { path: 'report', element: <ReportPage /> },
         ],
       },

@@ -4,15 +4,36 @@ import { api } from '../api/api';
 import { readRack } from '../mixing/keptRack';
 import { rackSlice } from '../mixing/rackSlice';
 import { outboxSlice } from '../outbox/outboxSlice';
+import { captureSchema, capturesSlice } from '../bench/capturesSlice';
+import { readKept, writeKept } from '../timers/kept';
+import { timerSchema, timersSlice } from '../timers/timersSlice';
+
+const timersKey = 'stoichos.timers';
+const capturesKey = 'stoichos.captures';
 
 export const store = configureStore({
   reducer: {
     [api.reducerPath]: api.reducer,
     outbox: outboxSlice.reducer,
     rack: rackSlice.reducer,
+    timers: timersSlice.reducer,
+    captures: capturesSlice.reducer,
   },
-  preloadedState: { rack: readRack() },
+  preloadedState: {
+    rack: readRack(),
+    timers: readKept(timersKey, timerSchema),
+    captures: readKept(capturesKey, captureSchema),
+  },
   middleware: (defaults) => defaults().concat(api.middleware),
+});
+
+// Timers and readings on a schedule go on after a reload.
+let kept = store.getState();
+store.subscribe(() => {
+  const { timers, captures } = store.getState();
+  if (timers !== kept.timers) writeKept(timersKey, timers);
+  if (captures !== kept.captures) writeKept(capturesKey, captures);
+  kept = store.getState();
 });
 
 export type AppStore = typeof store;

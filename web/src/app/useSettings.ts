@@ -1,7 +1,12 @@
 import type { Settings } from '@stoichos/core';
 import { useSettingsQuery } from '../api/api';
 
-const untilLoaded: Settings = { naming: 'stock', reactionTypes: 'five' };
+const untilLoaded: Settings = {
+  naming: 'stock',
+  reactionTypes: 'five',
+  temperature: '°C',
+  heating: 'constantMass',
+};
 
 /** The chosen schools. */
 export function useSettings(): Settings {

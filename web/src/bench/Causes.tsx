@@ -1,25 +1,59 @@
 import { Text, Title } from '@mantine/core';
-import type { LikelyCause } from '@stoichos/core';
+import type { StationJudgement } from '@stoichos/core';
+import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';
+import { TaskProgress } from '../worker/TaskProgress';
+import { useTask } from '../worker/useTask';
 
-/** What would make the vessel look as it was seen, likeliest first. */
-export function Causes({ causes }: { causes: readonly LikelyCause[] }) {
-  if (causes.length === 0) return null;
+/** A tap follows a tap: the search begins when they have stopped. */
+const quietMs = 500;
+const shown = 3;
+
+/** What would make the vessel look as it was seen, likeliest first, each with what would settle it. */
+export function Causes({ judgement }: { judgement: StationJudgement }) {
+  const { comparison, station, seen, blank } = judgement;
+  const isOff = comparison?.items.some(({ outcome }) => outcome === 'differs') ?? false;
+  const { value, failure, share, start, cancel } = useTask('causes');
+  const key = JSON.stringify([station.plan, seen, blank]);
+  useEffect(() => {
+    if (!isOff) {
+      cancel();
+      return undefined;
+    }
+    const later = setTimeout(() => void start(station.plan, seen, blank), quietMs);
+    return () => clearTimeout(later);
+    // The key stands for plan, seen and blank, which are made anew with every tap.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [key, isOff, start, cancel]);
+  if (!isOff) return null;
   return (
     <section aria-label="Likely causes">
       <Title order={3} size="h5" mt="md">
         What would look like that
       </Title>
-      <ol style={{ margin: '0.3rem 0 0', paddingLeft: '1.2rem' }}>
-        {causes.slice(0, 3).map(({ fault }) => (
-          <li key={fault}>
-            <Formula text={fault} wrap />
-          </li>
-        ))}
-      </ol>
-      <Text size="sm" className="quiet">
-        Found by predicting the test again with each slip. Repeat the test before you believe it.
-      </Text>
+      {share !== undefined && (
+        <TaskProgress what="Trying the usual slips" share={share} cancel={cancel} />
+      )}
+      {failure && <Text role="alert">{failure.message}</Text>}
+      {value && value.length === 0 && (
+        <Text size="sm">
+          None of the usual slips makes it look so. Repeat it beside a blank before you believe it.
+        </Text>
+      )}
+      {value && value.length > 0 && (
+        <ol style={{ margin: '0.3rem 0 0', paddingLeft: '1.2rem' }}>
+          {value.slice(0, shown).map(({ fault, check }) => (
+            <li key={fault}>
+              <strong style={{ fontWeight: 600 }}>
+                <Formula text={fault} wrap />
+              </strong>
+              <Text size="sm">
+                <Formula text={check} wrap />
+              </Text>
+            </li>
+          ))}
+        </ol>
+      )}
     </section>
   );
 }

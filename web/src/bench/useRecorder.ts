@@ -1,19 +1,40 @@
-import { standingEntries } from '@stoichos/core';
-import type { BenchRecord, Group, LabDay, PlannedTest, StandingEntry } from '@stoichos/core';
+import { isAt, standingEntries } from '@stoichos/core';
+import type {
+  BenchEntry,
+  BenchRecord,
+  LabDay,
+  Part,
+  RecordOf,
+  StandingEntry,
+} from '@stoichos/core';
 import { useAppDispatch } from '../app/store';
 import { recorded } from '../outbox/outbox';
 
-/** Records what one group sees in one test. Every tap is a line of its own; a correction supersedes the earlier one. */
+/** The place in the record that is written to: a step of a piece of work at one bench, and one vessel of it. */
+export interface Place {
+  readonly workId: string;
+  readonly stepId: string;
+  readonly groupId: string | null;
+  readonly vessel: string | null;
+  readonly part: Part;
+}
+
+/** Records what is seen at one place. Every tap is a line of its own; a correction supersedes the earlier one. */
 export interface Recorder {
+  readonly place: Place;
   readonly standing: readonly StandingEntry[];
   /** The standing record of one kind. */
-  of<K extends BenchRecord['kind']>(kind: K): Extract<BenchRecord, { kind: K }> | undefined;
-  /** Records, superseding what stood of the same kind; the same again withdraws it. */
+  of<K extends BenchRecord['kind']>(kind: K): RecordOf<K> | undefined;
+  all<K extends BenchRecord['kind']>(kind: K): RecordOf<K>[];
+  /** Records, superseding what answered the same question; the same again withdraws it. */
   record(record: BenchRecord): void;
-  /** Adds a note beside earlier ones. */
-  note(text: string): void;
-  /** Takes back the latest entry: what it replaced stands again. */
+  /** Adds a line beside the earlier ones. */
+  add(record: BenchRecord, vessel?: string | null): void;
+  /** Withdraws one line. */
+  withdraw(entry: StandingEntry): void;
+  /** Takes back the latest line: what it replaced stands again. */
   undo(): void;
+  readonly canUndo: boolean;
 }
 
 /** Kinds that answer the same question, so that one replaces the other. */
@@ -21,47 +42,77 @@ const sameQuestion: readonly (readonly BenchRecord['kind'][])[] = [
   ['precipitate', 'noPrecipitate'],
 ];
 
-const answersSame = (a: BenchRecord['kind'], b: BenchRecord['kind']): boolean =>
-  a === b || sameQuestion.some((kinds) => kinds.includes(a) && kinds.includes(b));
+function answersSame(a: BenchRecord, b: BenchRecord): boolean {
+  if (a.kind === 'gasTest' && b.kind === 'gasTest') return a.test === b.test;
+  if (a.kind === 'sight' && b.kind === 'sight') return a.result === b.result;
+  return (
+    a.kind === b.kind ||
+    sameQuestion.some((kinds) => kinds.includes(a.kind) && kinds.includes(b.kind))
+  );
+}
 
-export function useRecorder(day: LabDay, test: PlannedTest, group: Group): Recorder {
-  const dispatch = useAppDispatch();
-  const standing = standingEntries(day.entries, test.id, group.id);
-  const append = (record: BenchRecord | null, supersedes: string | null) => {
-    dispatch(
-      recorded({
-        dayId: day.id,
-        entry: {
-          id: crypto.randomUUID(),
-          testId: test.id,
-          groupId: group.id,
-          record,
-          supersedes,
-          recordedAt: new Date().toISOString(),
-        },
-      }),
-    );
-  };
+/** A line at a place, ready to be sent. */
+export function entryAt(
+  place: Place,
+  record: BenchRecord | null,
+  supersedes: string | null,
+): BenchEntry {
   return {
+    ...place,
+    id: crypto.randomUUID(),
+    record,
+    supersedes,
+    recordedAt: new Date().toISOString(),
+  };
+}
+
+export function useRecorder(day: LabDay, place: Place): Recorder {
+  const dispatch = useAppDispatch();
+  const standing = standingEntries(day.entries, place);
+  const { workId, stepId, groupId } = place;
+  const ofStep = standingEntries(day.entries, { workId, stepId, groupId });
+  const send = (at: Place, record: BenchRecord | null, supersedes: string | null) => {
+    dispatch(recorded({ dayId: day.id, entry: entryAt(at, record, supersedes) }));
+  };
+  const all = <K extends BenchRecord['kind']>(kind: K): RecordOf<K>[] =>
+    standing
+      .map(({ record }) => record)
+      .filter((record): record is RecordOf<K> => record.kind === kind);
+  const latest = ofStep.at(-1);
+  return {
+    place,
     standing,
-    of: <K extends BenchRecord['kind']>(kind: K) =>
-      standing
-        .map(({ record }) => record)
-        .find((record): record is Extract<BenchRecord, { kind: K }> => record.kind === kind),
+    all,
+    of: (kind) => all(kind).at(-1),
     record: (record) => {
-      const earlier = standing.find((entry) => answersSame(entry.record.kind, record.kind));
+      const earlier = standing.find((entry) => answersSame(entry.record, record));
       const again = earlier && JSON.stringify(earlier.record) === JSON.stringify(record);
-      append(again ? null : record, earlier?.id ?? null);
+      send(place, again ? null : record, earlier?.id ?? null);
     },
-    note: (text) => append({ kind: 'note', text }, null),
+    add: (record, vessel = place.vessel) => send({ ...place, vessel }, record, null),
+    withdraw: (entry) => send(placeOf(entry), null, entry.id),
+    canUndo: latest !== undefined,
     undo: () => {
-      const own = day.entries.filter(
-        ({ testId, groupId }) => testId === test.id && groupId === group.id,
-      );
-      const latest = own.at(-1);
       if (!latest) return;
-      const replaced = own.find(({ id }) => id === latest.supersedes);
-      append(replaced?.record ?? null, latest.id);
+      const own = day.entries.filter((entry) => isAt(entry, { workId, stepId, groupId }));
+      send(placeOf(latest), before(own, latest)?.record ?? null, latest.id);
     },
   };
+}
+
+const placeOf = ({ workId, stepId, groupId, vessel, part }: BenchEntry): Place => ({
+  workId,
+  stepId,
+  groupId,
+  vessel,
+  part,
+});
+
+/** What stood before an entry. One that an undo brought back counts as the line it repeats. */
+function before(entries: readonly BenchEntry[], entry: BenchEntry): BenchEntry | undefined {
+  const find = (id: string | null) => entries.find((one) => one.id === id);
+  const replaced = find(entry.supersedes);
+  const earlier = replaced && find(replaced.supersedes);
+  const isBack = earlier && JSON.stringify(earlier.record) === JSON.stringify(entry.record);
+  return isBack ? before(entries, earlier) : replaced;
 }

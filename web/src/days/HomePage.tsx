@@ -1,6 +1,6 @@
 import { Badge, Button, Group, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { describeObservation, predictTest } from '@stoichos/core';
+import { describeObservation, stationsOf, worksAsMade } from '@stoichos/core';
 import type { LabDaySummary, Observation } from '@stoichos/core';
 import {
   IconArrowRight,
@@ -125,27 +125,29 @@ function Previews({ dayId }: { dayId: string }) {
   if (!day || day.tests.length === 0) return null;
   return (
     <div className={classes.previews}>
-      {day.tests.map((test) => {
-        const { prediction } = predictTest(day, test);
-        const predicted = prediction.notPredicted.length === 0;
-        return (
-          <div key={test.id} className={classes.preview}>
+      {worksAsMade({ ...day, procedures: [] }).flatMap((work) => {
+        const [step] = work.procedure.steps;
+        const [station] = step ? stationsOf(work, step) : [];
+        if (!station) return [];
+        const predicted = station.notPredicted.length === 0;
+        return [
+          <div key={work.id} className={classes.preview}>
             <Vessel
-              container={test.container}
-              view={predicted ? prediction.after : undefined}
+              container={station.container}
+              view={station.view}
               label="Expected"
               height={92}
             />
             <div>
               <Text>
-                <Formula text={test.a.substance} /> + <Formula text={test.b.substance} />
+                <Formula text={work.procedure.name} />
               </Text>
               <Text size="sm" className="quiet">
-                {predicted ? mainPoint(prediction.observations) : 'not predicted'}
+                {predicted ? mainPoint(station.expected) : 'not predicted'}
               </Text>
             </div>
-          </div>
-        );
+          </div>,
+        ];
       })}
     </div>
   );

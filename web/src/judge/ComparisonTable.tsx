@@ -1,4 +1,5 @@
 import { Table } from '@mantine/core';
+import { testLabels } from '@stoichos/core';
 import type { ComparedItem } from '@stoichos/core';
 import { Mark } from '../parts/Mark';
 
@@ -17,11 +18,14 @@ export function ComparisonTable({ items }: { items: readonly ComparedItem[] }) {
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
-        {items.map(({ item, expected, seen, outcome }) => (
-          <Table.Tr key={item}>
-            <Table.Td>{item}</Table.Td>
+        {items.map(({ item, expected, seen, outcome, note }, index) => (
+          <Table.Tr key={index}>
+            <Table.Td>{testLabels[item] ?? item}</Table.Td>
             <Table.Td>{expected}</Table.Td>
-            <Table.Td>{seen ?? '–'}</Table.Td>
+            <Table.Td>
+              {seen ?? '–'}
+              {note && <span className="quiet"> ({note})</span>}
+            </Table.Td>
             <Table.Td>
               <Mark of={outcome} />
             </Table.Td>

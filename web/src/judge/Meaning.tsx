@@ -1,11 +1,12 @@
-import { Title } from '@mantine/core';
-import type { TestJudgement } from '@stoichos/core';
+import { Table, Text, Title } from '@mantine/core';
+import { evidenceSource, sourceText } from '@stoichos/core';
+import type { StationJudgement } from '@stoichos/core';
 import { ReactionFacts } from '../chemistry/ReactionFacts';
 
 /** What the record means: physical or chemical on what evidence, the reaction type in both schools, the equations. */
-export function Meaning({ judgement: { change, prediction, seen } }: { judgement: TestJudgement }) {
-  const predicted = prediction.notPredicted.length === 0;
-  const reactions = predicted ? prediction.reactions : [];
+export function Meaning({ judgement: { change, station, seen } }: { judgement: StationJudgement }) {
+  const predicted = station.notPredicted.length === 0;
+  const { reactions } = station;
   const list = (types: readonly string[]) => [...new Set(types)].join(', ');
   const fives = list(reactions.flatMap(({ types }) => types.five));
   const forces = list(reactions.flatMap(({ types }) => types.drivingForce));
@@ -20,8 +21,7 @@ export function Meaning({ judgement: { change, prediction, seen } }: { judgement
             <dt>Change</dt>
             <dd data-testid="change">
               <strong>{change.change}</strong>
-              {change.evidence.length > 0 && `: ${change.evidence.join('; ')}`}
-              {change.against.length > 0 && ` (${change.against.join('; ')})`}
+              {change.confidence > 0 && ` (weight of evidence ${change.confidence.toFixed(2)})`}
             </dd>
           </>
         )}
@@ -36,6 +36,38 @@ export function Meaning({ judgement: { change, prediction, seen } }: { judgement
           </>
         )}
       </dl>
+      {(change.evidence.length > 0 || change.against.length > 0) && (
+        <Table fz="sm" verticalSpacing={4} mt="xs" data-testid="evidence">
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Sign</Table.Th>
+              <Table.Th>Weight</Table.Th>
+              <Table.Th>What else it could be</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {change.evidence.map(({ sign, weight, counterCase }) => (
+              <Table.Tr key={sign}>
+                <Table.Td>{sign}</Table.Td>
+                <Table.Td>{weight}</Table.Td>
+                <Table.Td>{counterCase}</Table.Td>
+              </Table.Tr>
+            ))}
+            {change.against.map(({ sign, why }) => (
+              <Table.Tr key={`${sign} ${why}`}>
+                <Table.Td>{sign}</Table.Td>
+                <Table.Td>against</Table.Td>
+                <Table.Td>{why}</Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
+      {(change.evidence.length > 0 || change.against.length > 0) && (
+        <Text size="xs" className="quiet">
+          {sourceText(evidenceSource)}
+        </Text>
+      )}
       {reactions.map((reaction) => (
         <ReactionFacts key={reaction.netIonic} reaction={reaction} brief />
       ))}

@@ -1,37 +1,55 @@
 import { notifications } from '@mantine/notifications';
-import { entrySchema } from '@stoichos/core';
-import { get, set } from 'idb-keyval';
-import * as z from 'zod';
 import { api } from '../api/api';
 import { explainError, isUnreachable } from '../api/explainError';
 import type { AppStore } from '../app/store';
 import { outboxSlice } from './outboxSlice';
-import type { Unsent } from './outboxSlice';
+import type { Refused, Unsent } from './outboxSlice';
+import { keep, letGo, readAll } from './stored';
 
-const storageKey = 'stoichos-outbox';
 const retryMs = 3000;
-const storedSchema = z.array(z.object({ dayId: z.string(), entry: entrySchema }));
 const { restored, recorded, sent, unreachable, refused } = outboxSlice.actions;
 
 /**
- * Keeps bench entries safe until the server has them: every unsent entry lies in IndexedDB before it is sent, and is
- * sent in order, again and again, until acknowledged. Ids are made at the tap, so repeating stores nothing twice.
+ * Keeps bench entries safe until the server has them: every entry lies in the browser’s database before it is sent, and is sent
+ * in order, again and again, until acknowledged. Ids are made at the tap, so that repeating stores nothing twice, from one tab
+ * or from two. What the server refuses is kept too, until somebody has read why.
  */
 export function startOutbox(store: AppStore): void {
   let sending = false;
-  let written: readonly Unsent[] = [];
+  let order = 0;
+  let before = store.getState().outbox;
+  let written = Promise.resolve();
 
-  const keep = (): Promise<void> => {
-    const { waiting } = store.getState().outbox;
-    if (waiting === written) return Promise.resolve();
-    written = waiting;
-    return set(storageKey, waiting).catch(() => {
-      notifications.show({
-        id: 'no-storage',
-        title: 'This browser keeps nothing across a reload',
-        message: 'Entries are sent as you make them; do not close the page while any is unsent.',
-      });
+  const unkept = (): void => {
+    notifications.show({
+      id: 'no-storage',
+      title: 'This browser keeps nothing across a reload',
+      message: 'Entries are sent as you make them; do not close the page while any is unsent.',
     });
+  };
+  const inTurn = (work: () => Promise<void>): void => {
+    written = written.then(work).catch(unkept);
+  };
+
+  /** Brings the browser’s database to what the store holds. */
+  const follow = (): void => {
+    const now = store.getState().outbox;
+    if (now === before) return;
+    const [was, is] = [idsOf(before), idsOf(now)];
+    for (const one of now.waiting)
+      if (!was.has(one.entry.id)) {
+        order += 1;
+        const at = order;
+        inTurn(() => keep({ ...one, order: at }));
+      }
+    for (const { reason, ...one } of now.refused)
+      if (!before.refused.some(({ entry }) => entry.id === one.entry.id)) {
+        order += 1;
+        const at = order;
+        inTurn(() => keep({ ...one, order: at, reason }));
+      }
+    for (const id of was) if (!is.has(id)) inTurn(() => letGo(id));
+    before = now;
   };
 
   const sendAll = async (): Promise<void> => {
@@ -39,7 +57,7 @@ export function startOutbox(store: AppStore): void {
     sending = true;
     try {
       for (let next = first(store); next; next = first(store)) {
-        await keep();
+        await written;
         const result = await store.dispatch(api.endpoints.addEntry.initiate(next));
         if (result.error === undefined) store.dispatch(sent(next.entry.id));
         else if (isUnreachable(result.error)) {
@@ -56,31 +74,55 @@ export function startOutbox(store: AppStore): void {
           });
         }
       }
-      await keep();
+      await written;
     } finally {
       sending = false;
     }
   };
 
-  void readStored().then((stored) => {
-    if (stored.length > 0) store.dispatch(restored(stored));
-    store.subscribe(() => {
-      if (store.getState().outbox.waiting !== written) void keep();
-      if (first(store)) void sendAll();
-    });
-    void sendAll();
+  store.subscribe(() => {
+    follow();
+    if (first(store)) void sendAll();
   });
+  void readAll()
+    .catch(() => {
+      // Without storage (a private window) nothing was kept; keeping says so when it matters.
+      return [];
+    })
+    .then((stored) => {
+      order = Math.max(order, ...stored.map((one) => one.order));
+      const kept = {
+        waiting: stored.filter(({ reason }) => reason === undefined).map(unsentOf),
+        refused: stored.flatMap((one): Refused[] =>
+          one.reason === undefined ? [] : [{ ...unsentOf(one), reason: one.reason }],
+        ),
+      };
+      // These lie in the database already.
+      before = {
+        ...before,
+        waiting: [...kept.waiting, ...before.waiting],
+        refused: [...kept.refused, ...before.refused],
+      };
+      if (stored.length > 0) store.dispatch(restored(kept));
+      void sendAll();
+    });
   window.addEventListener('online', () => void sendAll());
+  // A lid that was closed, or a tab that slept, wakes up here.
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') void sendAll();
+  });
 }
 
-async function readStored(): Promise<readonly Unsent[]> {
-  try {
-    const stored = storedSchema.safeParse(await get(storageKey));
-    return stored.success ? stored.data : [];
-  } catch {
-    // Without storage (a private window) nothing was kept; keep() tells the reader when it matters.
-    return [];
-  }
+const unsentOf = ({ dayId, entry }: Unsent): Unsent => ({ dayId, entry });
+
+function idsOf({
+  waiting,
+  refused: denied,
+}: {
+  waiting: readonly Unsent[];
+  refused: readonly Unsent[];
+}) {
+  return new Set([...waiting, ...denied].map(({ entry }) => entry.id));
 }
 
 function first(store: AppStore): Unsent | undefined {

@@ -7,11 +7,12 @@ export interface Unsent {
   readonly dayId: string;
   readonly entry: BenchEntry;
 }
+export type Refused = Unsent & { readonly reason: string };
 
 /** Entries waiting to be sent, oldest first, and those the server refused, with its words. */
 export interface Outbox {
   readonly waiting: readonly Unsent[];
-  readonly refused: readonly (Unsent & { readonly reason: string })[];
+  readonly refused: readonly Refused[];
   readonly online: boolean;
 }
 
@@ -21,9 +22,10 @@ export const outboxSlice = createSlice({
   name: 'outbox',
   initialState,
   reducers: {
-    restored: (state, { payload }: PayloadAction<readonly Unsent[]>) => ({
+    restored: (state, { payload }: PayloadAction<Pick<Outbox, 'waiting' | 'refused'>>) => ({
       ...state,
-      waiting: [...payload, ...state.waiting],
+      waiting: [...payload.waiting, ...state.waiting],
+      refused: [...payload.refused, ...state.refused],
     }),
     recorded: (state, { payload }: PayloadAction<Unsent>) => ({
       ...state,
@@ -35,7 +37,7 @@ export const outboxSlice = createSlice({
       waiting: state.waiting.filter(({ entry }) => entry.id !== id),
     }),
     unreachable: (state) => ({ ...state, online: false }),
-    refused: (state, { payload }: PayloadAction<Unsent & { reason: string }>) => ({
+    refused: (state, { payload }: PayloadAction<Refused>) => ({
       ...state,
       online: true,
       waiting: state.waiting.filter(({ entry }) => entry.id !== payload.entry.id),

@@ -19,12 +19,21 @@ const marks = {
 } as const satisfies Record<Agreement | ComparedItem['outcome'] | 'notPredicted', object>;
 
 /** A judgement by shape and word; colour plays no part, for colour belongs to the substances. */
-export function Mark({ of, large = false }: { of: keyof typeof marks; large?: boolean }) {
+export function Mark({
+  of,
+  large = false,
+  wordless = false,
+}: {
+  of: keyof typeof marks;
+  large?: boolean;
+  /** The shape alone, where the word stands beside it for those who do not see it. */
+  wordless?: boolean;
+}) {
   const { Icon, word } = marks[of];
   return (
     <span className={large ? `${classes.mark} ${classes.large}` : classes.mark} data-mark={of}>
       <Icon size={large ? 30 : 20} stroke={1.8} aria-hidden />
-      {word}
+      {!wordless && word}
     </span>
   );
 }

@@ -24,7 +24,7 @@ export function PlanPage() {
   const [removeTest] = useRemoveTestMutation();
   const outcome = predictDraft(draft.values);
   const chosen = [draft.values.a.substance, draft.values.b.substance].filter((one) => one !== '');
-  const recorded = day.entries.some(({ testId }) => testId === draft.values.id);
+  const recorded = day.entries.some(({ workId }) => workId === draft.values.id);
 
   const attempt = async (work: Promise<unknown>, done: string): Promise<boolean> => {
     try {

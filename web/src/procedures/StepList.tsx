@@ -15,7 +15,7 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon, Button, Group, Text, Title } from '@mantine/core';
-import { moveStep, orderProblems, shortText } from '@stoichos/core';
+import { blankStep, moveStep, orderProblems, shortText } from '@stoichos/core';
 import type { Procedure, ProcedureRun, ProcedureStep, RunStep } from '@stoichos/core';
 import {
   IconAlertTriangle,
@@ -144,18 +144,7 @@ function announcements(steps: Procedure['steps']): Announcements {
 function newStep(steps: Procedure['steps']): ProcedureStep {
   let number = steps.length + 1;
   while (steps.some(({ id }) => id === `step-${String(number)}`)) number += 1;
-  return {
-    id: `step-${String(number)}`,
-    text: '',
-    events: [],
-    ranges: [],
-    minutes: 2,
-    attended: true,
-    uses: {},
-    ready: [],
-    needs: [],
-    record: [],
-  };
+  return blankStep(`step-${String(number)}`);
 }
 
 interface RowProps {

@@ -1,4 +1,4 @@
-import { eventWords } from '@stoichos/core';
+import { blankStep, eventWords } from '@stoichos/core';
 import type { KeptRun, Procedure } from '@stoichos/core';
 
 /** A procedure as it is when one begins to write it. */
@@ -9,37 +9,22 @@ export const blankProcedure: Procedure = {
   purpose: '',
   vessels: [{ name: 'A', container: 'testTube' }],
   apparatus: [],
-  steps: [
-    {
-      id: 'step-1',
-      text: '',
-      events: [],
-      ranges: [],
-      minutes: 2,
-      attended: true,
-      uses: {},
-      ready: [],
-      needs: [],
-      record: [],
-    },
-  ],
+  steps: [blankStep('step-1')],
+  analyses: [],
   questions: [],
   disposal: '',
 };
 
 /** A kept sequence as the beginning of a procedure: a step for each thing that was done. */
 export function procedureFrom({ name, rack }: KeptRun): Procedure {
-  const [blankStep] = blankProcedure.steps;
   return {
     ...blankProcedure,
     name,
     vessels: rack.vessels,
-    steps: rack.events
-      .slice(0, 60)
-      .flatMap((event, at) =>
-        blankStep
-          ? [{ ...blankStep, id: `step-${at + 1}`, text: `${eventWords(event)}.`, events: [event] }]
-          : [],
-      ),
+    steps: rack.events.slice(0, 60).map((event, at) => ({
+      ...blankStep(`step-${at + 1}`),
+      text: `${eventWords(event)}.`,
+      events: [event],
+    })),
   };
 }

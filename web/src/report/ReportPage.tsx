@@ -1,16 +1,21 @@
 import { Button, Group, Table, Text, Title } from '@mantine/core';
 import {
+  benchesOf,
   concentrationOf,
   deferral,
   describeObservation,
-  judgeDay,
+  judgeStation,
   latestWeighing,
   nameIn,
-  predictTest,
+  nameOfWork,
+  reagentsOf,
+  shortText,
   solutionsNeeded,
+  stationsOf,
   wasteRoute,
+  worksAsMade,
 } from '@stoichos/core';
-import type { LabDay, PlannedTest, TestJudgement } from '@stoichos/core';
+import type { LabDay, Station, StationJudgement, Work } from '@stoichos/core';
 import { IconDownload, IconPrinter } from '@tabler/icons-react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -23,7 +28,7 @@ import classes from './ReportPage.module.css';
 /** Report: one page for the day that prints, and files to take away. */
 export function ReportPage() {
   const day = useLabDay();
-  const judgements = judgeDay(day);
+  const works = worksAsMade(day);
   const file = (kind: 'md' | 'csv') => `/api/days/${day.id}/report.${kind}`;
   return (
     <>
@@ -57,16 +62,12 @@ export function ReportPage() {
         </Button>
       </Group>
       <article className={`card ${classes.page}`}>
-        {day.tests.length === 0 && <Text>The report fills as tests are planned and recorded.</Text>}
-        {day.tests.length > 0 && <Solutions day={day} />}
-        {day.tests.map((test, index) => (
-          <TestReport
-            key={test.id}
-            day={day}
-            test={test}
-            number={index + 1}
-            judgements={judgements.filter((one) => one.test.id === test.id)}
-          />
+        {works.length === 0 && (
+          <Text>The report fills as tests and procedures are planned and recorded.</Text>
+        )}
+        {works.length > 0 && <Solutions day={day} />}
+        {works.map((work) => (
+          <WorkReport key={work.id} day={day} work={work} />
         ))}
         <Text size="sm" className="quiet" mt="md">
           {deferral}
@@ -124,60 +125,89 @@ function Solutions({ day }: { day: LabDay }) {
   );
 }
 
-interface TestReportProps {
-  readonly day: LabDay;
-  readonly test: PlannedTest;
-  readonly number: number;
-  readonly judgements: readonly TestJudgement[];
+/** One piece of work: each vessel of each step with what was expected, and what every bench saw. */
+function WorkReport({ day, work }: { day: LabDay; work: Work }) {
+  const benches = benchesOf(day, work);
+  const rows = work.procedure.steps.flatMap((step) =>
+    stationsOf(work, step).map((station) => ({
+      step,
+      station,
+      judgements: benches.map((bench) => judgeStation(day, work, step, station, bench)),
+    })),
+  );
+  // Of a long procedure only what somebody recorded is told.
+  const told =
+    work.kind === 'test'
+      ? rows
+      : rows.filter(({ judgements }) => judgements.some(({ standing }) => standing.length > 0));
+  const waste = wasteRoute(
+    reagentsOf(work.procedure).flatMap((one) => ('substance' in one ? [one.substance] : [])),
+  );
+  return (
+    <section className={classes.test}>
+      <Title order={2} size="h4">
+        {work.number}.{' '}
+        {work.kind === 'test' ? <Formula text={nameOfWork(work)} /> : nameOfWork(work)}
+      </Title>
+      {told.length === 0 && <Text className="quiet">Nothing recorded.</Text>}
+      {told.map(({ step, station, judgements }) => (
+        <StationReport
+          key={`${step.id} ${station.vessel}`}
+          heading={work.kind === 'test' ? undefined : `${shortText(step)} (${station.vessel})`}
+          station={station}
+          judgements={judgements}
+        />
+      ))}
+      <Text size="sm">Waste: {waste.bottle}</Text>
+    </section>
+  );
 }
 
-function TestReport({ day, test, number, judgements }: TestReportProps) {
-  const { prediction } = predictTest(day, test);
+interface StationReportProps {
+  readonly heading: string | undefined;
+  readonly station: Station;
+  readonly judgements: readonly StationJudgement[];
+}
+
+function StationReport({ heading, station, judgements }: StationReportProps) {
   const { reactionTypes } = useSettings();
-  const predicted = prediction.notPredicted.length === 0;
-  const waste = wasteRoute([test.a.substance, test.b.substance]);
+  const predicted = station.notPredicted.length === 0;
   return (
-    <section className={`${classes.test} keep-together`}>
-      <Title order={2} size="h4">
-        {number}. <Formula text={test.a.substance} /> with <Formula text={test.b.substance} />
-      </Title>
+    <section className="keep-together">
+      {heading && (
+        <Title order={3} size="h5" mt="sm">
+          {heading}
+        </Title>
+      )}
       <div className={classes.top}>
-        <Vessel
-          container={test.container}
-          view={predicted ? prediction.after : undefined}
-          label="Expected"
-          height={110}
-        />
+        <Vessel container={station.container} view={station.view} label="Expected" height={110} />
         <dl className="facts">
           <dt>Expected</dt>
           <dd>
             {predicted ? (
-              prediction.observations.map(describeObservation).join('; ')
+              station.expected.map(describeObservation).join('; ')
             ) : (
-              <NotPredicted reasons={prediction.notPredicted} />
+              <NotPredicted reasons={station.notPredicted} />
             )}
           </dd>
-          {predicted &&
-            prediction.reactions.map(({ equation, netIonic, types }) => (
-              <div key={netIonic} style={{ display: 'contents' }}>
-                <dt>Equation</dt>
-                <dd>
-                  <Formula text={equation} wrap />
-                </dd>
-                {equation !== netIonic && (
-                  <>
-                    <dt>Net ionic</dt>
-                    <dd>
-                      <Formula text={netIonic} wrap />
-                    </dd>
-                  </>
-                )}
-                <dt>Type</dt>
-                <dd>{types[reactionTypes].join(', ') || 'none of the five'}</dd>
-              </div>
-            ))}
-          <dt>Waste</dt>
-          <dd>{waste.bottle}</dd>
+          {station.reactions.map(({ equation, netIonic, types }) => (
+            <div key={netIonic} style={{ display: 'contents' }}>
+              <dt>Equation</dt>
+              <dd>
+                <Formula text={equation} wrap />
+              </dd>
+              {equation !== netIonic && (
+                <>
+                  <dt>Net ionic</dt>
+                  <dd>
+                    <Formula text={netIonic} wrap />
+                  </dd>
+                </>
+              )}
+              <dt>Type</dt>
+              <dd>{types[reactionTypes].join(', ') || 'none of the five'}</dd>
+            </div>
+          ))}
         </dl>
       </div>
       <Table verticalSpacing={4} fz="sm">
@@ -190,17 +220,27 @@ function TestReport({ day, test, number, judgements }: TestReportProps) {
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
-          {judgements.map(({ group, seen, notes, comparison, change }) => (
-            <Table.Tr key={group.id}>
-              <Table.Td>{group.name}</Table.Td>
+          {judgements.map(({ bench, seen, notes, departures, verdict, override, change }) => (
+            <Table.Tr key={bench.id ?? 'all'}>
+              <Table.Td>{bench.name}</Table.Td>
               <Table.Td style={{ overflowWrap: 'anywhere' }}>
                 {seen.map(describeObservation).join('; ') || 'nothing recorded'}
+                {departures.map(({ what, planned, done }, index) => (
+                  <span key={index}>
+                    ; departure, {what}: {planned} → {done}
+                  </span>
+                ))}
                 {notes.map((note, index) => (
                   <span key={index}>; “{note}”</span>
                 ))}
               </Table.Td>
               <Table.Td>
-                {seen.length > 0 && <Mark of={comparison?.agreement ?? 'notPredicted'} />}
+                {verdict !== 'notRecorded' && <Mark of={verdict} />}
+                {override && (
+                  <Text size="xs">
+                    {override.by}: {override.reason}
+                  </Text>
+                )}
               </Table.Td>
               <Table.Td>{seen.length > 0 && change.change}</Table.Td>
             </Table.Tr>

@@ -6,11 +6,14 @@ import {
   schedule,
   wastePlan,
   daySafety,
+  likelyCauses,
 } from '@stoichos/core';
 import type {
   ClassPlan,
   LabDay,
   Limits,
+  Observation,
+  Plan,
   ScheduleRequest,
   TimedTask,
   Wanted,
@@ -65,6 +68,14 @@ const chemistry = {
     outcome(() => alternatives(wanted, available, watching(tell))),
   waste: (sources: readonly WasteSource[], limits: Limits, tell: Tell) =>
     outcome(() => wastePlan(sources, limits, watching(tell))),
+  causes: (plan: Plan, seen: readonly Observation[], blank: readonly Observation[], tell: Tell) =>
+    outcome(() => {
+      const watch = watching(tell);
+      return likelyCauses(plan, seen, {
+        onProgress: watch,
+        ...(blank.length > 0 && { blank }),
+      });
+    }),
   safety: (day: LabDay, tell: Tell) =>
     outcome(() => {
       tell(0);

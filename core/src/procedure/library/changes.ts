@@ -171,7 +171,8 @@ const separation = write({
       minutes: 2,
       attended: true,
       uses: { balance: 1 },
-      record: ['mass of the mixture, g', 'what it looks like'],
+      record: ['what it looks like'],
+      measures: [{ name: 'the mixture', quantity: 'mass' }],
     },
     {
       id: 'magnet',
@@ -224,9 +225,10 @@ const separation = write({
       attended: true,
       uses: { balance: 1 },
       after: [{ step: 'evaporate', minWaitMin: 3 }],
-      record: ['mass of salt, g'],
+      measures: [{ name: 'the salt', quantity: 'mass' }],
     },
   ],
+  analyses: [{ kind: 'recovery', got: 'the salt', thereG: 2 }],
   questions: [
     'What share of the mixture was salt?',
     'Where did some of the salt get lost?',
@@ -342,8 +344,17 @@ const drops = write({
     minutes: 4,
     attended: true,
     caution: 'Sodium hydroxide burns eyes: goggles on while counting.',
-    record: ['drops to the first lasting pink', 'repeat'],
+    measures: [{ name: `drops, ${name}`, quantity: 'drops' as const }],
   })),
+  analyses: [
+    {
+      kind: 'drops',
+      counts: ['hydrochloric acid', 'sulfuric acid', 'ethanoic acid'].map((name) => ({
+        measure: `drops, ${name}`,
+        of: name,
+      })),
+    },
+  ],
   questions: [
     'What is the ratio of the counts, and how sure are you of it?',
     'Why is the weak acid no different here?',

@@ -31,6 +31,7 @@ const coldBeaker = write({
       needs: [{ step: 'weigh', because: 'both solids go in within a few seconds' }],
       caution: 'Barium hydroxide is poisonous and caustic: gloves, goggles, no dust.',
       record: ['temperature at the start'],
+      measures: [{ name: 'temperature of the slush', quantity: 'temperature', series: true }],
     },
     {
       id: 'mix',
@@ -46,6 +47,7 @@ const coldBeaker = write({
       caution:
         'Ammonia is given off: hood, and do not lean over the beaker. Cold enough to freeze wet skin to glass.',
       record: ['temperature every half minute', 'lowest temperature', 'does the board come along?'],
+      measures: [{ name: 'temperature of the slush', quantity: 'temperature', series: true }],
     },
     {
       id: 'litmus',
@@ -55,6 +57,16 @@ const coldBeaker = write({
       attended: true,
       uses: { hood: 1 },
       record: ['colour of the paper'],
+    },
+  ],
+  analyses: [
+    {
+      kind: 'temperature',
+      log: 'temperature of the slush',
+      massG: 33,
+      vesselJPerK: 25,
+      of: { substance: 'Ba(OH)2·8H2O', amountMol: 0.0761 },
+      filmG: 2,
     },
   ],
   questions: [
@@ -91,6 +103,7 @@ const packs = write({
       needs: [{ step: 'weigh', because: 'the dry salt draws water from the air while it waits' }],
       caution: 'Becomes hot enough to feel; the dust irritates eyes.',
       record: ['temperature before', 'highest temperature'],
+      measures: [{ name: 'temperature in A', quantity: 'temperature', series: true }],
     },
     {
       id: 'ammonium',
@@ -100,6 +113,7 @@ const packs = write({
       attended: true,
       caution: 'Ammonium nitrate is an oxidiser: kept from anything that burns, never heated dry.',
       record: ['temperature before', 'lowest temperature'],
+      measures: [{ name: 'temperature in B', quantity: 'temperature', series: true }],
     },
     {
       id: 'common-salt',
@@ -108,6 +122,30 @@ const packs = write({
       minutes: 4,
       attended: true,
       record: ['temperature before', 'temperature after'],
+      measures: [{ name: 'temperature in C', quantity: 'temperature', series: true }],
+    },
+  ],
+  analyses: [
+    {
+      kind: 'temperature',
+      log: 'temperature in A',
+      massG: 56,
+      vesselJPerK: 3,
+      of: { substance: 'CaCl2', amountMol: 0.0541 },
+    },
+    {
+      kind: 'temperature',
+      log: 'temperature in B',
+      massG: 56,
+      vesselJPerK: 3,
+      of: { substance: 'NH4NO3', amountMol: 0.075 },
+    },
+    {
+      kind: 'temperature',
+      log: 'temperature in C',
+      massG: 56,
+      vesselJPerK: 3,
+      of: { substance: 'NaCl', amountMol: 0.1027 },
     },
   ],
   questions: [
@@ -155,8 +193,18 @@ const neutral = write({
       attended: true,
       caution: 'Acid and alkali of this strength irritate: goggles, spills wiped up at once.',
       record: ['temperature before', 'highest temperature'],
+      measures: [
+        { name: `temperature, ${name}`, quantity: 'temperature' as const, series: true as const },
+      ],
     })),
   ],
+  analyses: (['hydrochloric acid', 'nitric acid', 'ethanoic acid'] as const).map((name) => ({
+    kind: 'temperature' as const,
+    log: `temperature, ${name}`,
+    massG: 50,
+    vesselJPerK: 3,
+    of: { substance: 'H2O', amountMol: 0.0225 },
+  })),
   questions: [
     'Write one net ionic equation for the first two cups.',
     'Where does some of the heat go in the third cup?',
@@ -241,7 +289,7 @@ const byMass = write({
       minutes: 2,
       attended: true,
       uses: { balance: 1 },
-      record: ['mass of crucible and lid, g'],
+      measures: [{ name: 'crucible and lid', quantity: 'mass' }],
     },
     {
       id: 'fill',
@@ -251,7 +299,7 @@ const byMass = write({
       minutes: 2,
       attended: true,
       uses: { balance: 1 },
-      record: ['mass with the crystals, g'],
+      measures: [{ name: 'with the crystals', quantity: 'mass' }],
     },
     {
       id: 'heat',
@@ -282,7 +330,7 @@ const byMass = write({
       uses: { balance: 1 },
       after: [{ step: 'cool', maxWaitMin: 10 }],
       needs: [{ step: 'cool', because: 'a hot crucible lifts air and reads light' }],
-      record: ['mass after the first heating, g'],
+      measures: [{ name: 'after heating', quantity: 'mass' }],
     },
     {
       id: 'again',
@@ -308,7 +356,17 @@ const byMass = write({
       attended: true,
       uses: { balance: 1 },
       needs: [{ step: 'cool-again', because: 'a hot crucible lifts air and reads light' }],
-      record: ['mass after the second heating, g'],
+      measures: [{ name: 'after heating', quantity: 'mass' }],
+    },
+  ],
+  analyses: [
+    {
+      kind: 'hydrate',
+      anhydrous: 'MgSO4',
+      literatureX: 7,
+      dish: 'crucible and lid',
+      filled: 'with the crystals',
+      heated: 'after heating',
     },
   ],
   questions: [

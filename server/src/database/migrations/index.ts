@@ -1,6 +1,7 @@
 import { firstTables } from './001-first-tables';
 import { keptRuns } from './002-kept-runs';
 import { planAndPrepare } from './003-plan-and-prepare';
+import { benchAndJudge } from './004-bench-and-judge';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
-export const migrations = [firstTables, keptRuns, planAndPrepare] as const;
+export const migrations = [firstTables, keptRuns, planAndPrepare, benchAndJudge] as const;

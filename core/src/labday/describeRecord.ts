@@ -1,0 +1,28 @@
+import { describeObservation } from '../observation/observation';
+import { quantityUnits } from '../procedure/measures';
+import type { BenchRecord } from './labDay';
+
+/** A line of the bench record in words. */
+export function describeRecord(record: BenchRecord): string {
+  switch (record.kind) {
+    case 'note':
+      return `note: “${record.text}”`;
+    case 'measurement': {
+      const { name, quantity, value, low, high, uncertainty, instrument } = record;
+      const amount = low !== undefined && high !== undefined ? `${low}–${high}` : String(value);
+      const off = uncertainty === undefined ? '' : ` ± ${uncertainty.toPrecision(1)}`;
+      const from = instrument === undefined ? '' : `, from the ${instrument.toLowerCase()}`;
+      return `${name}: ${amount}${off} ${quantityUnits[quantity]}${from}`.trim();
+    }
+    case 'departure':
+      return `departure, ${record.what}: ${record.planned} → ${record.done}`;
+    case 'step':
+      return `step ${record.state}`;
+    case 'verdict':
+      return `verdict of ${record.by}: ${record.verdict} (${record.reason})`;
+    case 'signOff':
+      return `signed off by ${record.by}`;
+    default:
+      return describeObservation(record);
+  }
+}

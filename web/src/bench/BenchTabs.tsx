@@ -1,0 +1,35 @@
+import { standingEntries } from '@stoichos/core';
+import type { Bench, LabDay } from '@stoichos/core';
+import classes from '../parts/TestTabs.module.css';
+
+interface BenchTabsProps {
+  readonly day: LabDay;
+  readonly workId: string;
+  readonly benches: readonly Bench[];
+  readonly selected: Bench;
+  readonly onSelect: (id: string | null) => void;
+}
+
+/** The benches in a row, each with how much it has recorded of the work at hand. */
+export function BenchTabs({ day, workId, benches, selected, onSelect }: BenchTabsProps) {
+  return (
+    <div className={`${classes.row} no-print`} role="group" aria-label="Groups">
+      {benches.map(({ id, name }) => {
+        const count = standingEntries(day.entries, { workId, groupId: id }).filter(
+          ({ record }) => record.kind !== 'step',
+        ).length;
+        return (
+          <button
+            key={id ?? 'all'}
+            type="button"
+            className="tappable"
+            aria-pressed={id === selected.id}
+            onClick={() => onSelect(id)}
+          >
+            {name} <span className={classes.number}>{count === 0 ? '–' : `${count} recorded`}</span>
+          </button>
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,221 @@
+import { Button, Group, NumberInput, Select, Switch, Text, TextInput } from '@mantine/core';
+import { fromCelsius, quantityNames, quantityUnits, toCelsius } from '@stoichos/core';
+import type { InstrumentInfo, Measure, QuantityName, StandingEntry } from '@stoichos/core';
+import { useState } from 'react';
+import { useSettings } from '../app/useSettings';
+import classes from './BenchPage.module.css';
+import { TakeReading } from './TakeReading';
+import { ReadingList } from './ReadingList';
+import type { Recorder } from './useRecorder';
+
+interface MeasurePanelProps {
+  /** Writes to the step as a whole. */
+  readonly recorder: Recorder;
+  readonly dayId: string;
+  readonly measures: readonly Measure[];
+  readonly instruments: readonly InstrumentInfo[];
+  /** When the clock of the step was started, ms. */
+  readonly zeroAt: number | undefined;
+}
+
+/** Numbers with their units, typed or read from an instrument, exact or about. */
+export function MeasurePanel(props: MeasurePanelProps) {
+  const { measures, recorder } = props;
+  const others = recorder
+    .all('measurement')
+    .filter(
+      ({ name, quantity }) => quantity !== 'drops' && !measures.some((one) => one.name === name),
+    );
+  const extra = [...new Map(others.map((one) => [one.name, one])).values()];
+  const shown: readonly Measure[] = [
+    ...measures.filter(({ quantity }) => quantity !== 'drops'),
+    ...extra.map(({ name, quantity }) => ({ name, quantity })),
+  ];
+  return (
+    <>
+      {shown.map((measure) => (
+        <OneMeasure key={measure.name} {...props} measure={measure} />
+      ))}
+      <AnotherMeasure {...props} open={shown.length === 0} />
+    </>
+  );
+}
+
+/** The unit a quantity is read in here. */
+export function useUnit(quantity: QuantityName): string {
+  const { temperature } = useSettings();
+  return quantity === 'temperature' ? temperature : quantityUnits[quantity];
+}
+
+function OneMeasure({
+  recorder,
+  measure,
+  instruments,
+  zeroAt,
+  dayId,
+}: MeasurePanelProps & { measure: Measure }) {
+  const { name, quantity, series } = measure;
+  const unit = useUnit(quantity);
+  const { temperature: scale } = useSettings();
+  const [value, setValue] = useState<string | number>('');
+  const [high, setHigh] = useState<string | number>('');
+  const [about, setAbout] = useState(false);
+  const readings = recorder.standing.filter(
+    (entry): entry is StandingEntry =>
+      entry.record.kind === 'measurement' && entry.record.name === name,
+  );
+  const inUnit = (typed: number) => (quantity === 'temperature' ? toCelsius(typed, scale) : typed);
+  const add = (typed: number, to: number | undefined) => {
+    const [from, until] = [inUnit(typed), to === undefined ? undefined : inUnit(to)];
+    recorder.add({
+      kind: 'measurement',
+      name,
+      quantity,
+      value: until === undefined ? from : (from + until) / 2,
+      ...(until !== undefined && { low: Math.min(from, until), high: Math.max(from, until) }),
+      ...elapsedSince(zeroAt),
+    });
+    setValue('');
+    setHigh('');
+  };
+  const ready = typeof value === 'number' && (!about || typeof high === 'number');
+  return (
+    <section aria-label={name} className={classes.block}>
+      <Group justify="space-between" align="baseline" gap="xs">
+        <Text fw={600}>{name}</Text>
+        <Switch
+          label="about"
+          checked={about}
+          onChange={(event) => setAbout(event.currentTarget.checked)}
+        />
+      </Group>
+      <Group gap="xs" align="flex-end" wrap="wrap">
+        <NumberInput
+          aria-label={about ? `${name}, from, ${unit}` : `${name}, ${unit}`}
+          size="lg"
+          w={about ? 110 : 170}
+          hideControls
+          decimalScale={4}
+          value={value}
+          rightSection={<Text size="sm">{unit}</Text>}
+          rightSectionWidth={48}
+          onChange={setValue}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && ready)
+              add(value, about && typeof high === 'number' ? high : undefined);
+          }}
+        />
+        {about && (
+          <NumberInput
+            aria-label={`${name}, to, ${unit}`}
+            size="lg"
+            w={110}
+            hideControls
+            value={high}
+            rightSection={<Text size="sm">{unit}</Text>}
+            rightSectionWidth={48}
+            onChange={setHigh}
+          />
+        )}
+        <Button
+          size="lg"
+          variant="default"
+          disabled={!ready}
+          onClick={() => {
+            if (typeof value === 'number')
+              add(value, about && typeof high === 'number' ? high : undefined);
+          }}
+        >
+          Record
+        </Button>
+      </Group>
+      <TakeReading
+        recorder={recorder}
+        dayId={dayId}
+        name={name}
+        quantity={quantity}
+        instruments={instruments}
+        zeroAt={zeroAt}
+        series={series === true}
+      />
+      <ReadingList readings={readings} withdraw={recorder.withdraw} />
+      {quantity === 'temperature' && readings.length > 0 && (
+        <Text size="sm" className="quiet">
+          Lowest{' '}
+          {fromCelsius(
+            Math.min(
+              ...readings.flatMap(({ record }) =>
+                record.kind === 'measurement' ? [record.value] : [],
+              ),
+            ),
+            scale,
+          ).toFixed(1)}{' '}
+          {scale}
+        </Text>
+      )}
+    </section>
+  );
+}
+
+/** The time on the clock of the step, where one runs. */
+function elapsedSince(zeroAt: number | undefined): { elapsedS?: number } {
+  return zeroAt === undefined ? {} : { elapsedS: Math.max(0, (Date.now() - zeroAt) / 1000) };
+}
+
+/** Something the procedure does not ask for. */
+function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean }) {
+  const [quantity, setQuantity] = useState<QuantityName>('mass');
+  const [name, setName] = useState('');
+  const [value, setValue] = useState<string | number>('');
+  const { temperature: scale } = useSettings();
+  const unit = useUnit(quantity);
+  return (
+    <details className={classes.fold} open={open}>
+      <summary>Measure something else</summary>
+      <Group gap="xs" align="flex-end">
+        <TextInput
+          label="What"
+          placeholder="gas in the tube"
+          size="md"
+          maxLength={80}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+        <Select
+          label="Quantity"
+          size="md"
+          w={140}
+          allowDeselect={false}
+          data={quantityNames.filter((one) => one !== 'drops')}
+          value={quantity}
+          onChange={(picked) => setQuantity(quantityNames.find((one) => one === picked) ?? 'mass')}
+        />
+        <NumberInput
+          label={`Value${unit ? `, ${unit}` : ''}`}
+          size="md"
+          w={120}
+          hideControls
+          value={value}
+          onChange={setValue}
+        />
+        <Button
+          size="md"
+          variant="default"
+          disabled={name.trim() === '' || typeof value !== 'number'}
+          onClick={() => {
+            if (typeof value !== 'number') return;
+            recorder.add({
+              kind: 'measurement',
+              name: name.trim(),
+              quantity,
+              value: quantity === 'temperature' ? toCelsius(value, scale) : value,
+            });
+            setValue('');
+          }}
+        >
+          Record
+        </Button>
+      </Group>
+    </details>
+  );
+}

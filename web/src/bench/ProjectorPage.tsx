@@ -1,0 +1,129 @@
+import { Text } from '@mantine/core';
+import {
+  benchProgress,
+  benchesOf,
+  drawRecord,
+  judgeStation,
+  nameOfWork,
+  stationsOf,
+  waitingSteps,
+  worksAsMade,
+  shortText,
+} from '@stoichos/core';
+import type { Bench, LabDay } from '@stoichos/core';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { useDayQuery } from '../api/api';
+import { useAppSelector } from '../app/store';
+import { Formula } from '../chemistry/Formula';
+import { VesselPair } from '../glassware/VesselPair';
+import { useDayWithUnsent } from '../outbox/useDayWithUnsent';
+import { LoadState } from '../parts/LoadState';
+import { Mark } from '../parts/Mark';
+import { clock, leftS, ringsBy } from '../timers/timersSlice';
+import { useNow } from '../timers/useNow';
+import classes from './ProjectorPage.module.css';
+
+const followMs = 2000;
+
+/** For the wall: the present step, expected beside seen, and the clock, to be read from the back row of a dark room. */
+export function ProjectorPage() {
+  const { dayId = '' } = useParams();
+  const [parameters] = useSearchParams();
+  const { data, error, refetch } = useDayQuery(dayId, { pollingInterval: followMs });
+  const day = useDayWithUnsent(data);
+  return (
+    <main className={classes.wall} data-mantine-color-scheme="dark">
+      {day ? (
+        <Wall day={day} group={parameters.get('group')} />
+      ) : (
+        <LoadState error={error} retry={() => void refetch()} />
+      )}
+    </main>
+  );
+}
+
+function Wall({ day, group }: { day: LabDay; group: string | null }) {
+  const now = useNow(500);
+  const timers = useAppSelector((state) => state.timers).filter((one) => one.dayId === day.id);
+  const works = worksAsMade(day);
+  const bench: Bench = day.groups.find(({ id }) => id === group) ?? {
+    id: null,
+    name: 'Shown to all',
+  };
+  const own = works.filter((work) => benchesOf(day, work).some(({ id }) => id === bench.id));
+  const progress = benchProgress(day, own, bench);
+  const present =
+    progress.steps.find(({ state, step }) => state === 'begun' && step.attended) ??
+    progress.current;
+  if (!present)
+    return (
+      <div className={classes.middle}>
+        <h1 className={classes.step}>Everything is done at {bench.name}.</h1>
+        <Link to={`/days/${day.id}/bench`} className={classes.back}>
+          Back to the bench
+        </Link>
+      </div>
+    );
+  const { work, step } = present;
+  const station = stationsOf(work, step).at(-1);
+  const judged = station && judgeStation(day, work, step, station, bench);
+  const waiting = waitingSteps(progress);
+  return (
+    <>
+      <header className={classes.head}>
+        <span>
+          {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)} ·{' '}
+          {bench.name}
+        </span>
+        <Link to={`/days/${day.id}/bench?group=${bench.id ?? 'all'}`} className={classes.back}>
+          Back to the bench
+        </Link>
+      </header>
+      <h1 className={classes.step}>{step.text}</h1>
+      {step.caution && <p className={classes.caution}>{step.caution}</p>}
+      <div className={classes.pair}>
+        {station && judged && (
+          <>
+            <VesselPair
+              container={station.container}
+              expected={station.view}
+              expectedWords={station.expected}
+              notPredicted={station.notPredicted}
+              seen={drawRecord(judged.seen, station.view?.fill ?? 0.4)}
+              seenWords={judged.seen}
+              height={340}
+            />
+            {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
+              <Mark of={judged.verdict} large />
+            )}
+          </>
+        )}
+      </div>
+      <div className={classes.clocks}>
+        {timers.map((timer) => (
+          <div key={timer.id} className={classes.clock}>
+            <span className={classes.time}>
+              {timer.kind === 'countdown' && ringsBy(timer, now) > 0
+                ? 'now'
+                : clock(
+                    timer.kind === 'stopwatch' ? (now - timer.startedAt) / 1000 : leftS(timer, now),
+                  )}
+            </span>
+            <span>{timer.name}</span>
+          </div>
+        ))}
+        {waiting.map(({ one, overAtMs }) => (
+          <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
+            <span className={classes.time}>
+              {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
+            </span>
+            <span>{shortText(one.step)}</span>
+          </div>
+        ))}
+      </div>
+      {progress.next && (
+        <Text className={classes.next ?? ''}>Next: {shortText(progress.next.step)}</Text>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,103 @@
+import { Button, Group, Table, Text } from '@mantine/core';
+import { csvOf } from '@stoichos/core';
+import type { ChartConfiguration } from 'chart.js';
+import { useRef, useState } from 'react';
+import classes from './ChartCard.module.css';
+import { ChartCanvas } from './ChartCanvas';
+import type { ChartInk } from './ChartCanvas';
+
+type Row = Readonly<Record<string, string | number>>;
+
+interface ChartCardProps {
+  readonly title: string;
+  /** Said in place of the picture. */
+  readonly label: string;
+  readonly height: number;
+  readonly configure: (ink: ChartInk) => ChartConfiguration;
+  /** What is charted, one row a point, with units in the heads. */
+  readonly rows: readonly Row[];
+}
+
+/** A chart with its title, the same numbers as a table, and both to take away. */
+export function ChartCard({ title, label, height, configure, rows }: ChartCardProps) {
+  const [asTable, setAsTable] = useState(false);
+  const figure = useRef<HTMLElement>(null);
+  const heads = Object.keys(rows[0] ?? {});
+  return (
+    <figure className={classes.figure} ref={figure}>
+      <Group justify="space-between" mb="xs" gap="xs">
+        <Text component="figcaption" fw={600}>
+          {title}
+        </Text>
+        <Group gap={6} className="no-print">
+          <Button size="md" variant="default" onClick={() => setAsTable(!asTable)}>
+            {asTable ? 'As a chart' : 'As a table'}
+          </Button>
+          {!asTable && (
+            <Button
+              size="md"
+              variant="default"
+              onClick={() => savePicture(figure.current?.querySelector('canvas'), title)}
+            >
+              PNG
+            </Button>
+          )}
+          <Button
+            size="md"
+            variant="default"
+            onClick={() => save(new Blob([csvOf(rows)], { type: 'text/csv' }), `${title}.csv`)}
+          >
+            CSV
+          </Button>
+        </Group>
+      </Group>
+      {asTable ? (
+        <Table fz="sm" verticalSpacing={4}>
+          <Table.Thead>
+            <Table.Tr>
+              {heads.map((head) => (
+                <Table.Th key={head}>{head}</Table.Th>
+              ))}
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {rows.map((row, index) => (
+              <Table.Tr key={index}>
+                {heads.map((head) => (
+                  <Table.Td key={head} className={classes.number ?? ''}>
+                    {row[head]}
+                  </Table.Td>
+                ))}
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      ) : (
+        <ChartCanvas label={label} height={height} configure={configure} />
+      )}
+    </figure>
+  );
+}
+
+/** The picture on paper, for a canvas has no ground of its own. */
+function savePicture(canvas: HTMLCanvasElement | null | undefined, title: string): void {
+  if (!canvas) return;
+  const page = document.createElement('canvas');
+  [page.width, page.height] = [canvas.width, canvas.height];
+  const pen = page.getContext('2d');
+  if (!pen) return;
+  pen.fillStyle = getComputedStyle(document.body).backgroundColor;
+  pen.fillRect(0, 0, page.width, page.height);
+  pen.drawImage(canvas, 0, 0);
+  page.toBlob((picture) => {
+    if (picture) save(picture, `${title}.png`);
+  });
+}
+
+function save(content: Blob, name: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(content);
+  link.download = name.replace(/[/\\:]/g, '-');
+  link.click();
+  URL.revokeObjectURL(link.href);
+}

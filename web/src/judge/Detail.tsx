@@ -1,0 +1,104 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { describeObservation, drawRecord, nameOfWork, recordsOf, shortText } from '@stoichos/core';
+import type { LabDay, Observation, StationJudgement } from '@stoichos/core';
+import { Link } from 'react-router';
+import { Causes } from '../bench/Causes';
+import { RecordLog } from '../bench/RecordLog';
+import { Formula } from '../chemistry/Formula';
+import { NotPredicted } from '../chemistry/NotPredicted';
+import { VesselPair } from '../glassware/VesselPair';
+import { Mark } from '../parts/Mark';
+import { ComparisonTable } from './ComparisonTable';
+import classes from './JudgePage.module.css';
+import { Meaning } from './Meaning';
+import { SignOff } from './SignOff';
+
+/** One vessel of one step at one bench, in full: expected beside seen, what differs and why, what it means, what the instructor says. */
+export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudgement }) {
+  const { work, step, station, bench, comparison, seen, blank, control, notes, departures } =
+    judgement;
+  const benchKey = bench.id ?? 'all';
+  return (
+    <section className="card" aria-label="The judgement in full">
+      <div className={classes.head}>
+        <Title order={2} size="h4">
+          {work.kind === 'test' ? (
+            <Formula text={work.procedure.name} />
+          ) : (
+            `${nameOfWork(work)}: ${shortText(step)}`
+          )}
+          , {bench.name}
+        </Title>
+        <span data-testid="agreement">
+          {judgement.verdict !== 'notRecorded' && <Mark of={judgement.verdict} large />}
+        </span>
+      </div>
+      <div className={classes.detail}>
+        <div>
+          <VesselPair
+            container={station.container}
+            expected={station.view}
+            expectedWords={station.expected}
+            notPredicted={station.notPredicted}
+            seen={drawRecord(seen, station.view?.fill ?? 0.4)}
+            seenWords={seen}
+          />
+          <Beside name="Blank" list={blank} />
+          <Beside name="Control" list={control} />
+          {departures.map(({ what, planned, done }, index) => (
+            <Text key={index} size="sm" mt="xs">
+              Departure, {what}: {planned} → {done}
+            </Text>
+          ))}
+          {notes.map((note, index) => (
+            <Text key={index} size="sm" mt="sm" style={{ overflowWrap: 'anywhere' }}>
+              Note: “{note}”
+            </Text>
+          ))}
+          <Causes judgement={judgement} />
+        </div>
+        <div>
+          {comparison ? (
+            <ComparisonTable items={comparison.items} />
+          ) : (
+            <NotPredicted reasons={station.notPredicted} />
+          )}
+          <Meaning judgement={judgement} />
+        </div>
+      </div>
+      {seen.length === 0 && (
+        <Button
+          component={Link}
+          to={`/days/${day.id}/bench?work=${work.id}&step=${step.id}&group=${benchKey}`}
+          size="md"
+          mt="md"
+        >
+          Record what {bench.name} sees
+        </Button>
+      )}
+      <SignOff
+        key={`${work.id} ${step.id} ${station.vessel} ${benchKey}`}
+        day={day}
+        judgement={judgement}
+        signed={recordsOf(judgement.standing, 'signOff').at(-1)}
+      />
+      <details className={classes.log}>
+        <summary>
+          <Group component="span" gap="xs">
+            The whole record of this step
+          </Group>
+        </summary>
+        <RecordLog day={day} at={{ workId: work.id, stepId: step.id, groupId: bench.id }} />
+      </details>
+    </section>
+  );
+}
+
+function Beside({ name, list }: { name: string; list: readonly Observation[] }) {
+  if (list.length === 0) return null;
+  return (
+    <Text size="sm" mt="xs">
+      {name}: {list.map(describeObservation).join('; ')}
+    </Text>
+  );
+}

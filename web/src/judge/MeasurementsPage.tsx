@@ -1,0 +1,78 @@
+import { Text, Title } from '@mantine/core';
+import { analyse, benchesOf, classSpread, nameOfWork } from '@stoichos/core';
+import type { Bench, LabDay, Work } from '@stoichos/core';
+import { useState } from 'react';
+import { useSettings } from '../app/useSettings';
+import { useLabDay } from '../days/DayFrame';
+import { PrintButton } from '../parts/PrintButton';
+import strip from '../parts/TestTabs.module.css';
+import { AnalysisView } from './AnalysisView';
+import { JudgeTabs } from './JudgeTabs';
+import { SpreadView } from './SpreadView';
+import { useBench } from './useBench';
+
+/** What the numbers say: worked out for each bench with its uncertainty, and over the class. */
+export function MeasurementsPage() {
+  const day = useLabDay();
+  const { works } = useBench(day);
+  const measuring = works.filter(({ procedure }) => procedure.analyses.length > 0);
+  return (
+    <>
+      <JudgeTabs dayId={day.id} />
+      {measuring.length === 0 && (
+        <section className="card">
+          <Title order={2} size="h4">
+            Nothing is measured today
+          </Title>
+          <Text mt="sm">
+            Procedures that weigh, read a thermometer or count drops are worked out here: plan one
+            of them, or say in the editor what is measured and what to work out of it.
+          </Text>
+        </section>
+      )}
+      {measuring.map((work) => (
+        <WorkResults key={work.id} day={day} work={work} />
+      ))}
+    </>
+  );
+}
+
+function WorkResults({ day, work }: { day: LabDay; work: Work }) {
+  const { heating } = useSettings();
+  const benches = benchesOf(day, work);
+  const begun = (bench: Bench) =>
+    analyse(day, work, bench, heating).some(({ state }) => state !== 'open');
+  const [chosen, setChosen] = useState<string>();
+  const bench =
+    benches.find(({ id }) => (id ?? 'all') === chosen) ?? benches.find(begun) ?? benches[0];
+  if (!bench) return null;
+  return (
+    <section className="card" style={{ marginBottom: '1rem' }} aria-label={nameOfWork(work)}>
+      <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
+        <Title order={2} size="h4" mb="xs">
+          {nameOfWork(work)}
+        </Title>
+        <PrintButton />
+      </div>
+      {benches.length > 1 && (
+        <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
+          {benches.map(({ id, name }) => (
+            <button
+              key={id ?? 'all'}
+              type="button"
+              className="tappable"
+              aria-pressed={id === bench.id}
+              onClick={() => setChosen(id ?? 'all')}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
+      {analyse(day, work, bench, heating).map((result, index) => (
+        <AnalysisView key={index} result={result} bench={bench.name} />
+      ))}
+      <SpreadView spreads={classSpread(day, work, heating)} />
+    </section>
+  );
+}

@@ -1,0 +1,55 @@
+import { entrySchema, testStep, testVessel } from '@stoichos/core';
+import { createStore, del, entries, get, set } from 'idb-keyval';
+import * as z from 'zod';
+
+/** An unsent entry as it lies in the browser’s database, each under its own id, so that two tabs never write over each other. */
+const storedSchema = z.object({
+  dayId: z.string(),
+  entry: entrySchema,
+  /** Place in the order of recording. */
+  order: z.number(),
+  /** The server’s words, where it refused the entry. */
+  reason: z.string().optional(),
+});
+export type Stored = z.infer<typeof storedSchema>;
+
+const database = createStore('stoichos-unsent', 'entries');
+
+/** Keeps an entry; it is on disk when this resolves. */
+export function keep(stored: Stored): Promise<void> {
+  return set(stored.entry.id, stored, database);
+}
+
+/** Lets an entry go that the server has, or that was dismissed. */
+export function letGo(id: string): Promise<void> {
+  return del(id, database);
+}
+
+/** Everything that is kept, in the order it was recorded. What cannot be read is left where it is. */
+export async function readAll(): Promise<Stored[]> {
+  await takeOverFirstShape();
+  return (await entries<string, unknown>(database))
+    .flatMap(([, value]) => {
+      const parsed = storedSchema.safeParse(value);
+      return parsed.success ? [parsed.data] : [];
+    })
+    .sort((a, b) => a.order - b.order);
+}
+
+const firstKey = 'stoichos-outbox';
+/** How entries lay here before procedures could be recorded: one list, each naming its test. */
+const firstShape = z.array(
+  z.object({ dayId: z.string(), entry: z.looseObject({ testId: z.string() }) }),
+);
+
+async function takeOverFirstShape(): Promise<void> {
+  const old = firstShape.safeParse(await get(firstKey));
+  if (!old.success) return;
+  for (const [at, { dayId, entry }] of old.data.entries()) {
+    const { testId, ...rest } = entry;
+    const place = { workId: testId, stepId: testStep, vessel: testVessel, part: 'test' };
+    const now = entrySchema.safeParse({ ...rest, ...place });
+    if (now.success) await keep({ dayId, entry: now.data, order: at - old.data.length });
+  }
+  await del(firstKey);
+}
