@@ -28,7 +28,13 @@ function headline({
     case 'hydrate':
       return [['x in the formula', '', found.result.x]];
     case 'temperature':
-      return [['ΔT', quantityUnits.temperature, found.result.deltaC]];
+      return [
+        [
+          analysis.kind === 'temperature' ? `ΔT, ${analysis.log}` : 'ΔT',
+          quantityUnits.temperature,
+          found.result.deltaC,
+        ],
+      ];
     case 'drops':
       return found.comparisons.map(
         ({ name, against, ratio }) => [`${name} to ${against}`, '', ratio.value] as const,

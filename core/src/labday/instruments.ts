@@ -33,6 +33,8 @@ export const readingSchema = z.object({
   value: z.number(),
   /** Standard uncertainty, in the unit of the quantity. */
   uncertainty: z.number().min(0),
+  /** Step of the last digit it shows, in the unit of the quantity. */
+  resolution: z.number().positive(),
   /** Has come to rest. */
   stable: z.boolean(),
   at: z.iso.datetime(),

@@ -40,7 +40,8 @@ export const byVigour = 0.4;
 export function activitySeries(comparisons: readonly ActivityComparison[]): ActivitySeries {
   const names = [...new Set(comparisons.flatMap(({ more, less }) => [more, less]))].slice(0, most);
   const kept = comparisons.filter(({ more, less }) => names.includes(more) && names.includes(less));
-  const order = leastBroken(names, kept);
+  // What nothing observed decides is put as the potentials have it, and marked as not observed.
+  const order = leastBroken(names, [...kept, ...byPotential(names)]);
   const place = new Map(order.map((name, at) => [name, at]));
   const rank = (name: string) => place.get(name) ?? 0;
   const conflicts = kept.filter(({ more, less }) => rank(more) > rank(less));
@@ -52,18 +53,31 @@ export function activitySeries(comparisons: readonly ActivityComparison[]): Acti
     conflicts,
     againstPotentials: pairs.flatMap(([more, less]) => {
       const [a, b] = [potentialOf(more), potentialOf(less)];
-      return a === undefined || b === undefined || a <= b
+      const isSeen = reaches(honoured, more, less);
+      return !isSeen || a === undefined || b === undefined || a <= b
         ? []
         : [
             {
               more,
               less,
-              words: `by standard potentials ${less} (${b.toFixed(2)} V) comes before ${more} (${a.toFixed(2)} V)`,
+              words: `by standard potentials ${less} (${volts(b)}) comes before ${more} (${volts(a)})`,
             },
           ];
     }),
     notes: notesOn(order),
   };
+}
+
+const volts = (value: number): string => `${value.toFixed(2).replace('-', '−')} V`;
+/** So little that no observation is ever outvoted by it. */
+const hintOnly = 1e-6;
+
+function byPotential(names: readonly string[]): ActivityComparison[] {
+  return names.flatMap((more) =>
+    names
+      .filter((less) => (potentialOf(more) ?? 0) < (potentialOf(less) ?? 0))
+      .map((less) => ({ more, less, weight: hintOnly, evidence: 'standard potentials' })),
+  );
 }
 
 /** Standard potential of a metal in its usual ion, or of hydrogen, V. */

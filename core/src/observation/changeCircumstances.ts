@@ -37,7 +37,7 @@ const known: readonly Circumstance[] = [
     says: 'melting and freezing change the state, not the substance',
     shownBy: (seen) =>
       (sees(seen, 'melts') || sees(seen, 'freezes')) &&
-      !sees(seen, 'chars') &&
+      !sees(seen, 'browns or chars') &&
       !sees(seen, 'burns') &&
       !has(seen, 'gas', 'gasTest'),
   },

@@ -177,7 +177,7 @@ function signsIn(seen: readonly Observation[]): Sign[] {
 const sightWeights: Readonly<Record<string, readonly [number, string]>> = {
   burns: [0.8, 'a wick burns while its wax only melts'],
   glows: [0.4, 'a hot wire glows and is the same wire when it is cold'],
-  chars: [0.85, 'soot from the flame looks the same'],
+  'browns or chars': [0.8, 'soot from the flame looks the same'],
   'drops of water form': [0.4, 'a cold glass mists over in moist air'],
 };
 

@@ -2,7 +2,7 @@ import type { Observation } from './observation';
 
 /**
  * What is seen over several events in one vessel, told as one: how it looked at first and in the end, and everything that
- * happened on the way. “Nothing happened” is only said when nothing did in any of them.
+ * happened on the way. “Nothing happened” is said when nothing did in the end nor on the way to it.
  */
 export function mergeObservations(lists: readonly (readonly Observation[])[]): Observation[] {
   const told = lists.filter((list) => list.length > 0);
@@ -36,13 +36,13 @@ export function mergeObservations(lists: readonly (readonly Observation[])[]): O
       ? [{ kind: 'temperature', deltaC } as const]
       : []),
   ]);
-  const happened = merged.some(({ kind }) => !['colour', 'clarity', 'layer'].includes(kind));
-  const turnedColour = colour?.kind === 'colour' && colour.from !== colour.to;
-  return told.every((list) => list.some(({ kind }) => kind === 'noChange')) &&
-    !happened &&
-    !turnedColour
-    ? [...merged, { kind: 'noChange' }]
-    : merged;
+  const quiet = ['colour', 'clarity', 'layer'];
+  const happened = merged.some((one) =>
+    one.kind === 'solid' ? one.from !== undefined : !quiet.includes(one.kind),
+  );
+  const isStill = told.at(-1)?.some(({ kind }) => kind === 'noChange') ?? false;
+  const hasTurned = first?.from !== last?.to;
+  return isStill && !happened && !hasTurned ? [...merged, { kind: 'noChange' }] : merged;
 }
 
 /** A warmth a hand notices, °C (common practice). */

@@ -1,19 +1,5 @@
-import type { BenchRecord, LabDayInput, Manner, PlannedTest, Weighing } from '@stoichos/core';
-
-/** One lab day of the demo scenario, before ids are given. */
-export interface DemoDay extends Omit<LabDayInput, 'id' | 'groups'> {
-  readonly groups: readonly string[];
-  readonly tests: readonly Omit<PlannedTest, 'id'>[];
-  /** Ids of shipped procedures. */
-  readonly procedures: readonly { readonly id: string; readonly manner: Manner }[];
-  readonly weighings: readonly Omit<Weighing, 'id' | 'recordedAt'>[];
-  readonly records: readonly {
-    readonly group: string;
-    /** Index into tests. */
-    readonly test: number;
-    readonly seen: readonly BenchRecord[];
-  }[];
-}
+import { firstWeek } from './firstWeek';
+import type { DemoDay } from './demoDay';
 
 /** What the net loft has, and who is there. */
 const loft = {
@@ -38,6 +24,7 @@ export function demoDays(today: Date): DemoDay[] {
   const date = (days: number) =>
     new Date(today.getTime() + days * dayLength).toISOString().slice(0, 10);
   return [
+    { ...loft, ...firstWeek, date: date(-13) },
     {
       ...loft,
       name: 'Week 2: clouds in the tube',
@@ -103,7 +90,7 @@ export function demoDays(today: Date): DemoDay[] {
       records: [
         {
           group: 'Bench Heron',
-          test: 0,
+          work: 0,
           seen: [
             { kind: 'colour', from: 'pale blue', to: 'colourless' },
             { kind: 'clarity', to: 'opaque' },
@@ -112,17 +99,17 @@ export function demoDays(today: Date): DemoDay[] {
         },
         {
           group: 'Bench Heron',
-          test: 1,
+          work: 1,
           seen: [
             { kind: 'colour', from: 'colourless', to: 'colourless' },
             { kind: 'clarity', to: 'opaque' },
             { kind: 'precipitate', colour: 'white', texture: 'fine' },
           ],
         },
-        { group: 'Bench Heron', test: 2, seen: [{ kind: 'noChange' }] },
+        { group: 'Bench Heron', work: 2, seen: [{ kind: 'noChange' }] },
         {
           group: 'Bench Tern',
-          test: 0,
+          work: 0,
           seen: [
             { kind: 'colour', from: 'pale blue', to: 'pale blue' },
             { kind: 'clarity', to: 'clear' },
@@ -132,7 +119,7 @@ export function demoDays(today: Date): DemoDay[] {
         },
         {
           group: 'Bench Tern',
-          test: 1,
+          work: 1,
           seen: [
             { kind: 'clarity', to: 'cloudy' },
             { kind: 'precipitate', colour: 'white' },

@@ -6,7 +6,7 @@ import type { Database } from '../database/connect';
 import { saveDay, saveTest } from '../database/labDays';
 import { saveDayProcedures, saveProcedure } from '../database/procedures';
 import { demoDays } from './days';
-import type { DemoDay } from './days';
+import type { DemoDay } from './demoDay';
 import { keepRun } from '../database/keptRuns';
 import { demoRuns } from './runs';
 
@@ -105,14 +105,15 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
       recordedAt: `${date}T16:${String(10 + index)}:00.000Z`,
     });
   let line = 0;
-  for (const { group, test, seen } of records)
+  for (const { group, work, step = testStep, vessel = testVessel, seen } of records)
     for (const record of seen) {
       line += 1;
       await appendEntry(database, {
         id: demoId(`${day.name} entry ${line}`),
-        workId: testId(test),
-        stepId: testStep,
-        vessel: testVessel,
+        workId: typeof work === 'number' ? testId(work) : demoId(`${day.name} ${work}`),
+        stepId: step,
+        // How far a step is belongs to the step, not to a vessel in it.
+        vessel: record.kind === 'step' ? null : vessel,
         part: 'test',
         groupId: groupId(group),
         record: record satisfies BenchRecord,

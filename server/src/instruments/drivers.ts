@@ -3,6 +3,8 @@ import type { InstrumentInfo, QuantityName } from '@stoichos/core';
 /** How one quantity is read from a kind of instrument. */
 interface Reading {
   readonly query: string;
+  /** Step of the last digit. */
+  readonly resolution: number;
   /** Standard uncertainty of a value, in the unit of the quantity, as the maker states it. */
   readonly uncertainty: (value: number) => number;
 }
@@ -33,6 +35,7 @@ const balance: Driver = {
   readings: {
     mass: {
       query: 'MEASure:MASS?',
+      resolution: 0.01,
       // Two readings to a hundredth, and repeatability of a digit.
       uncertainty: () => Math.hypot(ofDigit(0.01), 0.005),
     },
@@ -49,6 +52,7 @@ const thermometer: Driver = {
   readings: {
     temperature: {
       query: 'MEASure:TEMPerature?',
+      resolution: 0.1,
       uncertainty: (value) => Math.hypot(ofDigit(0.1), 0.2 + 0.001 * Math.abs(value)),
     },
   },
@@ -61,10 +65,12 @@ const multimeter: Driver = {
   readings: {
     voltage: {
       query: 'MEASure:VOLTage:DC?',
+      resolution: 0.001,
       uncertainty: (value) => Math.hypot(ofDigit(0.001), 0.005 * Math.abs(value)),
     },
     current: {
       query: 'MEASure:CURRent:DC?',
+      resolution: 0.001,
       uncertainty: (value) => Math.hypot(ofDigit(0.001), 0.01 * Math.abs(value)),
     },
   },
@@ -77,10 +83,12 @@ const supply: Driver = {
   readings: {
     voltage: {
       query: 'MEASure:VOLTage?',
+      resolution: 0.01,
       uncertainty: (value) => Math.hypot(ofDigit(0.01), 0.01 * Math.abs(value)),
     },
     current: {
       query: 'MEASure:CURRent?',
+      resolution: 0.01,
       uncertainty: (value) => Math.hypot(ofDigit(0.01), 0.02 * Math.abs(value)),
     },
   },

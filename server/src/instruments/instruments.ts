@@ -125,6 +125,7 @@ async function readFrom(
       quantity,
       value,
       uncertainty: reading.uncertainty(value),
+      resolution: reading.resolution,
       stable,
       at: new Date().toISOString(),
     };

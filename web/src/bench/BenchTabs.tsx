@@ -1,5 +1,6 @@
 import { standingEntries } from '@stoichos/core';
 import type { Bench, LabDay } from '@stoichos/core';
+import { shortName } from '../parts/shortNames';
 import classes from '../parts/TestTabs.module.css';
 
 interface BenchTabsProps {
@@ -24,9 +25,11 @@ export function BenchTabs({ day, workId, benches, selected, onSelect }: BenchTab
             type="button"
             className="tappable"
             aria-pressed={id === selected.id}
+            aria-label={`${name} ${count === 0 ? 'nothing' : count} recorded`}
             onClick={() => onSelect(id)}
           >
-            {name} <span className={classes.number}>{count === 0 ? '–' : `${count} recorded`}</span>
+            {shortName(name, benches)}{' '}
+            <span className={classes.number}>{count === 0 ? '–' : count}</span>
           </button>
         );
       })}

@@ -48,10 +48,8 @@ function OneInstrument({
   instrument: InstrumentInfo;
   follow: Follow | undefined;
 }) {
-  const { id, name, state, detail, quantities, commands, simulated, kind } = instrument;
+  const { id, name, state, detail, quantities, commands, simulated } = instrument;
   const [tell] = useTellInstrumentMutation();
-  const [put] = usePutToVesselMutation();
-  const [clear] = useClearInstrumentMutation();
   const Icon = state === 'ready' ? IconPlugConnected : IconPlugConnectedX;
   const say = (work: Promise<unknown>) =>
     void work.catch((error: unknown) => sayProblem(error, `${name}: not done`));
@@ -97,23 +95,45 @@ function OneInstrument({
             />
           ),
         )}
-        {simulated && follow && (kind === 'balance' || kind === 'thermometer') && (
-          <Button size="md" variant="default" onClick={() => say(put({ id, follow }).unwrap())}>
-            {kind === 'balance' ? `Put ${follow.vessel} on it` : `Put it into ${follow.vessel}`}
-          </Button>
-        )}
-        {simulated && kind === 'balance' && (
-          <Button size="md" variant="default" onClick={() => say(clear(id).unwrap())}>
-            Take it off
-          </Button>
-        )}
+        {simulated && <PutTo instrument={instrument} follow={follow} />}
       </Group>
     </section>
   );
 }
 
+/** A simulated instrument is told which vessel it is at; a real one is put there by hand. */
+export function PutTo({
+  instrument,
+  follow,
+}: {
+  instrument: InstrumentInfo;
+  follow: Follow | undefined;
+}) {
+  const { id, kind, name } = instrument;
+  const [put] = usePutToVesselMutation();
+  const [clear] = useClearInstrumentMutation();
+  const say = (work: Promise<unknown>) =>
+    void work.catch((error: unknown) => sayProblem(error, `${name}: not done`));
+  if (!follow || (kind !== 'balance' && kind !== 'thermometer')) return null;
+  return (
+    <>
+      <Button size="md" variant="default" onClick={() => say(put({ id, follow }).unwrap())}>
+        {kind === 'balance' ? `Put ${follow.vessel} on it` : `Put it into ${follow.vessel}`}
+      </Button>
+      {kind === 'balance' && (
+        <Button size="md" variant="default" onClick={() => say(clear(id).unwrap())}>
+          Take it off
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** Digits after the point that a display with this last step shows. */
+const placesOf = (resolution: number): number => Math.max(0, Math.round(-Math.log10(resolution)));
+
 /** What it reads at this moment. */
-function Live({ id, quantity }: { id: string; quantity: QuantityName }) {
+export function Live({ id, quantity }: { id: string; quantity: QuantityName }) {
   const { data, error } = useReadingQuery({ id, quantity }, { pollingInterval: pollMs });
   if (error)
     return (
@@ -123,7 +143,7 @@ function Live({ id, quantity }: { id: string; quantity: QuantityName }) {
     );
   return (
     <Text className={classes.live ?? ''} data-testid={`live-${quantity}`}>
-      {data ? `${data.value} ${quantityUnits[quantity]}` : '…'}
+      {data ? `${data.value.toFixed(placesOf(data.resolution))} ${quantityUnits[quantity]}` : '…'}
       {data && !data.stable && (
         <Text span size="sm" className="quiet">
           {' '}

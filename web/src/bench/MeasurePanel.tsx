@@ -1,8 +1,9 @@
 import { Button, Group, NumberInput, Select, Switch, Text, TextInput } from '@mantine/core';
 import { fromCelsius, quantityNames, quantityUnits, toCelsius } from '@stoichos/core';
-import type { InstrumentInfo, Measure, QuantityName, StandingEntry } from '@stoichos/core';
+import type { Follow, InstrumentInfo, Measure, QuantityName, StandingEntry } from '@stoichos/core';
 import { useState } from 'react';
 import { useSettings } from '../app/useSettings';
+import { Fold } from '../parts/Fold';
 import classes from './BenchPage.module.css';
 import { TakeReading } from './TakeReading';
 import { ReadingList } from './ReadingList';
@@ -14,6 +15,8 @@ interface MeasurePanelProps {
   readonly dayId: string;
   readonly measures: readonly Measure[];
   readonly instruments: readonly InstrumentInfo[];
+  /** The vessel that a simulated instrument is put to. */
+  readonly follow: Follow | undefined;
   /** When the clock of the step was started, ms. */
   readonly zeroAt: number | undefined;
 }
@@ -51,6 +54,7 @@ function OneMeasure({
   recorder,
   measure,
   instruments,
+  follow,
   zeroAt,
   dayId,
 }: MeasurePanelProps & { measure: Measure }) {
@@ -137,6 +141,7 @@ function OneMeasure({
         instruments={instruments}
         zeroAt={zeroAt}
         series={series === true}
+        follow={follow}
       />
       <ReadingList readings={readings} withdraw={recorder.withdraw} />
       {quantity === 'temperature' && readings.length > 0 && (
@@ -170,8 +175,7 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
   const { temperature: scale } = useSettings();
   const unit = useUnit(quantity);
   return (
-    <details className={classes.fold} open={open}>
-      <summary>Measure something else</summary>
+    <Fold title="Measure something else" open={open}>
       <Group gap="xs" align="flex-end">
         <TextInput
           label="What"
@@ -216,6 +220,6 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
           Record
         </Button>
       </Group>
-    </details>
+    </Fold>
   );
 }

@@ -15,9 +15,8 @@ import {
 } from '@stoichos/core';
 import type { BenchRecord, Observation } from '@stoichos/core';
 import { useState } from 'react';
-import type { ReactNode } from 'react';
 import { useSettings } from '../app/useSettings';
-import classes from './BenchPage.module.css';
+import { Fold } from '../parts/Fold';
 import { Chip, Question } from './ChipRow';
 import { ColourChips } from './ColourChips';
 import type { Recorder } from './useRecorder';
@@ -110,22 +109,6 @@ export function RecordPanel({ recorder, asked }: RecordPanelProps) {
         <SmellAndLayers recorder={recorder} />
       </Fold>
     </>
-  );
-}
-
-/** Questions that are asked less often, folded away until they are. */
-function Fold({ title, open, children }: { title: string; open: boolean; children: ReactNode }) {
-  // Once open it stays, so that nothing jumps away under a finger.
-  const [shown, setShown] = useState(open);
-  return (
-    <details
-      className={classes.fold}
-      open={shown || open}
-      onToggle={(event) => setShown(event.currentTarget.open)}
-    >
-      <summary>{title}</summary>
-      {children}
-    </details>
   );
 }
 

@@ -74,6 +74,8 @@ export function Station(props: StationProps) {
     part === 'test' ? judgement?.seen : part === 'blank' ? judgement?.blank : judgement?.control;
   const begun = own?.begunAt === undefined ? undefined : Date.parse(own.begunAt);
   const someVessel = vessel ?? work.procedure.vessels[0]?.name;
+  const follow =
+    someVessel === undefined ? undefined : { dayId: day.id, ...at, vessel: someVessel };
   return (
     <div className={classes.columns}>
       <section className={`card ${classes.view}`} aria-label="Expected and seen">
@@ -181,16 +183,12 @@ export function Station(props: StationProps) {
               dayId={day.id}
               measures={numbers}
               instruments={instruments}
+              follow={follow}
               zeroAt={begun}
             />
           </Tabs.Panel>
           <Tabs.Panel value="instruments">
-            <InstrumentPanel
-              instruments={instruments}
-              follow={
-                someVessel === undefined ? undefined : { dayId: day.id, ...at, vessel: someVessel }
-              }
-            />
+            <InstrumentPanel instruments={instruments} follow={follow} />
           </Tabs.Panel>
           <Tabs.Panel value="timers">
             <TimerPanel dayId={day.id} what={`${bench.name}: ${work.procedure.name}`} />

@@ -12,6 +12,7 @@ import {
   IconPlayerPlay,
   IconPlayerSkipForward,
 } from '@tabler/icons-react';
+import { Formula } from '../chemistry/Formula';
 import { clock } from '../timers/timersSlice';
 import { useNow } from '../timers/useNow';
 import classes from './BenchPage.module.css';
@@ -72,42 +73,19 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
           })}
         </div>
       )}
-      <Text className={classes.step}>{step.text}</Text>
-      {step.ready.length > 0 && (
-        <Text mt="xs">
-          <strong>Have ready:</strong> {step.ready.join(', ')}
-        </Text>
-      )}
-      {step.caution && (
-        <Text mt="xs" className={classes.caution ?? ''}>
-          <IconAlertTriangle size={18} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
-          {step.caution}
-        </Text>
-      )}
-      <StepCautions substances={substances.filter((name) => name !== 'water')} />
-      {step.record.length > 0 && (
-        <Text size="sm" className="quiet">
-          Write down: {step.record.join('; ')}
-        </Text>
-      )}
-      {refusal && (
-        <Text size="sm" role="note">
-          Not predicted: {refusal}
-        </Text>
-      )}
       {!isTest && (
-        <Group gap="xs" mt="sm">
+        <Group gap="xs" mb="sm">
           {own?.state === 'to do' && (
             <>
               <Button
-                size="lg"
+                size="md"
                 leftSection={<IconPlayerPlay size={20} aria-hidden />}
                 onClick={unmet.length > 0 ? ask.open : begin}
               >
                 Begin
               </Button>
               <Button
-                size="lg"
+                size="md"
                 variant="default"
                 leftSection={<IconPlayerSkipForward size={20} aria-hidden />}
                 onClick={() => {
@@ -127,7 +105,7 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
           {own?.state === 'begun' && (
             <>
               <Button
-                size="lg"
+                size="md"
                 leftSection={<IconCheck size={20} aria-hidden />}
                 onClick={() => {
                   recorder.add({ kind: 'step', state: 'done' });
@@ -151,6 +129,29 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
             </>
           )}
         </Group>
+      )}
+      <Text className={classes.step}>{isTest ? <Formula text={step.text} wrap /> : step.text}</Text>
+      {step.ready.length > 0 && (
+        <Text mt="xs">
+          <strong>Have ready:</strong> {step.ready.join(', ')}
+        </Text>
+      )}
+      {step.caution && (
+        <Text mt="xs" className={classes.caution ?? ''}>
+          <IconAlertTriangle size={18} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
+          {step.caution}
+        </Text>
+      )}
+      <StepCautions substances={substances.filter((name) => name !== 'water')} />
+      {step.record.length > 0 && (
+        <Text size="sm" className="quiet">
+          Write down: {step.record.join('; ')}
+        </Text>
+      )}
+      {refusal && (
+        <Text size="sm" role="note">
+          Not predicted: {refusal}
+        </Text>
       )}
       <Modal opened={asking} onClose={ask.close} title="Not ready for this yet" size="lg">
         <Text mb="xs">Before “{shortText(step)}” these should have been done:</Text>

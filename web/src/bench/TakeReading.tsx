@@ -1,10 +1,11 @@
 import { Button, Group, NumberInput, Text } from '@mantine/core';
-import type { InstrumentInfo, QuantityName } from '@stoichos/core';
+import type { Follow, InstrumentInfo, QuantityName } from '@stoichos/core';
 import { IconGauge, IconPlayerStop, IconRepeat } from '@tabler/icons-react';
 import { useState } from 'react';
 import { api } from '../api/api';
 import { explainError } from '../api/explainError';
 import { useAppDispatch, useAppSelector } from '../app/store';
+import { Live, PutTo } from './InstrumentPanel';
 import { capturesSlice } from './capturesSlice';
 import type { Recorder } from './useRecorder';
 
@@ -16,13 +17,14 @@ interface TakeReadingProps {
   readonly instruments: readonly InstrumentInfo[];
   readonly zeroAt: number | undefined;
   readonly series: boolean;
+  readonly follow: Follow | undefined;
 }
 
 const usualEveryS = 30;
 
 /** A reading from an instrument with one tap, or again and again on a schedule. */
 export function TakeReading(props: TakeReadingProps) {
-  const { recorder, dayId, name, quantity, instruments, zeroAt, series } = props;
+  const { recorder, dayId, name, quantity, instruments, zeroAt, series, follow } = props;
   const dispatch = useAppDispatch();
   const [trouble, setTrouble] = useState<string>();
   const [busy, setBusy] = useState(false);
@@ -63,15 +65,18 @@ export function TakeReading(props: TakeReadingProps) {
     <>
       <Group gap="xs" mt="xs">
         {able.map((instrument) => (
-          <Button
-            key={instrument.id}
-            size="md"
-            leftSection={<IconGauge size={20} aria-hidden />}
-            loading={busy}
-            onClick={() => void take(instrument)}
-          >
-            Read the {instrument.name.toLowerCase()}
-          </Button>
+          <Group key={instrument.id} gap="xs">
+            <Button
+              size="md"
+              leftSection={<IconGauge size={20} aria-hidden />}
+              loading={busy}
+              onClick={() => void take(instrument)}
+            >
+              Read the {instrument.name.toLowerCase()}
+            </Button>
+            <Live id={instrument.id} quantity={quantity} />
+            {instrument.simulated && <PutTo instrument={instrument} follow={follow} />}
+          </Group>
         ))}
         {series && !running && able[0] && (
           <Group gap={6} wrap="nowrap">

@@ -26,7 +26,7 @@ export function WorkTabs({ works, progress, selected, onSelect }: WorkTabsProps)
             onClick={() => onSelect(work.id)}
           >
             <span className={classes.number}>{work.number}</span>
-            <span>
+            <span className={classes.name} title={nameOfWork(work)}>
               {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)}
             </span>
             {work.kind === 'procedure' && (

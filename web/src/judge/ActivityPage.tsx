@@ -3,6 +3,7 @@ import { activityEvidence, activitySeries, judgeDay } from '@stoichos/core';
 import { useMemo } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/DayFrame';
+import { Fold } from '../parts/Fold';
 import classes from './ActivityPage.module.css';
 import { JudgeTabs } from './JudgeTabs';
 
@@ -79,8 +80,7 @@ export function ActivityPage() {
                 {note}
               </Text>
             ))}
-            <details className={classes.evidence}>
-              <summary>All the evidence ({comparisons.length})</summary>
+            <Fold title={`All the evidence (${comparisons.length})`}>
               <List size="sm">
                 {comparisons.map(({ more, less, weight, evidence }, index) => (
                   <List.Item key={index}>
@@ -88,7 +88,7 @@ export function ActivityPage() {
                   </List.Item>
                 ))}
               </List>
-            </details>
+            </Fold>
           </>
         )}
       </section>

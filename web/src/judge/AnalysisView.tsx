@@ -3,6 +3,7 @@ import { dropSource, fromCelsius, inWords, sourceText, waterHeatSource } from '@
 import type { AnalysisResult, Found } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
+import { Fold } from '../parts/Fold';
 import { LineChart } from './LineChart';
 import { MassChart } from './MassChart';
 import { TemperatureChart } from './TemperatureChart';
@@ -123,9 +124,9 @@ function TemperatureView({
       <Text>
         Lowest {fromCelsius(result.lowestC, scale).toFixed(1)} {scale}, highest{' '}
         {fromCelsius(result.highestC, scale).toFixed(1)} {scale}.
-        {result.heatJ !== undefined && ` q = ${(result.heatJ / 1000).toFixed(2)} kJ.`}
+        {result.heatJ !== undefined && ` q = ${minus((result.heatJ / 1000).toFixed(2))} kJ.`}
         {result.enthalpyKJPerMol !== undefined &&
-          ` ΔH = ${result.enthalpyKJPerMol.toFixed(1)} kJ/mol.`}
+          ` ΔH = ${minus(result.enthalpyKJPerMol.toFixed(1))} kJ/mol.`}
       </Text>
       {film && (
         <Text>
@@ -186,17 +187,16 @@ function Advice({ list }: { list: readonly string[] }) {
 
 function Working({ list }: { list: readonly string[] }) {
   return (
-    <details>
-      <summary style={{ minHeight: 44, display: 'flex', alignItems: 'center', cursor: 'pointer' }}>
-        Working
-      </summary>
+    <Fold title="Working">
       {list.map((one) => (
         <Text key={one} size="sm" style={{ fontVariantNumeric: 'tabular-nums' }}>
           <Formula text={one} wrap />
         </Text>
       ))}
-    </details>
+    </Fold>
   );
 }
 
+/** A number with a real minus sign. */
+const minus = (text: string): string => text.replace('-', '−');
 const signed = (value: number): string => `${value > 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;

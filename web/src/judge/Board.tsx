@@ -3,6 +3,7 @@ import { nameOfWork, shortText } from '@stoichos/core';
 import type { Bench, StationJudgement, Work } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import { Mark } from '../parts/Mark';
+import { shortName } from '../parts/shortNames';
 import classes from './Board.module.css';
 import { oddOnes } from './oddOnes';
 
@@ -14,7 +15,10 @@ interface BoardProps {
 
 /** All benches against all steps: agreement at a glance, the odd ones out framed, any cell to be opened. */
 export function Board({ judgements, open, choose }: BoardProps) {
-  const works = [...new Map(judgements.map(({ work }) => [work.id, work])).values()];
+  const parts = [
+    judgements.filter(({ bench }) => bench.id !== null),
+    judgements.filter(({ bench }) => bench.id === null),
+  ].filter((part) => part.length > 0);
   const odd = oddOnes(judgements);
   return (
     <>
@@ -26,38 +30,23 @@ export function Board({ judgements, open, choose }: BoardProps) {
           ? 'No bench stands alone against the others.'
           : `${odd.size === 1 ? 'One cell stands' : `${odd.size} cells stand`} alone against the class: framed twice.`}
       </Text>
-      {works.map((work) => (
-        <WorkTable
-          key={work.id}
-          work={work}
-          judgements={judgements.filter((one) => one.work.id === work.id)}
-          odd={odd}
-          open={open}
-          choose={choose}
-        />
+      {parts.map((part, index) => (
+        <PartTable key={index} judgements={part} odd={odd} open={open} choose={choose} />
       ))}
     </>
   );
 }
 
-interface WorkTableProps extends BoardProps {
-  readonly work: Work;
+interface PartTableProps extends BoardProps {
   readonly odd: ReadonlySet<StationJudgement>;
 }
 
-function WorkTable({ work, judgements, odd, open, choose }: WorkTableProps) {
+/** What the groups do, or what is shown to all: the works one under the other. */
+function PartTable({ judgements, odd, open, choose }: PartTableProps) {
   const benches = [...new Map(judgements.map(({ bench }) => [bench.id, bench])).values()];
-  const rows = [
-    ...new Map(judgements.map((one) => [`${one.step.id} ${one.station.vessel}`, one])).values(),
-  ];
-  const many = (step: StationJudgement['step']) =>
-    rows.filter((row) => row.step.id === step.id).length > 1;
+  const works = [...new Map(judgements.map(({ work }) => [work.id, work])).values()];
   return (
     <table className={classes.table}>
-      <caption className={classes.caption}>
-        {work.number}.{' '}
-        {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)}
-      </caption>
       <thead>
         <tr>
           <th scope="col" className={classes.rowHead}>
@@ -70,46 +59,101 @@ function WorkTable({ work, judgements, odd, open, choose }: WorkTableProps) {
           ))}
         </tr>
       </thead>
-      <tbody>
-        {rows.map((row) => (
-          <tr key={`${row.step.id} ${row.station.vessel}`}>
-            <th scope="row" className={classes.rowHead}>
-              {work.kind === 'test' ? 'mixed' : shortText(row.step)}
-              {many(row.step) && <span className="quiet"> · {row.station.vessel}</span>}
-            </th>
-            {benches.map((bench) => {
-              const one = judgements.find(
-                (judgement) =>
-                  judgement.bench.id === bench.id &&
-                  judgement.step.id === row.step.id &&
-                  judgement.station.vessel === row.station.vessel,
-              );
-              return (
-                <td key={bench.id ?? 'all'}>
-                  {one && (
-                    <button
-                      type="button"
-                      className={classes.cell}
-                      aria-pressed={one === open}
-                      data-odd={odd.has(one)}
-                      aria-label={`${bench.name}, ${work.kind === 'test' ? work.procedure.name : shortText(row.step)}: ${words(one)}${odd.has(one) ? ', odd one out' : ''}`}
-                      onClick={() => choose(one)}
-                    >
-                      {one.verdict === 'notRecorded' ? (
-                        <span aria-hidden>–</span>
-                      ) : (
-                        <Mark of={one.verdict} wordless />
-                      )}
-                      {one.override && <sup>*</sup>}
-                    </button>
-                  )}
-                </td>
-              );
-            })}
-          </tr>
-        ))}
-      </tbody>
+      {works.map((work) => (
+        <WorkRows
+          key={work.id}
+          work={work}
+          judgements={judgements.filter((one) => one.work.id === work.id)}
+          benches={benches}
+          odd={odd}
+          open={open}
+          choose={choose}
+        />
+      ))}
     </table>
+  );
+}
+
+interface WorkRowsProps extends PartTableProps {
+  readonly work: Work;
+  readonly benches: readonly Bench[];
+}
+
+function WorkRows({ work, judgements, benches, odd, open, choose }: WorkRowsProps) {
+  const isTest = work.kind === 'test';
+  const rows = [
+    ...new Map(judgements.map((one) => [`${one.step.id} ${one.station.vessel}`, one])).values(),
+  ];
+  const many = (step: StationJudgement['step']) =>
+    rows.filter((row) => row.step.id === step.id).length > 1;
+  return (
+    <tbody>
+      {!isTest && (
+        <tr>
+          <th scope="rowgroup" colSpan={benches.length + 1} className={classes.work}>
+            {work.number}. {nameOfWork(work)}
+          </th>
+        </tr>
+      )}
+      {rows.map((row) => (
+        <tr key={`${row.step.id} ${row.station.vessel}`}>
+          <th scope="row" className={classes.rowHead}>
+            {isTest ? (
+              <>
+                {work.number}. <Formula text={work.procedure.name} />
+              </>
+            ) : (
+              shortText(row.step)
+            )}
+            {many(row.step) && <span className="quiet"> · {row.station.vessel}</span>}
+          </th>
+          {benches.map((bench) => {
+            const one = judgements.find(
+              (judgement) =>
+                judgement.bench.id === bench.id &&
+                judgement.step.id === row.step.id &&
+                judgement.station.vessel === row.station.vessel,
+            );
+            return (
+              <td key={bench.id ?? 'all'}>
+                {one && (
+                  <Cell
+                    judgement={one}
+                    isOpen={one === open}
+                    isOdd={odd.has(one)}
+                    choose={choose}
+                  />
+                )}
+              </td>
+            );
+          })}
+        </tr>
+      ))}
+    </tbody>
+  );
+}
+
+interface CellProps extends Pick<BoardProps, 'choose'> {
+  readonly judgement: StationJudgement;
+  readonly isOpen: boolean;
+  readonly isOdd: boolean;
+}
+
+function Cell({ judgement, isOpen, isOdd, choose }: CellProps) {
+  const { work, step, bench, verdict, override, station } = judgement;
+  const what = work.kind === 'test' ? work.procedure.name : `${shortText(step)}, ${station.vessel}`;
+  return (
+    <button
+      type="button"
+      className={classes.cell}
+      aria-pressed={isOpen}
+      data-odd={isOdd}
+      aria-label={`${bench.name}, ${what}: ${words(judgement)}${isOdd ? ', odd one out' : ''}`}
+      onClick={() => choose(judgement)}
+    >
+      {verdict === 'notRecorded' ? <span aria-hidden>–</span> : <Mark of={verdict} wordless />}
+      {override && <sup>*</sup>}
+    </button>
   );
 }
 
@@ -119,10 +163,3 @@ const words = ({ verdict }: StationJudgement): string =>
     : verdict === 'notPredicted'
       ? 'not predicted'
       : verdict;
-
-/** A name without the word that all benches begin with. */
-function shortName(name: string, benches: readonly Bench[]): string {
-  const [first = ''] = name.split(' ');
-  const shared = benches.length > 1 && benches.every((bench) => bench.name.startsWith(`${first} `));
-  return shared ? name.slice(first.length + 1) : name;
-}

@@ -91,7 +91,11 @@ function Row({ row }: { row: StationJudgement }) {
       <Table.Td>
         {station.reactions.length === 0 && (
           <span className="quiet">
-            {station.notPredicted.length > 0 ? 'not predicted' : 'no reaction expected'}
+            {station.notPredicted.length > 0
+              ? 'not predicted'
+              : change.change === 'chemical'
+                ? 'no equation is known here'
+                : 'no reaction expected'}
           </span>
         )}
         {station.reactions.map(({ equation, types }) => (

@@ -1,5 +1,5 @@
-import { Button, Group, Text, Title } from '@mantine/core';
-import { describeObservation, drawRecord, nameOfWork, recordsOf, shortText } from '@stoichos/core';
+import { Button, Text, Title } from '@mantine/core';
+import { describeObservation, drawRecord, nameOfWork, recordsOf } from '@stoichos/core';
 import type { LabDay, Observation, StationJudgement } from '@stoichos/core';
 import { Link } from 'react-router';
 import { Causes } from '../bench/Causes';
@@ -7,6 +7,7 @@ import { RecordLog } from '../bench/RecordLog';
 import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import { VesselPair } from '../glassware/VesselPair';
+import { Fold } from '../parts/Fold';
 import { Mark } from '../parts/Mark';
 import { ComparisonTable } from './ComparisonTable';
 import classes from './JudgePage.module.css';
@@ -22,17 +23,14 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
     <section className="card" aria-label="The judgement in full">
       <div className={classes.head}>
         <Title order={2} size="h4">
-          {work.kind === 'test' ? (
-            <Formula text={work.procedure.name} />
-          ) : (
-            `${nameOfWork(work)}: ${shortText(step)}`
-          )}
-          , {bench.name}
+          {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)},{' '}
+          {bench.name}
         </Title>
         <span data-testid="agreement">
           {judgement.verdict !== 'notRecorded' && <Mark of={judgement.verdict} large />}
         </span>
       </div>
+      {work.kind === 'procedure' && <Text mb="sm">{step.text}</Text>}
       <div className={classes.detail}>
         <div>
           <VesselPair
@@ -82,14 +80,9 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
         judgement={judgement}
         signed={recordsOf(judgement.standing, 'signOff').at(-1)}
       />
-      <details className={classes.log}>
-        <summary>
-          <Group component="span" gap="xs">
-            The whole record of this step
-          </Group>
-        </summary>
+      <Fold title="The whole record of this step">
         <RecordLog day={day} at={{ workId: work.id, stepId: step.id, groupId: bench.id }} />
-      </details>
+      </Fold>
     </section>
   );
 }

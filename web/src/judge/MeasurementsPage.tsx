@@ -30,6 +30,11 @@ export function MeasurementsPage() {
           </Text>
         </section>
       )}
+      {measuring.length > 0 && (
+        <div style={{ display: 'flex', justifyContent: 'flex-end', marginBottom: '0.6rem' }}>
+          <PrintButton />
+        </div>
+      )}
       {measuring.map((work) => (
         <WorkResults key={work.id} day={day} work={work} />
       ))}
@@ -48,12 +53,9 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
   if (!bench) return null;
   return (
     <section className="card" style={{ marginBottom: '1rem' }} aria-label={nameOfWork(work)}>
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
-        <Title order={2} size="h4" mb="xs">
-          {nameOfWork(work)}
-        </Title>
-        <PrintButton />
-      </div>
+      <Title order={2} size="h4" mb="xs">
+        {nameOfWork(work)}
+      </Title>
       {benches.length > 1 && (
         <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
           {benches.map(({ id, name }) => (

@@ -92,7 +92,7 @@ export const sightWords = {
   'settles again where it is cooler': /settles again|condens/,
   burns: /burn|catches fire|flame|ignite/,
   glows: /glow|bright light/,
-  chars: /char|carameli/,
+  'browns or chars': /char|caramel|browns/,
   'drops of water form': /drops of water|mists over/,
   freezes: /freez|frost/,
   floats: /float/,

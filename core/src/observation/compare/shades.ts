@@ -1,5 +1,5 @@
 import { phraseDistance, readPhrase } from '../../appearance/colourWords';
-import type { ColourDepth, ColourPhrase } from '../../substances/types';
+import type { ColourDepth, ColourPhrase, ColourWord } from '../../substances/types';
 import type { ComparedItem } from './item';
 
 /** OKLab distances: below the first two samples are the same to an observer, below the second hard to tell apart. */
@@ -8,6 +8,14 @@ const closeSample = 0.09;
 /** Hue words closer than this lie next to each other, as blue and blue-green do. */
 const neighbouringHue = 0.14;
 
+/** Words that different observers use of the same sample, however far apart they are drawn (common practice). */
+const usedAlike: readonly (readonly [ColourWord, ColourWord])[] = [
+  ['pink', 'violet'],
+  ['grey', 'black'],
+];
+const areAlike = (one: ColourWord, other: ColourWord): boolean =>
+  usedAlike.some((pair) => pair.includes(one) && pair.includes(other));
+
 /** Whether two colour phrases name the same: a shade is no difference, a neighbouring hue word is near. */
 export function compareShades(expected: ColourPhrase, seen: ColourPhrase): ComparedItem['outcome'] {
   const [wanted, got] = [readPhrase(expected), readPhrase(seen)];
@@ -15,6 +23,7 @@ export function compareShades(expected: ColourPhrase, seen: ColourPhrase): Compa
   if (one === other) return areOpposite(wanted.depth, got.depth) ? 'differs' : 'agrees';
   const distance = phraseDistance(expected, seen);
   if (distance <= sameSample) return 'agrees';
+  if (areAlike(one, other)) return 'near';
   return phraseDistance(one, other) <= neighbouringHue || distance <= closeSample
     ? 'near'
     : 'differs';

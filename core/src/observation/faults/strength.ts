@@ -31,28 +31,30 @@ function timesAsStrong(times: number, commonness: number, words: string): Fault 
 export const tenTimesWeaker = timesAsStrong(0.1, 0.6, 'ten times weaker');
 export const tenTimesStronger = timesAsStrong(10, 0.5, 'ten times stronger');
 
-function timesAsMuch(times: number, commonness: number, words: string): Fault {
+function timesAsMuch(factors: readonly number[], commonness: number, words: string): Fault {
   return {
     name: words,
     commonness,
     slips: (plan) =>
-      puttings(plan).flatMap(({ at, vessel, portion }): Slip[] => {
-        const slip = (changed: typeof portion): Slip => ({
-          fault: `${words} of ${nameOf(portion)} was added`,
-          check: `Repeat it, measuring ${nameOf(portion)} again.`,
-          done: instead(plan, at, putting(vessel, changed)),
-        });
-        if ('massG' in portion)
-          return [slip({ ...portion, massG: Math.min(500, portion.massG * times) })];
-        if (!('volumeMl' in portion)) return [];
-        const volumeMl = portion.volumeMl * times;
-        return volumeMl < 0.05 || volumeMl > 1000 ? [] : [slip({ ...portion, volumeMl })];
-      }),
+      puttings(plan).flatMap(({ at, vessel, portion }): Slip[] =>
+        factors.flatMap((times): Slip[] => {
+          const slip = (changed: typeof portion): Slip => ({
+            fault: `${words} of ${nameOf(portion)} was added`,
+            check: `Repeat it, measuring ${nameOf(portion)} again.`,
+            done: instead(plan, at, putting(vessel, changed)),
+          });
+          if ('massG' in portion)
+            return [slip({ ...portion, massG: Math.min(500, portion.massG * times) })];
+          if (!('volumeMl' in portion)) return [];
+          const volumeMl = portion.volumeMl * times;
+          return volumeMl < 0.05 || volumeMl > 1000 ? [] : [slip({ ...portion, volumeMl })];
+        }),
+      ),
   };
 }
 
-export const farTooLittle = timesAsMuch(0.1, 0.7, 'far too little');
-export const farTooMuch = timesAsMuch(4, 0.55, 'far too much');
+export const farTooLittle = timesAsMuch([0.25, 0.1], 0.7, 'far too little');
+export const farTooMuch = timesAsMuch([4, 10], 0.55, 'far too much');
 
 const sameSalt = (one: string, other: string): boolean =>
   anhydrousFormula(parseFormula(one)) === anhydrousFormula(parseFormula(other));
