@@ -7,6 +7,7 @@ import type { AnyPortion, Task } from '@stoichos/core';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
 import { minimise } from '../core/src/equilibrium/minimise';
 import { systemOf } from '../core/src/equilibrium/system';
+import { rankOf, seededFaults } from '../core/test/support/seededFaults';
 
 const portion = (substance: string, concentrationM: number, volumeMl = 5): AnyPortion => ({
   substance,
@@ -147,6 +148,24 @@ function benchSchedule(groups: number, steps: number): void {
   );
 }
 
+/** Slips done to the engine on purpose, and how often their cause is named first or second. */
+function benchFaults(): void {
+  const times: number[] = [];
+  const ranks = seededFaults.map((seeded) => {
+    const began = performance.now();
+    const { rank } = rankOf(seeded);
+    times.push(performance.now() - began);
+    return { name: seeded.name, rank };
+  });
+  const found = ranks.filter(({ rank }) => rank === 1 || rank === 2);
+  console.log(
+    `Seeded faults: ${found.length} of ${ranks.length} ranked first or second (${ranks.filter(({ rank }) => rank === 1).length} first; aim: all), median ${median(times).toFixed(0)} ms`,
+  );
+  for (const { name, rank } of ranks.filter((one) => !found.includes(one)))
+    console.log(`  ${name}: ${rank === 0 ? 'not named' : `place ${rank}`}`);
+}
+
+benchFaults();
 benchSteps();
 benchRandom(1000);
 benchSpeciation();

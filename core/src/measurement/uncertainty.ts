@@ -36,10 +36,12 @@ const student95 = [
 ] as const;
 const normal95 = 1.95996;
 
-/** Two-sided 95 % value of Student’s t; beyond 30 degrees of freedom by the first term of its series in 1/ν. */
+/** Two-sided 95 % value of Student’s t; beyond 30 degrees of freedom by the first two terms of its series in 1/ν (Abramowitz and Stegun 26.7.5). */
 export function studentT95(degreesOfFreedom: number): number {
-  return (
-    student95[degreesOfFreedom - 1] ??
-    normal95 + (normal95 ** 3 + normal95) / (4 * degreesOfFreedom)
-  );
+  const known = student95[degreesOfFreedom - 1];
+  if (known !== undefined) return known;
+  const z = normal95;
+  const first = (z ** 3 + z) / 4;
+  const second = (5 * z ** 5 + 16 * z ** 3 + 3 * z) / 96;
+  return z + first / degreesOfFreedom + second / degreesOfFreedom ** 2;
 }

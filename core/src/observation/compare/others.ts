@@ -6,6 +6,8 @@ import { colourItem } from './shades';
 /** A warmth a hand notices, °C, and how far a school thermometer and a lost minute may put it off (common practice). */
 const feltC = 2;
 const shareOff = 0.35;
+/** Share beyond which two readings are not the same however the time went. */
+const shareNear = 0.5;
 const alwaysOffC = 1.5;
 
 /** Warmer, colder or neither: by thermometer within a third or so, by hand the direction. */
@@ -46,9 +48,9 @@ function compareWarmth(should: number, { deltaC, felt = 'as before' }: Warmth) {
   }
   if (Math.abs(deltaC - should) <= Math.max(alwaysOffC, shareOff * Math.abs(should)))
     return 'agrees';
-  return direction(deltaC) === direction(should) || Math.abs(deltaC - should) < 2 * feltC
-    ? 'near'
-    : 'differs';
+  const off = Math.abs(deltaC - should);
+  const isAlike = direction(deltaC) === direction(should) && off <= shareNear * Math.abs(should);
+  return isAlike || off < 2 * feltC ? 'near' : 'differs';
 }
 
 /** The colour of a flame. */

@@ -16,11 +16,26 @@ const usedAlike: readonly (readonly [ColourWord, ColourWord])[] = [
 const areAlike = (one: ColourWord, other: ColourWord): boolean =>
   usedAlike.some((pair) => pair.includes(one) && pair.includes(other));
 
-/** Whether two colour phrases name the same: a shade is no difference, a neighbouring hue word is near. */
-export function compareShades(expected: ColourPhrase, seen: ColourPhrase): ComparedItem['outcome'] {
+const withoutHue: readonly ColourWord[] = ['colourless', 'white', 'grey', 'black'];
+
+/**
+ * Whether two colour phrases name the same: a shade is no difference, a neighbouring hue word is near. Of a solid one tells
+ * white from pale yellow, as with the silver halides; of a liquid the palest colours pass for none.
+ */
+export function compareShades(
+  expected: ColourPhrase,
+  seen: ColourPhrase,
+  of: 'liquid' | 'solid' = 'liquid',
+): ComparedItem['outcome'] {
   const [wanted, got] = [readPhrase(expected), readPhrase(seen)];
   const [one, other] = [wanted.word, got.word];
   if (one === other) return areOpposite(wanted.depth, got.depth) ? 'differs' : 'agrees';
+  if (
+    of === 'solid' &&
+    withoutHue.includes(one) !== withoutHue.includes(other) &&
+    !areNear(one, other)
+  )
+    return 'differs';
   const distance = phraseDistance(expected, seen);
   if (distance <= sameSample) return 'agrees';
   if (areAlike(one, other)) return 'near';
@@ -34,18 +49,23 @@ function areOpposite(one?: ColourDepth, other?: ColourDepth): boolean {
   return (one === 'pale' && other === 'deep') || (one === 'deep' && other === 'pale');
 }
 
+/** Cream is what some call white. */
+const areNear = (one: ColourWord, other: ColourWord): boolean =>
+  phraseDistance(one, other) <= sameSample;
+
 /** An item about a colour. */
 export function colourItem(
   item: string,
   expected: ColourPhrase,
   seen: ColourPhrase | undefined,
   decides: boolean,
+  of: 'liquid' | 'solid' = 'liquid',
 ): ComparedItem {
   return {
     item,
     expected,
     ...(seen && { seen }),
-    outcome: seen ? compareShades(expected, seen) : 'missing',
+    outcome: seen ? compareShades(expected, seen, of) : 'missing',
     decides,
   };
 }

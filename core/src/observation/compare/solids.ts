@@ -34,7 +34,7 @@ export const formedSolid: Question = (expected, seen) => {
   if (!got) return items;
   const closest = closestInColour(wanted, got);
   if (closest?.colour)
-    items.push(colourItem(`${word(closest)} colour`, closest.colour, got.colour, false));
+    items.push(colourItem(`${word(closest)} colour`, closest.colour, got.colour, false, 'solid'));
   if (
     closest?.kind === 'precipitate' &&
     got.kind === 'precipitate' &&
@@ -56,7 +56,9 @@ export const formedSolid: Question = (expected, seen) => {
 function closestInColour(wanted: readonly NewSolid[], got: NewSolid): NewSolid | undefined {
   const rank = { agrees: 0, near: 1, differs: 2, missing: 3 } as const;
   const fit = (solid: NewSolid) =>
-    solid.colour && got.colour ? rank[compareShades(solid.colour, got.colour)] : rank.missing;
+    solid.colour && got.colour
+      ? rank[compareShades(solid.colour, got.colour, 'solid')]
+      : rank.missing;
   return [...wanted].sort((one, other) => fit(one) - fit(other))[0];
 }
 
@@ -93,5 +95,5 @@ export const changedSolid: Question = (expected, seen) => {
   );
   if (!wanted?.colour) return [];
   const got = find(seen, 'solid')?.colour ?? (nothing(seen) ? wanted.from : undefined);
-  return [colourItem('solid colour', wanted.colour, got, true)];
+  return [colourItem('solid colour', wanted.colour, got, true, 'solid')];
 };

@@ -98,3 +98,13 @@ export function nameOf(portion: AnyPortion): string {
   const { substance, form } = findSubstance(portion.substance);
   return form ?? substance.formula;
 }
+
+/** Every other solution of the plan, in whatever vessel: the bottles that stand beside the right one. */
+export function otherSolutions({ events }: Plan, portion: AnyPortion): Portion[] {
+  const found = new Map<string, Portion>();
+  for (const event of events)
+    if ('vessel' in event && event.action.do === 'add' && isSolution(event.action.portion))
+      found.set(nameOf(event.action.portion), event.action.portion);
+  found.delete(nameOf(portion));
+  return [...found.values()];
+}

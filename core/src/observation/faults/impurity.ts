@@ -3,8 +3,8 @@ import { findSubstance } from '../../substances/findSubstance';
 import type { AnyPortion } from '../../vessel/portion';
 import { isWater } from '../../vessel/pour';
 import type { RackEvent } from '../rack';
-import { instead, isSolution, isWatery, nameOf, putting, puttings } from './fault';
-import type { Fault, Plan, Slip } from './fault';
+import { instead, isSolution, isWatery, nameOf, otherSolutions, putting, puttings } from './fault';
+import type { Fault, Slip } from './fault';
 
 /** Ions of a middling hard tap water, mol/L, as the salts that bring them (common practice). */
 const tapWater = [
@@ -64,7 +64,7 @@ export const dirtyGlass: Fault = {
   slips: (plan) => {
     const solutions = puttings(plan).filter(({ portion }) => isSolution(portion));
     return solutions.flatMap(({ at, vessel, portion, event }) =>
-      otherReagents(plan, portion).map((from) => ({
+      otherSolutions(plan, portion).map((from) => ({
         fault: `the glass for ${nameOf(portion)} still held ${nameOf(from)}`,
         check: 'Rinse it three times with distilled water and once with the reagent, and repeat.',
         done: instead(plan, at, event, ...rest(vessel, from, portion)),
@@ -76,16 +76,6 @@ export const dirtyGlass: Fault = {
 function rest(vessel: string, from: AnyPortion, portion: AnyPortion): RackEvent[] {
   if (!isSolution(from) || !('volumeMl' in portion)) return [];
   return [putting(vessel, { ...from, volumeMl: Math.max(dropMl, clings * portion.volumeMl) })];
-}
-
-/** Every other solution of the plan, in whatever vessel. */
-function otherReagents({ events }: Plan, portion: AnyPortion): AnyPortion[] {
-  const found = new Map<string, AnyPortion>();
-  for (const event of events)
-    if ('vessel' in event && event.action.do === 'add' && isSolution(event.action.portion))
-      found.set(nameOf(event.action.portion), event.action.portion);
-  found.delete(nameOf(portion));
-  return [...found.values()];
 }
 
 /** Traces of acid or alkali left from the class before. */

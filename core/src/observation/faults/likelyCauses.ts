@@ -28,6 +28,8 @@ export interface Circumstances {
 
 /** A fault has to fit better than the plan by this much to be worth naming. */
 const leastGain = 0.02;
+/** How much more one that fits wholly counts than one that nearly does. */
+const sharpness = 4;
 /** Weight of a difference that a fault makes vanish. */
 const resolvedWeight = 3;
 
@@ -64,7 +66,7 @@ export function likelyCauses(
     causes.push({
       fault,
       check,
-      likelihood: fit ** 2 * commonness,
+      likelihood: fit ** sharpness * commonness,
       explains: explained(fitted, off),
     });
   };

@@ -1,5 +1,4 @@
-import type { AnyPortion } from '../../vessel/portion';
-import { instead, isSolution, nameOf, putting, puttings } from './fault';
+import { instead, isSolution, nameOf, otherSolutions, putting, puttings } from './fault';
 import type { Fault, Plan, Putting, Slip } from './fault';
 
 /** Pairs of portions of the plan that are not the same thing. */
@@ -13,25 +12,24 @@ function pairs(plan: Plan): (readonly [Putting, Putting])[] {
   );
 }
 
-/** A bottle taken twice, in place of another one. */
+/** Another bottle of the plan taken for the right one. */
 export const wrongBottle: Fault = {
   name: 'wrong bottle',
-  commonness: 0.4,
+  commonness: 0.45,
   slips: (plan) =>
-    pairs(plan).flatMap(([one, other]): Slip[] => {
-      if (!isSolution(one.portion) || !isSolution(other.portion)) return [];
-      return [taken(plan, one, other.portion), taken(plan, other, one.portion)];
-    }),
+    puttings(plan)
+      .filter(({ portion }) => isSolution(portion))
+      .flatMap(({ at, vessel, portion }) =>
+        otherSolutions(plan, portion).map((from): Slip => {
+          const volumeMl = 'volumeMl' in portion ? portion.volumeMl : from.volumeMl;
+          return {
+            fault: `${nameOf(from)} was taken for ${nameOf(portion)}`,
+            check: 'Read both labels again, and repeat with the bottles side by side.',
+            done: instead(plan, at, putting(vessel, { ...from, volumeMl })),
+          };
+        }),
+      ),
 };
-
-function taken(plan: Plan, { at, vessel, portion }: Putting, from: AnyPortion): Slip {
-  const volumeMl = 'volumeMl' in portion ? portion.volumeMl : 1;
-  return {
-    fault: `${nameOf(from)} was taken twice, the second time for ${nameOf(portion)}`,
-    check: 'Read both labels again, and repeat with the bottles side by side.',
-    done: instead(plan, at, putting(vessel, { ...from, volumeMl } as AnyPortion)),
-  };
-}
 
 /** Two portions that go into one vessel, put in the other way round. */
 export const orderReversed: Fault = {

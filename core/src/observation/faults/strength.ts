@@ -62,7 +62,7 @@ const sameSalt = (one: string, other: string): boolean =>
 /** Another form of the salt was in the jar than the one reckoned with: a hydrate for the dry salt, or the other way round. */
 export const otherForm: Fault = {
   name: 'other form',
-  commonness: 0.5,
+  commonness: 0.6,
   slips: (plan) =>
     puttings(plan).flatMap(({ at, vessel, portion }): Slip[] => {
       if ('indicator' in portion || 'gas' in portion || nameOf(portion) === 'water') return [];
