@@ -289,6 +289,7 @@ export {
   stationsOf,
   testStep,
   testVessel,
+  wasteOfWork,
   worksAsMade,
   worksOf,
 } from './labday/work';

@@ -337,7 +337,12 @@ describe('the server', () => {
   });
 
   it('keeps the settings', async () => {
-    const wanted = { naming: 'oxo', reactionTypes: 'drivingForce' };
+    const wanted = {
+      naming: 'oxo',
+      reactionTypes: 'drivingForce',
+      temperature: '°F',
+      heating: 'fixedTimes',
+    };
     await server.ask('PUT', '/settings', wanted);
     expect((await server.ask('GET', '/settings')).json).toEqual(wanted);
   });
@@ -357,6 +362,7 @@ describe('the server', () => {
       'Week 4: water, gas and light',
       'Week 3: which pairs turn solid?',
       'Week 2: clouds in the tube',
+      'Week 1: what is a change?',
     ]);
     const runs = (await empty.ask('GET', '/runs')).json as { name: string }[];
     expect(runs.map(({ name }) => name)).toContain('Blue flask, three shakes');

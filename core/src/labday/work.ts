@@ -6,7 +6,10 @@ import type { VesselView } from '../appearance/vesselView';
 import type { Manner } from '../procedure/classPlan';
 import { blankStep } from '../procedure/procedure';
 import type { Procedure, Step } from '../procedure/procedure';
+import { reagentsOf } from '../procedure/reagents';
 import { runProcedure } from '../procedure/runProcedure';
+import { wasteRoute } from '../safety/wasteRoute';
+import type { WasteRoute } from '../safety/wasteRoute';
 import type { ProcedureRun } from '../procedure/runProcedure';
 import type { ContainerKind } from '../vessel/containers';
 import type { Reaction } from '../vessel/reaction';
@@ -98,6 +101,14 @@ export function worksAsMade({
 /** What a piece of work is called; a test by its two solutions. */
 export function nameOfWork({ kind, procedure }: Pick<Work, 'kind' | 'procedure'>): string {
   return kind === 'test' ? procedure.name.replace(' + ', ' with ') : procedure.name;
+}
+
+/** The bottle for what a piece of work leaves behind; undefined where nothing of the shelf goes in. */
+export function wasteOfWork({ procedure }: Pick<Work, 'procedure'>): WasteRoute | undefined {
+  const substances = reagentsOf(procedure).flatMap(({ kind, substance }) =>
+    kind === 'water' || kind === 'indicator' ? [] : [substance],
+  );
+  return substances.length === 0 ? undefined : wasteRoute(substances);
 }
 
 /** The benches that do a piece of work. */

@@ -66,7 +66,19 @@ export function openInstruments(addresses: readonly InstrumentAddress[]): Instru
           'value',
           'Send it in “value”.',
         );
-      await inWords(() => line.tell(telling.line(value)));
+      const error = await inWords(async () => {
+        await line.tell('*CLS');
+        await line.tell(telling.line(value));
+        return line.ask('SYSTem:ERRor?');
+      });
+      if (!/^[+]?0\b/.test(error))
+        throw new Problem(
+          400,
+          'refusedByInstrument',
+          `${driver.name} does not take that: ${error}.`,
+          'value',
+          'Stay within what the instrument can do.',
+        );
     },
     simulate: async (id, lines) => {
       const { address, line } = find(id);

@@ -4,10 +4,9 @@ import {
   eventWords,
   judgeDay,
   nameOfWork,
-  reagentsOf,
-  wasteRoute,
+  wasteOfWork,
 } from '@stoichos/core';
-import type { LabDay, Settings, StationJudgement } from '@stoichos/core';
+import type { LabDay, Settings } from '@stoichos/core';
 
 /** The day’s results as CSV (RFC 4180), one line for each vessel of each step at each bench. Cells that look like formulae are defused. */
 export function csvReport(day: LabDay, settings: Settings): string {
@@ -37,7 +36,7 @@ export function csvReport(day: LabDay, settings: Settings): string {
         ...new Set(reactions.flatMap(({ types }) => types[settings.reactionTypes])),
       ].join('; '),
       net_ionic: reactions.map(({ netIonic }) => netIonic).join('; '),
-      waste: wasteOf(judgement),
+      waste: wasteOfWork(work)?.bottle ?? '',
       departures: judgement.departures
         .map(({ what, planned, done }) => `${what}: ${planned} → ${done}`)
         .join('; '),
@@ -45,12 +44,4 @@ export function csvReport(day: LabDay, settings: Settings): string {
     };
   });
   return csvOf(rows);
-}
-
-/** The bottle for what a piece of work leaves. */
-export function wasteOf({ work }: Pick<StationJudgement, 'work'>): string {
-  const substances = reagentsOf(work.procedure).flatMap((reagent) =>
-    'substance' in reagent ? [reagent.substance] : [],
-  );
-  return substances.length === 0 ? '' : wasteRoute(substances).bottle;
 }

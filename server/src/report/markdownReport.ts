@@ -9,10 +9,10 @@ import {
   nameIn,
   nameOfWork,
   solutionsNeeded,
+  wasteOfWork,
   worksAsMade,
 } from '@stoichos/core';
 import type { LabDay, Settings, StationJudgement } from '@stoichos/core';
-import { wasteOf } from './csvReport';
 
 /** The day’s report as Markdown: solutions as made, then each piece of work with what was expected, seen and judged. */
 export function markdownReport(day: LabDay, settings: Settings): string {
@@ -90,7 +90,7 @@ function stationLines(judgement: StationJudgement, settings: Settings): string[]
       ...(equation === netIonic ? [] : [`- Equation: ${equation}`]),
       `- Net ionic: ${netIonic}; spectators ${spectators.join(', ') || 'none'}`,
     ]),
-    `- Waste: ${wasteOf(judgement)}`,
+    `- Waste: ${wasteOfWork(judgement.work)?.bottle ?? 'none'}`,
     '',
   ];
 }

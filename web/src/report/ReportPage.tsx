@@ -8,11 +8,10 @@ import {
   latestWeighing,
   nameIn,
   nameOfWork,
-  reagentsOf,
   shortText,
   solutionsNeeded,
   stationsOf,
-  wasteRoute,
+  wasteOfWork,
   worksAsMade,
 } from '@stoichos/core';
 import type { LabDay, Station, StationJudgement, Work } from '@stoichos/core';
@@ -140,9 +139,7 @@ function WorkReport({ day, work }: { day: LabDay; work: Work }) {
     work.kind === 'test'
       ? rows
       : rows.filter(({ judgements }) => judgements.some(({ standing }) => standing.length > 0));
-  const waste = wasteRoute(
-    reagentsOf(work.procedure).flatMap((one) => ('substance' in one ? [one.substance] : [])),
-  );
+  const waste = wasteOfWork(work);
   return (
     <section className={classes.test}>
       <Title order={2} size="h4">
@@ -158,7 +155,7 @@ function WorkReport({ day, work }: { day: LabDay; work: Work }) {
           judgements={judgements}
         />
       ))}
-      <Text size="sm">Waste: {waste.bottle}</Text>
+      {waste && <Text size="sm">Waste: {waste.bottle}</Text>}
     </section>
   );
 }
