@@ -12,8 +12,13 @@ async function views(page: Page): Promise<string[]> {
     recordedCount: number;
     procedureCount: number;
   }[];
-  const held = days.find(({ recordedCount }) => recordedCount > 0);
+  const held = days.find(
+    ({ recordedCount, procedureCount }) => recordedCount > 0 && procedureCount === 0,
+  );
   const planned = days.find(({ procedureCount }) => procedureCount > 0);
+  const measured = days.find(
+    ({ procedureCount, recordedCount }) => procedureCount > 0 && recordedCount > 0,
+  );
   return [
     '/',
     '/mix',
@@ -22,6 +27,9 @@ async function views(page: Page): Promise<string[]> {
     '/procedures/gas-in-syringes',
     '/procedures/one-jug-five-glasses/edit',
     ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`),
+    ...['bench', 'judge', 'judge/circuit', 'judge/measurements', 'judge/activity', 'report'].map(
+      (view) => `/days/${measured?.id ?? ''}/${view}`,
+    ),
     ...[
       'plan/procedures',
       'plan/timetable',
@@ -123,7 +131,7 @@ for (const width of [1280, 768, 390])
   });
 
 test('touch targets at the bench are at least 44 px high', async ({ page }) => {
-  const path = (await views(page))[4] ?? '';
+  const path = (await views(page)).find((view) => view.endsWith('/bench')) ?? '';
   await openView(page, path);
   const heights = await page
     .getByRole('region', { name: /^What Bench/ })

@@ -46,7 +46,7 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
     .getByRole('button', { name: 'white' })
     .click();
   await page
-    .getByRole('group', { name: 'Liquid after mixing' })
+    .getByRole('group', { name: 'Liquid now' })
     .getByRole('button', { name: 'colourless' })
     .click();
   await page.getByLabel('Note').fill('Settled within two minutes.');
@@ -87,7 +87,9 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
     return readFileSync(await download.path(), 'utf8');
   };
   expect(await file('Markdown')).toContain('- Judgement: agrees');
-  expect(await file('CSV')).toMatch(/Bench 1,CaCl2,0\.2\d+,3,Na2CO3/);
+  expect(await file('CSV')).toContain(
+    'Bench 1,CaCl2 with Na2CO3,mix,vessel,vessel: added 3 mL 0.205 M CaCl2',
+  );
 });
 
 test('a test that is not predicted says why', async ({ page }) => {

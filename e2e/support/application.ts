@@ -6,6 +6,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
+import { startSimulatedBench } from '../../server/src/simulated/bench';
+import type { SimulatedBench } from '../../server/src/simulated/bench';
 import { freePort } from '../../scripts/machine/ports';
 import { startCluster } from '../../scripts/machine/postgres';
 
@@ -16,14 +18,26 @@ export interface Application {
   kill(): Promise<void>;
   /** Starts it again at the same address. */
   start(): Promise<void>;
+  /** Pulls the plug of a simulated instrument, for good. */
+  unplug(id: string): Promise<void>;
 }
 
 const main = fileURLToPath(new URL('../../server/src/main.ts', import.meta.url));
 
-async function startServer(databaseUrl: string, port: number): Promise<ChildProcess> {
+async function startServer(
+  databaseUrl: string,
+  port: number,
+  bench: SimulatedBench,
+): Promise<ChildProcess> {
   const server = fork(main, {
     execArgv: ['--import', 'tsx'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: String(port), LOG_LEVEL: 'error' },
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      PORT: String(port),
+      LOG_LEVEL: 'error',
+      STOICHOS_INSTRUMENTS: JSON.stringify(bench.addresses),
+    },
   });
   await once(server, 'message');
   return server;
@@ -36,7 +50,9 @@ export const test = base.extend<object, { application: Application }>({
       chmodSync(folder, 0o755);
       const cluster = await startCluster(folder, () => undefined);
       const port = await freePort();
-      let server = await startServer(cluster.url, port);
+      // Twenty seconds of the instruments’ pass in one of ours.
+      const bench = await startSimulatedBench(20);
+      let server = await startServer(cluster.url, port, bench);
       const kill = async () => {
         const ended = once(server, 'exit');
         server.kill('SIGKILL');
@@ -46,10 +62,12 @@ export const test = base.extend<object, { application: Application }>({
         url: `http://127.0.0.1:${port}`,
         kill,
         start: async () => {
-          server = await startServer(cluster.url, port);
+          server = await startServer(cluster.url, port, bench);
         },
+        unplug: (id) => bench.unplug(id),
       });
       await kill();
+      await bench.stop();
       await cluster.stop();
       rmSync(folder, { recursive: true, force: true });
     },

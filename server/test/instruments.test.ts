@@ -243,7 +243,7 @@ describe('an instrument that fails', () => {
     expect(before[1].state).toBe('ready');
     await bench.unplug('thermometer');
     const { status, json } = await server.ask('GET', '/instruments/thermometer/reading');
-    expect([status, json.error.code]).toEqual([503, 'unplugged']);
+    expect([status, json.error.code]).toEqual([424, 'unplugged']);
     expect(json.error.remedy).toContain('type the reading meanwhile');
     const { json: after } = await server.ask('GET', '/instruments');
     expect(after[1].state).toBe('unplugged');

@@ -52,7 +52,7 @@ function circuit(group: Group): DemoRecord[] {
     one(
       'clouds',
       '5 clouds',
-      { kind: 'colour', from: 'pale blue', to: lost ? 'deep blue' : 'pale blue' },
+      { kind: 'colour', from: 'pale blue', to: 'pale blue' },
       ...(lost
         ? ([{ kind: 'clarity', to: 'clear' }, { kind: 'noPrecipitate' }] as const)
         : ([

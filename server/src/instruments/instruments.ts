@@ -150,14 +150,14 @@ const remedies = {
   garbled: 'Check its cable and its setting; type the reading meanwhile.',
 } as const;
 
-/** Turns trouble on the line into an answer people can act on. */
+/** Turns trouble on the line into an answer people can act on: the server is well, what it depends on is not. */
 async function inWords<T>(work: () => Promise<T>): Promise<T> {
   try {
     return await work();
   } catch (error) {
     if (!(error instanceof LineError)) throw error;
     throw new Problem(
-      503,
+      424,
       error.trouble,
       `The instrument is ${error.trouble}: ${error.message}.`,
       'instrumentId',

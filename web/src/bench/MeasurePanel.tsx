@@ -17,8 +17,8 @@ interface MeasurePanelProps {
   readonly instruments: readonly InstrumentInfo[];
   /** The vessel that a simulated instrument is put to. */
   readonly follow: Follow | undefined;
-  /** When the clock of the step was started, ms. */
-  readonly zeroAt: number | undefined;
+  /** When the clock of a measurement was started, ms: that of the first step which takes it. */
+  readonly zeroOf: (name: string) => number | undefined;
 }
 
 /** Numbers with their units, typed or read from an instrument, exact or about. */
@@ -55,10 +55,11 @@ function OneMeasure({
   measure,
   instruments,
   follow,
-  zeroAt,
+  zeroOf,
   dayId,
 }: MeasurePanelProps & { measure: Measure }) {
   const { name, quantity, series } = measure;
+  const zeroAt = zeroOf(name);
   const unit = useUnit(quantity);
   const { temperature: scale } = useSettings();
   const [value, setValue] = useState<string | number>('');

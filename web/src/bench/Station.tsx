@@ -184,7 +184,7 @@ export function Station(props: StationProps) {
               measures={numbers}
               instruments={instruments}
               follow={follow}
-              zeroAt={begun}
+              zeroOf={(name) => clockOf(progress, work.id, name) ?? begun}
             />
           </Tabs.Panel>
           <Tabs.Panel value="instruments">
@@ -223,4 +223,18 @@ export function Station(props: StationProps) {
       </section>
     </div>
   );
+}
+
+/** When the first step that takes a measurement was begun, ms: a log over several steps has one clock. */
+function clockOf(
+  { steps }: StationProps['progress'],
+  workId: string,
+  name: string,
+): number | undefined {
+  const begun = steps.flatMap(({ work, step, begunAt }) =>
+    work.id === workId && begunAt && step.measures.some((one) => one.name === name)
+      ? [Date.parse(begunAt)]
+      : [],
+  );
+  return begun.length === 0 ? undefined : Math.min(...begun);
 }
