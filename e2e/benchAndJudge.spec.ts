@@ -254,8 +254,9 @@ test('a cooling reaction read by the simulated probe on a schedule, over a reloa
   await page.getByRole('radio', { name: '°C' }).click();
 });
 
-test('drops are counted by tap and by space bar, marked, undone, and compared', async ({
+test('drops are counted by tap and by space bar, marked, undone, compared, over a server kill and a reload', async ({
   page,
+  application,
 }) => {
   await atTheBench(page, 'Drops', ['One proton or two, counted in drops']);
   const count = async (step: number, acid: string, drops: number) => {
@@ -274,7 +275,13 @@ test('drops are counted by tap and by space bar, marked, undone, and compared', 
     await done(page);
   };
   await count(1, 'hydrochloric acid', 20);
+  await application.kill();
   await count(2, 'sulfuric acid', 40);
+  await application.start();
+  await expect(page.getByRole('status').filter({ hasText: 'not sent yet' })).toBeHidden({
+    timeout: 15_000,
+  });
+  await page.reload();
   await count(3, 'ethanoic acid', 21);
   await openStage(page, 'Judge');
   await page.getByRole('link', { name: 'Measurements' }).click();

@@ -68,3 +68,92 @@ test('unsent entries survive a reload', async ({ page, application }) => {
   await expect(page.getByRole('status')).toBeHidden({ timeout: 15_000 });
   expect(application.url).toContain('127.0.0.1');
 });
+
+test('entries made while the database is away arrive once it is back', async ({
+  page,
+  application,
+}) => {
+  await openDemoBench(page);
+  await page
+    .getByRole('group', { name: 'Groups' })
+    .getByRole('button', { name: /Bench Plover/ })
+    .click();
+  await page.getByRole('button', { name: /3 KNO3/ }).click();
+  const bringBack = await application.stopDatabase();
+  await page.getByRole('button', { name: /^no precipitate/ }).click();
+  await expect(page.getByRole('status')).toContainText('1 not sent yet');
+  await bringBack();
+  await expect(page.getByRole('status')).toBeHidden({ timeout: 30_000 });
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^no precipitate/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+});
+
+test('a lid that is closed over unsent entries sends them when it is opened', async ({
+  page,
+  application,
+  context,
+}) => {
+  await openDemoBench(page);
+  await page
+    .getByRole('group', { name: 'Groups' })
+    .getByRole('button', { name: /Bench Tern/ })
+    .click();
+  await page.getByRole('button', { name: /3 KNO3/ }).click();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'opaque' }).click();
+  await expect(page.getByRole('status')).toContainText('1 not sent yet');
+  const lid = await context.newCDPSession(page);
+  await lid.send('Page.setWebLifecycleState', { state: 'frozen' });
+  await context.setOffline(false);
+  await lid.send('Page.setWebLifecycleState', { state: 'active' });
+  await expect(page.getByRole('status')).toBeHidden({ timeout: 15_000 });
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'opaque' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  expect(application.url).toContain('127.0.0.1');
+});
+
+test('unsent entries of the earlier shape are taken over and sent', async ({ page }) => {
+  await openDemoBench(page);
+  const id = /days\/([^/?]+)/.exec(page.url())?.[1] ?? '';
+  const day = (await (await page.request.get(`/api/days/${id}`)).json()) as {
+    tests: { id: string }[];
+    groups: { id: string }[];
+  };
+  const entry = {
+    id: crypto.randomUUID(),
+    testId: day.tests[2]?.id,
+    groupId: day.groups[2]?.id,
+    record: { kind: 'clarity', to: 'cloudy' },
+    supersedes: null,
+    recordedAt: '2026-05-04T10:00:00.000Z',
+  };
+  await page.evaluate(
+    async ([dayId, old]) => {
+      const open = indexedDB.open('keyval-store');
+      await new Promise((ready) => {
+        open.onupgradeneeded = () => open.result.createObjectStore('keyval');
+        open.onsuccess = ready;
+      });
+      const write = open.result.transaction('keyval', 'readwrite');
+      write.objectStore('keyval').put([{ dayId, entry: old }], 'stoichos-outbox');
+      await new Promise((ready) => (write.oncomplete = ready));
+    },
+    [id, entry] as const,
+  );
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'What Bench Heron sees' })).toBeVisible();
+  await expect
+    .poll(async () => {
+      const now = (await (await page.request.get(`/api/days/${id}`)).json()) as {
+        entries: { id: string }[];
+      };
+      return now.entries.some((one) => one.id === entry.id);
+    })
+    .toBe(true);
+});

@@ -168,7 +168,14 @@ export type { Departure } from './procedure/departures';
 export { kindNames } from './procedure/kinds';
 export type { ProcedureKind } from './procedure/kinds';
 export { library } from './procedure/library/index';
-export { analysisSchema, measureSchema, quantityNames, quantityUnits } from './procedure/measures';
+export {
+  analysisNames,
+  analysisSchema,
+  measureSchema,
+  measuresOf,
+  quantityNames,
+  quantityUnits,
+} from './procedure/measures';
 export type { Analysis, Measure, QuantityName } from './procedure/measures';
 export { moveStep, orderProblems, shortText, unmetBefore } from './procedure/orderGuard';
 export type { OrderProblem, Unmet } from './procedure/orderGuard';

@@ -1,3 +1,4 @@
+import { measuresOf } from '../src/procedure/measures';
 import { describe, expect, it } from 'vitest';
 import {
   brokenRules,
@@ -53,7 +54,17 @@ describe('the library', () => {
         expect(new Set(procedure.steps.map(({ id }) => id)).size).toBe(procedure.steps.length);
         expect(procedure.questions.length).toBeGreaterThan(0);
         expect(procedure.disposal).not.toBe('');
-        expect(procedure.steps.some(({ record }) => record.length > 0)).toBe(true);
+        expect(
+          procedure.steps.some(({ record, measures }) => record.length + measures.length > 0),
+        ).toBe(true);
+      });
+
+      it('works nothing out that no step measures', () => {
+        const measured = new Set(
+          procedure.steps.flatMap(({ measures }) => measures.map(({ name }) => name)),
+        );
+        for (const name of procedure.analyses.flatMap(measuresOf))
+          expect(measured.has(name), name).toBe(true);
       });
 
       it('keeps every range around the amount the engine runs', () => {

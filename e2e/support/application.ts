@@ -18,6 +18,8 @@ export interface Application {
   kill(): Promise<void>;
   /** Starts it again at the same address. */
   start(): Promise<void>;
+  /** Stops the database under the running server; what it returns starts it again. */
+  stopDatabase(): Promise<() => Promise<void>>;
   /** Pulls the plug of a simulated instrument, for good. */
   unplug(id: string): Promise<void>;
 }
@@ -48,7 +50,7 @@ export const test = base.extend<object, { application: Application }>({
     async ({}, use) => {
       const folder = mkdtempSync(join(tmpdir(), 'stoichos-browser-'));
       chmodSync(folder, 0o755);
-      const cluster = await startCluster(folder, () => undefined);
+      let cluster = await startCluster(folder, () => undefined);
       const port = await freePort();
       // Twenty seconds of the instruments’ pass in one of ours.
       const bench = await startSimulatedBench(20);
@@ -65,6 +67,13 @@ export const test = base.extend<object, { application: Application }>({
           server = await startServer(cluster.url, port, bench);
         },
         unplug: (id) => bench.unplug(id),
+        stopDatabase: async () => {
+          await cluster.stop();
+          return async () => {
+            const { port: before } = new URL(cluster.url);
+            cluster = await startCluster(folder, () => undefined, Number(before));
+          };
+        },
       });
       await kill();
       await bench.stop();

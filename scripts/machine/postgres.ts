@@ -100,6 +100,7 @@ export function reachableFolder(wanted: string): string {
 export async function startCluster(
   folder: string,
   log: (line: string) => void = say,
+  askedPort?: number,
 ): Promise<Cluster> {
   const programs = serverPrograms();
   const owner = ordinaryUser();
@@ -108,7 +109,7 @@ export async function startCluster(
   stopLeftover(programs, data, as, log);
   if (!existsSync(data)) makeCluster(programs, folder, data, as, log);
   const password = readFileSync(join(folder, 'postgres-password'), 'utf8').trim();
-  const port = await freePort();
+  const port = askedPort ?? (await freePort());
   log(`Starting PostgreSQL on 127.0.0.1:${port}…`);
   const child = spawn(
     join(programs, 'postgres'),

@@ -44,7 +44,7 @@ async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<number 
 }
 
 /** Lab days of the demo scenario. */
-const demoDays = 3;
+const demoDays = 4;
 const dayCount = async (port: number) =>
   ((await (await fetch(`http://127.0.0.1:${port}/api/days`)).json()) as unknown[]).length;
 

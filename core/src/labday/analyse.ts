@@ -1,5 +1,5 @@
 import { ChemistryError } from '../errors';
-import { compareDrops, meanDrops } from '../measurement/dropCounts';
+import { compareDrops, concentrationByDrops, meanDrops } from '../measurement/dropCounts';
 import type { DropComparison } from '../measurement/dropCounts';
 import { hydrate } from '../measurement/hydrate';
 import type { HydrateRequest, HydrateResult } from '../measurement/hydrate';
@@ -42,6 +42,8 @@ export type Found =
       readonly counts: readonly {
         readonly of: string;
         readonly mean: Quantity;
+        /** Of the sample, mol/L, where volume and reagent are known. */
+        readonly concentrationM?: Quantity;
         readonly drops: readonly number[];
       }[];
       readonly comparisons: readonly DropComparison[];
@@ -77,7 +79,6 @@ export function measurementsOf(
   });
   return standing
     .filter(({ record }) => record.kind === 'measurement')
-    .sort((a, b) => a.recordedAt.localeCompare(b.recordedAt))
     .flatMap((entry) =>
       recordsOf([entry], 'measurement').map((record) => ({
         ...record,
@@ -165,11 +166,19 @@ function work(analysis: Analysis, named: Named, school: Settings['heating']): Fo
       }));
       return {
         kind: 'drops',
-        counts: counts.map((count) => ({
-          of: count.name,
-          drops: count.drops,
-          mean: meanDrops(count),
-        })),
+        counts: counts.map((count, at) => {
+          const { sampleMl, protons } = analysis.counts[at] ?? {};
+          const concentrationM =
+            sampleMl !== undefined && analysis.reagentM !== undefined
+              ? concentrationByDrops({ ...count, sampleMl }, analysis.reagentM, protons)
+              : undefined;
+          return {
+            of: count.name,
+            drops: count.drops,
+            mean: meanDrops(count),
+            ...(concentrationM && { concentrationM }),
+          };
+        }),
         comparisons: compareDrops(counts),
       };
     }

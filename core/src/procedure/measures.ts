@@ -53,9 +53,19 @@ export const analysisSchema = z.discriminatedUnion('kind', [
     kind: z.literal('drops'),
     /** The first is what the others are set against. */
     counts: z
-      .array(z.object({ measure: name, of: name }))
+      .array(
+        z.object({
+          measure: name,
+          of: name,
+          /** What was titrated, and protons to each of its formula units: for its concentration. */
+          sampleMl: z.number().positive().max(1000).optional(),
+          protons: z.number().int().min(1).max(6).optional(),
+        }),
+      )
       .min(2)
       .max(8),
+    /** Of the reagent that is counted, mol/L. */
+    reagentM: z.number().positive().max(30).optional(),
   }),
   z.object({ kind: z.literal('density'), mass: name, volume: name }),
   z.object({
@@ -68,6 +78,16 @@ export const analysisSchema = z.discriminatedUnion('kind', [
 ]);
 /** What is worked out from measurements. */
 export type Analysis = z.infer<typeof analysisSchema>;
+
+/** What each analysis is called. */
+export const analysisNames: Readonly<Record<Analysis['kind'], string>> = {
+  hydrate: 'Water of crystallisation',
+  temperature: 'Temperature log',
+  drops: 'Drops',
+  density: 'Density',
+  recovery: 'What was recovered',
+  line: 'Straight line',
+};
 
 /** The measurements an analysis uses. */
 export function measuresOf(analysis: Analysis): readonly string[] {

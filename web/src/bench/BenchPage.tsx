@@ -1,4 +1,4 @@
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Button, Text, Title } from '@mantine/core';
 import { benchProgress, benchesOf, worksAsMade } from '@stoichos/core';
 import type { Bench, LabDay, Work } from '@stoichos/core';
 import { IconPresentation } from '@tabler/icons-react';
@@ -6,6 +6,7 @@ import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../days/DayFrame';
 import strip from '../parts/TestTabs.module.css';
+import classes from './BenchPage.module.css';
 import { BenchTabs } from './BenchTabs';
 import { Station } from './Station';
 import { WorkTabs } from './WorkTabs';
@@ -42,7 +43,7 @@ export function BenchPage() {
   };
   return (
     <>
-      <Group justify="space-between" align="flex-start" wrap="nowrap">
+      <div className={classes.top}>
         <div className={strip.strip}>
           <BenchTabs
             day={day}
@@ -73,11 +74,11 @@ export function BenchPage() {
           size="md"
           variant="default"
           leftSection={<IconPresentation size={20} aria-hidden />}
-          style={{ flexShrink: 0 }}
+          className={classes.wall ?? ''}
         >
           Projector
         </Button>
-      </Group>
+      </div>
       <Station
         key={`${work.id} ${step.id} ${bench.id ?? ''}`}
         day={day}

@@ -1,5 +1,12 @@
 import { Alert, List, Text, Title } from '@mantine/core';
-import { dropSource, fromCelsius, inWords, sourceText, waterHeatSource } from '@stoichos/core';
+import {
+  analysisNames,
+  dropSource,
+  fromCelsius,
+  inWords,
+  sourceText,
+  waterHeatSource,
+} from '@stoichos/core';
 import type { AnalysisResult, Found } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -7,15 +14,6 @@ import { Fold } from '../parts/Fold';
 import { LineChart } from './LineChart';
 import { MassChart } from './MassChart';
 import { TemperatureChart } from './TemperatureChart';
-
-const titles: Readonly<Record<Found['kind'], string>> = {
-  hydrate: 'Water of crystallisation',
-  temperature: 'Temperature log',
-  drops: 'Drops',
-  density: 'Density',
-  recovery: 'What was recovered',
-  line: 'Straight line',
-};
 
 /** One thing worked out of the measurements of a bench: the answer, its working and its chart, or what is still missing. */
 export function AnalysisView({ result, bench }: { result: AnalysisResult; bench: string }) {
@@ -27,9 +25,9 @@ export function AnalysisView({ result, bench }: { result: AnalysisResult; bench:
         ? `: ${analysis.y} against ${analysis.x}`
         : '';
   return (
-    <section aria-label={`${titles[analysis.kind]}${subject}`} className="keep-together">
+    <section aria-label={`${analysisNames[analysis.kind]}${subject}`} className="keep-together">
       <Title order={3} size="h5" mt="md">
-        {titles[analysis.kind]}
+        {analysisNames[analysis.kind]}
         {subject}
       </Title>
       {result.state === 'open' && (
@@ -143,9 +141,14 @@ function TemperatureView({
 function DropsView({ found }: { found: Extract<Found, { kind: 'drops' }> }) {
   return (
     <>
-      <Text>
-        {found.counts.map(({ of, drops }) => `${of}: ${drops.join(', ')} drops`).join('; ')}
-      </Text>
+      <List spacing={4}>
+        {found.counts.map(({ of, drops, concentrationM }) => (
+          <List.Item key={of}>
+            {of}: {drops.join(', ')} drops
+            {concentrationM && `, so ${inWords(concentrationM)} mol/L`}
+          </List.Item>
+        ))}
+      </List>
       <List data-testid="drop-ratios" spacing={4} mt={4}>
         {found.comparisons.map(({ name, ratio, words }) => (
           <List.Item key={name}>

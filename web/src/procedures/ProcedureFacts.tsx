@@ -3,6 +3,7 @@ import { containerKinds, containers, kindNames, vesselsOf } from '@stoichos/core
 import type { ContainerKind, Procedure, ProcedureKind } from '@stoichos/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useState } from 'react';
+import { AnalysisFields } from './AnalysisFields';
 import classes from './EditorPage.module.css';
 
 interface FactsProps {
@@ -53,6 +54,10 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
               count === 1 ? name : `${count} ${name}`,
             )}
             onChange={(tags) => onChange({ apparatus: tags.map(readApparatus) }, 'apparatus')}
+          />
+          <AnalysisFields
+            procedure={procedure}
+            onChange={(analyses) => onChange({ analyses }, 'analyses')}
           />
           <Textarea
             label="Questions for the class, one to a line"

@@ -43,6 +43,11 @@ export function StepCard({ step, number, run, vessels, nameOf }: StepCardProps) 
             <span>{step.caution}</span>
           </p>
         )}
+        {step.measures.length > 0 && (
+          <Text size="sm" mt={4}>
+            Measure: {step.measures.map(({ name }) => name).join(' · ')}
+          </Text>
+        )}
         {step.record.length > 0 && (
           <Text size="sm" mt={4}>
             Write down: {step.record.join(' · ')}

@@ -16,6 +16,7 @@ import { useState } from 'react';
 import { AddEvent } from './AddEvent';
 import classes from './EditorPage.module.css';
 import { EventEditor } from './EventEditor';
+import { MeasureFields } from './MeasureFields';
 
 interface StepFieldsProps {
   readonly step: ProcedureStep;
@@ -145,6 +146,10 @@ export function StepFields(props: StepFieldsProps) {
         size="md"
         value={step.record}
         onChange={(record) => set({ record }, 'record')}
+      />
+      <MeasureFields
+        measures={step.measures}
+        onChange={(measures) => set({ measures }, 'measures')}
       />
       <TextInput
         label="Why it is not predicted"

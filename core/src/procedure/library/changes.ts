@@ -349,9 +349,12 @@ const drops = write({
   analyses: [
     {
       kind: 'drops',
+      reagentM: 0.15,
       counts: ['hydrochloric acid', 'sulfuric acid', 'ethanoic acid'].map((name) => ({
         measure: `drops, ${name}`,
         of: name,
+        sampleMl: 1,
+        protons: name === 'sulfuric acid' ? 2 : 1,
       })),
     },
   ],

@@ -195,7 +195,12 @@ const waterTubes = write({
       needs: [{ step: 'leads', because: 'swapped leads put an explosive mixture into one tube' }],
       notPredicted: current,
       caution: 'Never lead both gases into one tube.',
-      record: ['volume in each tube every five minutes', 'colour at each hook'],
+      record: ['colour at each hook'],
+      measures: [
+        { name: 'time since switching on', quantity: 'time' },
+        { name: 'gas at minus', quantity: 'volume' },
+        { name: 'gas at plus', quantity: 'volume' },
+      ],
     },
     {
       id: 'minus',
@@ -217,6 +222,10 @@ const waterTubes = write({
       needs: [{ step: 'run', because: 'there is nothing to test before' }],
       record: ['what the splint does'],
     },
+  ],
+  analyses: [
+    { kind: 'line', x: 'time since switching on', y: 'gas at minus' },
+    { kind: 'line', x: 'gas at plus', y: 'gas at minus' },
   ],
   questions: [
     'Why is there a little less than half as much at plus?',
