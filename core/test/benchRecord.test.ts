@@ -15,8 +15,10 @@ import {
   judgeWork,
   mergeObservations,
   observationSchema,
+  repeatedReadings,
   stationsOf,
   waitingSteps,
+  weighedOtherwise,
   worksAsMade,
   worksOf,
 } from '../src';
@@ -144,6 +146,48 @@ describe('what is worked out of a record', () => {
     const [spread] = classSpread({ ...day, entries }, work);
     expect(spread).toMatchObject({ name: 'recovered', unit: '%', oddOnes: ['e'] });
     expect(spread?.spread.count).toBe(5);
+  });
+
+  it('repeated readings with their mean, and no log or falling mass among them', () => {
+    const day = dayWith('drops-one-and-two', 'crystal-water-by-mass');
+    const [drops, crystal] = worksAsMade(day);
+    if (!drops || !crystal) throw new Error('no work');
+    const count = (value: number) =>
+      entry(
+        day,
+        { step: 'sulfuric' },
+        { kind: 'measurement', name: 'drops, sulfuric acid', quantity: 'drops', value },
+      );
+    const heated = [19.8, 19.7].map((value) =>
+      entry(day, { step: 'weigh', work: 1 }, mass('after heating', value)),
+    );
+    const entries = [count(41), count(43), ...heated];
+    expect(repeatedReadings({ entries }, drops, heron)).toMatchObject([
+      { name: 'drops, sulfuric acid', values: [41, 43], spread: { mean: 42 } },
+    ]);
+    expect(repeatedReadings({ entries }, crystal, heron)).toEqual([]);
+  });
+
+  it('solutions that the weigh-out made otherwise than planned', () => {
+    const day = dayWith('metal-trees');
+    const weighing = {
+      id: crypto.randomUUID(),
+      substance: 'CuSO4',
+      concentrationM: 0.15,
+      volumeMl: 100,
+      form: 'CuSO4·5H2O',
+      purityPercent: 100,
+      // The mass of the salt without its water, of which 2.39 g make 100 mL of 0.15 M; of the hydrate 3.74 g would.
+      actualG: 2.39,
+      recordedAt: '2026-03-01T09:00:00.000Z',
+    };
+    const weighed = { ...day, weighings: [weighing] };
+    const [planned] = worksOf(weighed);
+    const [made] = worksAsMade(weighed);
+    if (!planned || !made) throw new Error('no work');
+    const [off] = weighedOtherwise(planned, made);
+    expect(off?.times).toBeCloseTo(159.6 / 249.7, 2);
+    expect(weighedOtherwise(planned, planned)).toEqual([]);
   });
 
   it('a record in words, whatever its kind', () => {

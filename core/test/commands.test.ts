@@ -34,6 +34,41 @@ describe('the verbs of the chem command', () => {
     ]);
   });
 
+  it('hydrate, classify and compare judge what was measured and seen', () => {
+    expect(
+      run('hydrate', {
+        anhydrous: 'CuSO4',
+        dishG: 20,
+        withHydrateG: 22.5,
+        weighingsG: [21.6, 21.59],
+        literatureX: 5,
+      }),
+    ).toMatchObject({ nearestWhole: 5, constantMass: true, advice: [expect.any(String)] });
+    expect(
+      run('classify', { observations: [{ kind: 'gas' }], context: 'water boiling' }),
+    ).toMatchObject({ change: 'physical', evidence: [] });
+    const vessel = { contents: [{ substance: 'KNO3', concentrationM: 0.1, volumeMl: 5 }] };
+    const actions = [
+      { do: 'add', portion: { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 5 } },
+    ];
+    const seen = [
+      { kind: 'precipitate', colour: 'white' },
+      { kind: 'clarity', to: 'cloudy' },
+    ];
+    expect(
+      run('compare', { expected: [{ kind: 'noChange' }], seen, vessel, actions }),
+    ).toMatchObject({
+      agreement: 'differs',
+      causes: expect.arrayContaining([
+        expect.objectContaining({ fault: 'tap water was used in place of distilled water' }),
+      ]),
+    });
+    // Without what is expected, the engine says it; “clear” for a colour answers the question of clarity alone.
+    expect(
+      run('compare', { seen: [{ kind: 'colour', to: 'clear' }], vessel, actions }),
+    ).toMatchObject({ agreement: 'incomplete', differences: [], causes: [] });
+  });
+
   it('speciate reads charges in any spelling and holds a pH', () => {
     const copper = run('speciate', { totals: { 'Cu2+': 0.1, 'Cl-': 4, 'H+': 3.8 } });
     expect(copper.species).toHaveProperty('CuCl4^2-');
@@ -47,6 +82,9 @@ describe('the verbs of the chem command', () => {
   });
 
   it.each([
+    ['hydrate', { anhydrous: 'CuSO4', dishG: 20, withHydrateG: 22, weighingsG: [] }, 'weighingsG'],
+    ['classify', { observations: [{ kind: 'colour', to: 'mauve' }] }, 'observations.0.to'],
+    ['compare', { seen: [{ kind: 'bang' }] }, 'seen.0.kind'],
     ['mix', { vessel: { contents: [{ substance: 'NaCl', massG: 0 }] } }, 'vessel.contents.0'],
     [
       'mix',

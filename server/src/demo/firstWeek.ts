@@ -12,12 +12,18 @@ const at = (
   vessel: string | null,
   group: Group,
   ...seen: readonly BenchRecord[]
-): DemoRecord => ({ work: procedure, step, vessel, group, seen });
+): DemoRecord => ({
+  work: procedure,
+  step,
+  vessel,
+  group,
+  seen: [...seen, { kind: 'step', state: 'done' }],
+});
 
 /** What most benches saw, with what some saw otherwise. */
 function circuit(group: Group): DemoRecord[] {
   const one = (step: string, vessel: string | null, ...seen: readonly BenchRecord[]) =>
-    at('eight-small-changes', step, vessel, group, ...seen, { kind: 'step', state: 'done' });
+    at('eight-small-changes', step, vessel, group, ...seen);
   const lost = group === 'Bench Tern';
   return [
     one(

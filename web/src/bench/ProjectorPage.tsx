@@ -81,45 +81,49 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
       </header>
       <h1 className={classes.step}>{step.text}</h1>
       {step.caution && <p className={classes.caution}>{step.caution}</p>}
-      <div className={classes.pair}>
-        {station && judged && (
-          <>
-            <VesselPair
-              container={station.container}
-              expected={station.view}
-              expectedWords={station.expected}
-              notPredicted={station.notPredicted}
-              seen={drawRecord(judged.seen, station.view?.fill ?? 0.4)}
-              seenWords={judged.seen}
-              height={340}
-            />
-            {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
-              <Mark of={judged.verdict} large />
-            )}
-          </>
-        )}
-      </div>
-      <div className={classes.clocks}>
-        {timers.map((timer) => (
-          <div key={timer.id} className={classes.clock}>
-            <span className={classes.time}>
-              {timer.kind === 'countdown' && ringsBy(timer, now) > 0
-                ? 'now'
-                : clock(
-                    timer.kind === 'stopwatch' ? (now - timer.startedAt) / 1000 : leftS(timer, now),
-                  )}
-            </span>
-            <span>{timer.name}</span>
-          </div>
-        ))}
-        {waiting.map(({ one, overAtMs }) => (
-          <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
-            <span className={classes.time}>
-              {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
-            </span>
-            <span>{shortText(one.step)}</span>
-          </div>
-        ))}
+      <div className={classes.middleRow}>
+        <div className={classes.pair}>
+          {station && judged && (
+            <>
+              <VesselPair
+                container={station.container}
+                expected={station.view}
+                expectedWords={station.expected}
+                notPredicted={station.notPredicted}
+                seen={drawRecord(judged.seen, station.view?.fill ?? 0.4)}
+                seenWords={judged.seen}
+                height={300}
+              />
+              {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
+                <Mark of={judged.verdict} large />
+              )}
+            </>
+          )}
+        </div>
+        <div className={classes.clocks}>
+          {timers.map((timer) => (
+            <div key={timer.id} className={classes.clock}>
+              <span className={classes.time}>
+                {timer.kind === 'countdown' && ringsBy(timer, now) > 0
+                  ? 'now'
+                  : clock(
+                      timer.kind === 'stopwatch'
+                        ? (now - timer.startedAt) / 1000
+                        : leftS(timer, now),
+                    )}
+              </span>
+              <span>{timer.name}</span>
+            </div>
+          ))}
+          {waiting.map(({ one, overAtMs }) => (
+            <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
+              <span className={classes.time}>
+                {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
+              </span>
+              <span>{shortText(one.step)}</span>
+            </div>
+          ))}
+        </div>
       </div>
       {progress.next && (
         <Text className={classes.next ?? ''}>Next: {shortText(progress.next.step)}</Text>

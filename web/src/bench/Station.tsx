@@ -18,7 +18,8 @@ import { MeasurePanel } from './MeasurePanel';
 import { Departures, Notes } from './NotePanel';
 import { RecordLog } from './RecordLog';
 import { RecordPanel } from './RecordPanel';
-import { StepCard } from './StepCard';
+import { StepCard, handled } from './StepCard';
+import { StepCautions } from './StepCautions';
 import type { StationProps } from './stationProps';
 import { TimerPanel } from './TimerPanel';
 import { Meanwhile } from './Meanwhile';
@@ -94,7 +95,7 @@ export function Station(props: StationProps) {
           </div>
         )}
         {station && judgement && (
-          <>
+          <div className={classes.pair}>
             <VesselPair
               container={station.container}
               expected={station.view}
@@ -118,7 +119,13 @@ export function Station(props: StationProps) {
             </Group>
             {station.notPredicted.length > 0 && <NotPredicted reasons={station.notPredicted} />}
             <Causes judgement={judgement} />
-          </>
+          </div>
+        )}
+        {step.caution && <StepCautions substances={handled(step)} />}
+        {step.record.length > 0 && (
+          <Text size="sm" className="quiet" mt="xs">
+            Write down: {step.record.join('; ')}
+          </Text>
         )}
         <Meanwhile day={day} progress={progress} here={own} go={go} />
       </section>
@@ -153,7 +160,7 @@ export function Station(props: StationProps) {
             <Tabs.Tab value="log">Log</Tabs.Tab>
           </Tabs.List>
           <Tabs.Panel value="see">
-            <div className={classes.chips} role="group" aria-label="Recorded for">
+            <div className={classes.chosen} role="group" aria-label="Recorded for">
               {parts.map((one) => (
                 <Chip key={one} chosen={part === one} onTap={() => setPart(one)}>
                   {partWords[one]}

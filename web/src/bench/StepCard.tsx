@@ -1,7 +1,7 @@
 import { Button, Group, List, Modal, Text } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { refusalOf, shortText } from '@stoichos/core';
-import type { StepProgress } from '@stoichos/core';
+import type { ProcedureStep, StepProgress } from '@stoichos/core';
 import {
   IconAlertTriangle,
   IconCheck,
@@ -42,11 +42,6 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
   const place = work.procedure.steps.findIndex(({ id }) => id === step.id);
   const after = work.procedure.steps[place + 1];
   const begin = () => recorder.add({ kind: 'step', state: 'begun' });
-  const substances = step.events.flatMap((event) =>
-    'vessel' in event && event.action.do === 'add' && 'substance' in event.action.portion
-      ? [event.action.portion.substance]
-      : [],
-  );
   const refusal = refusalOf(work, step);
   const unmet = own?.unmet ?? [];
   const isTest = work.kind === 'test';
@@ -142,12 +137,7 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
           {step.caution}
         </Text>
       )}
-      <StepCautions substances={substances.filter((name) => name !== 'water')} />
-      {step.record.length > 0 && (
-        <Text size="sm" className="quiet">
-          Write down: {step.record.join('; ')}
-        </Text>
-      )}
+      {!step.caution && <StepCautions substances={handled(step)} />}
       {refusal && (
         <Text size="sm" role="note">
           Not predicted: {refusal}
@@ -202,6 +192,18 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
 function inOrderOf(steps: readonly { readonly id: string }[]) {
   const place = (one: StepProgress) => steps.findIndex(({ id }) => id === one.step.id);
   return (one: StepProgress, other: StepProgress) => place(one) - place(other);
+}
+
+/** What comes into hands in a step. */
+export function handled(step: ProcedureStep): string[] {
+  return step.events.flatMap((event) =>
+    'vessel' in event &&
+    event.action.do === 'add' &&
+    'substance' in event.action.portion &&
+    event.action.portion.substance !== 'water'
+      ? [event.action.portion.substance]
+      : [],
+  );
 }
 
 /** How long a step has run, beside what was planned for it. */

@@ -1,5 +1,12 @@
 import { Button, Text, Title } from '@mantine/core';
-import { describeObservation, drawRecord, nameOfWork, recordsOf } from '@stoichos/core';
+import {
+  describeObservation,
+  drawRecord,
+  nameOfWork,
+  recordsOf,
+  weighedOtherwise,
+  worksOf,
+} from '@stoichos/core';
 import type { LabDay, Observation, StationJudgement } from '@stoichos/core';
 import { Link } from 'react-router';
 import { Causes } from '../bench/Causes';
@@ -19,6 +26,8 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
   const { work, step, station, bench, comparison, seen, blank, control, notes, departures } =
     judgement;
   const benchKey = bench.id ?? 'all';
+  const planned = worksOf(day).find(({ id }) => id === work.id);
+  const weighed = planned ? weighedOtherwise(planned, work) : [];
   return (
     <section className="card" aria-label="The judgement in full">
       <div className={classes.head}>
@@ -51,6 +60,13 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
           {notes.map((note, index) => (
             <Text key={index} size="sm" mt="sm" style={{ overflowWrap: 'anywhere' }}>
               Note: “{note}”
+            </Text>
+          ))}
+          {weighed.map(({ planned, made, times }) => (
+            <Text key={planned} size="sm" mt="xs">
+              Weighed out: <Formula text={made} wrap /> for <Formula text={planned} wrap />,{' '}
+              {times.toPrecision(2)} times as strong as planned; what is expected here reckons with
+              it.
             </Text>
           ))}
           <Causes judgement={judgement} />

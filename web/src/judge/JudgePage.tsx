@@ -2,7 +2,7 @@ import { Button, Text, Title } from '@mantine/core';
 import { judgeDay } from '@stoichos/core';
 import type { StationJudgement } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
-import { useMemo } from 'react';
+import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../days/DayFrame';
 import { Board } from './Board';
@@ -10,10 +10,14 @@ import { Detail } from './Detail';
 import classes from './JudgePage.module.css';
 import { JudgeTabs } from './JudgeTabs';
 
+/** Width up to which the board and the detail stand one under the other, px; as in the style sheet. */
+const stackedBelow = 900;
+
 /** Judge: every bench and every step at a glance, and one in full. */
 export function JudgePage() {
   const day = useLabDay();
   const [parameters, setParameters] = useSearchParams();
+  const detail = useRef<HTMLDivElement>(null);
   const judgements = useMemo(() => judgeDay(day), [day]);
   const wanted = {
     work: parameters.get('work'),
@@ -44,11 +48,15 @@ export function JudgePage() {
         </Button>
       </>
     );
-  const choose = ({ work, step, bench, station }: StationJudgement) =>
+  const choose = ({ work, step, bench, station }: StationJudgement) => {
+    // Where the two stand one under the other, what was chosen comes into sight.
+    if (window.innerWidth <= stackedBelow)
+      requestAnimationFrame(() => detail.current?.scrollIntoView());
     setParameters(
       { work: work.id, step: step.id, group: bench.id ?? 'all', vessel: station.vessel },
       { replace: true },
     );
+  };
   return (
     <>
       <JudgeTabs dayId={day.id} />
@@ -65,7 +73,9 @@ export function JudgePage() {
             On to the report
           </Button>
         </section>
-        <Detail day={day} judgement={open} />
+        <div ref={detail}>
+          <Detail day={day} judgement={open} />
+        </div>
       </div>
     </>
   );

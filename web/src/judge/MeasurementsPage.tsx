@@ -1,5 +1,5 @@
 import { Text, Title } from '@mantine/core';
-import { analyse, benchesOf, classSpread, nameOfWork } from '@stoichos/core';
+import { analyse, benchesOf, classSpread, nameOfWork, repeatedReadings } from '@stoichos/core';
 import type { Bench, LabDay, Work } from '@stoichos/core';
 import { useState } from 'react';
 import { useSettings } from '../app/useSettings';
@@ -74,7 +74,28 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
       {analyse(day, work, bench, heating).map((result, index) => (
         <AnalysisView key={index} result={result} bench={bench.name} />
       ))}
+      <Repeats repeats={repeatedReadings(day, work, bench)} />
       <SpreadView spreads={classSpread(day, work, heating)} />
     </section>
+  );
+}
+
+/** Readings of the same thing, with their mean and what it may be off by. */
+function Repeats({ repeats }: { repeats: ReturnType<typeof repeatedReadings> }) {
+  if (repeats.length === 0) return null;
+  return (
+    <>
+      <Title order={3} size="h5" mt="md">
+        Repeated readings
+      </Title>
+      {repeats.map(({ name, unit, values, spread }) => (
+        <Text key={name}>
+          {name}: {values.join(', ')} {unit}; mean {spread.mean.toPrecision(4)}
+          {spread.confidence95 !== undefined && ` ± ${spread.confidence95.toPrecision(2)} (95 %)`}
+          {spread.oddOnes.length > 0 &&
+            `; stands out: ${spread.oddOnes.map((at) => values[at]).join(', ')}`}
+        </Text>
+      ))}
+    </>
   );
 }
