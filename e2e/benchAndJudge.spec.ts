@@ -411,3 +411,25 @@ test('an instrument that is unplugged says so, and the reading is typed', async 
   await panel(page).getByRole('button', exact('Record')).last().click();
   await expect(panel(page).getByRole('region', exact('current'))).toContainText('0.35 A');
 });
+
+test('what is measured and what is worked out of it is said in the editor', async ({ page }) => {
+  await page.goto('/procedures/metal-trees/edit');
+  await page.getByRole('textbox', exact('Name')).fill('Trees by weight');
+  await page
+    .getByRole('region', exact('Steps'))
+    .getByRole('button', { expanded: false })
+    .first()
+    .click();
+  await page.getByRole('button', exact('Measurement')).click();
+  await page.getByRole('textbox', { name: 'Measurement 1' }).fill('dry copper');
+  await page.getByRole('button', { name: /^Show purpose/ }).click();
+  await page.getByRole('combobox', { name: 'Work out' }).click();
+  await page.getByRole('option', exact('What was recovered')).click();
+  await page.getByRole('combobox', { name: 'Recovered' }).click();
+  await page.getByRole('option', exact('dry copper')).click();
+  await page.getByRole('textbox', { name: 'There was, g' }).fill('0.05');
+  await page.getByRole('button', exact('Work it out')).click();
+  await expect(page.getByText('What was recovered: dry copper')).toBeVisible();
+  await page.getByRole('button', exact('Save')).click();
+  await expect(page.getByText('Measure: dry copper')).toBeVisible();
+});

@@ -27,9 +27,15 @@ async function views(page: Page): Promise<string[]> {
     '/procedures/gas-in-syringes',
     '/procedures/one-jug-five-glasses/edit',
     ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`),
-    ...['bench', 'judge', 'judge/circuit', 'judge/measurements', 'judge/activity', 'report'].map(
-      (view) => `/days/${measured?.id ?? ''}/${view}`,
-    ),
+    ...[
+      'bench',
+      'projector',
+      'judge',
+      'judge/circuit',
+      'judge/measurements',
+      'judge/activity',
+      'report',
+    ].map((view) => `/days/${measured?.id ?? ''}/${view}`),
     ...[
       'plan/procedures',
       'plan/timetable',

@@ -180,6 +180,8 @@ export type Preparation = z.infer<typeof preparationSchema>;
 export const labDaySummarySchema = labDayInputSchema.extend({
   testCount: z.number().int(),
   procedureCount: z.number().int(),
+  /** Pieces of work at each bench that does them, and how many of these have a record. */
+  placeCount: z.number().int(),
   recordedCount: z.number().int(),
 });
 export type LabDaySummary = z.infer<typeof labDaySummarySchema>;

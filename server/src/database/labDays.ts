@@ -14,6 +14,11 @@ export async function listDays({ sequelize }: Database): Promise<LabDaySummary[]
        d.length_min AS "lengthMin", d.group_size AS "groupSize", d.staff, d.kit, d.balance_g AS "balanceG",
        (SELECT count(*)::int FROM day_procedures p WHERE p.lab_day_id = d.id) AS "procedureCount",
        (SELECT count(*)::int FROM tests t WHERE t.lab_day_id = d.id) AS "testCount",
+       ((SELECT count(*) FROM tests t WHERE t.lab_day_id = d.id)
+          + (SELECT count(*) FROM day_procedures p WHERE p.lab_day_id = d.id AND p.manner = 'groups'))::int
+          * (SELECT count(*)::int FROM groups g WHERE g.lab_day_id = d.id)
+          + (SELECT count(*)::int FROM day_procedures p WHERE p.lab_day_id = d.id AND p.manner = 'demonstration')
+          AS "placeCount",
        (SELECT count(DISTINCT (coalesce(e.test_id, e.day_procedure_id), e.group_id))::int FROM bench_entries e
           LEFT JOIN tests t ON t.id = e.test_id
           LEFT JOIN day_procedures p ON p.id = e.day_procedure_id

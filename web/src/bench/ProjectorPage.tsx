@@ -21,6 +21,7 @@ import { LoadState } from '../parts/LoadState';
 import { Mark } from '../parts/Mark';
 import { clock, leftS, ringsBy } from '../timers/timersSlice';
 import { useNow } from '../timers/useNow';
+import { useShown } from './wall';
 import classes from './ProjectorPage.module.css';
 
 const followMs = 2000;
@@ -46,15 +47,19 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
   const now = useNow(500);
   const timers = useAppSelector((state) => state.timers).filter((one) => one.dayId === day.id);
   const works = worksAsMade(day);
-  const bench: Bench = day.groups.find(({ id }) => id === group) ?? {
+  const shown = useShown(day.id);
+  const groupId = shown ? shown.groupId : group;
+  const bench: Bench = day.groups.find(({ id }) => id === groupId) ?? {
     id: null,
     name: 'Shown to all',
   };
   const own = works.filter((work) => benchesOf(day, work).some(({ id }) => id === bench.id));
   const progress = benchProgress(day, own, bench);
-  const present =
-    progress.steps.find(({ state, step }) => state === 'begun' && step.attended) ??
-    progress.current;
+  const open = progress.steps.find(
+    ({ work, step }) => work.id === shown?.workId && step.id === shown.stepId,
+  );
+  const present = open ?? progress.current;
+  const next = [progress.current, progress.next].find((one) => one && one !== present);
   if (!present)
     return (
       <div className={classes.middle}>
@@ -79,7 +84,9 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
           Back to the bench
         </Link>
       </header>
-      <h1 className={classes.step}>{step.text}</h1>
+      <h1 className={classes.step}>
+        {work.kind === 'test' ? <Formula text={step.text} wrap /> : step.text}
+      </h1>
       {step.caution && <p className={classes.caution}>{step.caution}</p>}
       <div className={classes.middleRow}>
         <div className={classes.pair}>
@@ -125,8 +132,8 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
           ))}
         </div>
       </div>
-      {progress.next && (
-        <Text className={classes.next ?? ''}>Next: {shortText(progress.next.step)}</Text>
+      {next && next.work.kind === 'procedure' && (
+        <Text className={classes.next ?? ''}>Next: {shortText(next.step)}</Text>
       )}
     </>
   );

@@ -24,6 +24,7 @@ import type { StationProps } from './stationProps';
 import { TimerPanel } from './TimerPanel';
 import { Meanwhile } from './Meanwhile';
 import { useRecorder } from './useRecorder';
+import { useShowOnWall } from './wall';
 
 const instrumentsPollMs = 5000;
 const partWords: Readonly<Record<Part, string>> = {
@@ -40,6 +41,7 @@ export function Station(props: StationProps) {
   const [part, setPart] = useState<Part>('test');
   const station = stations.find((one) => one.vessel === vessel);
   const at = { workId: work.id, stepId: step.id, groupId: bench.id };
+  useShowOnWall({ dayId: day.id, ...at });
   const recorder = useRecorder(day, { ...at, vessel: vessel ?? null, part });
   const ofStep = useRecorder(day, { ...at, vessel: null, part: 'test' });
   const judgement = station && judgeStation(day, work, step, station, bench);

@@ -182,7 +182,7 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
             <Badge variant="default" size="lg" tt="none">
               {day.recordedCount === 0
                 ? 'nothing recorded'
-                : `${day.recordedCount} of ${day.testCount * day.groups.length} recorded`}
+                : `${day.recordedCount} of ${day.placeCount} recorded`}
             </Badge>
           </Link>
         ))}

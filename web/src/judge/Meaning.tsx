@@ -21,7 +21,7 @@ export function Meaning({ judgement: { change, station, seen } }: { judgement: S
             <dt>Change</dt>
             <dd data-testid="change">
               <strong>{change.change}</strong>
-              {change.confidence > 0 && ` (weight of evidence ${change.confidence.toFixed(2)})`}
+              {change.confidence > 0 && ` (confidence ${change.confidence.toFixed(2)})`}
             </dd>
           </>
         )}

@@ -66,7 +66,7 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
       {analyses.map((analysis, at) => (
         <Group key={String(at)} gap="xs" mb={4}>
           <Text style={{ flex: 1 }}>
-            {analysisNames[analysis.kind]}: {measuresOf(analysis).join(', ')}
+            {analysisNames[analysis.kind]}: {measuresOf(analysis).join(' · ')}
           </Text>
           <ActionIcon
             variant="default"
