@@ -138,8 +138,11 @@ test('a procedure is copied, changed and watched: prediction, order, undo, depar
   await grip.press('Space');
   const said = page.locator('[id^="DndLiveRegion"]');
   await expect(said).toContainText('Picked up step 2');
-  await page.keyboard.press('ArrowUp');
-  await expect(said).toContainText('Now in the place of step 1');
+  // The places are measured once it is picked up; until then an arrow leads nowhere.
+  await expect(async () => {
+    await page.keyboard.press('ArrowUp');
+    await expect(said).toContainText('Now in the place of step 1', { timeout: 1000 });
+  }).toPass();
   await page.keyboard.press('Space');
   await expect(steps.first()).toContainText('Tube 2');
 

@@ -47,6 +47,12 @@ describe('the verbs of the chem command', () => {
     expect(
       run('classify', { observations: [{ kind: 'gas' }], context: 'water boiling' }),
     ).toMatchObject({ change: 'physical', evidence: [] });
+    expect(
+      run('classify', {
+        observations: [{ kind: 'gas' }],
+        context: { boiling: true, heated: false },
+      }),
+    ).toMatchObject({ change: 'physical' });
     const vessel = { contents: [{ substance: 'KNO3', concentrationM: 0.1, volumeMl: 5 }] };
     const actions = [
       { do: 'add', portion: { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 5 } },

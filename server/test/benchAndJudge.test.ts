@@ -1,4 +1,5 @@
 import { library, worksOf } from '@stoichos/core';
+import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { runningServer, sampleDay } from './support/runningServer';
 
@@ -7,6 +8,10 @@ beforeAll(async () => {
   server = await runningServer(inject('databaseUrl'));
 });
 afterAll(() => server.close());
+
+/** The fields of a whole entry, none of them varied. */
+const fixed = (entry: object) =>
+  Object.fromEntries(Object.entries(entry).map(([name, value]) => [name, fc.constant(value)]));
 
 const shipped = (id: string) => library.find((one) => one.id === id);
 
@@ -142,6 +147,23 @@ describe('the record of a procedure', () => {
     const csv = (await server.ask('GET', `/days/${day.id}/report.csv`)).text;
     expect(csv).toContain('How much water is in the crystal?,fill,crucible');
     expect(csv).toContain('agrees,partly,Too little salt.');
+  });
+
+  it('takes no harm from anything that is sent as an entry', async () => {
+    const { entry } = await plannedDay();
+    const anyEntry = fc.oneof(
+      fc.jsonValue(),
+      fc.record({ ...fixed(entry), record: fc.jsonValue() }),
+      fc.record({ ...fixed(entry), recordedAt: fc.oneof(fc.string(), fc.date().map(String)) }),
+      fc.record({ ...fixed(entry), stepId: fc.string(), vessel: fc.string() }),
+    );
+    await fc.assert(
+      fc.asyncProperty(anyEntry, async (sent) => {
+        const { status, json } = await server.ask('POST', '/entries', JSON.stringify(sent));
+        return status >= 400 && status < 500 && json.error.remedy !== '';
+      }),
+      { numRuns: 60 },
+    );
   });
 
   it('of a day kept before there were measurements is read with their defaults', async () => {

@@ -1,6 +1,6 @@
 import { byVigour, potentialOf } from '../observation/activitySeries';
 import type { ActivityComparison } from '../observation/activitySeries';
-import { sightsIn } from '../observation/compare/others';
+import { sightsIn } from '../observation/compare/sights';
 import type { Observation } from '../observation/observation';
 import { vigours } from '../observation/observation';
 import { ionsOf } from '../substances/ionsOf';

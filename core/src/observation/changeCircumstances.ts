@@ -1,4 +1,4 @@
-import { sightsIn } from './compare/others';
+import { sightsIn } from './compare/sights';
 import type { Observation } from './observation';
 
 /** A physical change that shows signs of its own. */

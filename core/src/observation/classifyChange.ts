@@ -2,16 +2,27 @@ import * as z from 'zod';
 import { phraseDistance, readPhrase } from '../appearance/colourWords';
 import type { ColourPhrase } from '../substances/types';
 import { commonPractice } from '../substances/source';
-import { sightsIn } from './compare/others';
+import { sightsIn } from './compare/sights';
 import { circumstances } from './changeCircumstances';
 import type { Circumstance } from './changeCircumstances';
 import { observationSchema } from './observation';
 import type { Observation } from './observation';
 
+/** A context given as named facts, as a sentence of those that hold. */
+function spokenOf(facts: Readonly<Record<string, unknown>>): string {
+  return Object.entries(facts)
+    .filter(([, value]) => value !== false && value !== null && value !== undefined)
+    .map(([name, value]) => (value === true ? name : `${name} ${JSON.stringify(value)}`))
+    .join(', ');
+}
+
 /** What was seen, and what was being done: in words such as “ice melting” or “a wire held in the flame”. */
 export const classifySchema = z.object({
   observations: z.array(observationSchema).max(60),
-  context: z.string().max(400).optional(),
+  context: z
+    .union([z.string().max(400), z.record(z.string().max(100), z.unknown())])
+    .transform((given) => (typeof given === 'string' ? given : spokenOf(given)))
+    .optional(),
 });
 
 /** A sign of chemical change, how much it weighs, and what else could have made it. */
@@ -165,6 +176,10 @@ function signsIn(seen: readonly Observation[]): Sign[] {
         return one.smell === 'none'
           ? []
           : sign(`a smell: ${one.smell}`, 0.35, 'what evaporates smells without having changed');
+      case 'flame':
+        return /burn|bright|light/.test(one.result)
+          ? sign('light was given off', 0.5, 'a hot wire gives light as well')
+          : [];
       case 'sight':
         return sightsIn(one.result).flatMap((word) => sightSign(one, word));
       default:

@@ -97,6 +97,11 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
               </Button>
             </>
           )}
+          {own?.plannedMin !== undefined && own.state === 'to do' && (
+            <Text size="sm" className="quiet">
+              planned at {own.plannedMin} min, for {step.minutes} min
+            </Text>
+          )}
           {own?.state === 'begun' && (
             <>
               <Button

@@ -1,9 +1,12 @@
 import type { Observation } from '../observation';
+import { flames, magnets } from './flameAndMagnet';
 import { bubbles, gasTests, smell } from './gases';
 import type { ComparedItem, Question } from './item';
 import { clarity, layers, liquidColour } from './liquid';
-import { flames, magnets, noChange, sights, warmth } from './others';
+import { noChange } from './noChange';
+import { sights } from './sights';
 import { changedSolid, dissolving, formedSolid } from './solids';
+import { warmth } from './warmth';
 
 export type Agreement = 'agrees' | 'partly' | 'differs' | 'incomplete';
 
