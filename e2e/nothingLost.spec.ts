@@ -1,5 +1,13 @@
+import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
 import { openDemoBench } from './support/steps';
+
+/** Switches to another bench. */
+const chooseGroup = (page: Page, name: string) =>
+  page
+    .getByRole('group', { name: 'Groups' })
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .click();
 
 const record = (name: string) => ({ name, exact: true });
 
@@ -28,10 +36,7 @@ test('what is recorded while the server is away is kept, shown as unsent, and se
   application,
 }) => {
   await openDemoBench(page);
-  await page
-    .getByRole('group', { name: 'Groups' })
-    .getByRole('button', { name: /Bench Plover/ })
-    .click();
+  await chooseGroup(page, 'Bench Plover');
   await application.kill();
   await page.getByRole('button', { name: 'clear' }).click();
   await page
@@ -49,10 +54,7 @@ test('what is recorded while the server is away is kept, shown as unsent, and se
 
 test('unsent entries survive a reload', async ({ page, application }) => {
   await openDemoBench(page);
-  await page
-    .getByRole('group', { name: 'Groups' })
-    .getByRole('button', { name: /Bench Plover/ })
-    .click();
+  await chooseGroup(page, 'Bench Plover');
   await page.getByRole('button', { name: /3 KNO3/ }).click();
   // The pages still load, only the record cannot be sent: as behind a proxy whose server is away.
   await page.route('**/api/entries', (route) => route.abort());
@@ -74,10 +76,7 @@ test('entries made while the database is away arrive once it is back', async ({
   application,
 }) => {
   await openDemoBench(page);
-  await page
-    .getByRole('group', { name: 'Groups' })
-    .getByRole('button', { name: /Bench Plover/ })
-    .click();
+  await chooseGroup(page, 'Bench Plover');
   await page.getByRole('button', { name: /3 KNO3/ }).click();
   const bringBack = await application.stopDatabase();
   await page.getByRole('button', { name: /^no precipitate/ }).click();
@@ -97,10 +96,7 @@ test('a lid that is closed over unsent entries sends them when it is opened', as
   context,
 }) => {
   await openDemoBench(page);
-  await page
-    .getByRole('group', { name: 'Groups' })
-    .getByRole('button', { name: /Bench Tern/ })
-    .click();
+  await chooseGroup(page, 'Bench Tern');
   await page.getByRole('button', { name: /3 KNO3/ }).click();
   await context.setOffline(true);
   await page.getByRole('button', { name: 'opaque' }).click();

@@ -1,6 +1,7 @@
 import { Text, Title } from '@mantine/core';
+import { faultsSource, sourceText } from '@stoichos/core';
 import type { StationJudgement } from '@stoichos/core';
-import { useEffect } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
@@ -15,16 +16,16 @@ export function Causes({ judgement }: { judgement: StationJudgement }) {
   const isOff = comparison?.items.some(({ outcome }) => outcome === 'differs') ?? false;
   const { value, failure, share, start, cancel } = useTask('causes');
   const key = JSON.stringify([station.plan, seen, blank]);
+  const search = useEffectEvent(() => void start(station.plan, seen, blank));
   useEffect(() => {
     if (!isOff) {
       cancel();
       return undefined;
     }
-    const later = setTimeout(() => void start(station.plan, seen, blank), quietMs);
+    const later = setTimeout(search, quietMs);
     return () => clearTimeout(later);
-    // The key stands for plan, seen and blank, which are made anew with every tap.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [key, isOff, start, cancel]);
+    // Plan, seen and blank are made anew with every tap; the key says whether they have changed.
+  }, [key, isOff, cancel]);
   if (!isOff) return null;
   return (
     <section aria-label="Likely causes">
@@ -53,6 +54,11 @@ export function Causes({ judgement }: { judgement: StationJudgement }) {
             </li>
           ))}
         </ol>
+      )}
+      {value && (
+        <Text size="xs" className="quiet">
+          {sourceText(faultsSource)}
+        </Text>
       )}
     </section>
   );

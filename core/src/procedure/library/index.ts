@@ -4,8 +4,9 @@ import { colours } from './colours';
 import { cycles } from './cycles';
 import { electrolysis } from './electrolysis';
 import { gases } from './gases';
-import { heatAndWater } from './heat';
+import { warmthAndCold } from './heat';
 import { heatedGases } from './heatedGases';
+import { hydrates } from './hydrates';
 import { metals } from './metals';
 import { precipitation } from './precipitation';
 import { unknowns } from './unknowns';
@@ -16,7 +17,8 @@ export const library: readonly Procedure[] = [
   ...cycles,
   ...precipitation,
   ...metals,
-  ...heatAndWater,
+  ...warmthAndCold,
+  ...hydrates,
   ...colours,
   ...gases,
   ...heatedGases,

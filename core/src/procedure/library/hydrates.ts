@@ -1,0 +1,218 @@
+import { cool, heat, kit, solid, strongly, vessels, water, write } from './write';
+
+const blueWhite = write({
+  id: 'blue-white-blue',
+  name: 'Blue to white and back',
+  kind: 'hydrate',
+  purpose:
+    'Crystals lose their water and their colour on heating and take both back with a few drops. A reversible change with colour, heat and steam as evidence.',
+  vessels: vessels('testTube', 'tube'),
+  apparatus: kit({ 'test-tube holder': 1, 'cold beaker': 1, spatula: 1, 'dropping pipette': 1 }),
+  steps: [
+    {
+      id: 'crystals',
+      text: 'A spatula tip of copper(II) sulfate crystals into a dry hard-glass tube.',
+      events: [solid('tube', 'CuSO4·5H2O', 1.2)],
+      ranges: [{ event: 0, low: 1, high: 1.5 }],
+      minutes: 1,
+      attended: true,
+      caution: 'Harmful to eyes and water life: goggles.',
+      record: ['colour of the crystals'],
+    },
+    {
+      id: 'burner',
+      text: 'Light the burner, flame low before the air hole is opened.',
+      minutes: 1,
+      attended: true,
+      uses: { burner: 1 },
+    },
+    {
+      id: 'heat',
+      text: 'Heat gently at first, moving the tube, mouth tilted down a little and away from people. Hold the cold beaker above the mouth.',
+      events: [heat('tube', 130), heat('tube', 270)],
+      minutes: 6,
+      attended: true,
+      uses: { burner: 1 },
+      needs: [{ step: 'burner', because: 'the tube is not put down half heated' }],
+      ready: ['cold dry beaker'],
+      caution:
+        'Hot glass looks like cold glass. Stop when it is white: stronger heat blackens it and gives acrid fumes.',
+      record: ['colours on the way', 'what is on the cold beaker'],
+    },
+    {
+      id: 'cool',
+      text: 'Let the tube cool to room temperature on a heat-proof mat. Run another test meanwhile.',
+      events: [cool('tube')],
+      minutes: 8,
+      attended: false,
+    },
+    {
+      id: 'rewet',
+      text: 'Hold the tube at its lower end and let a few drops of water fall on the white powder.',
+      events: [water('tube', 0.3)],
+      ranges: [{ event: 0, low: 0.2, high: 0.4 }],
+      minutes: 1,
+      attended: true,
+      needs: [{ step: 'cool', because: 'water on a hot tube spits and cracks it' }],
+      caution: 'It gets hot again: face away, a few drops only.',
+      record: ['colour', 'warm to the touch?'],
+    },
+  ],
+  questions: ['How do you know that water left?', 'Is this one chemical change, two, or none?'],
+  disposal: 'Copper(II) sulfate is dried and goes back into the “for demonstrations” jar.',
+});
+
+const byMass = write({
+  id: 'crystal-water-by-mass',
+  name: 'How much water is in the crystal?',
+  kind: 'hydrate',
+  purpose:
+    'A hydrate is heated until its mass no longer falls; the loss gives the number of water molecules to one formula unit.',
+  vessels: vessels('crucible', 'crucible'),
+  apparatus: kit({ tongs: 1, tripod: 1, 'pipe-clay triangle': 1, 'crucible lid': 1 }),
+  steps: [
+    {
+      id: 'empty',
+      text: 'Weigh the clean dry crucible with its lid.',
+      minutes: 2,
+      attended: true,
+      uses: { balance: 1 },
+      measures: [{ name: 'crucible and lid', quantity: 'mass' }],
+    },
+    {
+      id: 'fill',
+      text: 'Put in the magnesium sulfate crystals and weigh again.',
+      events: [solid('crucible', 'MgSO4·7H2O', 2.8)],
+      ranges: [{ event: 0, low: 2.5, high: 3.2 }],
+      minutes: 2,
+      attended: true,
+      uses: { balance: 1 },
+      measures: [{ name: 'with the crystals', quantity: 'mass' }],
+    },
+    {
+      id: 'heat',
+      text: 'Heat with the lid ajar, gently for the first three minutes.',
+      events: [heat('crucible', 260)],
+      minutes: 9,
+      attended: false,
+      uses: { burner: 1 },
+      ready: ['tongs', 'heat-proof mat'],
+      caution:
+        'Too fast and it spits; a red-hot crucible and a cold one look alike from a step away.',
+      record: ['what is seen at the lid'],
+    },
+    {
+      id: 'cool',
+      text: 'Carry it with tongs into the desiccator to cool.',
+      events: [cool('crucible')],
+      minutes: 4,
+      attended: false,
+      uses: { desiccator: 1 },
+      after: [{ step: 'heat', maxWaitMin: 1 }],
+    },
+    {
+      id: 'weigh',
+      text: 'Weigh, cold.',
+      minutes: 2,
+      attended: true,
+      uses: { balance: 1 },
+      after: [{ step: 'cool', maxWaitMin: 10 }],
+      needs: [{ step: 'cool', because: 'a hot crucible lifts air and reads light' }],
+      measures: [{ name: 'after heating', quantity: 'mass' }],
+    },
+    {
+      id: 'again',
+      text: 'Heat once more.',
+      events: [strongly('crucible')],
+      minutes: 4,
+      attended: false,
+      uses: { burner: 1 },
+    },
+    {
+      id: 'cool-again',
+      text: 'Cool in the desiccator.',
+      events: [cool('crucible')],
+      minutes: 4,
+      attended: false,
+      uses: { desiccator: 1 },
+      after: [{ step: 'again', maxWaitMin: 1 }],
+    },
+    {
+      id: 'weigh-again',
+      text: 'Weigh. If it fell by more than 0.02 g, heat and cool once more.',
+      minutes: 2,
+      attended: true,
+      uses: { balance: 1 },
+      needs: [{ step: 'cool-again', because: 'a hot crucible lifts air and reads light' }],
+      measures: [{ name: 'after heating', quantity: 'mass' }],
+    },
+  ],
+  analyses: [
+    {
+      kind: 'hydrate',
+      anhydrous: 'MgSO4',
+      literatureX: 7,
+      dish: 'crucible and lid',
+      filled: 'with the crystals',
+      heated: 'after heating',
+    },
+  ],
+  questions: [
+    'Work out x in MgSO₄·xH₂O with its uncertainty.',
+    'Which mistake makes x too small, and which too large?',
+  ],
+  disposal: 'Magnesium sulfate is rinsed away with water.',
+});
+
+const cobalt = write({
+  id: 'weather-paper',
+  name: 'Paper that tells the weather',
+  kind: 'hydrate',
+  purpose:
+    'A cobalt salt changes colour between its hydrates at a gentle warmth, which makes a test for water.',
+  vessels: vessels('dish', 'dish'),
+  apparatus: kit({ spatula: 1, 'dropping pipette': 1, tongs: 1 }),
+  steps: [
+    {
+      id: 'crystals',
+      text: 'Spread a few crystals of cobalt(II) chloride in the dish.',
+      events: [solid('dish', 'CoCl2·6H2O', 0.4)],
+      minutes: 1,
+      attended: true,
+      caution:
+        'Cobalt salts may cause cancer and allergies: gloves, no dust, never as paper for pupils to keep.',
+      record: ['colour'],
+    },
+    {
+      id: 'warm',
+      text: 'Warm on the hot plate until the colour has changed throughout.',
+      events: [heat('dish', 150)],
+      minutes: 5,
+      attended: false,
+      uses: { 'hot plate': 1 },
+      record: ['colours on the way'],
+    },
+    {
+      id: 'cool',
+      text: 'Cool in the desiccator, so that the air does not turn it back.',
+      events: [cool('dish')],
+      minutes: 4,
+      attended: false,
+      uses: { desiccator: 1 },
+      after: [{ step: 'warm', maxWaitMin: 2 }],
+    },
+    {
+      id: 'breathe',
+      text: 'Let one drop of water fall on it.',
+      events: [water('dish', 0.05)],
+      minutes: 1,
+      attended: true,
+      record: ['colour'],
+    },
+  ],
+  questions: ['Why does the dish turn back in the open air by itself on a damp day?'],
+  disposal: 'Nickel and cobalt waste; the dish is rinsed into it.',
+});
+
+/** Crystals and their water. */
+export const hydrates = [blueWhite, byMass, cobalt] as const;
