@@ -237,7 +237,6 @@ test('a cooling reaction read by the simulated probe on a schedule, over a reloa
   await expect(stop).toBeVisible();
   await expect(block.getByRole('listitem').nth(9)).toBeVisible({ timeout: 30_000 });
   await stop.click();
-  await page.getByRole('group', exact('Vessel')).isVisible();
   await done(page);
   await openStage(page, 'Judge');
   await page.getByRole('link', { name: 'Measurements' }).click();

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { likelyCauses, runRack } from '../src';
 import { faults } from '../src/observation/faults/index';
+import { otherForm } from '../src/observation/faults/strength';
 import { rankOf, seededFaults } from './support/seededFaults';
 
 describe('why it differs', () => {
@@ -28,6 +29,22 @@ describe('why it differs', () => {
         .flatMap(({ told, vessel }) => (vessel === plan.vessel ? told.observations : []));
       expect(likelyCauses(plan, seen)).toEqual([]);
     }
+  });
+
+  it('holds a solution to the form that was weighed out, not to another', () => {
+    const [seeded] = seededFaults;
+    if (!seeded) throw new Error('no fault');
+    const copper = { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 };
+    const plan = {
+      ...seeded.plan,
+      to: 0,
+      events: [{ vessel: 'tube', action: { do: 'add' as const, portion: copper } }],
+    };
+    const words = (forms?: Record<string, string>) =>
+      otherForm.slips(forms ? { ...plan, forms } : plan).map(({ fault }) => fault);
+    expect(words({ CuSO4: 'CuSO4' })).toEqual(['the jar held CuSO4·5H2O, not CuSO4']);
+    expect(words({ CuSO4: 'CuSO4·5H2O' })).toEqual(['the jar held CuSO4, not CuSO4·5H2O']);
+    expect(words()).toEqual(words({ CuSO4: 'CuSO4·5H2O' }));
   });
 
   it('keeps every planned event in its place, whatever the slip', () => {

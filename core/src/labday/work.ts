@@ -25,6 +25,8 @@ export interface Work {
   readonly kind: 'test' | 'procedure';
   readonly manner: Manner;
   readonly procedure: Procedure;
+  /** The form each solution was weighed out as, by the formula of its substance. */
+  readonly forms?: Readonly<Record<string, string>>;
 }
 
 /** Whoever stands at it: a group, or everybody. */
@@ -80,12 +82,14 @@ export function worksOf({ tests, procedures }: Planned): Work[] {
   return all.map((work, at) => ({ ...work, number: at + 1 }));
 }
 
-/** Everything a day runs, with the concentrations that were really made. */
+/** Everything a day runs, with the concentrations that were really made and the forms they were made from. */
 export function worksAsMade({
   tests,
   procedures,
   weighings,
 }: Planned & Pick<LabDay, 'weighings'>): Work[] {
+  const inOrder = [...weighings].sort((a, b) => a.recordedAt.localeCompare(b.recordedAt));
+  const forms = Object.fromEntries(inOrder.map(({ substance, form }) => [substance, form]));
   return worksOf({
     tests: tests.map((test) => {
       const [a, b] = portionsAsMade(test, weighings);
@@ -95,7 +99,7 @@ export function worksAsMade({
       ...planned,
       procedure: procedureAsMade(planned.procedure, weighings),
     })),
-  });
+  }).map((work) => ({ ...work, forms }));
 }
 
 /** What a piece of work is called; a test by its two solutions. */
@@ -179,7 +183,14 @@ export function stationsOf(work: Work, step: Step): Station[] {
         ...(outside.length === 0 && { view: last.view }),
         reactions: outside.length > 0 ? [] : told.flatMap(({ reactions }) => reactions),
         notPredicted: outside,
-        plan: { vessels, events, vessel, from: first, to: first + run.did.length - 1 },
+        plan: {
+          vessels,
+          events,
+          vessel,
+          from: first,
+          to: first + run.did.length - 1,
+          ...(work.forms && { forms: work.forms }),
+        },
       },
     ];
   });

@@ -2,7 +2,6 @@ import { Text } from '@mantine/core';
 import {
   benchProgress,
   benchesOf,
-  drawRecord,
   judgeStation,
   nameOfWork,
   stationsOf,
@@ -15,7 +14,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { useDayQuery } from '../api/api';
 import { useAppSelector } from '../app/store';
 import { Formula } from '../chemistry/Formula';
-import { VesselPair } from '../glassware/VesselPair';
+import { StationPair } from '../glassware/StationPair';
 import { useDayWithUnsent } from '../outbox/useDayWithUnsent';
 import { LoadState } from '../parts/LoadState';
 import { Mark } from '../parts/Mark';
@@ -92,15 +91,7 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
         <div className={classes.pair}>
           {station && judged && (
             <>
-              <VesselPair
-                container={station.container}
-                expected={station.view}
-                expectedWords={station.expected}
-                notPredicted={station.notPredicted}
-                seen={drawRecord(judged.seen, station.view?.fill ?? 0.4)}
-                seenWords={judged.seen}
-                height={300}
-              />
+              <StationPair judgement={judged} height={300} />
               {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
                 <Mark of={judged.verdict} large />
               )}

@@ -1,13 +1,13 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { drawRecord, judgeStation, parts, stationsOf, testVessel } from '@stoichos/core';
+import { judgeStation, parts, stationsOf, testVessel } from '@stoichos/core';
 import type { Part } from '@stoichos/core';
 import { IconArrowBackUp, IconArrowRight } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useInstrumentsQuery } from '../api/api';
 import { NotPredicted } from '../chemistry/NotPredicted';
-import { VesselPair } from '../glassware/VesselPair';
+import { StationPair } from '../glassware/StationPair';
 import { Mark } from '../parts/Mark';
 import classes from './BenchPage.module.css';
 import { Causes } from './Causes';
@@ -98,15 +98,7 @@ export function Station(props: StationProps) {
         )}
         {station && judgement && (
           <div className={classes.pair}>
-            <VesselPair
-              container={station.container}
-              expected={station.view}
-              expectedWords={station.expected}
-              notPredicted={station.notPredicted}
-              seen={drawRecord(judgement.seen, station.view?.fill ?? 0.4)}
-              seenWords={judgement.seen}
-              height={190}
-            />
+            <StationPair judgement={judgement} height={190} />
             {judgement.blank.length > 0 && (
               <Text size="sm" ta="center" mt={4}>
                 Blank recorded beside it.

@@ -1,7 +1,6 @@
 import { Button, Text, Title } from '@mantine/core';
 import {
   describeObservation,
-  drawRecord,
   nameOfWork,
   recordsOf,
   weighedOtherwise,
@@ -13,7 +12,7 @@ import { Causes } from '../bench/Causes';
 import { RecordLog } from '../bench/RecordLog';
 import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
-import { VesselPair } from '../glassware/VesselPair';
+import { StationPair } from '../glassware/StationPair';
 import { Fold } from '../parts/Fold';
 import { Mark } from '../parts/Mark';
 import { ComparisonTable } from './ComparisonTable';
@@ -42,14 +41,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
       {work.kind === 'procedure' && <Text mb="sm">{step.text}</Text>}
       <div className={classes.detail}>
         <div>
-          <VesselPair
-            container={station.container}
-            expected={station.view}
-            expectedWords={station.expected}
-            notPredicted={station.notPredicted}
-            seen={drawRecord(seen, station.view?.fill ?? 0.4)}
-            seenWords={seen}
-          />
+          <StationPair judgement={judgement} />
           <Beside name="Blank" list={blank} />
           <Beside name="Control" list={control} />
           {departures.map(({ what, planned, done }, index) => (

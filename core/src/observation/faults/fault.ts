@@ -12,6 +12,8 @@ export interface Plan {
   /** First and last event that is told of, by number. */
   readonly from: number;
   readonly to: number;
+  /** The form each solution was made from, by the formula of its substance, where a weigh-out says so. */
+  readonly forms?: Readonly<Record<string, string>>;
 }
 
 /** One way a fault can have come about: every planned event with what was done in its place. */

@@ -67,7 +67,13 @@ export const otherForm: Fault = {
     puttings(plan).flatMap(({ at, vessel, portion }): Slip[] => {
       if ('indicator' in portion || 'gas' in portion || nameOf(portion) === 'water') return [];
       const { substance, form } = findSubstance(portion.substance);
-      const own = form ?? substance.formula;
+      // A solution is made from what was weighed out, or from what the shelf usually keeps.
+      const own =
+        form ??
+        (isSolution(portion)
+          ? (plan.forms?.[substance.formula] ?? substance.forms[0]?.formula)
+          : undefined) ??
+        substance.formula;
       return substance.forms
         .map(({ formula }) => formula)
         .filter((other) => other !== own && sameSalt(other, own))
