@@ -129,6 +129,13 @@ describe('the bench record', () => {
     expect(markdown.text).toContain('Cu^2+(aq) + 2 OH^-(aq) → Cu(OH)2(s)');
     expect(markdown.text).toContain('Judgement: incomplete');
     expect(markdown.text).toContain('0.51 g in 10 mL | 0.204 M');
+    await postEntry({
+      id: crypto.randomUUID(),
+      supersedes: sample.entry.id,
+      record: { kind: 'noPrecipitate' },
+    });
+    const off = await server.ask('GET', `/days/${sample.ids.day}/report.md`);
+    expect(off.text).toContain('Likeliest cause: CuSO4 was left out');
     const csv = await server.ask('GET', `/days/${sample.ids.day}/report.csv`);
     expect(csv.headers.get('content-disposition')).toContain('attachment');
     const [head = '', row = ''] = csv.text.split('\r\n');

@@ -1,5 +1,7 @@
+import { setImmediate as othersTurn } from 'node:timers/promises';
 import {
   benchesOf,
+  causesOf,
   concentrationOf,
   deferral,
   describeObservation,
@@ -12,10 +14,29 @@ import {
   wasteOfWork,
   worksAsMade,
 } from '@stoichos/core';
-import type { LabDay, Settings, StationJudgement } from '@stoichos/core';
+import type { LabDay, LikelyCause, Settings, StationJudgement } from '@stoichos/core';
 
-/** The day’s report as Markdown: solutions as made, then each piece of work with what was expected, seen and judged. */
-export function markdownReport(day: LabDay, settings: Settings): string {
+/**
+ * The day’s report as Markdown: solutions as made, then each piece of work with what was expected, seen and judged. Looking for
+ * causes takes the engine a moment each, between which other requests get their turn.
+ */
+export async function markdownReport(day: LabDay, settings: Settings): Promise<string> {
+  const works = worksAsMade(day);
+  const told: string[] = [];
+  for (const work of works)
+    for (const bench of benchesOf(day, work)) {
+      const judged = judgeWork(day, work, bench);
+      // Of a long procedure only what somebody recorded is told.
+      const kept =
+        work.kind === 'test' ? judged : judged.filter(({ standing }) => standing.length > 0);
+      told.push(`## ${escape(nameOfWork(work))} · ${escape(bench.name)}`, '');
+      if (kept.length === 0) told.push('Nothing recorded.', '');
+      for (const judgement of kept) {
+        const [cause] = causesOf(judgement);
+        told.push(...stationLines(judgement, settings, cause));
+        await othersTurn();
+      }
+    }
   const lines = [
     `# ${escape(day.name)}`,
     '',
@@ -33,29 +54,18 @@ export function markdownReport(day: LabDay, settings: Settings): string {
       return `| ${nameIn(settings.naming, solution.substance)} | ${solution.concentrationM} M | ${made} |`;
     }),
     '',
-    ...worksAsMade(day).flatMap((work) =>
-      benchesOf(day, work).flatMap((bench) => {
-        const judged = judgeWork(day, work, bench);
-        // Of a long procedure only what somebody recorded is told.
-        const told =
-          work.kind === 'test'
-            ? judged
-            : judged.filter(({ seen, standing }) => seen.length + standing.length > 0);
-        return [
-          `## ${escape(nameOfWork(work))} · ${escape(bench.name)}`,
-          '',
-          ...(told.length === 0 ? ['Nothing recorded.', ''] : []),
-          ...told.flatMap((judgement) => stationLines(judgement, settings)),
-        ];
-      }),
-    ),
+    ...told,
     deferral,
     '',
   ];
   return lines.join('\n');
 }
 
-function stationLines(judgement: StationJudgement, settings: Settings): string[] {
+function stationLines(
+  judgement: StationJudgement,
+  settings: Settings,
+  cause: LikelyCause | undefined,
+): string[] {
   const { step, station, seen, blank, control, notes, comparison, change, override } = judgement;
   const { expected, notPredicted, reactions, vessel } = station;
   const types = reactions.flatMap((reaction) => reaction.types[settings.reactionTypes]);
@@ -75,6 +85,7 @@ function stationLines(judgement: StationJudgement, settings: Settings): string[]
     ),
     ...notes.map((note) => `- Note: ${escape(note)}`),
     ...(comparison ? [`- Judgement: ${comparison.agreement}${differences(judgement)}`] : []),
+    ...(cause ? [`- Likeliest cause: ${cause.fault}. ${cause.check}`] : []),
     ...(override
       ? [
           `- Instructor’s verdict: ${override.verdict} (${escape(override.reason)}, ${escape(override.by)})`,

@@ -13,7 +13,7 @@ export function reportRoutes(database: Database): Router {
     const day = await loadDay(database, idParameter(context, 'dayId'));
     context.attachment(`${day.date} ${day.name}.md`);
     context.type = 'text/markdown; charset=utf-8';
-    context.body = markdownReport(day, await loadSettings(database));
+    context.body = await markdownReport(day, await loadSettings(database));
   });
   router.get('/days/:dayId/report.csv', async (context) => {
     const day = await loadDay(database, idParameter(context, 'dayId'));

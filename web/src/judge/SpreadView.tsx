@@ -1,4 +1,5 @@
 import { Table, Text, Title } from '@mantine/core';
+import { sourceText, studentSource } from '@stoichos/core';
 import type { ClassSpread } from '@stoichos/core';
 
 /** Mean and spread over the class, and who stands out. */
@@ -47,6 +48,9 @@ export function SpreadView({ spreads }: { spreads: readonly ClassSpread[] }) {
           </Table.Tbody>
         </Table>
       </Table.ScrollContainer>
+      <Text size="xs" className="quiet">
+        {sourceText(studentSource)}
+      </Text>
     </>
   );
 }
