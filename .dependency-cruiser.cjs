@@ -15,6 +15,12 @@ const order = [
   'stock',
   'prep',
   'waste',
+  'shift',
+  'dish',
+  'electrolysis',
+  'identify',
+  'gas',
+  'cycle',
   'labday',
 ];
 

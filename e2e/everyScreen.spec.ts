@@ -22,6 +22,12 @@ async function views(page: Page): Promise<string[]> {
   return [
     '/',
     '/mix',
+    '/equilibrium',
+    '/electrolysis',
+    '/electrolysis/plan',
+    '/electrolysis/runs',
+    '/electrolysis/series',
+    '/dish',
     '/shelf',
     '/procedures',
     '/procedures/gas-in-syringes',

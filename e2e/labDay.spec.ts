@@ -51,6 +51,7 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
     .click();
   await page.getByLabel('Note').fill('Settled within two minutes.');
   await page.getByRole('button', { name: 'Add note' }).click();
+  await expect(page.getByText('“Settled within two minutes.”')).toBeVisible();
   await expect(page.getByText('agrees')).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^Seen: colourless liquid, opaque, white precipitate/ }),
@@ -125,4 +126,8 @@ test('names and reaction types follow the chosen school', async ({ page }) => {
   await page.getByRole('button', { name: 'Names and reaction types' }).click();
   await page.getByLabel('Systematic').click();
   await page.getByLabel('Five types').click();
+  // The schools are the installation’s: they are back before the next test looks.
+  await page.keyboard.press('Escape');
+  await expect(fields.getByLabel('Substance')).toHaveValue('copper(II) sulfate');
+  await expect(page.getByText('double displacement', { exact: true })).toBeVisible();
 });

@@ -51,6 +51,14 @@ test('a metal displaces another and warms the tube', async ({ page }) => {
   await expect(page.getByTestId('reaction').first()).toContainText('single displacement');
 });
 
+test('a current through a vessel deposits copper and sets oxygen free', async ({ page }) => {
+  await add(page, 'copper(II) sulfate', { [strength]: '0.5' });
+  await act(page, 'Do', 'Pass the current');
+  await expect(seen(page)).toContainText('deposit of metal');
+  await expect(seen(page)).toContainText('bubbles at plus');
+  await expect(page.getByTestId('net-ionic').first()).toContainText('2Cu2+(aq) + 2H2O(l)');
+});
+
 test('a carbonate with acid, and two gas tests', async ({ page }) => {
   await add(page, 'calcium carbonate');
   await add(page, 'HCl', { [strength]: '2' });

@@ -2,12 +2,24 @@
  * `npm run bench`: how fast and how steady the engine is, as ratios and counts. One thread; nothing here fails a test.
  * The comparison solves the same mass balances with a general-purpose least-squares root finder (ml-levenberg-marquardt).
  */
-import { mix, schedule, solubleSubstances } from '@stoichos/core';
+import {
+  actionOf,
+  dishOf,
+  dishSchema,
+  mix,
+  planColours,
+  readySystems,
+  schedule,
+  shiftRunner,
+  solubleSubstances,
+} from '@stoichos/core';
 import type { AnyPortion, Task } from '@stoichos/core';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { spreading } from '../core/src/dish/spreading';
 import { minimise } from '../core/src/equilibrium/minimise';
 import { systemOf } from '../core/src/equilibrium/system';
 import { rankOf, seededFaults } from '../core/test/support/seededFaults';
+import { nestedDish } from './nestedDish';
 
 const portion = (substance: string, concentrationM: number, volumeMl = 5): AnyPortion => ({
   substance,
@@ -165,7 +177,87 @@ function benchFaults(): void {
     console.log(`  ${name}: ${rank === 0 ? 'not named' : `place ${rank}`}`);
 }
 
+/** One more thing done to a shifted mixture, with Q, K, shares and the words of it, as the study asks for it. */
+function benchShift(): void {
+  const slow: string[] = [];
+  const times = readySystems.flatMap(({ id, vessel, watched, means }) => {
+    const liquid = means.find((one) => 'solution' in one) ?? means[0];
+    if (!liquid) return [];
+    const actions = [0.5, 1, 2, 4].map((amount) => actionOf(liquid, amount, 25));
+    const once = () => {
+      const run = shiftRunner();
+      run({ vessel, actions: [], watched: watched[0] });
+      return actions.map((_, at) => {
+        const began = performance.now();
+        run({ vessel, actions: actions.slice(0, at + 1), watched: watched[0] });
+        return performance.now() - began;
+      });
+    };
+    for (let round = 0; round < 4; round += 1) once();
+    const own = once();
+    if (Math.max(...own) > 16) slow.push(`${id} ${Math.max(...own).toFixed(0)} ms`);
+    return own;
+  });
+  console.log(
+    `An addition to a shifted mixture: median ${median(times).toFixed(1)} ms, slowest ${Math.max(...times).toFixed(1)} ms (aim: within 16 ms)${slow.length > 0 ? `; over it: ${slow.join(', ')}` : ''}`,
+  );
+}
+
+/** A plan through the colours of every ready-made system. */
+function benchPlans(): void {
+  const times = readySystems.map(({ vessel, means, wishes }) => {
+    const began = performance.now();
+    planColours({ vessel, means: [...means], wishes: [...wishes] });
+    return performance.now() - began;
+  });
+  console.log(
+    `A plan of colours: median ${median(times).toFixed(0)} ms, slowest ${Math.max(...times).toFixed(0)} ms (aim: within 2000 ms)`,
+  );
+}
+
+/** Steps of the dish at 200 by 200 cells against the same scheme on nested arrays, and against copying the same memory. */
+function benchDish(): void {
+  const ready = dishOf(
+    dishSchema.parse({
+      diameterMm: 90,
+      depthMm: 4,
+      across: 200,
+      heaps: [
+        { substance: 'Pb(NO3)2', massG: 0.2, angleDeg: 180 },
+        { substance: 'KI', massG: 0.2 },
+      ],
+    }),
+  );
+  // Long enough that a line has grown: the dear part of the work.
+  const steps = 3000;
+  const fast = spreading(ready.grid, ready.meeting, ready.start);
+  const ownMs = timed(1, () => fast.advance(steps)) / steps;
+  const sample = 40;
+  const slow = nestedDish(ready, 0.24);
+  slow.advance(sample);
+  const nestedMs = timed(1, () => slow.advance(sample)) / sample;
+  const same = spreading(ready.grid, ready.meeting, ready.start);
+  same.advance(2 * sample);
+  const { width } = ready.grid;
+  const apart = Math.max(
+    ...same
+      .fields()
+      .first.map((one, i) =>
+        Math.abs(one - (slow.first()[Math.floor(i / width)]?.[i % width] ?? 0)),
+      ),
+  );
+  const source = new Float64Array(7 * ready.grid.inside.length);
+  const copy = new Float64Array(source.length);
+  const copyMs = timed(200, () => copy.set(source));
+  console.log(
+    `The dish at 200 × 200 cells: ${(1000 * ownMs).toFixed(0)} µs a step, ${(nestedMs / ownMs).toFixed(0)} times as fast as on nested arrays (aim: at least 30), ${(ownMs / copyMs).toFixed(1)} times what copying its memory takes; the two agree to ${apart.toExponential(1)} mol/L`,
+  );
+}
+
 benchFaults();
+benchShift();
+benchPlans();
+benchDish();
 benchSteps();
 benchRandom(1000);
 benchSpeciation();

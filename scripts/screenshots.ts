@@ -28,18 +28,12 @@ if (!coming || !held || !full || !measured)
 
 const views = {
   home: '/',
-  procedures: `/days/${full.id}/plan/procedures`,
   plan: `/days/${coming.id}/plan`,
   prepare: `/days/${coming.id}/prepare`,
   judge: `/days/${measured.id}/judge`,
   measurements: `/days/${measured.id}/judge/measurements`,
-  projector: `/days/${held.id}/projector?group=${held.groups[0]?.id ?? ''}`,
   report: `/days/${held.id}/report`,
   mix: '/mix',
-  library: '/procedures',
-  editor: '/procedures/one-jug-five-glasses/edit',
-  sheet: `/days/${coming.id}/prepare/sheet`,
-  labels: `/days/${full.id}/prepare/labels`,
   shelf: '/shelf',
 };
 
@@ -100,34 +94,47 @@ await page.screenshot({ path: `${folder}/timetable.png`, fullPage: width !== '12
 await page.goto(`${base}/days/${full.id}/prepare/waste`);
 await page.getByTestId('bottle').first().waitFor({ timeout: 60_000 });
 await page.screenshot({ path: `${folder}/waste.png`, fullPage: width !== '1280' });
-await page.goto(`${base}/days/${full.id}/plan/alternatives`);
-await page.getByRole('combobox', { name: 'Substance' }).fill('sodium carbonate');
-await page
-  .getByRole('option', { name: /sodium carbonate/ })
-  .first()
-  .click();
-await page.getByRole('button', { name: 'Try the shelf' }).click();
-await page.getByTestId('alternatives').waitFor({ timeout: 90_000 });
-await page.screenshot({ path: `${folder}/alternatives.png`, fullPage: width !== '1280' });
-await page.goto(`${base}/mix`);
-await page.getByRole('button', { name: 'Keep or compare' }).click();
-await page
-  .getByRole('listitem')
-  .filter({ hasText: 'Copper clouds' })
-  .getByRole('button', { name: 'Open' })
-  .click();
-await page.getByRole('dialog').waitFor({ state: 'hidden' });
-await page.getByRole('tab', { name: 'Add' }).click();
-await page.getByRole('combobox', { name: 'What goes in' }).fill('hydrochloric acid');
-await page.getByRole('option').first().click();
-await page.getByRole('button', { name: /^Add to/ }).click();
-await page.getByRole('button', { name: 'Keep or compare' }).click();
-await page
-  .getByRole('listitem')
-  .filter({ hasText: 'Copper clouds' })
-  .getByRole('button', { name: 'Compare' })
-  .click();
-await page.getByTestId('comparison').scrollIntoViewIfNeeded();
+await page.goto(`${base}/equilibrium`);
+await page.getByRole('tab', { name: 'Plan' }).click();
+await page.getByRole('button', { name: 'Plan it' }).click();
+await page.getByRole('button', { name: 'Walk it' }).click({ timeout: 30_000 });
+await page.getByRole('button', { name: 'Put the plan away' }).click();
+await page.getByRole('tab', { name: 'Shift' }).click();
+await page.waitForTimeout(1500);
+await page.screenshot({ path: `${folder}/equilibrium.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/dish`);
+await page.getByRole('button', { name: 'Run the dish' }).click();
+await page.getByTestId('line').waitFor({ timeout: 60_000 });
+await page.getByRole('slider', { name: 'Time' }).press('End');
+await page.waitForTimeout(1000);
+await page.screenshot({ path: `${folder}/dish.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/electrolysis`);
+await page.getByTestId('remaining').waitFor({ timeout: 30_000 });
 await page.waitForTimeout(500);
-await page.screenshot({ path: `${folder}/compare.png`, fullPage: width !== '1280' });
+await page.screenshot({ path: `${folder}/electrolysis.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/gases`);
+await page.getByTestId('routes').getByRole('article').first().waitFor({ timeout: 60_000 });
+await page.screenshot({ path: `${folder}/gases.png`, fullPage: width !== '1280' });
+await page.getByRole('combobox', { name: 'Gas' }).click();
+await page.getByRole('option', { name: /^ammonia/ }).click();
+await page.goto(`${base}/gases/apparatus`);
+await page.getByTestId('checklist').waitFor({ timeout: 60_000 });
+await page.screenshot({ path: `${folder}/apparatus.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/gases/cycles`);
+await page.getByRole('combobox', { name: 'Cycle' }).click();
+await page.getByRole('option', { name: 'Copper there and back' }).click();
+await page.getByRole('img', { name: /^Ring: Cu/ }).waitFor({ timeout: 30_000 });
+await page.waitForTimeout(500);
+await page.screenshot({ path: `${folder}/cycle.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/days/${coming.id}/groups`);
+await page.getByRole('button', { name: /^(Make the code|A new code)$/ }).click();
+const code = (await page.getByTestId('join-code').textContent()) ?? '';
+await page.screenshot({ path: `${folder}/groups.png`, fullPage: width !== '1280' });
+// A tablet of its own, with its own session.
+const tablet = await browser.newPage({ viewport: { width: 1024, height: 768 } });
+await tablet.goto(`${base}/join/${code}`);
+await tablet.getByRole('button', { name: coming.groups[0]?.name ?? '' }).click();
+await tablet.getByTestId('step').waitFor({ timeout: 30_000 });
+await tablet.waitForTimeout(500);
+await tablet.screenshot({ path: `${folder}/group.png` });
 await browser.close();

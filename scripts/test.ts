@@ -1,6 +1,7 @@
 /** `npm test`: everything there is to check, and one summary at the end. Every step runs even when one before it failed. */
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { stripVTControlCharacters } from 'node:util';
 import * as z from 'zod';
 import { buildWeb } from './machine/build';
 import { chromiumPath } from './machine/debian';
@@ -43,8 +44,19 @@ const vitestReport = z.object({
   numFailedTests: z.number(),
   success: z.boolean(),
 });
+const browserTest = z.object({
+  status: z.string(),
+  results: z.array(z.object({ errors: z.array(z.object({ message: z.string().optional() })) })),
+});
+const browserSuite = z.object({
+  get suites() {
+    return z.array(browserSuite).optional();
+  },
+  specs: z.array(z.object({ title: z.string(), tests: z.array(browserTest) })),
+});
 const browserReport = z.object({
   stats: z.object({ expected: z.number(), unexpected: z.number(), flaky: z.number() }),
+  suites: z.array(browserSuite),
   errors: z.array(z.unknown()),
 });
 
@@ -52,6 +64,22 @@ function readReport<S extends z.ZodType>(path: string, schema: S): z.output<S> {
   if (!existsSync(path))
     throw new Error(`${path} was not written: the runner did not get to its end.`);
   return schema.parse(JSON.parse(readFileSync(path, 'utf8')));
+}
+
+/** What a browser test said when it failed, whether or not it passed the second time. */
+function troubles(suite: z.output<typeof browserSuite>): string[] {
+  return [
+    ...(suite.suites ?? []).flatMap(troubles),
+    ...suite.specs.flatMap(({ title, tests }) =>
+      tests
+        .filter(({ status }) => status === 'unexpected' || status === 'flaky')
+        .map(({ status, results: runs }) => {
+          const said = runs.flatMap(({ errors }) => errors.map(({ message }) => message ?? ''));
+          const word = status === 'flaky' ? 'passed only the second time' : 'failed';
+          return `“${title}” ${word}:\n${stripVTControlCharacters(said.join('\n')).slice(0, 2000)}`;
+        }),
+    ),
+  ];
 }
 
 rmSync(results, { recursive: true, force: true });
@@ -73,8 +101,9 @@ step('Unit and server tests', () => {
 });
 step('Browser tests', () => {
   npx('playwright', 'test', '-c', 'e2e/playwright.config.ts');
-  const { stats, errors } = readReport(browserFile, browserReport);
-  return { passed: stats.expected, failed: stats.unexpected + stats.flaky + errors.length };
+  const { stats, suites, errors } = readReport(browserFile, browserReport);
+  for (const trouble of suites.flatMap(troubles)) console.log(`\n${trouble}`);
+  return { passed: stats.expected + stats.flaky, failed: stats.unexpected + errors.length };
 });
 
 console.log('\nSummary');

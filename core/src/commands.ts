@@ -1,8 +1,10 @@
 import * as z from 'zod';
 import { balance } from './equation/balance';
+import { electrolyse, electrolyseSchema } from './electrolysis/electrolyse';
 import { equilibrate } from './equilibrium/equilibrate';
 import { ChemistryError, inField } from './errors';
 import { parseFormula } from './formula/parseFormula';
+import { gasRoutes, gasSchema } from './gas/gasVerb';
 import { hydrate, hydrateSchema } from './measurement/hydrate';
 import { classifyChange, classifySchema } from './observation/classifyChange';
 import { compare, compareSchema } from './observation/compare/compare';
@@ -49,6 +51,8 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
   hydrate: verb(hydrateSchema, ({ literatureX, ...request }) =>
     hydrate({ ...request, ...(literatureX !== undefined && { literatureX }) }),
   ),
+  electrolyse: verb(electrolyseSchema, electrolyse),
+  gas: verb(gasSchema, gasRoutes),
   classify: verb(classifySchema, ({ observations, context }) =>
     classifyChange(observations, context),
   ),

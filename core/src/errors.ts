@@ -90,6 +90,34 @@ const catalogue = {
     `${formula} is a gas and is not weighed into a vessel.`,
     'Give { "gas": …, "amountMmol": … } instead.',
   ],
+  unknownGas: (text: string, known: string) => [
+    `“${text}” is not among the gases of the bench.`,
+    `Ask for one of: ${known}.`,
+  ],
+  nothingOnShelf: () => [
+    'There is nothing to make a gas from.',
+    'Name what is on the shelf, or leave the list out to look through the whole table.',
+  ],
+  routeWithoutGas: (reagents: string) => [
+    `${reagents} does not give the gas, so there is nothing to work out.`,
+    'Choose a route that goes.',
+  ],
+  tooManyFillings: (most: string, purity: string) => [
+    `After ${most} fillings the gas is still not ${purity} pure.`,
+    'Ask for a little less purity, larger tubes, or an apparatus that holds less air.',
+  ],
+  emptyRing: () => [
+    'A ring has at least one arrow.',
+    'Choose what the first compound is turned into.',
+  ],
+  arcDoesNotGo: (how: string, wanted: string, comes: string) => [
+    `“${how}” does not give ${wanted}; it gives ${comes}.`,
+    'Choose another means, or what really comes.',
+  ],
+  nothingToCarry: (formula: string) => [
+    `${formula} has no metal that a ring could carry round.`,
+    'Begin with a compound of a metal, such as CaCO3 or Cu.',
+  ],
   notAGas: (text: string) => [
     `“${text}” is not a gas the table knows.`,
     'Name a gas such as CO2, NH3 or Cl2, or add the substance as a solution or solid.',
@@ -102,6 +130,30 @@ const catalogue = {
     `“${text}” is not a test that is known here.`,
     `Choose one of: ${known}.`,
   ],
+  noDiffusionRow: (ion: string) => [
+    `How fast ${ion} spreads in water is not in the tables.`,
+    'Choose a salt of more common ions, or add a row to substances/data/diffusion.ts.',
+  ],
+  notASalt: (text: string) => [
+    `${text} is no salt of one kind of cation and one of anion, so two ions cannot keep pace.`,
+    'Choose a salt such as Pb(NO3)2, KI or CuSO4.',
+  ],
+  hardlyDissolves: (text: string, molPerL: string) => [
+    `${text} dissolves to only ${molPerL} mol/L: nothing to see would spread from it.`,
+    'Choose a soluble salt of the same ion, for example its nitrate or its sodium salt.',
+  ],
+  noPrecipitate: (one: string, other: string) => [
+    `${one} and ${other} make no solid where they meet.`,
+    'Choose two salts whose ions make a precipitate, for example a carbonate and a calcium salt.',
+  ],
+  manyPrecipitates: (one: string, other: string, solids: string) => [
+    `${one} and ${other} make more than one solid, or one that takes in other ions: ${solids}. Its line is not predicted.`,
+    'Choose two salts that make one solid of one ion of each.',
+  ],
+  sameSpot: () => [
+    'The two heaps lie on each other.',
+    'Place them apart, best at opposite edges of the dish.',
+  ],
   emptyVessel: (what: string) => [
     `There is nothing in the vessel to ${what}.`,
     'Put something in first.',
@@ -113,6 +165,22 @@ const catalogue = {
   noTimetable: (problem: string) => [
     problem,
     'Loosen that link, allow more time, or add kit or people.',
+  ],
+  unknownElectrode: (text: string, known: string) => [
+    `“${text}” is no electrode that is known here.`,
+    `Use one of ${known}.`,
+  ],
+  timesFall: (line: string, at: string, before: string) => [
+    `Line ${line} of the log is at ${at}, not later than the line before at ${before}.`,
+    'Times count from switching on and rise from line to line; check for a slip or minutes among seconds.',
+  ],
+  notMelted: (what: string, why: string) => [
+    `What molten ${what} gives is not predicted: ${why}.`,
+    'Choose a halide, an oxide or a hydroxide of a metal, or a solution in water.',
+  ],
+  doesNotConduct: (what: string, why: string) => [
+    `${what} hardly conducts: ${why}.`,
+    'Dissolve a salt, an acid or a base in it, or melt the salt.',
   ],
   invalidInput: (problem: string) => [problem, 'Correct the named field and send it again.'],
 } satisfies Record<string, (...args: string[]) => [string, string] | string[]>;

@@ -5,6 +5,7 @@ export { csvOf } from './csv';
 
 export { parseFormula } from './formula/parseFormula';
 export { formulaRuns } from './formula/formatFormula';
+export { plainFormula } from './formula/plainFormula';
 export type { FormulaRun } from './formula/formatFormula';
 export { molarMassOf } from './formula/molarMass';
 export type { Composition, Species, State } from './formula/species';
@@ -40,7 +41,7 @@ export type { DrivingForce, FiveType, ReactionTypes } from './equation/reactionT
 export { equilibrate } from './equilibrium/equilibrate';
 export type { Equilibrium, Saturation } from './equilibrium/equilibrate';
 
-export { containerKinds, containers } from './vessel/containers';
+export { containerInWords, containerKinds, containers } from './vessel/containers';
 export type { ContainerKind } from './vessel/containers';
 export {
   colourDepths,
@@ -213,6 +214,143 @@ export { usualLimits, wastePlan } from './waste/wastePlan';
 export type { BottlePlan, Limits, WasteSource, WasteVessel } from './waste/wastePlan';
 export type { Clearing } from './waste/clearing';
 
+export { course, courseSchema } from './shift/course';
+export type { CoursePoint, CourseRequest } from './shift/course';
+export { fumesSource, shiftCautions } from './shift/cautions';
+export type { ShiftCautions } from './shift/cautions';
+export { actionOf, dropMl, meansSchema, meansWords, unitOf } from './shift/means';
+export type { Means, MeansUnit } from './shift/means';
+export { colourPlanSchema, planColours } from './shift/planColours';
+export type { ColourPlan, ColourPlanRequest } from './shift/planColours';
+export { dropsToSpare } from './shift/realise';
+export type { PlanStage } from './shift/realise';
+export { unreachedWords } from './shift/unreached';
+export type { Unreached } from './shift/unreached';
+export { runShift, shiftRequestSchema, shiftRunner } from './shift/runShift';
+export type { ShiftRequest, ShiftRun, ShiftStep } from './shift/runShift';
+export type { Share } from './shift/shares';
+export type { Shift } from './shift/shift';
+export { shiftProcedure } from './shift/shiftProcedure';
+export type { Shifting } from './shift/shiftProcedure';
+export { powerText } from './shift/shiftWords';
+export { readySystems } from './shift/systems';
+export type { ReadySystem } from './shift/systems';
+export { watchedSchema } from './shift/watched';
+export type { Watched, WatchedEquilibrium } from './shift/watched';
+export { wishSchema, wishWords } from './shift/wish';
+export type { Sight, Wish } from './shift/wish';
+
+export {
+  cellEntrySchema,
+  cellLog,
+  cellMass,
+  cellRunSchema,
+  cellRunWithRecordSchema,
+  cellSetupSchema,
+  standingCellEntries,
+} from './labday/cellRun';
+export type {
+  CellEntry,
+  CellRecord,
+  CellRun,
+  CellRunWithRecord,
+  CellSetup,
+  StandingCellEntry,
+} from './labday/cellRun';
+export {
+  schoolSchema,
+  cellLiquid,
+  cellSchema,
+  electrolyteSchema,
+  usualGapCm,
+} from './electrolysis/cell';
+export type { CellRequest, Electrolyte } from './electrolysis/cell';
+export { viewCell } from './electrolysis/cellView';
+export type { CellView, ElectrodeView } from './electrolysis/cellView';
+export { currentSeries } from './electrolysis/currentSeries';
+export type {
+  Series,
+  SeriesElectrode,
+  SeriesRequest,
+  SeriesRow,
+} from './electrolysis/currentSeries';
+export {
+  depositMetal,
+  depositMetals,
+  planDeposit,
+  plateAreaCm2,
+  plateSchema,
+} from './electrolysis/deposit';
+export type { DepositMetal, DepositPlan, Plate } from './electrolysis/deposit';
+export { spotEffects, spotIds, spots, vapourOf, vapourSource } from './electrolysis/drop';
+export type { Spot, SpotEffect, SpotId } from './electrolysis/drop';
+export { efficiency, efficiencySource } from './electrolysis/efficiency';
+export type {
+  Efficiency,
+  EfficiencyCause,
+  EfficiencyRequest,
+  ElectrodeEfficiency,
+  WeighedElectrode,
+} from './electrolysis/efficiency';
+export { electrolyse, electrolyseSchema, whyOf } from './electrolysis/electrolyse';
+export type { ElectrolyseAnswer, ElectrolyseRequest } from './electrolysis/electrolyse';
+export { electrolysisProcedure } from './electrolysis/electrolysisProcedure';
+export type { ElectrolysisPlan } from './electrolysis/electrolysisProcedure';
+export { planGas, tubeSchedule, tubeSchema, tubeVolumeMl, twoToOne } from './electrolysis/gasPlan';
+export type { GasPlan, Tube, TubeLine, TwoToOne } from './electrolysis/gasPlan';
+export { molarVolumeMl, roomConditions } from './electrolysis/gasVolume';
+export type { GasConditions } from './electrolysis/gasVolume';
+export { hookSource, hookWear } from './electrolysis/hooks';
+export type { HookWear } from './electrolysis/hooks';
+export { depositWords, impurityHints, impuritySource } from './electrolysis/impurities';
+export type { ImpurityHint } from './electrolysis/impurities';
+export { melts } from './substances/data/melts';
+export { predictMelt } from './electrolysis/melt';
+export type { MeltElectrode, MeltPrediction } from './electrolysis/melt';
+export { predictCell } from './electrolysis/predictCell';
+export type {
+  CellCurrent,
+  CellElectrode,
+  CellProduct,
+  PredictedCell,
+} from './electrolysis/predictCell';
+export {
+  chargeOfLog,
+  checkTimes,
+  logLineSchema,
+  summariseLog,
+  theoryAlong,
+} from './electrolysis/runLog';
+export type { LogLine, LogSummary } from './electrolysis/runLog';
+export { batterySource, estimateCurrent, leadsOhm, supplySchema } from './electrolysis/supply';
+export type { CurrentEstimate, Supply } from './electrolysis/supply';
+export { voltageBalance } from './electrolysis/voltageBalance';
+export type { BalanceReadings, VoltageBalance, VoltagePart } from './electrolysis/voltageBalance';
+export { bulkOf, voltagesOf } from './electrolysis/voltages';
+export type { CellShape, CellVoltages } from './electrolysis/voltages';
+export { waterVapourKPa } from './electrolysis/waterVapourPressure';
+export { referenceElectrodes } from './substances/data/referenceElectrodes';
+export type { ReferenceElectrodeId } from './substances/data/referenceElectrodes';
+export { electrodeMaterials, findElectrode } from './vessel/electrolysis/findElectrode';
+export { conductivityMSPerCm, conductivitySource } from './vessel/electrolysis/conductivity';
+export { assumedAreaCm2 } from './vessel/electrolysis/passCurrent';
+export type { Electrolysed, Mixing } from './vessel/electrolysis/passCurrent';
+export type { ElectrodeMaterial } from './substances/types';
+export { dishOf, dishSchema, heapSource } from './dish/dish';
+export type { Dish, DishRequest, DishSalt } from './dish/dish';
+export { dishClearUp, dishProcedure } from './dish/dishProcedure';
+export { classAgainstDish, dishMarkSchema, mixingFactor, usualMixing } from './dish/mixingFactor';
+export type { ClassAgainstDish, DishMark } from './dish/mixingFactor';
+export { effusionWords, nearReasons, sideOf } from './dish/nearWords';
+export type { NearReason } from './dish/nearWords';
+export { diffusionOf, saltDiffusion } from './dish/nernstHartley';
+export { runDish } from './dish/runDish';
+export type { DishFrame, DishRun, FirstLine, Growth } from './dish/runDish';
+export { substitutes } from './dish/substitutes';
+export type { Substitute } from './dish/substitutes';
+export { whyNearer } from './dish/whyNearer';
+export type { Nearness } from './dish/whyNearer';
+
 export { classPlanOf, equipmentOf, planKey, wasteSources } from './labday/dayPlan';
 export type { Equipment } from './labday/dayPlan';
 export { daySafety } from './labday/daySafety';
@@ -239,6 +377,8 @@ export {
   longestNote,
   preparationSchema,
   recordSchema,
+  dischargeSchools,
+  settingsChangeSchema,
   settingsSchema,
   testSchema,
   weighingSchema,
@@ -258,6 +398,8 @@ export type {
   Preparation,
   RecordOf,
   Settings,
+  SettingsChange,
+  DischargeSchool,
   Weighing,
 } from './labday/labDay';
 export {
@@ -315,3 +457,114 @@ export {
 export type { NeededAsItIs, NeededSolution } from './labday/solutionsNeeded';
 export { stages, stageStates } from './labday/stages';
 export type { Stage, StageState } from './labday/stages';
+
+// Gases: routes, amounts, collection, purging, apparatus, properties, an unknown gas.
+export { amountsFor, amountsSource } from './gas/amounts';
+export type { Amounts, AmountsRequest, Taken, VesselCheck } from './gas/amounts';
+export { assemble } from './gas/apparatus/assemble';
+export type { Apparatus, ApparatusChoice } from './gas/apparatus/assemble';
+export { drawingSvg, inks, labelSizePx, labelText, tubeInside } from './gas/apparatus/drawing';
+export type { Drawing, LabelStyle, PlacedLabel, Shape } from './gas/apparatus/drawing';
+export { reagentText } from './gas/attempt';
+export type { RouteReagent } from './gas/attempt';
+export { gasCircuit, judgeCircuitTest } from './gas/circuit';
+export type { CircuitTest, CircuitVerdict } from './gas/circuit';
+export { dryingFor, washingFor } from './gas/clean';
+export type { Drying, Washing } from './gas/clean';
+export {
+  collectionNames,
+  collectionOf,
+  collectionSource,
+  lostToWater,
+  solubilityOf,
+} from './gas/collection';
+export type { Collecting, Collection, CollectionMethod, LostToWater } from './gas/collection';
+export { findGas, gasName } from './gas/findGas';
+export { gasCautions } from './gas/gasCautions';
+export { gasProcedure } from './gas/gasProcedure';
+export type { GasPreparation } from './gas/gasProcedure';
+export { gasRoutes, gasSchema } from './gas/gasVerb';
+export type { GasAnswer, GasRequest } from './gas/gasVerb';
+export { gradesSource, rankOf } from './gas/grades';
+export { orderOfWork } from './gas/orderOfWork';
+export { paceSource } from './gas/pace';
+export { proofOf } from './gas/proof';
+export { discardFor, fillingPlan, loudestShare, purityAfter, splintAt } from './gas/purge';
+export type { Bounds, Filling, FillingPlan } from './gas/purge';
+export { inRoom } from './gas/room';
+export type { InRoom, Room } from './gas/room';
+export type { Grades, Route, Verdict } from './gas/route';
+export { routeNotesSource } from './gas/routeNotes';
+export { routesTo } from './gas/routes';
+export { testReagents, testReagentsSource } from './gas/testReagents';
+export {
+  gasTable,
+  isFlameTest,
+  safestFirst,
+  trustInGasTests,
+  unknownGases,
+  unknownGasOutcomes,
+  unknownGasTests,
+  unknownGasTestWords,
+} from './gas/unknownGas';
+export type { GasOutcomes } from './gas/unknownGas';
+export { unsaturation } from './gas/unsaturation';
+export type { UnsaturationSeen, UnsaturationVerdict } from './gas/unsaturation';
+export { contradictions, nextTests, noneOfThese, posterior } from './identify/inference';
+export type { NextTest, OutcomeTable, Posterior, TestResult, Trust } from './identify/inference';
+
+// Reactions that end where they began.
+export { arcMeansSchema, meansText } from './cycle/means';
+export type { ArcMeans } from './cycle/means';
+export { ringProcedure } from './cycle/ringProcedure';
+export { rings } from './cycle/rings';
+export type { ArcPlan, RingPlan } from './cycle/rings';
+export { ringMasses } from './cycle/ringYield';
+export type { RingMass } from './cycle/ringYield';
+export { arcsFrom, runRing } from './cycle/runRing';
+export type { Arc, Ring } from './cycle/runRing';
+
+// Who may see what: roles, joining, a group’s view, live events.
+export {
+  assignedUnknownSchema,
+  auditLineSchema,
+  joinAlphabet,
+  joinableSchema,
+  joinCodeLength,
+  joiningSchema,
+  joinSchema,
+  groupViewSchema,
+  liveEventSchema,
+  messageInputSchema,
+  messageKinds,
+  messageSchema,
+  newPassphraseSchema,
+  oversightSchema,
+  passphraseSchema,
+  readJoinCode,
+  releaseSchema,
+  releaseWhen,
+  roles,
+  sealedUnknownSchema,
+  sessionStateSchema,
+  shortestPassphrase,
+  showJoinCode,
+  signInSchema,
+} from './labday/access';
+export type {
+  AuditLine,
+  GroupStep,
+  GroupView,
+  Joinable,
+  Joining,
+  LiveEvent,
+  Message,
+  MessageInput,
+  Oversight,
+  Release,
+  ReleaseWhen,
+  Role,
+  SealedUnknown,
+  SessionState,
+} from './labday/access';
+export { viewForGroup } from './labday/groupView';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
-import { ChemistryError, runRack } from '../src';
-import type { RackEvent } from '../src';
+import { ChemistryError, mix, runRack } from '../src';
+import type { Action, RackEvent } from '../src';
 import { bottleReaction, redoxDyes } from '../src/substances/data/redoxDyes';
 import { oxygenFromAir } from '../src/vessel/air/air';
 import { emptyVessel } from '../src/vessel/vessel';
@@ -167,5 +167,43 @@ describe('time that passes in heat or light', () => {
     const hot = lastOf(blue, 'gently');
     expect(JSON.stringify(hot)).not.toMatch(/Infinity|NaN|null/);
     expect(lastOf(blue, 'gently', 'cool 25', 'shake').state.colour).toMatch(/blue$/);
+  });
+});
+
+describe('carbon dioxide and the air', () => {
+  const indicator = (...actions: Action[]) =>
+    mix({
+      vessel: {
+        container: 'beaker250',
+        contents: [
+          { substance: 'NaHCO3', concentrationM: 0.001, volumeMl: 40 },
+          { indicator: 'cresol red', drops: 10 },
+        ],
+      },
+      actions,
+    }).steps.map(({ state }) => state);
+  const breath: Action = { do: 'bubble', gas: 'CO2', amountMmol: 0.2 };
+  const shake: Action = { do: 'shakeWithAir' };
+
+  test('comes back in air after a breath: 0.001 M hydrogencarbonate rests near pH 8.2', () => {
+    // Stumm and Morgan, Aquatic Chemistry: pH = 6.35 + log(0.001 / 1.4e-5) in equilibrium with air.
+    const states = indicator(breath, shake, shake, shake, shake);
+    expect(states[1]?.pH).toBeLessThan(6);
+    const rising = states.slice(1).map(({ pH = NaN }) => pH);
+    expect(rising).toEqual([...rising].sort((a, b) => a - b));
+    expect(Math.abs((states.at(-1)?.pH ?? 0) - 8.2)).toBeLessThan(0.25);
+  });
+
+  test('does not leave a closed bottle, nor where there is none', () => {
+    const closed = indicator(breath, { do: 'close' }, shake);
+    expect(closed[3]?.pH).toBeCloseTo(closed[1]?.pH ?? NaN, 6);
+    const salt = mix({
+      vessel: {
+        container: 'beaker',
+        contents: [{ substance: 'NaCl', concentrationM: 0.1, volumeMl: 20 }],
+      },
+      actions: [shake],
+    }).steps;
+    expect(salt[1]?.state.pH).toBeCloseTo(salt[0]?.state.pH ?? NaN, 6);
   });
 });

@@ -3,9 +3,11 @@ import { once } from 'node:events';
 import { fileURLToPath } from 'node:url';
 import { createLog } from './log';
 import { createApp } from './app';
+import { accountsThere } from './database/accounts';
 import { connect } from './database/connect';
 import { addressesSchema, openInstruments } from './instruments/instruments';
 import { migrate } from './database/migrate';
+import { openLive } from './live/hub';
 import { loadDemo } from './demo/loadDemo';
 
 const { STOICHOS_INSTRUMENTS = '[]' } = process.env;
@@ -38,8 +40,20 @@ try {
   process.exit(1);
 }
 
+const loopback = HOST === '127.0.0.1' || HOST === '::1' || HOST === 'localhost';
+if (!loopback && !(await accountsThere(database)).instructor) {
+  log.fatal(
+    `HOST is ${HOST}, where others can reach this server, and nobody has set the instructor’s passphrase. Set it on this machine with \`npm run passphrase\`, then start again.`,
+  );
+  process.exit(1);
+}
+const hub = openLive(DATABASE_URL, log);
+
 const application = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createApp(database, log, application, instruments).listen(Number(PORT), HOST);
+const server = createApp(database, log, application, instruments, {
+  hub,
+  reach: { loopback, proxy: process.env.STOICHOS_PROXY === 'on' },
+}).listen(Number(PORT), HOST);
 server.once('error', (error) => {
   log.fatal({ err: error }, `Port ${PORT} on ${HOST} cannot be listened on.`);
   process.exit(1);
@@ -61,6 +75,7 @@ async function stop(): Promise<void> {
   await closed;
   clearTimeout(impatient);
   instruments.close();
+  await hub.close();
   await database.sequelize.close();
   process.exit(0);
 }

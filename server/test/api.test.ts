@@ -349,9 +349,20 @@ describe('the server', () => {
       reactionTypes: 'drivingForce',
       temperature: '°F',
       heating: 'fixedTimes',
+      discharge: 'ruleOfThumb',
     };
-    await server.ask('PUT', '/settings', wanted);
+    await server.ask('PATCH', '/settings', wanted);
     expect((await server.ask('GET', '/settings')).json).toEqual(wanted);
+    // Two changes at once: neither undoes the other.
+    await Promise.all([
+      server.ask('PATCH', '/settings', { naming: 'stock' }),
+      server.ask('PATCH', '/settings', { heating: 'constantMass' }),
+    ]);
+    expect((await server.ask('GET', '/settings')).json).toEqual({
+      ...wanted,
+      naming: 'stock',
+      heating: 'constantMass',
+    });
   });
 
   it('runs no migration twice', async () =>

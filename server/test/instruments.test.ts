@@ -125,7 +125,7 @@ describe('the simulated bench', () => {
 
   it('drives a cell at constant voltage, and at constant current where that is the limit', async () => {
     const supply = line('supply');
-    await supply.ask('*RST;SIM:CELL 1.7,12;*OPC?');
+    await supply.ask('*RST;SIM:CURV 0,1.7,1,13.7;*OPC?');
     const set = (command: string, value: number) =>
       server.ask('POST', '/instruments/supply/commands', { command, value });
     await set('voltage', 6);

@@ -51,6 +51,7 @@ describe('a database of an earlier version', () => {
     expect(await loadSettings(database)).toMatchObject({
       temperature: '°C',
       heating: 'constantMass',
+      discharge: 'potentials',
     });
     const [{ count = '' } = {}] = await sequelize.query<{ count: string }>(
       'SELECT count(*) FROM bench_entries',

@@ -10,7 +10,7 @@ import { setupListeners } from '@reduxjs/toolkit/query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { RouterProvider } from 'react-router';
+import { RouterProvider } from 'react-router/dom';
 import { router } from './app/router';
 import { store } from './app/store';
 import { theme } from './app/theme';

@@ -138,9 +138,14 @@ export function mixHex(first: string, second: string, share: number): string {
   return formatHex(interpolate([first, second], 'oklab')(share));
 }
 
-/** How different two colour phrases look: the distance of their drawn values in OKLab (0 same, about 1 black to white). */
+/** How different two colour phrases look: {@link hexDistance} of their drawn values. */
 export function phraseDistance(a: ColourPhrase, b: ColourPhrase): number {
-  const [one, two] = [toOklab(parseHex(phraseHex(a))), toOklab(parseHex(phraseHex(b)))];
+  return hexDistance(phraseHex(a), phraseHex(b));
+}
+
+/** How different two colours look: their distance in OKLab (0 same, about 1 black to white). */
+export function hexDistance(a: string, b: string): number {
+  const [one, two] = [toOklab(parseHex(a)), toOklab(parseHex(b))];
   if (!one || !two) return 1;
   return Math.hypot(one.l - two.l, one.a - two.a, one.b - two.b);
 }

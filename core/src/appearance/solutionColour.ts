@@ -2,7 +2,7 @@ import { vantHoff } from '../equilibrium/temperature';
 import { starch } from '../substances/data/starch';
 import { indicators } from '../substances/data/indicators';
 import { layerSpectra } from '../substances/data/solvents';
-import { spectra } from '../substances/data/spectra';
+import { boundAsMade, spectra } from '../substances/data/spectra';
 import type { AbsorptionBand, ColourPhrase } from '../substances/types';
 import { nameColour } from './colourWords';
 import { transmittedHex, wavelengthsNm } from './spectrumColour';
@@ -36,19 +36,37 @@ export function bandAbsorptivity(band: AbsorptionBand, nm: number): number {
   return band.absorptivity * Math.exp(-4 * Math.LN2 * (distance / band.widthPerCm) ** 2);
 }
 
+/** Bands of a species; of one that keeps a neighbour from its making, those of the pair. */
+function bandsIn(
+  formula: string,
+  concentrationsM: Readonly<Record<string, number>>,
+  put: readonly string[],
+): readonly AbsorptionBand[] {
+  const bound = boundAsMade.find(
+    ({ ion, from, beside }) =>
+      ion === formula &&
+      from.some((one) => put.includes(one)) &&
+      beside.reduce((sum, one) => sum + (concentrationsM[one] ?? 0), 0) >
+        (concentrationsM[formula] ?? 0),
+  );
+  return bound?.bands ?? bandsOf.get(formula) ?? [];
+}
+
 /**
  * The colour of a solution against white light: absorbances of all species summed (Beer–Lambert) over the path.
  *
  * @param concentrationsM mol/L by species formula. Species without absorption bands count as colourless.
  * @param pathCm optical path through the vessel, cm.
+ * @param put substances that were put in, for ions that remember what they were made from.
  */
 export function solutionColour(
   concentrationsM: Readonly<Record<string, number>>,
   pathCm: number,
   indication?: Indication,
+  put: readonly string[] = [],
 ): LiquidColour {
   const coloured = Object.entries(concentrationsM).flatMap(([formula, concentration]) =>
-    (bandsOf.get(formula) ?? []).map((band) => ({ band, concentration })),
+    bandsIn(formula, concentrationsM, put).map((band) => ({ band, concentration })),
   );
   if (indication)
     coloured.push(...indicatorBands(indication), ...starchBands(indication, concentrationsM));
@@ -66,12 +84,14 @@ export function layerColour(
   return seenThrough(coloured, pathCm);
 }
 
+/** A band and the concentration of what absorbs in it, mol/L. */
 interface Coloured {
   readonly band: AbsorptionBand;
   readonly concentration: number;
 }
 
-function seenThrough(coloured: readonly Coloured[], pathCm: number): LiquidColour {
+/** The colour of light that went through absorbing species, each with its concentration, over a path. */
+export function seenThrough(coloured: readonly Coloured[], pathCm: number): LiquidColour {
   const transmittance = wavelengthsNm.map((nm) => {
     const absorbance = coloured.reduce(
       (sum, { band, concentration }) => sum + bandAbsorptivity(band, nm) * concentration * pathCm,

@@ -66,12 +66,12 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
   const { pathCm, brimMl } = containers[vessel.container];
   const { volumeMl, indicators } = vessel;
   const liquid = equilibrium
-    ? solutionColour(equilibrium.species, pathCm, {
-        drops: indicators,
-        pH: equilibrium.pH,
-        volumeMl,
-        temperatureC: vessel.temperatureC,
-      })
+    ? solutionColour(
+        equilibrium.species,
+        pathCm,
+        { drops: indicators, pH: equilibrium.pH, volumeMl, temperatureC: vessel.temperatureC },
+        vessel.put,
+      )
     : solutionColour({}, pathCm);
   const loose = massesMg(vessel).filter(({ formula }) => !solidLook(formula)?.isMetal);
   const stirredMgPerL = sum(loose) / Math.max(volumeMl / 1000, 1e-3);

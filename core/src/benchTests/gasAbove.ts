@@ -2,6 +2,7 @@ import { vantHoff } from '../equilibrium/temperature';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { dissolvedGas, molarVolumeMlPerMmol } from '../substances/gas';
 import type { DissolvedGas } from '../substances/types';
+import type { Amounts } from '../vessel/amounts';
 import { containers } from '../vessel/containers';
 import type { Vessel } from '../vessel/vessel';
 
@@ -27,7 +28,9 @@ const standsOverFromM = 0.05;
 export function gasesAbove(vessel: Vessel): GasAbove[] {
   const { phases, container, volumeMl } = vessel;
   const spaceMl = Math.max(1, containers[container].brimMl - volumeMl);
-  const evolved = Object.entries(phases.gas).filter(([formula, n]) => formula !== 'H2O' && n > 0);
+  const evolved = Object.entries(asMolecules(phases.gas)).filter(
+    ([formula, n]) => formula !== 'H2O' && n > 0,
+  );
   const evolvedMl = evolved.reduce((sum, [, n]) => sum + n * molarVolumeMlPerMmol, 0);
   const found = new Map<string, GasAbove>();
   const add = (formula: string, share: number, amountMmol: number) => {
@@ -44,6 +47,12 @@ export function gasesAbove(vessel: Vessel): GasAbove[] {
       add(row.formula, Math.min(1, pressureAtm), (pressureAtm * spaceMl) / molarVolumeMlPerMmol);
   }
   return [...found.values()].sort((a, b) => b.share - a.share);
+}
+
+/** Hydrogen chloride is counted by the ions it gives to water, also where there is none. */
+function asMolecules({ 'H^+': hydrogen = 0, 'Cl^-': chloride = 0, ...gas }: Amounts): Amounts {
+  const acid = Math.min(hydrogen, chloride);
+  return acid > 0 ? { ...gas, HCl: (gas.HCl ?? 0) + acid } : gas;
 }
 
 /** Pressure of a dissolved gas over its solution, atm (Henry’s law). */

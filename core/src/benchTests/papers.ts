@@ -109,7 +109,7 @@ const reagents: Readonly<Record<string, Reagent>> = {
     contents: [solution('AgNO3', 0.1), solution('HNO3', 0.1)],
     mostMmol: 0.05,
     parts: 1,
-    tell: tellColour,
+    tell: tellDrop,
   },
 };
 
@@ -166,6 +166,12 @@ function tellColour(looks: readonly Look[]): string {
   const [from, to] = [looks[0], looks.at(-1)].map((look) => look?.solid ?? look?.colour);
   if (!from || !to || phraseDistance(from, to) < seenOnPaper) return `stays ${from ?? ''}`.trim();
   return `turns ${to}`;
+}
+
+/** A drop on glass over something dark, where a white cloud is seen too. */
+function tellDrop(looks: readonly Look[]): string {
+  const cloud = looks[0]?.solid === undefined ? looks.at(-1)?.solid : undefined;
+  return cloud ? `turns ${cloud}` : tellColour(looks);
 }
 
 /** Litmus is told by its two names, whatever shade lies between, and by having lost its colour to bleach. */

@@ -4,6 +4,7 @@ import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substa
 import type { Components } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
+import { chargeOf } from '../substances/ionsOf';
 import type { DissolvedGas, SparinglySoluble } from '../substances/types';
 import { daviesLimitM } from './activity';
 import { crystals, saturationProduct } from './saltSaturation';
@@ -48,6 +49,8 @@ export interface EquilibrateOptions {
   readonly layer?: Layer | undefined;
   /** Solids that were put in as such and may stay, although they would not settle. */
   readonly added?: readonly string[];
+  /** Species and solids kept as they are, mol/L: they neither form nor fall apart, and everything else comes to rest beside them. */
+  readonly held?: Readonly<Record<string, number>>;
 }
 
 interface Phase {
@@ -55,6 +58,7 @@ interface Phase {
   readonly logProduct: number;
   readonly counts: readonly number[];
   readonly row?: SparinglySoluble;
+  readonly ofSalt?: true;
 }
 
 const solidRows: readonly SparinglySoluble[] = sparinglySoluble;
@@ -83,20 +87,28 @@ export function equilibrate(
  */
 export function equilibrateComponents(
   componentsM: Components,
-  { allowSolids = true, temperatureC = 25, pH, layer, added = [] }: EquilibrateOptions = {},
+  { allowSolids = true, temperatureC = 25, pH, layer, added = [], held }: EquilibrateOptions = {},
 ): Equilibrium {
   const names = componentsOf(componentsM);
-  const system = systemOf(names, temperatureC);
-  const { sparing, crystals: soluble, gases } = phasesOf(system, temperatureC);
+  const whole = systemOf(names, temperatureC);
+  const phasesOfWhole = phasesOf(whole, temperatureC);
+  const { crystals: soluble, gases } = phasesOfWhole;
+  const isFree = ({ formula }: { readonly formula: string }) => !(held && formula in held);
+  const sparing = held ? phasesOfWhole.sparing.filter(isFree) : phasesOfWhole.sparing;
+  const system = held ? { ...whole, species: whole.species.filter(isFree) } : whole;
+  const free = held ? beside(held, componentsM) : componentsM;
   const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
   const phases = allowSolids ? [...settling, ...soluble, ...gases] : [];
   const all = layer ? withLayer(system, layer) : system;
   const solved = speciate(
     all,
-    names.map((name) => componentsM[name] ?? 0),
+    names.map((name) => free[name] ?? 0),
     phases,
     temperatureC,
-    pH === undefined ? {} : { 'H^+': -pH },
+    {
+      ...(pH !== undefined && { fixedLogActivity: { 'H^+': -pH } }),
+      ...(held && { heldStrengthM: strengthOf(held) }),
+    },
   );
   if (!solved) throw ChemistryError.of('notConverged', names.join(', '));
   const { concentrationsM, logActivities, phaseAmountsM, ionicStrengthM } = solved;
@@ -128,6 +140,27 @@ export function equilibrateComponents(
     }),
     approximate: ionicStrengthM > daviesLimitM,
   };
+}
+
+/** What is left of the totals beside what is held. */
+function beside(held: Readonly<Record<string, number>>, componentsM: Components): Components {
+  const free: Record<string, number> = { ...componentsM };
+  for (const [formula, amount] of Object.entries(held))
+    for (const [name, n] of Object.entries(
+      componentsOfSpecies(formula) ?? componentsOfSolid(formula) ?? {},
+    ))
+      free[name] = (free[name] ?? 0) - n * amount;
+  return Object.fromEntries(
+    Object.entries(free).map(([name, n]) => [name, name === 'H^+' ? n : Math.max(0, n)]),
+  );
+}
+
+/** What held ions add to the ionic strength, mol/L; solids have no charge. */
+function strengthOf(held: Readonly<Record<string, number>>): number {
+  return Object.entries(held).reduce(
+    (sum, [formula, amount]) => sum + 0.5 * amount * chargeOf(formula) ** 2,
+    0,
+  );
 }
 
 /** Less than this, mol/L, is a rest of rounding and not matter. */
@@ -194,7 +227,7 @@ function crystalPhases(system: System, temperatureC: number): Phase[] {
     const logProduct = counts && saturationProduct(crystal, temperatureC);
     return !counts || logProduct === undefined
       ? []
-      : [{ formula: crystal.formula, logProduct, counts }];
+      : [{ formula: crystal.formula, logProduct, counts, ofSalt: true as const }];
   });
 }
 

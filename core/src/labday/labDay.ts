@@ -34,7 +34,7 @@ export const labDayInputSchema = z.object({
   name: z.string().trim().min(1, 'A lab day needs a name').max(120),
   date: z.iso.date(),
   sparePercent: z.number().min(0).max(200),
-  groups: z.array(groupSchema).min(1).max(24),
+  groups: z.array(groupSchema).min(1).max(40, 'A lab day has at most 40 groups'),
   /** From the first step to the last, min. */
   lengthMin: z
     .number()
@@ -197,13 +197,22 @@ export const labDaySchema = labDayInputSchema.extend({
 });
 export type LabDay = z.infer<typeof labDaySchema>;
 
+/** How the products of an electrolysis are foretold. */
+export const dischargeSchools = ['potentials', 'ruleOfThumb'] as const;
+export type DischargeSchool = (typeof dischargeSchools)[number];
+
 export const settingsSchema = z.object({
   naming: z.enum(['common', 'stock', 'oxo']),
   reactionTypes: z.enum(['five', 'drivingForce']),
-  temperature: z.enum(temperatureScales).default('°C'),
-  heating: z.enum(heatingSchools).default('constantMass'),
+  temperature: z.enum(temperatureScales),
+  heating: z.enum(heatingSchools),
+  discharge: z.enum(dischargeSchools),
 });
 export type Settings = z.infer<typeof settingsSchema>;
+
+/** A change of some of the settings: what is left out stays as it is, so that two changes at once do not undo each other. */
+export const settingsChangeSchema = settingsSchema.partial();
+export type SettingsChange = z.infer<typeof settingsChangeSchema>;
 
 /** How every failed request is answered. */
 export const errorSchema = z.object({

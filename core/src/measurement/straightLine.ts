@@ -52,3 +52,30 @@ export function straightLine(points: readonly Point[]): StraightLine {
 
 const mean = (values: readonly number[]): number =>
   values.reduce((sum, value) => sum + value, 0) / values.length;
+
+/**
+ * The least-squares line y = slope·x through the origin.
+ *
+ * @throws ChemistryError when no point lies off x = 0.
+ * @example lineThroughOrigin([{ x: 1, y: 2 }, { x: 2, y: 4 }]).slope // 2
+ */
+export function lineThroughOrigin(points: readonly Point[]): StraightLine {
+  const n = points.length;
+  const sxx = points.reduce((sum, { x }) => sum + x * x, 0);
+  if (!(sxx > 0))
+    throw ChemistryError.of(
+      'invalidInput',
+      'A line through the origin needs a point away from it.',
+    ).in('points');
+  const slope = points.reduce((sum, { x, y }) => sum + x * y, 0) / sxx;
+  const at = (x: number) => slope * x;
+  const residual = points.reduce((sum, { x, y }) => sum + (y - at(x)) ** 2, 0);
+  const syy = points.reduce((sum, { y }) => sum + y * y, 0);
+  const line = { slope, intercept: 0, r2: syy === 0 ? 1 : Math.max(0, 1 - residual / syy), at };
+  if (n < 2) return line;
+  return {
+    ...line,
+    slope95: (studentT95(n - 1) * Math.sqrt(residual / (n - 1))) / Math.sqrt(sxx),
+    intercept95: 0,
+  };
+}

@@ -58,6 +58,8 @@ export function actionWords(action: Action): string {
       return `${(testLabels[action.test] ?? action.test).toLowerCase()}`;
     case 'shakeWithAir':
       return action.gently ? 'swirled gently' : 'shaken with air';
+    case 'electrolyse':
+      return `${action.currentA} A passed for ${action.minutes} min, ${action.cathode} at minus and ${action.anode} at plus`;
     case 'ignite':
       return 'a flame held to it';
     case 'wait':

@@ -9,6 +9,7 @@ import type { Amounts } from '../vessel/amounts';
 import type { Vessel } from '../vessel/vessel';
 import { inWords } from '../vessel/air/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../vessel/rules/rule';
+import { electrolysisSights } from './electrolysisSights';
 import type { Observation } from './observation';
 
 /** A warmth or coolness that a hand notices, °C (common practice). */
@@ -52,6 +53,7 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
   const sights: Observation[] = [
     ...(step.sights ?? []).map((sight): Observation => ({ kind: 'sight', ...sight })),
     ...turns(step, from),
+    ...(step.electrolysis ? electrolysisSights(step.electrolysis, from) : []),
   ];
   const events =
     sights.length > 0 ||

@@ -31,7 +31,7 @@ export function gasDensityGPerL(formula: string, temperatureC = 25, pressureAtm 
 }
 
 /** Mean molar mass of dry air, g/mol (CRC Handbook, recalled from memory). */
-const airGPerMol = 28.96;
+export const airGPerMol = 28.96;
 
 /** How heavy a gas is against air at the same temperature and pressure: above 1 it sinks. */
 export function densityAgainstAir(formula: string): number {

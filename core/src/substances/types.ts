@@ -412,3 +412,162 @@ export interface Spectrum {
   readonly bands: readonly AbsorptionBand[];
   readonly source: Source;
 }
+
+/** How fast an ion spreads in water by itself. */
+export interface IonicDiffusion {
+  readonly formula: string;
+  /** Diffusion coefficient at 25 °C and infinite dilution, 1e-9 m²/s. */
+  readonly coefficient: number;
+  readonly source: Source;
+}
+
+/** What an electrode is made of, by the name it goes under. */
+export type ElectrodeMaterial =
+  | 'graphite'
+  | 'platinum'
+  | 'copper'
+  | 'silver'
+  | 'zinc'
+  | 'nickel'
+  | 'lead'
+  | 'tin'
+  | 'aluminium'
+  | 'iron'
+  | 'steel'
+  | 'stainless steel';
+
+/** A surface whose overpotentials are tabulated: an electrode, or a metal that others are covered with. */
+export type Surface = ElectrodeMaterial | 'cadmium' | 'bismuth' | 'mercury' | 'lead dioxide';
+
+/** Something a current goes in and out by. */
+export interface Electrode {
+  readonly material: ElectrodeMaterial;
+  /** What it is made of, for the equations. */
+  readonly formula: string;
+  /** As plus it stays what it is. */
+  readonly inert: boolean;
+  /** Couples by which it may go into solution as plus, as the table of potentials writes them; empty for an inert one. */
+  readonly dissolvesBy: readonly string[];
+  /** What holds it together as plus, where something does: then oxygen comes off it. Any of them is enough. */
+  readonly passive: readonly Passivity[];
+  readonly source: Source;
+}
+
+/** What covers an electrode so that it dissolves no more. */
+export interface Passivity {
+  readonly pHAbove?: number;
+  readonly pHBelow?: number;
+  /** Anions of which one must be more concentrated than this, mol/L. */
+  readonly aboveM?: Readonly<Record<string, number>>;
+  /** Anions that break the cover open, mol/L. */
+  readonly brokenByM?: Readonly<Record<string, number>>;
+  readonly cover: string;
+  /** What gas then leaves, as from this surface; the electrode itself when left out. */
+  readonly surface?: Surface;
+  /** The cover does not conduct: the current dies away instead. */
+  readonly insulates?: true;
+}
+
+/** How much more than its equilibrium potential a gas needs at a surface, by current density. */
+export interface Overpotential {
+  readonly gas: 'H2' | 'O2' | 'Cl2' | 'Br2';
+  readonly surface: Surface;
+  /** Rising: mA/cm², V. */
+  readonly points: readonly (readonly [mAPerCm2: number, volts: number])[];
+  readonly source: Source;
+}
+
+/** A process at an electrode other than a gas, with how easily it goes. */
+export interface ElectrodeProcess {
+  /** The couple as the table of potentials writes it. */
+  readonly half: string;
+  readonly side: 'cathode' | 'anode';
+  /** Exchange current density, A/cm², effective: what gives the overpotentials one meets. */
+  readonly exchangeAPerCm2: number;
+  readonly source: Source;
+}
+
+/** What an electrode does to a species, that is not reckoned, or does not happen; each with why. */
+export interface NotAtElectrode {
+  readonly side: 'cathode' | 'anode';
+  readonly of: readonly string[];
+  /** From this concentration on it matters, mol/L. */
+  readonly fromM: number;
+  /** The species is left alone (and the rest is predicted), or the electrode is not predicted. */
+  readonly means: 'left alone' | 'not predicted';
+  readonly because: string;
+  readonly source: Source;
+}
+
+/** A salt that is electrolysed as a melt. */
+export interface Melt {
+  readonly formula: string;
+  readonly meltsC: number;
+  /** In what it is dissolved to melt lower. */
+  readonly dissolvedIn?: string;
+  readonly source: Source;
+}
+
+/** How much of a gas may be breathed. */
+export interface ExposureLimit {
+  readonly gas: string;
+  /** Mean over eight hours, ppm by volume. */
+  readonly eightHoursPpm?: number;
+  /** Mean over any fifteen minutes, ppm by volume. */
+  readonly fifteenMinutesPpm?: number;
+  readonly source: Source;
+}
+
+/** Shares of the mixture with air between which a gas burns, % by volume. */
+export interface Flammability {
+  readonly gas: string;
+  readonly lowPercent: number;
+  readonly highPercent: number;
+  readonly source: Source;
+}
+
+/** What dries a gas. */
+export interface DryingAgent {
+  readonly name: string;
+  readonly substance: string;
+  readonly vessel: 'tube' | 'wash bottle';
+  /** Gases it must not meet, each with the reason. */
+  readonly reactsWith: Readonly<Record<string, string>>;
+  readonly source: Source;
+}
+
+/** A liquid that takes one gas out of another. */
+export interface Scrubber {
+  readonly name: string;
+  readonly substance: string;
+  /** Gases it takes out. */
+  readonly takes: readonly string[];
+  /** Gases it takes in part, so that it is no use for keeping them. */
+  readonly alsoTakes: readonly string[];
+  readonly source: Source;
+}
+
+/** The test a gas is proved by. */
+export interface GasProof {
+  readonly gas: string;
+  /** A test of the bench, by name. */
+  readonly test: string;
+  /** How it is done, in words. */
+  readonly method: string;
+  /** What it shows. */
+  readonly positive: string;
+  /** What else would do the same, or what must stand beside it. */
+  readonly but?: string;
+  readonly source: Source;
+}
+
+/** An ion that looks otherwise where it was made beside another that it keeps. */
+export interface BoundAsMade {
+  readonly ion: string;
+  /** Substances put in, any of which it is made from. */
+  readonly from: readonly string[];
+  /** Species of which more must be there than of the ion. */
+  readonly beside: readonly string[];
+  readonly bands: readonly AbsorptionBand[];
+  readonly source: Source;
+}

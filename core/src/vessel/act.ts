@@ -8,6 +8,7 @@ import { come, followedBy, resting } from './step';
 import type { Step } from './step';
 import { decant, discard, evaporate, filter } from './takeOut';
 import { ignite } from './dry/ignite';
+import { electrolyse } from './electrolysis/electrolyse';
 import { checkOpen, close, open } from './air/stopper';
 import { wait } from './air/wait';
 import { emptyVessel } from './vessel';
@@ -59,6 +60,8 @@ export function act(vessel: Vessel, action: Action): Step {
       return shakeWithAir(vessel, action.gently);
     case 'wait':
       return wait(vessel, action.minutes);
+    case 'electrolyse':
+      return electrolyse(vessel, action);
     case 'ignite':
       return ignite(vessel);
     case 'close':

@@ -58,6 +58,18 @@ export const actionSchema = z.discriminatedUnion('do', [
       .positive('A wait is longer than 0 minutes')
       .max(600, 'A wait is at most 600 minutes'),
   }),
+  z.object({
+    do: z.literal('electrolyse'),
+    cathode: z.string().trim().min(1, 'Name the electrode at minus').max(40),
+    anode: z.string().trim().min(1, 'Name the electrode at plus').max(40),
+    currentA: z
+      .number()
+      .positive('A current is above 0 A; where the ammeter shows minus, its leads are swapped')
+      .max(50, 'A current at the bench is at most 50 A; check whether it was read in mA'),
+    minutes: z.number().positive('A time is longer than 0 minutes').max(1440),
+    areaCm2: z.number().min(0.01).max(10_000).optional(),
+    mixing: z.enum(['still', 'stirred', 'divided']).optional(),
+  }),
   z.object({ do: z.literal('ignite') }),
   z.object({ do: z.literal('close') }),
   z.object({ do: z.literal('open') }),

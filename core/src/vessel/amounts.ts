@@ -21,3 +21,8 @@ export function scaleAmounts(amounts: Amounts, factor: number): Amounts {
 export function present(amounts: Amounts): Amounts {
   return Object.fromEntries(Object.entries(amounts).filter(([, n]) => n > tracesMmol));
 }
+
+/** All amounts together, mmol. */
+export function sum(amounts: Amounts): number {
+  return Object.values(amounts).reduce((total, n) => total + n, 0);
+}

@@ -13,7 +13,11 @@ const porcelain = {
 /** Glassware a test is done in. Sizes are typical school glassware. */
 export const containers = {
   testTube: { name: 'Test tube', pathCm: 1.6, brimMl: 25, heatCapacityJPerK: 5, ...glass },
-  beaker: { name: 'Beaker', pathCm: 4.5, brimMl: 120, heatCapacityJPerK: 25, ...glass },
+  beaker50: { name: 'Beaker, 50 mL', pathCm: 3.7, brimMl: 65, heatCapacityJPerK: 15, ...glass },
+  beaker: { name: 'Beaker, 100 mL', pathCm: 4.5, brimMl: 120, heatCapacityJPerK: 25, ...glass },
+  beaker250: { name: 'Beaker, 250 mL', pathCm: 6.3, brimMl: 310, heatCapacityJPerK: 45, ...glass },
+  beaker400: { name: 'Beaker, 400 mL', pathCm: 7.2, brimMl: 480, heatCapacityJPerK: 65, ...glass },
+  beaker600: { name: 'Beaker, 600 mL', pathCm: 8.5, brimMl: 720, heatCapacityJPerK: 90, ...glass },
   dish: { name: 'Dish', pathCm: 0.8, brimMl: 60, heatCapacityJPerK: 40, ...porcelain },
   flask: { name: 'Conical flask', pathCm: 5, brimMl: 150, heatCapacityJPerK: 30, ...glass },
   crucible: { name: 'Crucible', pathCm: 2.5, brimMl: 25, heatCapacityJPerK: 15, ...porcelain },
@@ -37,6 +41,12 @@ export const containers = {
 
 export type ContainerKind = keyof typeof containers;
 export const containerKinds = Object.keys(containers) as readonly ContainerKind[];
+/** A piece of glassware in the middle of a sentence: `beaker, 250 mL`. */
+export function containerInWords(kind: ContainerKind): string {
+  const { name } = containers[kind];
+  return name.charAt(0).toLowerCase() + name.slice(1);
+}
+
 export const containersSource = commonPractice(
   'inner width and brim volume of school glassware; heat capacity of the glass that is wetted; to what temperature it may be heated',
 );

@@ -1,12 +1,11 @@
 import { parseFormula } from '../formula/parseFormula';
-import { logActivityCoefficient } from '../equilibrium/activity';
+import { logCoefficientIn } from '../equilibrium/activity';
 import type { Equilibrium } from '../equilibrium/equilibrate';
 import { faraday, gasConstant, kelvin, vantHoff } from '../equilibrium/temperature';
 import { componentsOfSolid, componentsOfSpecies } from '../substances/componentsOf';
 import type { Components } from '../substances/componentsOf';
 import { dissolvedGases } from '../substances/data/dissolvedGases';
 import { redoxCouples } from '../substances/data/redoxCouples';
-import { chargeOf } from '../substances/ionsOf';
 import type { DissolvedGas, RedoxCouple } from '../substances/types';
 
 /** One term of a half-equation. */
@@ -35,7 +34,8 @@ const ever = new Set(['H^+', 'H2O']);
 /** The couples of the table, read once. */
 export const halfReactions: readonly HalfReaction[] = redoxCouples.map(readHalf);
 
-function readHalf(couple: RedoxCouple): HalfReaction {
+/** Reads a couple from its half-equation. */
+export function readHalf(couple: RedoxCouple): HalfReaction {
   const [leftText = '', rightText = ''] = couple.half.split(' → ');
   const left = terms(leftText);
   const right = terms(rightText);
@@ -125,6 +125,6 @@ function logActivity(
   }
   return (
     Math.log10(concentration) +
-    logActivityCoefficient(chargeOf(formula), ionicStrength, temperatureC)
+    logCoefficientIn(formula, { species, ionicStrengthM: ionicStrength, temperatureC })
   );
 }

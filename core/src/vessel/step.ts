@@ -2,6 +2,7 @@ import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import type { HeatSight } from './dry/dryHeat';
+import type { Electrolysed } from './electrolysis/passCurrent';
 import { meet } from './meet';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';
@@ -33,6 +34,8 @@ export interface Step {
   readonly solidsChange: Amounts;
   /** What was seen of heat or of water going back into crystals, besides new solids and gases. */
   readonly sights?: readonly HeatSight[];
+  /** What a current did, where one was passed. */
+  readonly electrolysis?: Electrolysed;
   /** How it stood on the way, where it took time to come to rest. */
   readonly moments?: readonly Moment[];
   /** What was taken out of the vessel: poured away, left on the paper, boiled off. */
@@ -100,6 +103,12 @@ export function followedBy(first: Step, next: Step): Step {
     ...next,
     reactions: [...first.reactions, ...next.reactions],
     gasEvolved: addAmounts(first.gasEvolved, next.gasEvolved),
+    removed: {
+      solution: addAmounts(first.removed.solution, next.removed.solution),
+      solids: addAmounts(first.removed.solids, next.removed.solids),
+      layer: addAmounts(first.removed.layer, next.removed.layer),
+      gas: addAmounts(first.removed.gas, next.removed.gas),
+    },
     solidsChange: addAmounts(first.solidsChange, next.solidsChange),
     ...((first.sights ?? next.sights) && {
       sights: [...(first.sights ?? []), ...(next.sights ?? [])],

@@ -6,7 +6,7 @@ import type { DissolvedGas } from '../substances/types';
 import type { Equilibrium } from '../equilibrium/equilibrate';
 import { daviesLimitM } from '../equilibrium/activity';
 import type { Amounts } from './amounts';
-import { containers } from './containers';
+import { containerInWords, containers } from './containers';
 import { layerVolumeMl } from './layer';
 import { pressureAtm } from './air/pressure';
 import { noticeableGasMmol } from './rules/rule';
@@ -24,6 +24,9 @@ const spattersAboveM = 9;
 /** Pressure that a stopper or thin glass does not hold, atm (common practice). */
 const burstsAboveAtm = 1.2;
 
+/** Two figures, without powers of ten. */
+const rounded = (n: number): string => String(Number(n.toPrecision(2)));
+
 /** Warnings about the state a vessel has come to. */
 export function warningsOf(
   vessel: Vessel,
@@ -31,7 +34,7 @@ export function warningsOf(
   gasEvolved: Amounts,
 ): Warning[] {
   const found: Warning[] = [];
-  const { brimMl, name, heatsToC, ifHotter } = containers[vessel.container];
+  const { brimMl, heatsToC, ifHotter } = containers[vessel.container];
   if (vessel.temperatureC > heatsToC) found.push({ code: 'tooHotForVessel', message: ifHotter });
   for (const { code, aboveM, message } of dangers)
     if (
@@ -45,7 +48,7 @@ export function warningsOf(
     if (toxicAboveMmol !== undefined && amount > toxicAboveMmol)
       found.push({
         code: 'toxicGas',
-        message: `${formula} is given off, ${amount.toPrecision(2)} mmol (about ${(molarVolumeMlPerMmol * amount).toPrecision(2)} mL): toxic. Fume hood, and less of it.`,
+        message: `${formula} is given off, ${rounded(amount)} mmol (about ${rounded(molarVolumeMlPerMmol * amount)} mL): toxic. Fume hood, and less of it.`,
       });
   }
   for (const [formula, amount] of Object.entries(gasEvolved)) {
@@ -60,7 +63,7 @@ export function warningsOf(
   if (filledMl > brimMl)
     found.push({
       code: 'overfull',
-      message: `${filledMl.toFixed(1)} mL is more than the vessel holds (${name.toLowerCase()}, ${brimMl} mL to the brim).`,
+      message: `${filledMl.toFixed(1)} mL is more than the vessel holds (${containerInWords(vessel.container)}, ${brimMl} mL to the brim).`,
     });
   const atm = pressureAtm(vessel);
   if (atm > burstsAboveAtm)

@@ -1,12 +1,16 @@
 import type {
+  CellRecord,
+  CellSetup,
   BenchRecord,
   ContainerKind,
   DayTimetable,
   LabDay,
   Manner,
+  Message,
   Part,
   Procedure,
   Rack,
+  ReleaseWhen,
   Settings,
   ShelfItem,
 } from '@stoichos/core';
@@ -105,6 +109,64 @@ interface RunRow {
   name: string;
   rack: Rack;
   keptAt: Date;
+}
+export interface CellRunRow {
+  id: string;
+  name: string;
+  setup: CellSetup;
+  madeAt: Date;
+}
+export interface CellEntryRow {
+  id: string;
+  runId: string;
+  kind: string | null;
+  record: CellRecord | null;
+  supersedes: string | null;
+  recordedAt: Date;
+}
+interface AccountRow {
+  role: 'instructor' | 'technician';
+  passphraseHash: string;
+  openHere: boolean;
+  changedAt: Date;
+}
+interface JoinCodeRow {
+  labDayId: string;
+  code: string;
+  endsAt: Date;
+}
+export interface SessionRow {
+  id: string;
+  tokenHash: string;
+  previousHash: string | null;
+  role: 'instructor' | 'technician' | 'group';
+  labDayId: string | null;
+  groupId: string | null;
+  madeAt: Date;
+  seenAt: Date;
+  rotatedAt: Date;
+  endsAt: Date;
+}
+interface ReleaseRow {
+  workId: string;
+  labDayId: string;
+  shown: ReleaseWhen;
+}
+interface MessageRow {
+  id: string;
+  labDayId: string;
+  groupId: string | null;
+  kind: Message['kind'];
+  workId: string | null;
+  stepId: string | null;
+  text: string;
+  sentAt: Date;
+}
+interface UnknownRow {
+  groupId: string;
+  labDayId: string;
+  code: string;
+  sealedKey: string;
 }
 interface SettingsRow extends Settings {
   id: number;
@@ -231,12 +293,71 @@ export function defineModels(sequelize: Sequelize) {
       rack: { type: DataTypes.JSONB, allowNull: false },
       keptAt: moment(),
     }),
+    cellRuns: define<CellRunRow>('cellRun', 'cell_runs', {
+      id: id(),
+      name: text(),
+      setup: json(),
+      madeAt: moment(),
+    }),
+    cellEntries: define<CellEntryRow>('cellEntry', 'cell_entries', {
+      id: id(),
+      runId: reference(),
+      kind: { type: DataTypes.TEXT },
+      record: { type: DataTypes.JSONB },
+      supersedes: { type: DataTypes.UUID },
+      recordedAt: moment(),
+    }),
+    accounts: define<AccountRow>('account', 'accounts', {
+      role: { ...text(), primaryKey: true },
+      passphraseHash: text(),
+      openHere: { type: DataTypes.BOOLEAN, allowNull: false },
+      changedAt: moment(),
+    }),
+    joinCodes: define<JoinCodeRow>('joinCode', 'join_codes', {
+      labDayId: id(),
+      code: text(),
+      endsAt: moment(),
+    }),
+    sessions: define<SessionRow>('session', 'sessions', {
+      id: id(),
+      tokenHash: text(),
+      previousHash: { type: DataTypes.TEXT },
+      role: text(),
+      labDayId: { type: DataTypes.UUID },
+      groupId: { type: DataTypes.UUID },
+      madeAt: moment(),
+      seenAt: moment(),
+      rotatedAt: moment(),
+      endsAt: moment(),
+    }),
+    releases: define<ReleaseRow>('release', 'releases', {
+      workId: id(),
+      labDayId: reference(),
+      shown: text(),
+    }),
+    messages: define<MessageRow>('message', 'messages', {
+      id: id(),
+      labDayId: reference(),
+      groupId: { type: DataTypes.UUID },
+      kind: text(),
+      workId: { type: DataTypes.UUID },
+      stepId: { type: DataTypes.TEXT },
+      text: text(),
+      sentAt: moment(),
+    }),
+    unknowns: define<UnknownRow>('unknown', 'unknowns', {
+      groupId: id(),
+      labDayId: reference(),
+      code: text(),
+      sealedKey: text(),
+    }),
     settings: define<SettingsRow>('settings', 'settings', {
       id: { ...integer(), primaryKey: true },
       naming: text(),
       reactionTypes: text(),
       temperature: text(),
       heating: text(),
+      discharge: text(),
     }),
   };
 }

@@ -1,5 +1,5 @@
 import { settingsSchema } from '@stoichos/core';
-import type { Settings } from '@stoichos/core';
+import type { Settings, SettingsChange } from '@stoichos/core';
 import type { Database } from './connect';
 
 /** The one row of settings; its presence is the first migration's doing. */
@@ -8,12 +8,17 @@ const only = 1;
 /** The schools and units this installation works in. */
 export async function loadSettings({ settings }: Database): Promise<Settings> {
   const row = await settings.findByPk(only, { rejectOnEmpty: true });
-  const { naming, reactionTypes, temperature, heating } = row;
-  return settingsSchema.parse({ naming, reactionTypes, temperature, heating });
+  const { naming, reactionTypes, temperature, heating, discharge } = row;
+  return settingsSchema.parse({ naming, reactionTypes, temperature, heating, discharge });
 }
 
-/** Stores the settings. */
-export async function saveSettings({ settings }: Database, wanted: Settings): Promise<Settings> {
-  await settings.update(wanted, { where: { id: only } });
-  return wanted;
+/** Changes some of the settings, only those that are named, and tells all of them. */
+export async function changeSettings(
+  database: Database,
+  change: SettingsChange,
+): Promise<Settings> {
+  const wanted = settingsSchema.parse({ ...(await loadSettings(database)), ...change });
+  const fields = settingsSchema.keyof().options.filter((name) => change[name] !== undefined);
+  if (fields.length > 0) await database.settings.update(wanted, { where: { id: only }, fields });
+  return loadSettings(database);
 }

@@ -8,6 +8,9 @@ import { saveDayProcedures, saveProcedure } from '../database/procedures';
 import { demoDays } from './days';
 import type { DemoDay } from './demoDay';
 import { keepRun } from '../database/keptRuns';
+import { appendCellEntry, saveCellRun } from '../database/cellRuns';
+import { demoCells } from './cells';
+import type { DemoCell } from './cells';
 import { demoRuns } from './runs';
 
 /** A steady id for a demo thing, so that loading twice writes the same rows (UUID layout, version 8). */
@@ -31,6 +34,21 @@ export async function loadDemo(database: Database): Promise<void> {
       id: demoId(`run ${index}`),
       ...run,
       keptAt: new Date(Date.now() - index * 86_400_000).toISOString(),
+    });
+  for (const cell of demoCells) await loadCell(database, cell);
+}
+
+async function loadCell(database: Database, { run, records, daysAgo }: DemoCell): Promise<void> {
+  const runId = demoId(`cell ${run.name}`);
+  const madeAt = new Date(Date.now() - daysAgo * 86_400_000).toISOString();
+  await saveCellRun(database, { ...run, id: runId, madeAt });
+  for (const [index, record] of records.entries())
+    await appendCellEntry(database, {
+      id: demoId(`cell ${run.name} line ${index}`),
+      runId,
+      record,
+      supersedes: null,
+      recordedAt: madeAt,
     });
 }
 

@@ -3,6 +3,8 @@ import type { InstrumentInfo, QuantityName } from '@stoichos/core';
 /** How one quantity is read from a kind of instrument. */
 interface Reading {
   readonly query: string;
+  /** What the answer is multiplied by to come to the unit of the quantity; 1 when left out. */
+  readonly times?: number;
   /** Step of the last digit. */
   readonly resolution: number;
   /** Standard uncertainty of a value, in the unit of the quantity, as the maker states it. */
@@ -74,7 +76,13 @@ const multimeter: Driver = {
       uncertainty: (value) => Math.hypot(ofDigit(0.001), 0.01 * Math.abs(value)),
     },
   },
-  commands: {},
+  commands: {
+    channel: {
+      label: 'Scanner channel',
+      takes: 'number',
+      line: (v = 1) => `ROUTe:CLOSe (@${Math.round(v)})`,
+    },
+  },
 };
 
 const supply: Driver = {
@@ -90,6 +98,13 @@ const supply: Driver = {
       query: 'MEASure:CURRent?',
       resolution: 0.01,
       uncertainty: (value) => Math.hypot(ofDigit(0.01), 0.02 * Math.abs(value)),
+    },
+    // Since the output was switched on.
+    time: {
+      query: 'MEASure:TIME?',
+      times: 1 / 60,
+      resolution: 0.1 / 60,
+      uncertainty: () => ofDigit(0.1 / 60),
     },
   },
   commands: {

@@ -5,7 +5,11 @@ import { notFound } from '../problem';
 /** What an empty vessel weighs, g (common practice for school glassware); each bench’s own is a little off. */
 const emptyG: Readonly<Record<ContainerKind, number>> = {
   testTube: 14,
+  beaker50: 30,
   beaker: 48,
+  beaker250: 105,
+  beaker400: 160,
+  beaker600: 220,
   dish: 42,
   flask: 61,
   crucible: 18,
@@ -39,10 +43,9 @@ export function linesFor(kind: InstrumentInfo['kind'], day: LabDay, follow: Foll
     }
     case 'multimeter':
       return [];
-    case 'supply': {
-      // A cell of dilute electrolyte: it holds water’s decomposition voltage against the supply.
-      return ['SIMulate:CELL 1.7,12'];
-    }
+    case 'supply':
+      // The cell is told where an electrolysis is run; until then it is one of some dilute electrolyte.
+      return [];
   }
 }
 

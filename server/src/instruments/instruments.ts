@@ -130,8 +130,9 @@ async function readFrom(
   if (!reading || !quantity)
     throw notFound(`quantity that a ${driver.name.toLowerCase()} reads`, 'quantity', asked ?? '');
   return inWords(async () => {
-    const value = readNumber(await line.ask(reading.query));
-    if (value === undefined) throw new LineError('garbled', 'its answer is no number');
+    const answered = readNumber(await line.ask(reading.query));
+    if (answered === undefined) throw new LineError('garbled', 'its answer is no number');
+    const value = answered * (reading.times ?? 1);
     const stable = driver.stableQuery ? (await line.ask(driver.stableQuery)) === '1' : true;
     return {
       quantity,

@@ -1,15 +1,48 @@
 import { entrySchema, findSubstance, inField, prepare, weighingSchema } from '@stoichos/core';
+import type { BenchEntry } from '@stoichos/core';
 import Router from '@koa/router';
+import type { Context } from 'koa';
+import { whoAsks } from '../access/who';
+import { audit } from '../database/audit';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import { loadDay } from '../database/labDays';
+import { Problem } from '../problem';
 import { body, idParameter } from '../validate';
+
+/** Records that only the instructor makes. */
+const ofInstructor: readonly string[] = ['verdict', 'signOff'];
+
+/** A group writes at its own bench, and nothing that is the instructor’s to say. @throws Problem 403. */
+function refuseOthersBench(context: Context, { groupId, record }: BenchEntry): void {
+  const { seat } = whoAsks(context);
+  if (seat?.role !== 'group') return;
+  if (groupId === seat.groupId && !(record && ofInstructor.includes(record.kind))) return;
+  throw new Problem(
+    403,
+    'otherBench',
+    groupId === seat.groupId
+      ? 'Verdicts and signatures are the instructor’s.'
+      : 'This entry belongs to another bench.',
+    groupId === seat.groupId ? 'record' : 'groupId',
+    'Record at your own bench.',
+  );
+}
 
 /** What is measured and seen: weighings and bench entries, both append-only. */
 export function benchRoutes(database: Database): Router {
   const router = new Router();
   router.post('/entries', async (context) => {
-    context.body = await appendEntry(database, body(context, entrySchema));
+    const entry = body(context, entrySchema);
+    refuseOthersBench(context as Context, entry);
+    context.body = await appendEntry(database, entry);
+    if (entry.record?.kind === 'verdict')
+      await audit(
+        database,
+        whoAsks(context as Context).role,
+        'verdict overridden',
+        entry.record.reason,
+      );
     context.status = 201;
   });
   router.post('/days/:dayId/weighings', async (context) => {

@@ -1,7 +1,7 @@
-import { settingsSchema } from '@stoichos/core';
+import { settingsChangeSchema } from '@stoichos/core';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
-import { loadSettings, saveSettings } from '../database/settings';
+import { changeSettings, loadSettings } from '../database/settings';
 import { body } from '../validate';
 
 /** Health and the settings. */
@@ -14,8 +14,8 @@ export function generalRoutes(database: Database): Router {
   router.get('/settings', async (context) => {
     context.body = await loadSettings(database);
   });
-  router.put('/settings', async (context) => {
-    context.body = await saveSettings(database, body(context, settingsSchema));
+  router.patch('/settings', async (context) => {
+    context.body = await changeSettings(database, body(context, settingsChangeSchema));
   });
   return router;
 }

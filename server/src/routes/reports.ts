@@ -1,4 +1,7 @@
 import Router from '@koa/router';
+import type { Context } from 'koa';
+import { whoAsks } from '../access/who';
+import { audit } from '../database/audit';
 import type { Database } from '../database/connect';
 import { loadDay } from '../database/labDays';
 import { loadSettings } from '../database/settings';
@@ -14,12 +17,14 @@ export function reportRoutes(database: Database): Router {
     context.attachment(`${day.date} ${day.name}.md`);
     context.type = 'text/markdown; charset=utf-8';
     context.body = await markdownReport(day, await loadSettings(database));
+    await audit(database, whoAsks(context as Context).role, 'exported', `${day.name}, Markdown`);
   });
   router.get('/days/:dayId/report.csv', async (context) => {
     const day = await loadDay(database, idParameter(context, 'dayId'));
     context.attachment(`${day.date} ${day.name}.csv`);
     context.type = 'text/csv; charset=utf-8';
     context.body = csvReport(day, await loadSettings(database));
+    await audit(database, whoAsks(context as Context).role, 'exported', `${day.name}, CSV`);
   });
   return router;
 }

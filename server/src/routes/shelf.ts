@@ -6,7 +6,10 @@ import {
   writeShelfFile,
 } from '@stoichos/core';
 import Router from '@koa/router';
+import type { Context } from 'koa';
 import * as z from 'zod';
+import { whoAsks } from '../access/who';
+import { audit } from '../database/audit';
 import type { Database } from '../database/connect';
 import { loadDay } from '../database/labDays';
 import { confirmPreparation, undoPreparation } from '../database/preparations';
@@ -29,6 +32,7 @@ export function shelfRoutes(database: Database): Router {
     context.attachment('shelf.csv');
     context.type = 'text/csv; charset=utf-8';
     context.body = writeShelfFile(await listShelf(database));
+    await audit(database, whoAsks(context as Context).role, 'exported', 'the shelf, CSV');
   });
   router.put('/shelf/:itemId', async (context) => {
     const item = body(context, shelfItemSchema);

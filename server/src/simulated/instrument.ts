@@ -32,7 +32,12 @@ function circuit() {
 const models: Readonly<Record<string, () => Model>> = {
   balance: () => balanceModel(surroundings),
   thermometer: () => thermometerModel(surroundings),
-  supply: () => supplyModel(surroundings),
+  // It keeps real seconds and its own speed, for a run may be told to pass faster than the rest of the bench.
+  supply: () =>
+    supplyModel(
+      { ...surroundings, now: () => (performance.now() - started) / 1000 },
+      Number(speed),
+    ),
   multimeter: () => multimeterModel(surroundings, circuit()),
 };
 const model = models[kind];

@@ -104,15 +104,64 @@ export function thermometerModel({ now, random }: Surroundings): Model {
   };
 }
 
+/** A curve of volts against amperes, straight between its points; above the last it goes on as between the last two. */
+type Curve = readonly (readonly [amps: number, volts: number])[];
+
+function readCurve(parameters: readonly string[]): Curve {
+  const numbers = parameters.map((one) => number(one));
+  if (numbers.length < 4 || numbers.length % 2 === 1)
+    throw new RangeError('-109,"Missing parameter"');
+  const points = Array.from(
+    { length: numbers.length / 2 },
+    (_, at) => [numbers[2 * at] ?? 0, numbers[2 * at + 1] ?? 0] as const,
+  );
+  points.slice(1).forEach(([amps], at) => {
+    if (amps <= (points[at]?.[0] ?? 0)) throw new RangeError('-222,"Data out of range"');
+  });
+  return points;
+}
+
+function voltsAt(curve: Curve, amps: number): number {
+  const next = curve.findIndex(([at]) => at >= amps);
+  const upper = next < 0 ? curve.length - 1 : Math.max(1, next);
+  const [[x1, y1], [x2, y2]] = [curve[upper - 1] ?? [0, 0], curve[upper] ?? [1, 0]];
+  return y1 + ((y2 - y1) * (amps - x1)) / (x2 - x1);
+}
+
+/** The current at which a rising curve reaches a voltage; none below its start. */
+function ampsAt(curve: Curve, volts: number): number {
+  let [low, high] = [0, 100];
+  if (voltsAt(curve, 0) >= volts) return 0;
+  for (let round = 0; round < 50; round += 1) {
+    const middle = (low + high) / 2;
+    if (voltsAt(curve, middle) < volts) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+/** A cell of dilute electrolyte, where nobody said which: it holds water’s decomposition voltage against the supply. */
+const someCell: Curve = [
+  [0, 1.7],
+  [1, 13.7],
+];
+
 /** A supply with a voltage and a current limit, and a cell at its terminals: constant voltage or constant current, as the cell allows. */
-export function supplyModel({ random }: Surroundings): Model {
-  let [limitV, limitA, on, backV, ohm] = [0, 0, false, 1.7, 12];
-  const atRest = () => ({ volts: 0, amps: 0, mode: 'OFF' });
+export function supplyModel({ now, random }: Surroundings, startSpeed = 1): Model {
+  let [limitV, limitA, on] = [0, 0, false];
+  let cell = someCell;
+  // Seconds the output has been on, by a clock that may run fast.
+  let [speed, ranS, sinceS] = [startSpeed, 0, now()];
+  const tick = () => {
+    const atS = now();
+    if (on) ranS += (atS - sinceS) * speed;
+    sinceS = atS;
+  };
   const work = () => {
-    if (!on) return atRest();
-    const amps = Math.max(0, (limitV - backV) / ohm);
+    if (!on) return { volts: 0, amps: 0, mode: 'OFF' };
+    const amps = ampsAt(cell, limitV);
     return amps > limitA
-      ? { volts: backV + limitA * ohm, amps: limitA, mode: 'CC' }
+      ? { volts: voltsAt(cell, limitA), amps: limitA, mode: 'CC' }
       : { volts: limitV, amps, mode: 'CV' };
   };
   return {
@@ -120,6 +169,10 @@ export function supplyModel({ random }: Surroundings): Model {
     queries: {
       'MEASure:VOLTage': () => shown(work().volts + normal(random, 0.003), 0.01),
       'MEASure:CURRent': () => shown(Math.max(0, work().amps + normal(random, 0.002)), 0.01),
+      'MEASure:TIME': () => {
+        tick();
+        return shown(ranS, 0.1);
+      },
       'SOURce:VOLTage': () => shown(limitV, 0.01),
       'SOURce:CURRent': () => shown(limitA, 0.01),
       OUTPut: () => (on ? '1' : '0'),
@@ -133,33 +186,60 @@ export function supplyModel({ random }: Surroundings): Model {
         limitA = within(number(amps), 0, 5);
       },
       OUTPut: ([state]) => {
-        on = state === 'ON' || state === '1';
+        tick();
+        const next = state === 'ON' || state === '1';
+        if (next && !on) ranS = 0;
+        on = next;
       },
-      'SIMulate:CELL': ([volts, resistance]) => {
-        backV = within(number(volts), 0, 10);
-        ohm = within(number(resistance), 0.01, 1e6);
+      'SIMulate:CURVe': (parameters) => {
+        cell = readCurve(parameters);
+      },
+      'SIMulate:SPEed': ([times]) => {
+        tick();
+        speed = within(number(times), 1, 2000);
       },
     },
     reset: () => {
-      [limitV, limitA, on] = [0, 0, false];
+      tick();
+      [limitV, limitA, on, cell, speed, ranS] = [0, 0, false, someCell, startSpeed, 0];
     },
   };
 }
 
-/** A multimeter wired to the supply’s cell. */
+/** A multimeter with a scanner, wired to the supply’s cell: channel 1 is the cell, the others are half-cells. */
 export function multimeterModel(
   { random }: Surroundings,
   circuit: () => Promise<{ readonly volts: number; readonly amps: number }>,
 ): Model {
+  const whole = 1;
+  let channel = whole;
+  const halfCells = new Map<number, Curve>();
+  const volts = async (): Promise<number> => {
+    const { volts: across, amps } = await circuit();
+    const curve = halfCells.get(channel);
+    return channel === whole ? across : curve ? voltsAt(curve, amps) : 0;
+  };
   return {
     identity: 'Net Loft Instruments,Simulated multimeter,0004,1.0',
     queries: {
-      'MEASure:VOLTage:DC': async () =>
-        shown((await circuit()).volts + normal(random, 0.0008), 0.001),
+      'MEASure:VOLTage:DC': async () => shown((await volts()) + normal(random, 0.0008), 0.001),
       'MEASure:CURRent:DC': async () =>
         shown((await circuit()).amps + normal(random, 0.0005), 0.001),
+      'ROUTe:CLOSe': () => `(@${channel})`,
     },
-    commands: {},
-    reset: () => undefined,
+    commands: {
+      'ROUTe:CLOSe': ([list = '']) => {
+        const wanted = /^\(@(\d+)\)$/.exec(list)?.[1];
+        if (wanted === undefined) throw new RangeError('-104,"Data type error"');
+        channel = within(Number(wanted), 1, 5);
+      },
+      'SIMulate:CHANnel': ([at, ...curve]) => {
+        halfCells.set(within(number(at), 2, 5), readCurve(curve));
+      },
+    },
+    reset: () => {
+      channel = whole;
+      halfCells.clear();
+    },
   };
 }

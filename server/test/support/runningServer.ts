@@ -1,6 +1,6 @@
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
-import { connect, createApp, migrate, openInstruments } from '../../src';
+import { connect, createApp, migrate, openInstruments, openLive } from '../../src';
 import type { InstrumentAddress } from '../../src/instruments/instruments';
 import { createLog } from '../../src/log';
 
@@ -8,22 +8,30 @@ import { createLog } from '../../src/log';
 export async function runningServer(
   databaseUrl: string,
   addresses: readonly InstrumentAddress[] = [],
+  { keep = false, loopback = true } = {},
 ) {
   const database = connect(databaseUrl);
-  await database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
+  if (!keep) await database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
   await migrate(database.sequelize);
   const instruments = openInstruments(addresses);
-  const server = createApp(database, createLog('silent'), '/nowhere', instruments).listen(
-    0,
-    '127.0.0.1',
-  );
+  const log = createLog('silent');
+  const hub = openLive(databaseUrl, log);
+  const server = createApp(database, log, '/nowhere', instruments, {
+    hub,
+    reach: { loopback },
+  }).listen(0, '127.0.0.1');
   await once(server, 'listening');
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`;
-  const ask = async (method: string, path: string, body?: unknown) => {
+  const ask = async (
+    method: string,
+    path: string,
+    body?: unknown,
+    headers: Readonly<Record<string, string>> = {},
+  ) => {
     const response = await fetch(base + path, {
       method,
+      headers: { ...(body !== undefined && { 'content-type': 'application/json' }), ...headers },
       ...(body !== undefined && {
-        headers: { 'content-type': 'application/json' },
         body: typeof body === 'string' ? body : JSON.stringify(body),
       }),
     });
@@ -40,9 +48,10 @@ export async function runningServer(
     server.close();
     server.closeAllConnections();
     instruments.close();
+    await hub.close();
     await database.sequelize.close();
   };
-  return { database, ask, close };
+  return { database, instruments, hub, base, ask, close };
 }
 
 /** A small valid lab day with one test. */

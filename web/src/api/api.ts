@@ -1,5 +1,15 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import {
+  auditLineSchema,
+  cellEntrySchema,
+  cellRunSchema,
+  groupViewSchema,
+  joinableSchema,
+  oversightSchema,
+  sealedUnknownSchema,
+  sessionStateSchema,
+  cellRunWithRecordSchema,
+  logLineSchema,
   instrumentSchema,
   keptRunSchema,
   readingSchema,
@@ -11,10 +21,21 @@ import {
   entrySchema,
 } from '@stoichos/core';
 import type {
+  AuditLine,
   BenchEntry,
+  CellEntry,
+  CellRun,
+  CellRunWithRecord,
   DayProcedure,
   DayTimetable,
   Follow,
+  GroupView,
+  Joinable,
+  MessageInput,
+  Oversight,
+  Release,
+  SealedUnknown,
+  SessionState,
   InstrumentInfo,
   InstrumentReading,
   KeptRun,
@@ -26,6 +47,7 @@ import type {
   Preparation,
   QuantityName,
   Settings,
+  SettingsChange,
   ShelfItem,
   Weighing,
 } from '@stoichos/core';
@@ -35,6 +57,10 @@ const summaries = z.array(labDaySummarySchema);
 const shelf = z.array(shelfItemSchema);
 const instruments = z.array(instrumentSchema);
 const runs = z.array(keptRunSchema);
+const cellRuns = z.array(cellRunSchema);
+/** A line of a log as the instruments read it; the browser adds the time where the supply keeps none. */
+const cellReading = logLineSchema.partial({ timeS: true });
+export type CellReading = z.infer<typeof cellReading>;
 const ownProcedures = z.array(ownProcedureSchema);
 const shelfImportSchema = z.object({
   added: z.number(),
@@ -53,10 +79,28 @@ const shelfImportSchema = z.object({
 /** What a shelf file would change, or what is wrong with it. */
 export type ShelfImport = z.infer<typeof shelfImportSchema>;
 
+const tags = [
+  'Access',
+  'Audit',
+  'Cells',
+  'Group',
+  'Days',
+  'Day',
+  'Instruments',
+  'Procedures',
+  'Runs',
+  'Settings',
+  'Shelf',
+] as const;
+/** Whoever signs in or out sees other things altogether. */
+const everything = [...tags];
+
 /** The server as the application sees it. Every answer is checked against the shared schema. */
 export const api = createApi({
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
-  tagTypes: ['Days', 'Day', 'Instruments', 'Procedures', 'Runs', 'Settings', 'Shelf'],
+  tagTypes: tags,
+  // News from the bench does not wait for a request that hangs.
+  invalidationBehavior: 'immediately',
   refetchOnReconnect: true,
   refetchOnFocus: true,
   endpoints: (build) => ({
@@ -105,8 +149,50 @@ export const api = createApi({
             if (!day.entries.some(({ id }) => id === data.id)) day.entries.push(data);
           }),
         );
+        dispatch(
+          api.util.updateQueryData('group', undefined, (view) => {
+            if (!view.entries.some(({ id }) => id === data.id)) view.entries.push(data);
+          }),
+        );
       },
       invalidatesTags: ['Days'],
+    }),
+    cells: build.query<CellRun[], void>({
+      query: () => '/cells',
+      transformResponse: (raw) => cellRuns.parse(raw),
+      providesTags: ['Cells'],
+    }),
+    cell: build.query<CellRunWithRecord, string>({
+      query: (id) => `/cells/${id}`,
+      transformResponse: (raw) => cellRunWithRecordSchema.parse(raw),
+      providesTags: (_, __, id) => [{ type: 'Cells', id }],
+    }),
+    saveCell: build.mutation<CellRun, CellRun>({
+      query: (run) => ({ url: `/cells/${run.id}`, method: 'PUT', body: run }),
+      invalidatesTags: ['Cells'],
+    }),
+    addCellEntry: build.mutation<CellEntry, CellEntry>({
+      query: (entry) => ({ url: '/cell-entries', method: 'POST', body: entry }),
+      transformResponse: (raw) => cellEntrySchema.parse(raw),
+      onQueryStarted: async ({ runId }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled;
+        dispatch(
+          api.util.updateQueryData('cell', runId, (run) => {
+            if (!run.entries.some(({ id }) => id === data.id)) run.entries.push(data);
+          }),
+        );
+      },
+    }),
+    simulateCell: build.mutation<void, { runId: string; speed: number }>({
+      query: ({ runId, speed }) => ({
+        url: `/cells/${runId}/simulate`,
+        method: 'POST',
+        body: { speed },
+      }),
+    }),
+    cellReading: build.mutation<CellReading, string>({
+      query: (runId) => `/cells/${runId}/reading`,
+      transformResponse: (raw) => cellReading.parse(raw),
     }),
     shelf: build.query<ShelfItem[], void>({
       query: () => '/shelf',
@@ -208,19 +294,128 @@ export const api = createApi({
       query: (id) => ({ url: `/runs/${id}`, method: 'DELETE' }),
       invalidatesTags: ['Runs'],
     }),
+    session: build.query<SessionState, void>({
+      query: () => '/session',
+      transformResponse: (raw) => sessionStateSchema.parse(raw),
+      providesTags: ['Access'],
+    }),
+    signIn: build.mutation<void, { role: 'instructor' | 'technician'; passphrase: string }>({
+      query: (body) => ({ url: '/sign-in', method: 'POST', body }),
+      invalidatesTags: everything,
+    }),
+    signOut: build.mutation<void, { everywhere: boolean }>({
+      query: ({ everywhere }) => ({
+        url: everywhere ? '/sign-out-everywhere' : '/sign-out',
+        method: 'POST',
+        body: {},
+      }),
+      invalidatesTags: everything,
+    }),
+    setPassphrase: build.mutation<
+      void,
+      { role: 'instructor' | 'technician'; passphrase: string; openHere?: boolean }
+    >({
+      query: ({ role, ...body }) => ({ url: `/accounts/${role}`, method: 'PUT', body }),
+      invalidatesTags: ['Access', 'Audit'],
+    }),
+    audit: build.query<AuditLine[], void>({
+      query: () => '/audit',
+      transformResponse: (raw) => z.array(auditLineSchema).parse(raw),
+      providesTags: ['Audit'],
+    }),
+    joinable: build.query<Joinable, string>({
+      query: (code) => `/join/${encodeURIComponent(code)}`,
+      transformResponse: (raw) => joinableSchema.parse(raw),
+      keepUnusedDataFor: 0,
+    }),
+    join: build.mutation<void, { code: string; groupId: string }>({
+      query: (body) => ({ url: '/join', method: 'POST', body }),
+      invalidatesTags: everything,
+    }),
+    leave: build.mutation<void, void>({
+      query: () => ({ url: '/leave', method: 'POST', body: {} }),
+      invalidatesTags: everything,
+    }),
+    group: build.query<GroupView, void>({
+      query: () => '/group',
+      transformResponse: (raw) => groupViewSchema.parse(raw),
+      providesTags: ['Group'],
+    }),
+    oversight: build.query<Oversight, string>({
+      query: (dayId) => `/days/${dayId}/oversight`,
+      transformResponse: (raw) => oversightSchema.parse(raw),
+      providesTags: (_, __, id) => [{ type: 'Group', id }],
+    }),
+    renewCode: build.mutation<Oversight, string>({
+      query: (dayId) => ({ url: `/days/${dayId}/code`, method: 'POST', body: {} }),
+      invalidatesTags: (_, __, id) => [{ type: 'Group', id }, 'Audit'],
+    }),
+    putOut: build.mutation<Oversight, { dayId: string; tabletId: string }>({
+      query: ({ dayId, tabletId }) => ({
+        url: `/days/${dayId}/tablets/${tabletId}`,
+        method: 'DELETE',
+      }),
+      invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit'],
+    }),
+    release: build.mutation<Oversight, { dayId: string; release: Release }>({
+      query: ({ dayId, release }) => ({
+        url: `/days/${dayId}/releases`,
+        method: 'PUT',
+        body: release,
+      }),
+      invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }],
+    }),
+    keys: build.query<SealedUnknown[], string>({
+      query: (dayId) => `/days/${dayId}/keys`,
+      transformResponse: (raw) => z.array(sealedUnknownSchema).parse(raw),
+      providesTags: (_, __, id) => [{ type: 'Group', id }],
+      keepUnusedDataFor: 0,
+    }),
+    assignUnknown: build.mutation<Oversight, { dayId: string; unknown: SealedUnknown }>({
+      query: ({ dayId, unknown }) => ({
+        url: `/days/${dayId}/unknowns`,
+        method: 'PUT',
+        body: unknown,
+      }),
+      invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit'],
+    }),
+    sendMessage: build.mutation<Oversight, { dayId: string; message: MessageInput }>({
+      query: ({ dayId, message }) => ({
+        url: `/days/${dayId}/messages`,
+        method: 'POST',
+        body: message,
+      }),
+      invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }],
+    }),
     settings: build.query<Settings, void>({
       query: () => '/settings',
       transformResponse: (raw) => settingsSchema.parse(raw),
       providesTags: ['Settings'],
     }),
-    saveSettings: build.mutation<Settings, Settings>({
-      query: (settings) => ({ url: '/settings', method: 'PUT', body: settings }),
+    changeSettings: build.mutation<Settings, SettingsChange>({
+      query: (change) => ({ url: '/settings', method: 'PATCH', body: change }),
       invalidatesTags: ['Settings'],
     }),
   }),
 });
 
 export const {
+  useSessionQuery,
+  useSignInMutation,
+  useSignOutMutation,
+  useSetPassphraseMutation,
+  useAuditQuery,
+  useJoinableQuery,
+  useJoinMutation,
+  useLeaveMutation,
+  useGroupQuery,
+  useOversightQuery,
+  useRenewCodeMutation,
+  usePutOutMutation,
+  useReleaseMutation,
+  useSendMessageMutation,
+  useKeysQuery,
+  useAssignUnknownMutation,
   useDaysQuery,
   useDayQuery,
   useSaveDayMutation,
@@ -246,6 +441,11 @@ export const {
   useRunsQuery,
   useKeepRunMutation,
   useDropRunMutation,
+  useCellsQuery,
+  useCellQuery,
+  useSaveCellMutation,
+  useSimulateCellMutation,
+  useCellReadingMutation,
   useSettingsQuery,
-  useSaveSettingsMutation,
+  useChangeSettingsMutation,
 } = api;

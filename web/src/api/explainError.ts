@@ -15,9 +15,17 @@ export function explainError(error: unknown): ApiError {
   return parsed.success ? parsed.data.error : unreachable;
 }
 
-/** Whether a request got no answer at all, so that sending it again may succeed. */
+function statusOf(error: unknown): unknown {
+  return typeof error === 'object' && error !== null && 'status' in error ? error.status : 0;
+}
+
+/** Whether nobody is signed in any more: what was asked may succeed once somebody is. */
+export function isSignedOut(error: unknown): boolean {
+  return statusOf(error) === 401;
+}
+
+/** Whether sending a request again may succeed: it got no answer, or the session has ended and may begin again. */
 export function isUnreachable(error: unknown): boolean {
-  const status =
-    typeof error === 'object' && error !== null && 'status' in error ? error.status : 0;
-  return typeof status !== 'number' || status >= 500;
+  const status = statusOf(error);
+  return typeof status !== 'number' || status >= 500 || status === 401;
 }

@@ -1,18 +1,18 @@
-import { Group, Radio, Stack } from '@mantine/core';
+import { Anchor, Group, Radio, Stack } from '@mantine/core';
+import { Link } from 'react-router';
 import { notifications } from '@mantine/notifications';
-import { settingsSchema } from '@stoichos/core';
+import { settingsChangeSchema } from '@stoichos/core';
 import type { Settings } from '@stoichos/core';
-import { useSaveSettingsMutation } from '../api/api';
+import { useChangeSettingsMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { useSettings } from './useSettings';
 
 /** The choice of schools: how substances are named, and how reaction types are counted. */
 export function SchoolSettings() {
   const settings = useSettings();
-  const [save] = useSaveSettingsMutation();
-  const change = (part: Record<keyof Settings, string> | object) => {
-    const next = settingsSchema.parse({ ...settings, ...part });
-    void save(next)
+  const [save] = useChangeSettingsMutation();
+  const change = (part: Partial<Record<keyof Settings, string>>) => {
+    void save(settingsChangeSchema.parse(part))
       .unwrap()
       .catch((error: unknown) => {
         notifications.show({
@@ -61,6 +61,19 @@ export function SchoolSettings() {
           <Radio value="fixedTimes" label="For fixed times" />
         </Stack>
       </Radio.Group>
+      <Radio.Group
+        label="Discharge at electrodes"
+        value={settings.discharge}
+        onChange={(discharge) => change({ discharge })}
+      >
+        <Stack gap={8} mt={6}>
+          <Radio value="potentials" label="By potentials, with overpotential" />
+          <Radio value="ruleOfThumb" label="By the rule of thumb" />
+        </Stack>
+      </Radio.Group>
+      <Anchor component={Link} to="/access">
+        Who may come in: passphrases, sign out
+      </Anchor>
     </Stack>
   );
 }

@@ -13,6 +13,7 @@ import { IconAdjustments, IconKeyboard, IconMoon, IconSearch, IconSun } from '@t
 import { Link, Outlet } from 'react-router';
 import { CaptureRunner } from '../bench/CaptureRunner';
 import { TimerAlarms } from '../timers/TimerAlarms';
+import { Door } from '../access/Door';
 import { CommandSearch } from './CommandSearch';
 import { OutboxNotice } from '../outbox/OutboxNotice';
 import { SchoolSettings } from './SchoolSettings';
@@ -86,7 +87,9 @@ export function Shell() {
       <TimerAlarms />
       <CaptureRunner />
       <main id="content" className={classes.main}>
-        <Outlet />
+        <Door>
+          <Outlet />
+        </Door>
       </main>
       <CommandSearch />
       <ShortcutSheet opened={sheetOpen} close={sheet.close} />

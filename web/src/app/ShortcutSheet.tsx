@@ -14,8 +14,8 @@ const shortcuts = [
   ['← →', 'Timetable: the chosen task a minute earlier or later; with Shift, five'],
   ['Space', 'A step’s handle: pick up, then arrows move it, space puts it down'],
   ['Ctrl S', 'Editor of procedures: save'],
-  ['Ctrl Z', 'Mix anything and the editor: undo'],
-  ['Ctrl Shift Z', 'Mix anything and the editor: redo'],
+  ['Ctrl Z', 'Mix anything, Equilibrium and the editor: undo'],
+  ['Ctrl Shift Z', 'Mix anything, Equilibrium and the editor: redo'],
 ] as const;
 
 /** All keys of the application. */

@@ -1,8 +1,12 @@
 import { createBrowserRouter } from 'react-router';
+import { AccessPage } from '../access/AccessPage';
 import { BenchPage } from '../bench/BenchPage';
 import { ProjectorPage } from '../bench/ProjectorPage';
 import { DayFrame } from '../days/DayFrame';
 import { HomePage } from '../days/HomePage';
+import { GroupPage } from '../groups/GroupPage';
+import { GroupsPage } from '../groups/GroupsPage';
+import { JoinPage } from '../groups/JoinPage';
 import { ActivityPage } from '../judge/ActivityPage';
 import { CircuitPage } from '../judge/CircuitPage';
 import { JudgePage } from '../judge/JudgePage';
@@ -27,6 +31,9 @@ import { Shell } from './Shell';
 
 export const router = createBrowserRouter([
   { path: '/days/:dayId/projector', element: <ProjectorPage /> },
+  { path: '/join', element: <JoinPage /> },
+  { path: '/join/:code', element: <JoinPage /> },
+  { path: '/group', element: <GroupPage /> },
   {
     element: <Shell />,
     children: [
@@ -36,10 +43,80 @@ export const router = createBrowserRouter([
       { path: '/procedures/:procedureId', element: <ProcedurePage /> },
       { path: '/procedures/:procedureId/edit', element: <LibraryEditorPage /> },
       { path: '/shelf', element: <ShelfPage /> },
+      { path: '/access', element: <AccessPage /> },
       {
         path: '/mix',
         // A study brings its charts along, which a lab day does without.
         lazy: async () => ({ Component: (await import('../mixing/MixPage')).MixPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/equilibrium',
+        lazy: async () => ({
+          Component: (await import('../equilibrium/EquilibriumPage')).EquilibriumPage,
+        }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/electrolysis',
+        lazy: async () => ({
+          Component: (await import('../electrolysis/PredictPage')).PredictPage,
+        }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/electrolysis/plan',
+        lazy: async () => ({ Component: (await import('../electrolysis/PlanPage')).PlanPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/electrolysis/runs',
+        lazy: async () => ({ Component: (await import('../electrolysis/RunsPage')).RunsPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/electrolysis/runs/:runId',
+        lazy: async () => ({ Component: (await import('../electrolysis/RunPage')).RunPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/electrolysis/series',
+        lazy: async () => ({ Component: (await import('../electrolysis/SeriesPage')).SeriesPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/gases',
+        lazy: async () => ({ Component: (await import('../gases/RoutesPage')).RoutesPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/gases/make',
+        lazy: async () => ({ Component: (await import('../gases/MakePage')).MakePage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/gases/apparatus',
+        lazy: async () => ({ Component: (await import('../gases/ApparatusPage')).ApparatusPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/gases/properties',
+        lazy: async () => ({ Component: (await import('../gases/PropertiesPage')).PropertiesPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/gases/unknown',
+        lazy: async () => ({ Component: (await import('../gases/UnknownGasPage')).UnknownGasPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/gases/cycles',
+        lazy: async () => ({ Component: (await import('../cycles/CyclesPage')).CyclesPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/dish',
+        lazy: async () => ({ Component: (await import('../dish/DishPage')).DishPage }),
         HydrateFallback: Loading,
       },
       {
@@ -57,6 +134,7 @@ export const router = createBrowserRouter([
           { path: 'prepare/labels', element: <LabelsPage /> },
           { path: 'prepare/safety', element: <SafetyPage /> },
           { path: 'prepare/waste', element: <WastePage /> },
+          { path: 'groups', element: <GroupsPage /> },
           { path: 'bench', element: <BenchPage /> },
           { path: 'judge', element: <JudgePage /> },
           { path: 'judge/circuit', element: <CircuitPage /> },

@@ -32,6 +32,7 @@ export const theme = createTheme({
   focusRing: 'auto',
   components: {
     InputWrapper: { styles: { description: { color: 'var(--quiet)' } } },
+    Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close this notice' } } },
     Modal: {
       defaultProps: { closeButtonProps: { 'aria-label': 'Close this window' } },
       styles: {

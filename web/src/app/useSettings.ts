@@ -6,6 +6,7 @@ const untilLoaded: Settings = {
   reactionTypes: 'five',
   temperature: '°C',
   heating: 'constantMass',
+  discharge: 'potentials',
 };
 
 /** The chosen schools. */

@@ -39,7 +39,8 @@ export function BenchPage() {
     next.set('group', group ?? 'all');
     if (to.work) next.set('work', to.work);
     if (to.step) next.set('step', to.step);
-    setParameters(next, { replace: true });
+    // At once, and not when there is time: what is tapped next must go to the bench that was chosen.
+    setParameters(next, { replace: true, flushSync: true });
   };
   return (
     <>

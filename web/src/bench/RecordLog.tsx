@@ -4,7 +4,7 @@ import type { BenchEntry, LabDay } from '@stoichos/core';
 import classes from './BenchPage.module.css';
 
 interface RecordLogProps {
-  readonly day: LabDay;
+  readonly day: Pick<LabDay, 'entries'>;
   readonly at: {
     readonly workId: string;
     readonly stepId?: string;

@@ -66,7 +66,7 @@ export function entryAt(
   };
 }
 
-export function useRecorder(day: LabDay, place: Place): Recorder {
+export function useRecorder(day: Pick<LabDay, 'id' | 'entries'>, place: Place): Recorder {
   const dispatch = useAppDispatch();
   const standing = standingEntries(day.entries, place);
   const { workId, stepId, groupId } = place;

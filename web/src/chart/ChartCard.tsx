@@ -2,6 +2,7 @@ import { Button, Group, Table, Text } from '@mantine/core';
 import { csvOf } from '@stoichos/core';
 import type { ChartConfiguration } from 'chart.js';
 import { useRef, useState } from 'react';
+import { save } from '../parts/save';
 import classes from './ChartCard.module.css';
 import { ChartCanvas } from './ChartCanvas';
 import type { ChartInk } from './ChartCanvas';
@@ -92,12 +93,4 @@ function savePicture(canvas: HTMLCanvasElement | null | undefined, title: string
   page.toBlob((picture) => {
     if (picture) save(picture, `${title}.png`);
   });
-}
-
-function save(content: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(content);
-  link.download = name.replace(/[/\\:]/g, '-');
-  link.click();
-  URL.revokeObjectURL(link.href);
 }

@@ -7,9 +7,11 @@ import {
   IconCircleCheckFilled,
   IconCircleHalf2,
   IconPencil,
+  IconUsers,
 } from '@tabler/icons-react';
-import { NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
+import { Link, NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
 import { useDayQuery } from '../api/api';
+import { useLiveDay } from '../live/useLive';
 import { LoadState } from '../parts/LoadState';
 import { useDayWithUnsent } from '../outbox/useDayWithUnsent';
 import { DayForm } from './DayForm';
@@ -28,6 +30,7 @@ export function DayFrame() {
   const { dayId = '' } = useParams();
   const { data, error, refetch } = useDayQuery(dayId);
   const day = useDayWithUnsent(data);
+  useLiveDay(dayId);
   const navigate = useNavigate();
   const [formOpen, form] = useDisclosure(false);
   useHotkeys(
@@ -49,17 +52,31 @@ export function DayFrame() {
               {longDate(day.date)} · {day.groups.map(({ name }) => name).join(', ')}
             </Text>
           </div>
-          <Tooltip label="Name, date, groups, spare">
-            <ActionIcon
-              variant="subtle"
-              size={44}
-              onClick={form.open}
-              aria-label="Change the lab day"
-              className="no-print"
-            >
-              <IconPencil size={20} />
-            </ActionIcon>
-          </Tooltip>
+          <Group gap={0} wrap="nowrap">
+            <Tooltip label="Groups: join, release, message">
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                component={Link}
+                to={`/days/${day.id}/groups`}
+                aria-label="Groups of the lab day"
+                className="no-print"
+              >
+                <IconUsers size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Tooltip label="Name, date, groups, spare">
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                onClick={form.open}
+                aria-label="Change the lab day"
+                className="no-print"
+              >
+                <IconPencil size={20} />
+              </ActionIcon>
+            </Tooltip>
+          </Group>
         </Group>
         <nav aria-label="Stages" className={`${classes.stages} no-print`}>
           {stageStates(day).map(({ stage, state, detail }) => {

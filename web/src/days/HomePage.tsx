@@ -1,4 +1,4 @@
-import { Badge, Button, Group, Stack, Text, Title } from '@mantine/core';
+import { Badge, Button, Group, Menu, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { describeObservation, stationsOf, worksAsMade } from '@stoichos/core';
 import type { LabDaySummary, Observation } from '@stoichos/core';
@@ -17,6 +17,19 @@ import { LoadState } from '../parts/LoadState';
 import { DayForm } from './DayForm';
 import { longDate, today } from './dates';
 import classes from './HomePage.module.css';
+
+/** What is tried out beside a lab day. */
+const studies = [
+  { to: '/mix', name: 'Mix anything', about: 'Fill vessels and see what happens' },
+  { to: '/equilibrium', name: 'Equilibrium', about: 'Shift a coloured equilibrium' },
+  {
+    to: '/electrolysis',
+    name: 'Electrolysis',
+    about: 'What comes off, how much, where the volts go',
+  },
+  { to: '/gases', name: 'Gases', about: 'Reagents, apparatus, collection, proof; cycles' },
+  { to: '/dish', name: 'Two salts in a dish', about: 'Where and when the line comes' },
+] as const;
 
 /** The record of lab days, the next one first, with one obvious action. */
 export function HomePage() {
@@ -49,15 +62,23 @@ export function HomePage() {
         >
           Shelf
         </Button>
-        <Button
-          component={Link}
-          to="/mix"
-          size="md"
-          variant="default"
-          leftSection={<IconFlask size={18} aria-hidden />}
-        >
-          Mix anything
-        </Button>
+        <Menu position="bottom-end" width={260}>
+          <Menu.Target>
+            <Button size="md" variant="default" leftSection={<IconFlask size={18} aria-hidden />}>
+              Studies
+            </Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            {studies.map(({ to, name, about }) => (
+              <Menu.Item key={to} component={Link} to={to}>
+                {name}
+                <Text size="sm" className="quiet">
+                  {about}
+                </Text>
+              </Menu.Item>
+            ))}
+          </Menu.Dropdown>
+        </Menu>
         <Button
           size="md"
           variant={next ? 'default' : 'filled'}

@@ -11,7 +11,19 @@ interface VesselProps {
   /** What the drawing stands for, said before its description. */
   readonly label: string;
   readonly height?: number;
+  /** The card it is held against; chosen by what it holds when left out. */
+  readonly card?: Card;
+  /** The level as it is, instead of one that keeps a few millilitres visible. */
+  readonly trueLevel?: boolean;
 }
+
+/** What a vessel is held against. */
+export type Card = 'white' | 'grey' | 'black';
+const cards: Readonly<Record<Card, string>> = {
+  white: '#fdfdfc',
+  grey: '#9aa0a6',
+  black: '#23272b',
+};
 
 const cloudiness = { clear: 0, cloudy: 0.45, opaque: 0.86 } as const;
 const white = '#fdfdfc';
@@ -19,19 +31,33 @@ const white = '#fdfdfc';
 const blackCard = '#3b4147';
 /** The least share of the vessel that a drawn liquid fills, so that a few millilitres stay visible. */
 const leastFill = 0.3;
+/** With a true level a film at the bottom is still drawn. */
+const leastTrue = 0.04;
 
 /**
  * The one drawing of a vessel: liquid in its colour, cloudiness, solid at the bottom, bubbles.
  * The inside is white in light and dark alike, for colours are seen against white; pale solids are seen against black.
  */
-export function Vessel({ container, view, label, height = 180 }: VesselProps) {
+export function Vessel({
+  container,
+  view,
+  label,
+  height = 180,
+  card,
+  trueLevel = false,
+}: VesselProps) {
   const clip = useId();
   const shape = shapes[container];
   const depth = shape.floor - shape.brim;
-  const level = view ? shape.floor - depth * Math.max(leastFill, view.fill) : shape.floor;
+  const level = view
+    ? shape.floor - depth * Math.max(trueLevel ? leastTrue : leastFill, view.fill)
+    : shape.floor;
   const liquidDepth = shape.floor - level;
   const hasLiquid = view !== undefined && view.fill > 0;
-  const onBlack = view?.solid !== undefined && isPale(view.solid.hex) && isPale(view.liquidHex);
+  const palest = view?.solid !== undefined && isPale(view.solid.hex) && isPale(view.liquidHex);
+  const onBlack = card === 'black' || (card === undefined && palest);
+  // Through a clear liquid the card is seen; a grey one dims it, a black one hides all but what scatters.
+  const through = onBlack ? 0.18 : card === 'grey' ? 0.72 : 1;
   return (
     <svg
       role="img"
@@ -45,7 +71,7 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
         <path d={shape.inside} />
       </clipPath>
       <g clipPath={`url(#${clip})`}>
-        <rect width="100" height="140" fill={onBlack ? blackCard : white} />
+        <rect width="100" height="140" fill={card ? cards[card] : onBlack ? blackCard : white} />
         {view && (
           <>
             <rect
@@ -53,7 +79,7 @@ export function Vessel({ container, view, label, height = 180 }: VesselProps) {
               width="100"
               height={liquidDepth}
               fill={view.liquidHex}
-              opacity={!hasLiquid ? 0 : onBlack ? 0.18 : 1}
+              opacity={hasLiquid ? through : 0}
             />
             {view.solid ? (
               <rect

@@ -16,6 +16,17 @@ export interface GlassShape {
   readonly mouth: readonly [left: number, right: number, y: number];
 }
 
+/** Beakers of all sizes are drawn alike: the picture says how full, the caption how large. */
+const beaker: GlassShape = {
+  inside: 'M16 30 V124 Q16 132 24 132 H76 Q84 132 84 124 V30 Z',
+  outline: 'M10 28 Q16 28 16 34 V124 Q16 132 24 132 H76 Q84 132 84 124 V34 Q84 28 90 28',
+  floor: 132,
+  brim: 36,
+  left: 20,
+  right: 80,
+  mouth: [16, 84, 30],
+};
+
 export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
   testTube: {
     inside: 'M34 8 V112 A16 16 0 0 0 66 112 V8 Z',
@@ -26,15 +37,11 @@ export const shapes: Readonly<Record<ContainerKind, GlassShape>> = {
     right: 63,
     mouth: [34, 66, 8],
   },
-  beaker: {
-    inside: 'M16 30 V124 Q16 132 24 132 H76 Q84 132 84 124 V30 Z',
-    outline: 'M10 28 Q16 28 16 34 V124 Q16 132 24 132 H76 Q84 132 84 124 V34 Q84 28 90 28',
-    floor: 132,
-    brim: 36,
-    left: 20,
-    right: 80,
-    mouth: [16, 84, 30],
-  },
+  beaker50: beaker,
+  beaker,
+  beaker250: beaker,
+  beaker400: beaker,
+  beaker600: beaker,
   dish: {
     inside: 'M6 98 Q10 132 34 132 H66 Q90 132 94 98 Z',
     outline: 'M3 96 H6 Q10 132 34 132 H66 Q90 132 94 96 H97',

@@ -2,6 +2,7 @@ import { Button, NumberInput, Text } from '@mantine/core';
 import { testLabels } from '@stoichos/core';
 import type { Action, RackEvent } from '@stoichos/core';
 import { useState } from 'react';
+import { CurrentForm } from './CurrentForm';
 import classes from './MixPage.module.css';
 
 interface DoProps {
@@ -126,6 +127,9 @@ export function DoPanel({
         {measured.map((row) => (
           <Measured key={row.button} {...row} vessel={vessel} attempt={attempt} />
         ))}
+      </Section>
+      <Section title="A current through it">
+        <CurrentForm vessel={vessel} attempt={attempt} />
       </Section>
     </>
   );

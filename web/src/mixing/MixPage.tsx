@@ -1,4 +1,4 @@
-import { ActionIcon, Alert, Button, Group, Tabs, Text, Title, Tooltip } from '@mantine/core';
+import { ActionIcon, Alert, Button, Tabs, Text, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { describeObservation, eventWords, heldIn, vesselsOf } from '@stoichos/core';
 import type { KeptRun, Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core';
@@ -6,6 +6,7 @@ import { IconArrowBackUp, IconArrowDown, IconArrowForwardUp } from '@tabler/icon
 import { useMemo, useRef, useState } from 'react';
 import { useAppDispatch } from '../app/store';
 import { Formula } from '../chemistry/Formula';
+import { StudyFrame } from '../study/StudyFrame';
 import { AddPanel } from './AddPanel';
 import { BenchNotes } from './BenchNotes';
 import { CompareView } from './CompareView';
@@ -43,105 +44,117 @@ export function MixPage() {
     : last?.told && briefly(last.event, last.told);
   return (
     <>
-      <Group justify="space-between" my="md">
-        <Title order={1}>Mix anything</Title>
-        <Group gap="xs">
-          <Tooltip label="Undo, Ctrl Z">
-            <ActionIcon
+      <StudyFrame
+        title="Mix anything"
+        tools={
+          <>
+            <Tooltip label="Undo, Ctrl Z">
+              <ActionIcon
+                variant="default"
+                size={44}
+                aria-label="Undo"
+                disabled={past.length === 0}
+                onClick={() => dispatch(undone())}
+              >
+                <IconArrowBackUp size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Tooltip label="Redo, Ctrl Shift Z">
+              <ActionIcon
+                variant="default"
+                size={44}
+                aria-label="Redo"
+                disabled={future.length === 0}
+                onClick={() => dispatch(redone())}
+              >
+                <IconArrowForwardUp size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Button variant="default" size="md" onClick={keptShown.open}>
+              Keep or compare
+            </Button>
+            <Button
               variant="default"
-              size={44}
-              aria-label="Undo"
-              disabled={past.length === 0}
-              onClick={() => dispatch(undone())}
+              size="md"
+              disabled={rack.events.length === 0 && rack.vessels.length === 1}
+              onClick={() => dispatch(cleared())}
             >
-              <IconArrowBackUp size={20} />
-            </ActionIcon>
-          </Tooltip>
-          <Tooltip label="Redo, Ctrl Shift Z">
-            <ActionIcon
-              variant="default"
-              size={44}
-              aria-label="Redo"
-              disabled={future.length === 0}
-              onClick={() => dispatch(redone())}
-            >
-              <IconArrowForwardUp size={20} />
-            </ActionIcon>
-          </Tooltip>
-          <Button variant="default" size="md" onClick={keptShown.open}>
-            Keep or compare
-          </Button>
-          <Button
-            variant="default"
-            size="md"
-            disabled={rack.events.length === 0 && rack.vessels.length === 1}
-            onClick={() => dispatch(cleared())}
-          >
-            Start afresh
-          </Button>
-        </Group>
-      </Group>
-      <div className={classes.columns}>
-        <section className="card" aria-label={`What is done to vessel ${history.chosen}`}>
-          <Tabs defaultValue="add" keepMounted={false}>
-            <Tabs.List grow mb="md">
-              <Tabs.Tab value="add">Add</Tabs.Tab>
-              <Tabs.Tab value="do">Do</Tabs.Tab>
-              <Tabs.Tab value="test">Test</Tabs.Tab>
-            </Tabs.List>
-            <Tabs.Panel value="add">
-              <AddPanel
-                vessel={history.chosen}
-                there={now ? heldIn(now.state) : []}
-                onAdd={(portion) =>
-                  attempt({ vessel: history.chosen, action: { do: 'add', portion } })
-                }
+              Start afresh
+            </Button>
+          </>
+        }
+        settings={{
+          label: `What is done to vessel ${history.chosen}`,
+          children: (
+            <Tabs defaultValue="add" keepMounted={false}>
+              <Tabs.List grow mb="md">
+                <Tabs.Tab value="add">Add</Tabs.Tab>
+                <Tabs.Tab value="do">Do</Tabs.Tab>
+                <Tabs.Tab value="test">Test</Tabs.Tab>
+              </Tabs.List>
+              <Tabs.Panel value="add">
+                <AddPanel
+                  vessel={history.chosen}
+                  there={now ? heldIn(now.state) : []}
+                  onAdd={(portion) =>
+                    attempt({ vessel: history.chosen, action: { do: 'add', portion } })
+                  }
+                />
+              </Tabs.Panel>
+              <Tabs.Panel value="do">
+                <DoPanel
+                  others={rack.vessels
+                    .map(({ name }) => name)
+                    .filter((name) => name !== history.chosen)}
+                  vessel={history.chosen}
+                  attempt={attempt}
+                />
+              </Tabs.Panel>
+              <Tabs.Panel value="test">
+                <TestPanel vessel={history.chosen} attempt={attempt} />
+              </Tabs.Panel>
+            </Tabs>
+          ),
+        }}
+        answerRef={vessels}
+        answer={{
+          label: 'Vessels and what is seen',
+          children: (
+            <>
+              <RackView
+                rack={rack}
+                outcome={outcome}
+                chosen={history.chosen}
+                onChoose={(name) => dispatch(chosen(name))}
+                onNew={(kind) => dispatch(vesselAdded(kind))}
+                onCopy={(kind) => dispatch(copied(kind))}
               />
-            </Tabs.Panel>
-            <Tabs.Panel value="do">
-              <DoPanel
-                others={rack.vessels
-                  .map(({ name }) => name)
-                  .filter((name) => name !== history.chosen)}
-                vessel={history.chosen}
-                attempt={attempt}
-              />
-            </Tabs.Panel>
-            <Tabs.Panel value="test">
-              <TestPanel vessel={history.chosen} attempt={attempt} />
-            </Tabs.Panel>
-          </Tabs>
-        </section>
-        <section ref={vessels} className="card" aria-label="Vessels and what is seen">
-          <RackView
-            rack={rack}
-            outcome={outcome}
-            chosen={history.chosen}
-            onChoose={(name) => dispatch(chosen(name))}
-            onNew={(kind) => dispatch(vesselAdded(kind))}
-            onCopy={(kind) => dispatch(copied(kind))}
-          />
-          {refusal && (
-            <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
-              {refusal.message} {refusal.remedy}
-            </Alert>
-          )}
-          <div aria-live="polite">
-            {last?.told ? (
-              <LastStep event={last.event} told={last.told} />
-            ) : (
-              <Text className="quiet" mt="md">
-                Vessel {history.chosen} is empty. Search for a reagent and add it; what is seen
-                appears here.
-              </Text>
-            )}
-          </div>
-          {steps.length > 1 && <BenchNotes steps={steps} />}
-        </section>
-        <section className={`card ${classes.reasons}`} aria-label="Why">
-          <WhyPanel told={last?.told} test={last && testIn(last.event)} course={course} />
-        </section>
-      </div>
+              {refusal && (
+                <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
+                  {refusal.message} {refusal.remedy}
+                </Alert>
+              )}
+              <div aria-live="polite">
+                {last?.told ? (
+                  <LastStep event={last.event} told={last.told} />
+                ) : (
+                  <Text className="quiet" mt="md">
+                    Vessel {history.chosen} is empty. Search for a reagent and add it; what is seen
+                    appears here.
+                  </Text>
+                )}
+              </div>
+              {steps.length > 1 && <BenchNotes steps={steps} />}
+            </>
+          ),
+        }}
+        reasons={{
+          label: 'Why',
+          children: (
+            <WhyPanel told={last?.told} test={last && testIn(last.event)} course={course} />
+          ),
+        }}
+      />
       {brief && (
         <button
           type="button"

@@ -1,8 +1,8 @@
+import { plainFormula } from '@stoichos/core';
 import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCanvas } from '../chart/ChartCanvas';
 import type { ChartInk } from '../chart/ChartCanvas';
-import { plainFormula } from '../chart/plainFormula';
 
 /** Dissolved species as bars on a scale of powers of ten, so that the scarce stand beside the plentiful. */
 export function SpeciesChart({ rows }: { rows: readonly (readonly [string, number])[] }) {

@@ -27,6 +27,10 @@ export function startOutbox(store: AppStore): void {
       message: 'Entries are sent as you make them; do not close the page while any is unsent.',
     });
   };
+  /** Begins at once, so that a page left right after a tap has it; what is let go waits its turn. */
+  const atOnce = (work: Promise<void>): void => {
+    written = Promise.all([written, work]).then(() => undefined, unkept);
+  };
   const inTurn = (work: () => Promise<void>): void => {
     written = written.then(work).catch(unkept);
   };
@@ -39,14 +43,12 @@ export function startOutbox(store: AppStore): void {
     for (const one of now.waiting)
       if (!was.has(one.entry.id)) {
         order += 1;
-        const at = order;
-        inTurn(() => keep({ ...one, order: at }));
+        atOnce(keep({ ...one, order }));
       }
     for (const { reason, ...one } of now.refused)
       if (!before.refused.some(({ entry }) => entry.id === one.entry.id)) {
         order += 1;
-        const at = order;
-        inTurn(() => keep({ ...one, order: at, reason }));
+        atOnce(keep({ ...one, order, reason }));
       }
     for (const id of was) if (!is.has(id)) inTurn(() => letGo(id));
     before = now;
@@ -58,7 +60,7 @@ export function startOutbox(store: AppStore): void {
     try {
       for (let next = first(store); next; next = first(store)) {
         await written;
-        const result = await store.dispatch(api.endpoints.addEntry.initiate(next));
+        const result = await send(store, next);
         if (result.error === undefined) store.dispatch(sent(next.entry.id));
         else if (isUnreachable(result.error)) {
           store.dispatch(unreachable());
@@ -113,7 +115,15 @@ export function startOutbox(store: AppStore): void {
   });
 }
 
-const unsentOf = ({ dayId, entry }: Unsent): Unsent => ({ dayId, entry });
+/** Each kind of entry goes to its own place. */
+function send(store: AppStore, unsent: Unsent) {
+  return 'dayId' in unsent
+    ? store.dispatch(api.endpoints.addEntry.initiate(unsent))
+    : store.dispatch(api.endpoints.addCellEntry.initiate(unsent.entry));
+}
+
+const unsentOf = (one: Unsent): Unsent =>
+  'dayId' in one ? { dayId: one.dayId, entry: one.entry } : { runId: one.runId, entry: one.entry };
 
 function idsOf({
   waiting,

@@ -1,12 +1,11 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
-import type { BenchEntry } from '@stoichos/core';
+import type { BenchEntry, CellEntry } from '@stoichos/core';
 
-/** A bench entry that the server has not acknowledged yet. */
-export interface Unsent {
-  readonly dayId: string;
-  readonly entry: BenchEntry;
-}
+/** An entry that the server has not acknowledged yet: of a bench, or of a run of an electrolysis. */
+export type Unsent =
+  | { readonly dayId: string; readonly entry: BenchEntry }
+  | { readonly runId: string; readonly entry: CellEntry };
 export type Refused = Unsent & { readonly reason: string };
 
 /** Entries waiting to be sent, oldest first, and those the server refused, with its words. */

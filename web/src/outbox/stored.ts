@@ -1,23 +1,29 @@
-import { entrySchema, testStep, testVessel } from '@stoichos/core';
-import { createStore, del, entries, get, set } from 'idb-keyval';
+import { cellEntrySchema, entrySchema, testStep, testVessel } from '@stoichos/core';
+import { createStore, del, entries, get, promisifyRequest } from 'idb-keyval';
 import * as z from 'zod';
 
 /** An unsent entry as it lies in the browser’s database, each under its own id, so that two tabs never write over each other. */
-const storedSchema = z.object({
-  dayId: z.string(),
-  entry: entrySchema,
+const shared = {
   /** Place in the order of recording. */
   order: z.number(),
   /** The server’s words, where it refused the entry. */
   reason: z.string().optional(),
-});
+};
+const storedSchema = z.union([
+  z.object({ dayId: z.string(), entry: entrySchema, ...shared }),
+  z.object({ runId: z.string(), entry: cellEntrySchema, ...shared }),
+]);
 export type Stored = z.infer<typeof storedSchema>;
 
 const database = createStore('stoichos-unsent', 'entries');
 
-/** Keeps an entry; it is on disk when this resolves. */
+/** Keeps an entry; it is on disk when this resolves. A page that is left meanwhile does not take it along. */
 export function keep(stored: Stored): Promise<void> {
-  return set(stored.entry.id, stored, database);
+  return database('readwrite', (store) => {
+    store.put(stored, stored.entry.id);
+    store.transaction.commit();
+    return promisifyRequest(store.transaction);
+  });
 }
 
 /** Lets an entry go that the server has, or that was dismissed. */

@@ -8,9 +8,9 @@ export function useDayWithUnsent(day: LabDay | undefined): LabDay | undefined {
   return useMemo(() => {
     if (!day) return undefined;
     const known = new Set(day.entries.map(({ id }) => id));
-    const unsent = waiting
-      .filter(({ dayId, entry }) => dayId === day.id && !known.has(entry.id))
-      .map(({ entry }) => entry);
+    const unsent = waiting.flatMap((one) =>
+      'dayId' in one && one.dayId === day.id && !known.has(one.entry.id) ? [one.entry] : [],
+    );
     return unsent.length === 0 ? day : { ...day, entries: [...day.entries, ...unsent] };
   }, [day, waiting]);
 }

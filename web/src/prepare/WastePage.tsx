@@ -1,5 +1,5 @@
 import { Button, Group, NumberInput, Text, Title } from '@mantine/core';
-import { useDebouncedValue, useLocalStorage } from '@mantine/hooks';
+import { useDebouncedValue } from '@mantine/hooks';
 import {
   deferral,
   dischargeLimits,
@@ -10,25 +10,20 @@ import {
   wasteSource,
   wasteSources,
 } from '@stoichos/core';
-import type { BottlePlan, Clearing, Limits } from '@stoichos/core';
-import { IconAlertOctagon } from '@tabler/icons-react';
+import type { Limits } from '@stoichos/core';
 import { useEffect } from 'react';
-import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/DayFrame';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { PrintButton } from '../parts/PrintButton';
-import classes from './PreparePage.module.css';
+import { BottleCard } from './BottleCard';
 import { PrepareTabs } from './PrepareTabs';
+import { useLimits } from './useLimits';
 
 /** The waste plan: which vessel goes into which bottle, and what makes each bottle harmless. */
 export function WastePage() {
   const day = useLabDay();
-  const [limits, setLimits] = useLocalStorage<Limits>({
-    key: 'stoichos-discharge-limits',
-    defaultValue: usualLimits,
-    getInitialValueInEffect: false,
-  });
+  const [limits, setLimits] = useLimits();
   const [settled] = useDebouncedValue(limits, 600);
   const { value: bottles, share, start, cancel } = useTask('waste');
   useEffect(() => void start(wasteSources(day), settled), [day, settled, start]);
@@ -50,7 +45,7 @@ export function WastePage() {
         </Group>
       )}
       {bottles?.map((bottle) => (
-        <Bottle key={bottle.bottle} bottle={bottle} />
+        <BottleCard key={bottle.bottle} bottle={bottle} />
       ))}
       {bottles && bottles.length > 0 && <LimitsForm limits={limits} onChange={setLimits} />}
       <Text size="sm" className="quiet" mt="md">
@@ -58,129 +53,6 @@ export function WastePage() {
         {sourceText(wasteSource)}.
       </Text>
     </>
-  );
-}
-
-const amount = (value: number): string => String(Number(value.toPrecision(3)));
-
-function Bottle({ bottle }: { bottle: BottlePlan }) {
-  return (
-    <section
-      className="card keep-together"
-      aria-label={bottle.bottle}
-      style={{ marginBottom: 14 }}
-      data-testid="bottle"
-    >
-      <Group justify="space-between" align="baseline">
-        <Title order={2} size="h4">
-          {bottle.bottle}
-        </Title>
-        <Text>
-          {amount(bottle.volumeMl)} mL
-          {bottle.solidG > 0.0005 && ` with ${amount(bottle.solidG)} g of solid`}
-        </Text>
-      </Group>
-      <Text className="quiet" size="sm">
-        {bottle.because}.
-      </Text>
-      {bottle.clashes.map(({ one, other, gives, never }) => (
-        <Text key={gives} size="sm" fw={600} mt={4}>
-          <IconAlertOctagon size={18} aria-hidden style={{ verticalAlign: '-0.25em' }} />{' '}
-          {never ? 'Never in one bottle: ' : 'Mind: '}
-          <Formula text={one} /> and <Formula text={other} /> give {gives}.
-        </Text>
-      ))}
-      {bottle.first.map((line) => (
-        <Text key={line} mt={4}>
-          {line}
-        </Text>
-      ))}
-      {bottle.neutralising && (
-        <Text mt={4}>
-          pH {bottle.neutralising.pH.toFixed(1)}:{' '}
-          {bottle.neutralising.volumeMl === undefined ? (
-            <>more than is sensible of any weak acid or carbonate; collect it as it is.</>
-          ) : (
-            <>
-              {amount(bottle.neutralising.volumeMl)} mL of{' '}
-              <Formula text={bottle.neutralising.substance} /> {bottle.neutralising.concentrationM}{' '}
-              mol/L bring it to pH {bottle.neutralising.afterPH?.toFixed(1)}.{' '}
-            </>
-          )}
-          {bottle.neutralising.caution}
-        </Text>
-      )}
-      {bottle.clearings.map((clearing) => (
-        <ClearingWords key={clearing.element} clearing={clearing} />
-      ))}
-      <details>
-        <summary className={classes.summary}>
-          {bottle.vessels.length} {bottle.vessels.length === 1 ? 'vessel goes' : 'vessels go'} into
-          it
-        </summary>
-        <ul className={classes.working}>
-          {bottle.vessels.map(({ from, vessel, times, volumeMl, colour, solids }) => (
-            <li key={`${from} ${vessel}`}>
-              {from}, {vessel}, {times} ×: {amount(volumeMl)} mL {colour}
-              {solids.length > 0 && (
-                <>
-                  {' with '}
-                  <Formula
-                    text={solids
-                      .map(({ formula, massG }) => `${amount(massG)} g ${formula}`)
-                      .join(', ')}
-                    wrap
-                  />
-                </>
-              )}
-            </li>
-          ))}
-        </ul>
-      </details>
-    </section>
-  );
-}
-
-function ClearingWords({ clearing }: { clearing: Clearing }) {
-  const { element, precipitant, neededMl, addMl, leftMgPerL, limitMgPerL } = clearing;
-  const name =
-    [...dischargeLimits, ...unlimitedElements].find((one) => one.element === element)?.name ??
-    element;
-  const reagent = (
-    <>
-      <Formula text={precipitant.substance} /> {precipitant.concentrationM} mol/L
-    </>
-  );
-  if (neededMl === undefined || addMl === undefined)
-    return (
-      <Text mt={4}>
-        {name}: {reagent} does not bring it under {limitMgPerL} mg/L; the least is{' '}
-        {amount(leftMgPerL)} mg/L. Collect it as it is.
-      </Text>
-    );
-  if (addMl === 0)
-    return (
-      <Text mt={4}>
-        {name}: once it is neutral, {amount(leftMgPerL)} mg/L are left, under the {limitMgPerL}{' '}
-        mg/L. {clearing.filtrateTest}
-      </Text>
-    );
-  return (
-    <div>
-      <Text mt={4}>
-        {name}, {amount(clearing.beforeMgPerL)} mg/L{clearing.afterNeutralising && ' once neutral'}:
-        add {amount(addMl)} mL of {reagent} ({amount(neededMl)} mL are just enough).{' '}
-        {amount(leftMgPerL)} mg/L are left; the limit is {limitMgPerL} mg/L. Bag{' '}
-        {amount(clearing.solidG)} g of <Formula text={clearing.solids.join(', ')} wrap />, dry, as
-        hazardous solid.
-      </Text>
-      {clearing.redissolvesFromMl !== undefined && (
-        <Text size="sm" fw={600}>
-          Not too much: from {amount(clearing.redissolvesFromMl)} mL on it dissolves again.
-        </Text>
-      )}
-      <Text size="sm">{clearing.filtrateTest}</Text>
-    </div>
   );
 }
 

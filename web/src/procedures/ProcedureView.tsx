@@ -1,5 +1,5 @@
 import { Text, Title } from '@mantine/core';
-import { containers, nameOnShelf, reagentsOf, runProcedure, shortText } from '@stoichos/core';
+import { containerInWords, nameOnShelf, reagentsOf, runProcedure, shortText } from '@stoichos/core';
 import type { Procedure, Reagent } from '@stoichos/core';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
@@ -62,8 +62,10 @@ export function ProcedureView({ procedure }: { procedure: Procedure }) {
 function NeededList({ procedure }: { procedure: Procedure }) {
   const { naming } = useSettings();
   const glass = new Map<string, number>();
-  for (const { container } of procedure.vessels)
-    glass.set(containers[container].name, (glass.get(containers[container].name) ?? 0) + 1);
+  for (const { container } of procedure.vessels) {
+    const name = containerInWords(container);
+    glass.set(name, (glass.get(name) ?? 0) + 1);
+  }
   return (
     <>
       <ul>
@@ -80,7 +82,7 @@ function NeededList({ procedure }: { procedure: Procedure }) {
       </ul>
       <Text>
         {[
-          ...[...glass].map(([name, count]) => `${count} × ${name.toLowerCase()}`),
+          ...[...glass].map(([name, count]) => `${count} × ${name}`),
           ...procedure.apparatus.map(({ name, count }) => `${count} × ${name}`),
         ].join(', ')}
       </Text>

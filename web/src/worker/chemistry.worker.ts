@@ -1,15 +1,46 @@
 import { expose } from 'comlink';
 import {
   ChemistryError,
+  cellLiquid,
+  estimateCurrent,
+  findElectrode,
+  hookWear,
+  inField,
+  predictCell,
+  spotEffects,
+  vapourOf,
+  viewCell,
+  voltagesOf,
   alternatives,
   cutsFor,
   schedule,
   wastePlan,
+  course,
   daySafety,
+  dishClearUp,
+  dishOf,
   likelyCauses,
+  planColours,
+  runDish,
+  substitutes,
+  whyNearer,
+  arcsFrom,
+  gasCircuit,
+  routesTo,
+  runRing,
+  unknownGasOutcomes,
 } from '@stoichos/core';
 import type {
+  CellCurrent,
+  CellRequest,
+  CellSetup,
+  CellShape,
+  Spot,
+  Supply,
   ClassPlan,
+  ColourPlanRequest,
+  CourseRequest,
+  DishRequest,
   LabDay,
   Limits,
   Observation,
@@ -18,6 +49,7 @@ import type {
   TimedTask,
   Wanted,
   WasteSource,
+  RingPlan,
 } from '@stoichos/core';
 
 /** Told now and then how much is done, 0 to 1. */
@@ -55,6 +87,27 @@ function outcome<T>(work: () => T): Outcome<T> {
   }
 }
 
+/** A supply on a cell, to be tried. */
+export interface CurrentTry {
+  readonly request: CellRequest;
+  readonly gapCm: number;
+  readonly areaCm2: number;
+  readonly supply: Supply;
+}
+
+/** A cell without a volume is looked at in so much, mL: concentrations alone decide its voltage. */
+const anyVolumeMl = 100;
+
+function shapeOf(request: CellRequest, gapCm: number, areaCm2: number): CellShape {
+  return {
+    liquid: cellLiquid(request, request.volumeMl ?? anyVolumeMl),
+    cathode: inField('cathode', () => findElectrode(request.cathode)),
+    anode: inField('anode', () => findElectrode(request.anode)),
+    areaCm2,
+    gapCm,
+  };
+}
+
 /** Work that may take longer than a moment. */
 const chemistry = {
   timetable: (
@@ -75,6 +128,80 @@ const chemistry = {
         onProgress: watch,
         ...(blank.length > 0 && { blank }),
       });
+    }),
+  planColours: (request: ColourPlanRequest, tell: Tell) =>
+    outcome(() => planColours(request, watching(tell))),
+  course: (request: CourseRequest, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return course(request);
+    }),
+  dish: (request: DishRequest, tell: Tell) =>
+    outcome(() => {
+      const run = runDish(request, watching(tell));
+      return { run, nearness: whyNearer(dishOf(request)) };
+    }),
+  dishClearUp: (request: DishRequest, limits: Limits, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return dishClearUp(request, limits);
+    }),
+  dishSubstitutes: (request: DishRequest, tell: Tell) =>
+    outcome(() => substitutes(request, watching(tell))),
+  cell: (request: CellRequest, current: CellCurrent, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      const cell = predictCell(request, current);
+      return { cell, view: viewCell(cell) };
+    }),
+  drop: (request: CellRequest, current: CellCurrent, placed: readonly Spot[], tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      const cell = predictCell(request, current);
+      return { effects: spotEffects(cell, placed), vapour: vapourOf(cell)?.formula };
+    }),
+  hooks: (request: CellRequest, current: CellCurrent, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      const { liquid, cathode, anode, areaCm2, densityAPerCm2 } = predictCell(request, current);
+      return hookWear({
+        liquid,
+        cathode: cathode.electrode.material,
+        anode: anode.electrode.material,
+        areaCm2,
+        currentA: densityAPerCm2 * areaCm2,
+      });
+    }),
+  currents: (tries: readonly CurrentTry[], tell: Tell) =>
+    outcome(() =>
+      tries.map(({ request, gapCm, areaCm2, supply }, at) => {
+        tell(at / tries.length);
+        return estimateCurrent(shapeOf(request, gapCm, areaCm2), supply);
+      }),
+    ),
+  voltages: (setup: CellSetup, areaCm2: number, currentA: number, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      const shape = shapeOf(setup.cell, setup.gapCm, areaCm2);
+      return voltagesOf({ ...shape, ...(setup.metal && { cover: setup.metal }) })(currentA);
+    }),
+  gasRoutes: (gas: string, available: readonly string[] | undefined, tell: Tell) =>
+    outcome(() => routesTo(gas, available, watching(tell))),
+  gasCircuit: (gas: string, reagents: readonly string[], tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return gasCircuit(gas, reagents);
+    }),
+  gasOutcomes: (tell: Tell) => outcome(() => unknownGasOutcomes(watching(tell))),
+  ring: (plan: RingPlan, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return runRing(plan);
+    }),
+  arcsFrom: (formula: string, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return arcsFrom(formula);
     }),
   safety: (day: LabDay, tell: Tell) =>
     outcome(() => {

@@ -1,7 +1,18 @@
-import { gas, indicator, kit, pour, solid, test, vessels, water, write } from './write';
+import {
+  electrolyse,
+  gas,
+  indicator,
+  kit,
+  pour,
+  solid,
+  test,
+  vessels,
+  water,
+  write,
+} from './write';
 
-const current =
-  'What a current does in a solution is not followed by the vessel’s engine yet: products, colours and times at the electrodes are read off by the class.';
+const melts =
+  'The vessel’s engine knows no melts: what a molten salt gives is told in the study of electrolysis.';
 
 const zincPlate = write({
   id: 'zinc-on-a-plate',
@@ -53,7 +64,7 @@ const zincPlate = write({
         { step: 'plate', because: 'a plate that was not weighed first gives no efficiency' },
         { step: 'connect', because: 'leads are never moved with the current on' },
       ],
-      notPredicted: current,
+      events: [electrolyse('cell', 'steel', 'zinc', 1.6, 40, { areaCm2: 40, mixing: 'stirred' })],
       caution:
         'Switch off before touching the circuit. A little hydrogen comes at the start: no flame.',
       record: [
@@ -119,7 +130,7 @@ const melt = write({
       minutes: 8,
       attended: true,
       uses: { hood: 1, burner: 1 },
-      notPredicted: current,
+      notPredicted: melts,
       caution:
         'Chlorine and fumes of the salt: hood, short time. Molten salt spatters on anything damp.',
       record: ['lamp', 'what is seen at each rod', 'litmus'],
@@ -135,10 +146,12 @@ const melt = write({
     {
       id: 'brine-run',
       text: 'Current on for three minutes; catch the gas at minus, hold damp litmus above plus.',
+      events: [electrolyse('brine', 'graphite', 'graphite', 0.4, 3)],
       minutes: 4,
       attended: true,
       uses: { hood: 1 },
-      notPredicted: current,
+      notPredicted:
+        'Chlorine and hypochlorite bleach the indicator sooner or later; how soon is not followed.',
       caution: 'Chlorine at plus: hood, and stop after three minutes.',
       record: ['colour near each rod', 'litmus'],
     },
@@ -193,7 +206,9 @@ const waterTubes = write({
       minutes: 20,
       attended: false,
       needs: [{ step: 'leads', because: 'swapped leads put an explosive mixture into one tube' }],
-      notPredicted: current,
+      events: [
+        electrolyse('trough', 'stainless steel', 'stainless steel', 0.08, 20, { areaCm2: 4 }),
+      ],
       caution: 'Never lead both gases into one tube.',
       record: ['colour at each hook'],
       measures: [
@@ -275,15 +290,15 @@ const twoPairs = write({
       minutes: 15,
       attended: false,
       needs: [{ step: 'clean', because: 'a strip that was not weighed first tells nothing' }],
-      notPredicted: current,
+      events: [electrolyse('copper cell', 'copper', 'copper', 0.25, 15)],
       record: ['current every three minutes', 'colour at the end'],
     },
     {
       id: 'carbon-run',
       text: 'Graphite rods, the same current.',
+      events: [electrolyse('carbon cell', 'graphite', 'graphite', 0.25, 15)],
       minutes: 15,
       attended: false,
-      notPredicted: current,
       record: ['what is seen at each rod', 'colour at the end'],
     },
     {
@@ -349,7 +364,7 @@ const drop = write({
       attended: true,
       ready: ['lid'],
       needs: [{ step: 'spots', because: 'the vapour comes within seconds' }],
-      notPredicted: current,
+      events: [electrolyse('drop', 'graphite', 'graphite', 0.02, 0.5, { areaCm2: 0.2 })],
       caution: 'A trace of chlorine: the lid stays on, half a minute and no longer.',
       record: ['what is seen at each lead'],
     },

@@ -46,6 +46,15 @@ export const wait = (vessel: string, minutes: number): RackEvent =>
   act(vessel, { do: 'wait', minutes });
 export const light = (vessel: string, minutes: number): RackEvent =>
   act(vessel, { do: 'light', minutes });
+/** A current, A, for so many minutes between two electrodes, minus first. */
+export const electrolyse = (
+  vessel: string,
+  cathode: string,
+  anode: string,
+  currentA: number,
+  minutes: number,
+  more: { readonly areaCm2?: number; readonly mixing?: 'still' | 'stirred' | 'divided' } = {},
+): RackEvent => act(vessel, { do: 'electrolyse', cathode, anode, currentA, minutes, ...more });
 export const doTo = act;
 export const into = (from: string, receiver: string): RackEvent => ({ pour: from, into: receiver });
 export const filterInto = (from: string, receiver: string): RackEvent => ({

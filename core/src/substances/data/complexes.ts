@@ -2,7 +2,8 @@ import { handbook } from '../source';
 import type { FormedSpecies } from '../types';
 
 const smith = handbook('Smith and Martell, Critical Stability Constants', 'formation constants, 25 °C, zero ionic strength where given');
-const concentrated = handbook('Smith and Martell, Critical Stability Constants', 'formation in concentrated chloride; working constant for activities held at ionic strength 0.5, ±0.7 in the logarithm');
+const concentrated = handbook('Smith and Martell, Critical Stability Constants', 'formation in concentrated bromide or thiocyanate; working constant for activities held at ionic strength 0.5, ±0.7 in the logarithm');
+const inAcid = handbook('Smith and Martell, Critical Stability Constants', 'formation in concentrated chloride; working constant for chloride at its activity in hydrochloric acid and other ions held at ionic strength 0.5, ±0.7 in the logarithm');
 const bjerrum = handbook('Bjerrum, Metal Ammine Formation in Aqueous Solution', 'stepwise ammine constants, 25 °C');
 const lange = handbook('Lange’s Handbook of Chemistry', 'formation constants of complex ions, 25 °C');
 
@@ -28,12 +29,12 @@ const edta = (formula: string, metal: string, logBeta: number): FormedSpecies =>
 export const complexes: readonly FormedSpecies[] = [
   // Chloride
   complex('AgCl', 'Ag^+', 'Cl^-', 1, 3.31, { source: lange }), complex('AgCl2^-', 'Ag^+', 'Cl^-', 2, 5.25, { enthalpyKJPerMol: -16 }),
-  { ...complex('PbCl^+', 'Pb^2+', 'Cl^-', 1, 1.55), ionPair: true }, complex('PbCl3^-', 'Pb^2+', 'Cl^-', 3, 1.7), complex('PbCl4^2-', 'Pb^2+', 'Cl^-', 4, 1.4, { source: concentrated }),
+  { ...complex('PbCl^+', 'Pb^2+', 'Cl^-', 1, 1.55), ionPair: true }, complex('PbCl3^-', 'Pb^2+', 'Cl^-', 3, 1.7), complex('PbCl4^2-', 'Pb^2+', 'Cl^-', 4, 1.4, { source: inAcid }),
   { ...complex('CdCl^+', 'Cd^2+', 'Cl^-', 1, 1.98), ionPair: true }, complex('CdCl2', 'Cd^2+', 'Cl^-', 2, 2.6), complex('CdCl3^-', 'Cd^2+', 'Cl^-', 3, 2.4),
-  { ...complex('FeCl^2+', 'Fe^3+', 'Cl^-', 1, 1.48, { enthalpyKJPerMol: 23 }), ionPair: true }, { ...complex('FeCl2^+', 'Fe^3+', 'Cl^-', 2, 2.13), ionPair: true }, complex('FeCl4^-', 'Fe^3+', 'Cl^-', 4, -1, { source: concentrated }),
-  { ...complex('CuCl^+', 'Cu^2+', 'Cl^-', 1, 0.4, { enthalpyKJPerMol: 7, source: concentrated }), ionPair: true },
-  { ...complex('CuCl2', 'Cu^2+', 'Cl^-', 2, 0.1, { enthalpyKJPerMol: 17, source: concentrated }), ionPair: true }, complex('CuCl4^2-', 'Cu^2+', 'Cl^-', 4, -2.2, { enthalpyKJPerMol: 35, source: concentrated }),
-  { ...complex('CoCl^+', 'Co^2+', 'Cl^-', 1, 0.2, { source: concentrated }), ionPair: true }, complex('CoCl4^2-', 'Co^2+', 'Cl^-', 4, -3.5, { enthalpyKJPerMol: 55, source: concentrated }),
+  { ...complex('FeCl^2+', 'Fe^3+', 'Cl^-', 1, 1.48, { enthalpyKJPerMol: 23 }), ionPair: true }, { ...complex('FeCl2^+', 'Fe^3+', 'Cl^-', 2, 2.13), ionPair: true }, complex('FeCl4^-', 'Fe^3+', 'Cl^-', 4, -1, { source: inAcid }),
+  { ...complex('CuCl^+', 'Cu^2+', 'Cl^-', 1, 0.4, { enthalpyKJPerMol: 7, source: inAcid }), ionPair: true },
+  { ...complex('CuCl2', 'Cu^2+', 'Cl^-', 2, 0.1, { enthalpyKJPerMol: 17, source: inAcid }), ionPair: true }, complex('CuCl4^2-', 'Cu^2+', 'Cl^-', 4, -4.6, { enthalpyKJPerMol: 35, source: inAcid }),
+  { ...complex('CoCl^+', 'Co^2+', 'Cl^-', 1, 0.2, { source: inAcid }), ionPair: true }, complex('CoCl4^2-', 'Co^2+', 'Cl^-', 4, -7.3, { enthalpyKJPerMol: 55, source: inAcid }),
   complex('CuCl2^-', 'Cu^+', 'Cl^-', 2, 5.5, { source: lange }), complex('CuCl3^2-', 'Cu^+', 'Cl^-', 3, 5.7, { source: lange }),
   complex('HgCl^+', 'Hg^2+', 'Cl^-', 1, 6.74), complex('HgCl2', 'Hg^2+', 'Cl^-', 2, 13.22), complex('HgCl3^-', 'Hg^2+', 'Cl^-', 3, 14.07), complex('HgCl4^2-', 'Hg^2+', 'Cl^-', 4, 15.07),
   { ...complex('SnCl^+', 'Sn^2+', 'Cl^-', 1, 1.5), ionPair: true }, { ...complex('SnCl3^-', 'Sn^2+', 'Cl^-', 3, 2), ionPair: true }, { ...complex('SnCl6^2-', 'Sn^4+', 'Cl^-', 6, 4, { source: lange }), ionPair: true },

@@ -24,6 +24,8 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['NO3^-'], reducedTo: ['NO'], reductants: [...metals], unless: [{ aboveM: { 'H^+': 0.8, 'NO3^-': 0.8 } }], because: 'very dilute cold nitric acid attacks this metal too slowly to see', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['NO'], exceptReductants: [...metals], unless: [{ aboveM: { 'H^+': 3, 'NO3^-': 3 } }], because: 'nitrate in cold dilute acid oxidises too slowly to see', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['HNO2', 'N2O', 'NH4^+'], because: 'nitrate takes this path only with special reducing agents', source: text },
+  { oxidants: ['N2O'], because: 'dinitrogen oxide is inert in cold water', source: text },
+  { reductants: ['N2O'], because: 'dinitrogen oxide is inert in cold water', source: text },
   { reductants: ['NO'], because: 'the gas leaves before it is oxidised', source: text },
   { reductants: ['NO2'], unless: [{ belowM: { 'H^+': 2 } }], because: 'the gas leaves strong acid before it is oxidised', source: text },
   { oxidants: ['NO2'], unless: [{ belowM: { 'H^+': 2 } }], because: 'the gas leaves strong acid before it is reduced', source: text },

@@ -1,5 +1,5 @@
 import { handbook } from '../source';
-import type { AbsorptionBand, Spectrum } from '../types';
+import type { AbsorptionBand, BoundAsMade, Spectrum } from '../types';
 
 const lever = handbook('Lever, Inorganic Electronic Spectroscopy', 'band maxima and absorptivities in water; widths chosen to match the published bands');
 const halogens = handbook('Awtrey and Connick; Troy and Margerum (halogens in water)', 'band maxima and absorptivities; widths chosen to match the published bands');
@@ -124,3 +124,15 @@ export const spectra: readonly Spectrum[] = [
   spectrum('PbI3^-', analysis, band(360, 2800, 4600)),
   spectrum('PbI4^2-', analysis, band(366, 3200, 4600)),
 ];
+
+/**
+ * Ions that keep another bound when they are made beside it, and look otherwise for weeks than the same ion dissolved from its salt:
+ * chromium(III) from chromium(VI) in sulfuric acid is green, chrome alum dissolved in the cold is violet.
+ */
+export const boundAsMade = [
+  {
+    ion: 'Cr^3+', from: ['K2Cr2O7', 'Na2Cr2O7', '(NH4)2Cr2O7', 'K2CrO4', 'Na2CrO4'], beside: ['SO4^2-', 'HSO4^-'],
+    bands: [band(440, 24, 4800), band(612, 19, 3600)],
+    source: handbook('Cotton and Wilkinson, Advanced Inorganic Chemistry', 'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, widths chosen so that the solution is as green as at the bench'),
+  },
+] as const satisfies readonly BoundAsMade[];

@@ -16,6 +16,7 @@ const hydrates = [
   hydrate('CuSO4·H2O(s) → CuSO4(s) + H2O(g)', 250),
   hydrate('CoCl2·6H2O(s) → CoCl2·2H2O(s) + 4 H2O(g)', 52),
   hydrate('CoCl2·2H2O(s) → CoCl2(s) + 2 H2O(g)', 140),
+  hydrate('MgCO3·3H2O(s) → MgCO3(s) + 3 H2O(g)', 165),
   hydrate('MgSO4·7H2O(s) → MgSO4·6H2O(s) + H2O(g)', 50),
   hydrate('MgSO4·6H2O(s) → MgSO4·H2O(s) + 5 H2O(g)', 150),
   hydrate('MgSO4·H2O(s) → MgSO4(s) + H2O(g)', 200),

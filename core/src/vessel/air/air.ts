@@ -9,7 +9,8 @@ import { vapourAtm } from './pressure';
 import { dyeReaction, dyesIn, ran } from './dyes';
 import { layerVolumeMl } from '../layer';
 import type { Reaction } from '../reaction';
-import { come, isEmpty, unique } from '../step';
+import { degas } from './degas';
+import { come, followedBy, isEmpty, unique } from '../step';
 import type { Step } from '../step';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
@@ -41,12 +42,20 @@ export function oxygenAbove({ container, volumeMl, phases, temperatureC }: Vesse
 }
 
 /**
- * Shakes a vessel with the air in it, or swirls it gently: oxygen dissolves, and what it oxidises at once is oxidised.
+ * Shakes a vessel with the air in it, or swirls it gently: oxygen dissolves, and what it oxidises at once is oxidised. A hard shake
+ * also takes carbon dioxide out that the air above has room for.
  *
  * @throws ChemistryError `emptyVessel` without a liquid.
  */
 export function shakeWithAir(vessel: Vessel, gently = false): Step {
   if (isEmpty(vessel) || vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'shake');
+  const aired = gently || vessel.stopper ? undefined : degas(vessel);
+  if (aired) return followedBy(aired, breatheIn(aired.vessel, gently));
+  return breatheIn(vessel, gently);
+}
+
+/** Oxygen that goes in from the air above. */
+function breatheIn(vessel: Vessel, gently: boolean): Step {
   const above = vessel.stopper?.oxygenMmol ?? oxygenAbove(vessel);
   const swirled = swirlShare * oxygenFromAir(vessel);
   const { step, usedMmol } = oxygenate(vessel, gently ? Math.min(above, swirled) : above);

@@ -2,6 +2,15 @@ import { firstTables } from './001-first-tables';
 import { keptRuns } from './002-kept-runs';
 import { planAndPrepare } from './003-plan-and-prepare';
 import { benchAndJudge } from './004-bench-and-judge';
+import { electrolysis } from './005-electrolysis';
+import { access } from './006-access';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
-export const migrations = [firstTables, keptRuns, planAndPrepare, benchAndJudge] as const;
+export const migrations = [
+  firstTables,
+  keptRuns,
+  planAndPrepare,
+  benchAndJudge,
+  electrolysis,
+  access,
+] as const;

@@ -1,0 +1,201 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Browser, Page } from '@playwright/test';
+import { expect, test } from './support/application';
+import { chooseSolution, makeLabDay, openStage, openTab, openView } from './support/steps';
+
+/** A lab day with two benches and one test, and its code. */
+async function dayWithCode(page: Page, name: string): Promise<string> {
+  await makeLabDay(page, name, { groups: ['Bench Heron', 'Bench Tern'] });
+  await openTab(page, 'Plan', 'Two-solution tests');
+  await chooseSolution(page, 'A, in the vessel', 'calcium chl', /calcium chloride/, '0.2');
+  await chooseSolution(page, 'B, poured in', 'washing', /sodium carbonate/, '0.25');
+  await page.getByRole('button', { name: 'Add to the plan' }).click();
+  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+  await page.getByRole('link', { name: 'Groups of the lab day' }).click();
+  await page.getByRole('button', { name: 'Make the code' }).click();
+  return (await page.getByTestId('join-code').textContent()) ?? '';
+}
+
+/** A tablet of its own, with its own cookies, at a bench. */
+async function tablet(browser: Browser, url: string, code: string, bench: string): Promise<Page> {
+  const context = await browser.newContext({
+    baseURL: url,
+    viewport: { width: 768, height: 1024 },
+  });
+  const page = await context.newPage();
+  await page.goto('/join');
+  await page.getByLabel('Code on the wall').fill(code.toLowerCase());
+  await page.getByRole('button', { name: 'Go on' }).click();
+  await page.getByRole('button', { name: bench }).click();
+  await expect(page.getByRole('heading', { level: 1, name: bench })).toBeVisible();
+  return page;
+}
+
+const tap = (page: Page, name: string) =>
+  page.getByRole('button', { name, exact: true }).first().click();
+
+test('two benches join, record and are seen live; what is expected appears when it is released', async ({
+  page,
+  browser,
+  application,
+}) => {
+  test.slow();
+  const code = await dayWithCode(page, 'Two benches on the quay');
+  const heron = await tablet(browser, application.url, code, 'Bench Heron');
+  const tern = await tablet(browser, application.url, code, 'Bench Tern');
+  await expect(page.getByTestId('benches')).toContainText('joined');
+
+  // Recorded at one bench, seen by the instructor without a reload and by no other bench.
+  await expect(heron.getByTestId('step')).toContainText('Put 3 mL');
+  await tap(heron, 'opaque');
+  const own = page.getByTestId('benches').getByRole('row').filter({ hasText: 'Bench Heron' });
+  await expect(own.getByRole('cell').nth(1)).toHaveText('1', { timeout: 3000 });
+  await tern.getByRole('tab', { name: 'Our table' }).click();
+  await expect(tern.getByText('Nothing has been recorded here yet.')).toBeVisible();
+
+  // Nothing expected until it is released, and after recording only to whoever has recorded.
+  await expect(heron.getByTestId('expectation')).toHaveCount(0);
+  const released = page.getByRole('radiogroup', { name: /is shown$/ });
+  await released.getByText('After recording').click();
+  await expect(heron.getByTestId('expectation')).toContainText('white fine precipitate');
+  await tern.getByRole('tab', { name: 'See' }).click();
+  await expect(tern.getByTestId('expectation')).toHaveCount(0);
+  await released.getByText('Always').click();
+  await expect(tern.getByTestId('expectation')).toContainText('white fine precipitate');
+  await released.getByText('Never').click();
+  await expect(heron.getByTestId('expectation')).toHaveCount(0);
+
+  // Its unknown by the code on the jar; the key stays sealed.
+  await page.getByLabel('Code for Bench Heron').fill('Q-17');
+  await page.getByLabel('Sealed key for Bench Heron').fill('zinc sulfate');
+  await page
+    .getByRole('region', { name: 'Unknowns' })
+    .getByRole('button', { name: 'Assign' })
+    .first()
+    .click();
+  await expect(heron.getByText('your unknown: Q-17')).toBeVisible();
+  await expect(tern.getByText('your unknown')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Show the keys' }).click();
+  await expect(page.getByTestId('key-Bench Heron')).toHaveText('Q-17: zinc sulfate');
+
+  // A word to one bench.
+  await page.getByLabel('To').selectOption({ label: 'Bench Tern' });
+  await page.getByRole('textbox', { name: 'Words' }).fill('Rinse the pipette first');
+  await page.getByRole('button', { name: 'Send' }).click();
+  await expect(tern.getByTestId('message')).toContainText('Rinse the pipette first');
+  await expect(heron.getByTestId('message')).toHaveCount(0);
+
+  // The server is killed in the middle; what is tapped meanwhile is kept and sent once.
+  await application.kill();
+  await tap(heron, 'no precipitate');
+  await expect(heron.getByText(/not sent yet/)).toBeVisible();
+  await application.start();
+  await expect(heron.getByText(/not sent yet/)).toBeHidden({ timeout: 30_000 });
+  await heron.reload();
+  await expect(heron.getByRole('button', { name: 'no precipitate' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await expect(own.getByRole('cell').nth(1)).toHaveText('2', { timeout: 15_000 });
+
+  // Put out: at once, with what it had not sent kept for its return.
+  await page.getByRole('button', { name: 'Put out tablet 1 of Bench Heron' }).click();
+  await expect(
+    heron.getByRole('heading', { name: 'This tablet has left the lab day' }),
+  ).toBeVisible();
+  await expect(tern.getByRole('heading', { level: 1, name: 'Bench Tern' })).toBeVisible();
+  await heron.getByRole('link', { name: 'Join again' }).click();
+  await heron.getByLabel('Code on the wall').fill(code);
+  await heron.getByRole('button', { name: 'Go on' }).click();
+  await heron.getByRole('button', { name: 'Bench Heron' }).click();
+  await expect(heron.getByRole('button', { name: 'no precipitate' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+
+  // Nothing lost, nothing doubled.
+  await tern.getByRole('button', { name: 'clear', exact: true }).click();
+  const other = page.getByTestId('benches').getByRole('row').filter({ hasText: 'Bench Tern' });
+  await expect(other.getByRole('cell').nth(1)).toHaveText('1', { timeout: 5000 });
+  await expect(own.getByRole('cell').nth(1)).toHaveText('2');
+
+  // A bench sees nothing but its own page.
+  await heron.goto('/shelf');
+  await expect(heron.getByRole('heading', { level: 1, name: 'Bench Heron' })).toBeVisible();
+  await openStage(page, 'Judge');
+  await heron.context().close();
+  await tern.context().close();
+});
+
+test('a wrong and an old code open nothing', async ({ page, browser, application }) => {
+  const code = await dayWithCode(page, 'Codes on the quay');
+  await page.getByRole('button', { name: 'A new code' }).click();
+  await expect(page.getByTestId('join-code')).not.toHaveText(code);
+  const context = await browser.newContext({ baseURL: application.url });
+  const visitor = await context.newPage();
+  await visitor.goto(`/join/${code}`);
+  await expect(visitor.getByText('No lab day is joined with that code now.')).toBeVisible();
+  await visitor.goto('/join/AAAABBBB');
+  await expect(visitor.getByText('No lab day is joined with that code now.')).toBeVisible();
+  await context.close();
+});
+
+for (const width of [768, 390])
+  test(`the pages of groups read well at ${width} px`, async ({ page, browser, application }) => {
+    const code = await dayWithCode(page, `Reading at ${width}`);
+    const bench = await tablet(browser, application.url, code, 'Bench Tern');
+    const check = async (one: Page, where: string) => {
+      await one.setViewportSize({ width, height: 900 });
+      const over = await one.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect(over, where).toBeLessThanOrEqual(0);
+      const { violations } = await new AxeBuilder({ page: one }).analyze();
+      expect(
+        violations
+          .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+          .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`),
+      ).toEqual([]);
+    };
+    await expect(bench.getByTestId('step')).toBeVisible();
+    await check(bench, 'group');
+    await check(page, 'groups');
+    await openView(page, '/access');
+    await check(page, 'access');
+    await bench.goto('/join');
+    await expect(bench.getByLabel('Code on the wall')).toBeVisible();
+    await check(bench, 'join');
+    await bench.context().close();
+  });
+
+test('a passphrase closes the machine, opens it again, and signs out everywhere', async ({
+  page,
+}) => {
+  await openView(page, '/access');
+  await expect(page.getByText('This machine stands open')).toBeVisible();
+  const own = page.getByRole('region', { name: 'Passphrase of the instructor' });
+  const set = async (open: boolean) => {
+    await own.getByLabel('New passphrase').fill('nets-and-lanterns');
+    const toggle = own.getByRole('switch');
+    await toggle.setChecked(open);
+    await own.getByRole('button', { name: 'Set the passphrase' }).click();
+    await expect(own.getByLabel('New passphrase')).toHaveValue('');
+  };
+  await set(false);
+  await expect(page.getByText('You are signed in as the instructor')).toBeVisible();
+  await page.getByRole('button', { name: 'Sign out everywhere' }).click();
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.goto('/');
+  await page.getByLabel('Passphrase').fill('wrong-passphrase');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByText('That is not the passphrase.')).toBeVisible();
+  await page.getByLabel('Passphrase').fill('nets-and-lanterns');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Lab days' })).toBeVisible();
+  // The machine stands open again for the tests that follow.
+  await openView(page, '/access');
+  await set(true);
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await openView(page, '/');
+  await expect(page.getByRole('heading', { level: 1, name: 'Lab days' })).toBeVisible();
+});

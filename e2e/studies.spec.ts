@@ -1,0 +1,308 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test } from './support/application';
+import { makeLabDay, openStage, openView } from './support/steps';
+
+const group = 'Bench Tern';
+
+/** Leaves wishes out of the plan of colours until only these are left, counted from 1. */
+async function leaveOut(page: Page, names: readonly string[]): Promise<void> {
+  for (const name of names) await page.getByRole('button', { name }).click();
+}
+
+test('colours are planned in a 250 mL beaker, walked, put into a lab day, and a wrong colour finds its cause', async ({
+  page,
+}) => {
+  await makeLabDay(page, 'Colours by acid', { groups: [group] });
+  await openView(page, '/equilibrium');
+  await expect(page.getByTestId('colour')).toHaveText('blue');
+  await expect(page.getByText('At rest: Q = K')).toBeVisible();
+
+  // Blue, green, yellow, blue: the second green is left out.
+  await page.getByRole('tab', { name: 'Plan' }).click();
+  await leaveOut(page, ['Leave out green, number 4']);
+  await expect(page.getByTestId('wishes').getByRole('listitem')).toHaveText([
+    /blue/,
+    /green/,
+    /yellow/,
+    /blue/,
+  ]);
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  const plan = page.getByTestId('plan');
+  await expect(plan.getByRole('listitem')).toHaveCount(4);
+  await expect(plan).toContainText('12 M HCl → green');
+  await expect(plan).toContainText(/too much still look right/);
+  await expect(plan.getByText('Not reached')).toBeHidden();
+
+  await plan.getByRole('button', { name: 'Walk it' }).click();
+  const steps = page.getByRole('group', { name: 'Steps so far' });
+  await expect(steps.getByRole('button')).toHaveCount(4);
+  await expect(page.getByTestId('why')).toContainText('goes to the left');
+  await expect(page.getByTestId('volume')).toContainText('of 310 mL to the brim');
+  await steps.getByRole('button', { name: /^Step 1,/ }).click();
+  await expect(page.getByTestId('colour')).toContainText('green');
+  await expect(page.getByTestId('why')).toContainText('You added chloride ions');
+  await page.getByText('For the instructor').click();
+  await expect(page.getByTestId('why')).toContainText('counts to the power 4');
+  await expect(page.getByTestId('standings').locator('tbody tr')).toHaveCount(3);
+
+  // It stays over a reload, and what was taken back can be done again.
+  await page.reload();
+  await expect(steps.getByRole('button')).toHaveCount(4);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(steps.getByRole('button')).toHaveCount(3);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(steps.getByRole('button')).toHaveCount(4);
+
+  await page.getByRole('combobox', { name: 'Put it into a lab day' }).click();
+  await page.getByRole('option', { name: /Colours by acid/ }).click();
+  await page.getByRole('button', { name: /^Add .* to the day$/ }).click();
+  await page.getByRole('button', { name: 'Go there' }).click();
+  await expect(page.getByRole('link', { name: 'Copper(II) and chloride, shifted' })).toBeVisible();
+
+  // At the bench the acid was forgotten: it stays blue where green is expected.
+  await openStage(page, 'Bench');
+  const seen = page.getByRole('region', { name: `What ${group} sees` });
+  await page
+    .getByRole('group', { name: 'Steps', exact: true })
+    .getByRole('button', { name: /^Step 2,/ })
+    .click();
+  await page.getByRole('button', { name: 'Begin', exact: true }).click();
+  await seen
+    .getByRole('group', { name: 'At a glance' })
+    .getByRole('button', { name: /^clear/ })
+    .click();
+  await seen
+    .getByRole('group', { name: 'Liquid now' })
+    .getByRole('button', { name: /^blue( [A-Z])?$/ })
+    .click();
+  await expect(page.getByText('partly').first()).toBeVisible();
+  const causes = page.getByRole('region', { name: 'Likely causes' });
+  await expect(causes.getByRole('listitem').first()).toContainText('HCl', { timeout: 30_000 });
+});
+
+test('an equilibrium is shifted by drops, water, heat and pouring away, in a mixture of one’s own too', async ({
+  page,
+}) => {
+  await openView(page, '/equilibrium');
+  await page.getByRole('combobox', { name: 'System' }).click();
+  await page.getByRole('option', { name: 'Cobalt(II) and chloride' }).click();
+  await expect(page.getByTestId('colour')).toHaveText('pink');
+  const another = page.getByRole('textbox', { name: 'Another amount, mL' });
+  await another.fill('15');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('button', { name: 'heating or cooling' }).click();
+  await page.getByRole('button', { name: '85 °C' }).click();
+  await expect(page.getByTestId('colour')).toContainText('blue');
+  await expect(page.getByTestId('why')).toContainText('takes heat in');
+  await page.getByRole('button', { name: 'Ice bath, 5 °C' }).click();
+  await expect(page.getByTestId('colour')).toContainText('pink');
+  await page.getByRole('button', { name: 'Pour half away' }).click();
+  await expect(page.getByTestId('why')).toContainText('same share of everything');
+  await expect(page.getByText('May cause cancer').first()).toBeVisible();
+
+  // Along the temperature K moves by van ’t Hoff, and the numbers are there as a table.
+  await page.getByRole('combobox', { name: 'Along' }).click();
+  await page.getByRole('option', { name: 'heating or cooling' }).click();
+  await expect(page.getByTestId('vant-hoff')).toContainText('van ’t Hoff');
+  await page.getByRole('button', { name: 'As a table' }).click();
+  await expect(page.getByRole('columnheader', { name: 'Temperature, °C' })).toBeVisible();
+
+  // What cannot be done says so and changes nothing.
+  await page.getByRole('button', { name: 'water', exact: true }).click();
+  await another.fill('0');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('“0” is not')).toBeVisible();
+  await another.fill('90000');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('at most 1000 mL');
+
+  // A mixture of one’s own: nickel, ammonia standing ready.
+  await page.getByRole('combobox', { name: 'System' }).click();
+  await page.getByRole('option', { name: 'A mixture of your own' }).click();
+  await expect(page.getByText('The vessel is empty.').first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Start' }).click();
+  await page.getByRole('combobox', { name: 'What goes in' }).fill('NiSO4');
+  await page.getByRole('option').first().click();
+  await page.getByRole('textbox', { name: 'Volume, mL' }).fill('20');
+  await page.getByRole('button', { name: 'Add to the start' }).click();
+  await expect(page.getByTestId('colour')).toContainText('green');
+  await page.getByText('Another reagent').click();
+  await page.getByRole('combobox', { name: 'Reagent' }).fill('ammonia');
+  await page.getByRole('option', { name: /^NH3/ }).first().click();
+  await page.getByRole('textbox', { name: 'Strength, mol/L' }).last().fill('5');
+  await page.getByRole('button', { name: 'Let it stand ready' }).click();
+  await page.getByRole('tab', { name: 'Shift' }).click();
+  await page.getByRole('button', { name: '5 M NH3' }).click();
+  await page.getByRole('button', { name: '+ 20 mL' }).click();
+  await expect(page.getByTestId('colour')).toContainText('blue');
+  await expect(page.getByTestId('shares')).toContainText('Ni');
+
+  // A solid stands ready too, and goes in by the spatula.
+  await page.getByRole('tab', { name: 'Start' }).click();
+  await page.getByText('Another reagent').click();
+  await page.getByRole('combobox', { name: 'Reagent' }).fill('NH4Cl');
+  await page
+    .getByRole('option', { name: /^NH4Cl/ })
+    .first()
+    .click();
+  await page.getByRole('radiogroup', { name: 'Reagent as' }).getByText('Solid').click();
+  await page.getByRole('button', { name: 'Let it stand ready' }).click();
+  await page.getByRole('tab', { name: 'Shift' }).click();
+  await page.getByRole('button', { name: 'solid NH4Cl' }).click();
+  await page.getByRole('button', { name: '+ 0.2 g' }).click();
+  await expect(page.getByRole('group', { name: 'Steps so far' }).getByRole('button')).toHaveCount(
+    3,
+  );
+  await page.getByRole('button', { name: 'Shake with air' }).click();
+  await expect(page.getByRole('group', { name: 'Steps so far' }).getByRole('button')).toHaveCount(
+    4,
+  );
+
+  // A wish that nothing at hand fulfils is answered in words, with the nearest.
+  await page.getByRole('tab', { name: 'Plan' }).click();
+  for (const colour of ['green', 'red']) {
+    await page.getByRole('combobox', { name: 'Next colour' }).click();
+    await page.getByRole('option', { name: colour, exact: true }).click();
+    await page.getByRole('button', { name: 'Add to the colours' }).click();
+  }
+  await page.getByRole('button', { name: 'Plan it' }).click();
+  await expect(page.getByRole('note').filter({ hasText: 'Not reached' })).toContainText(
+    /Red is not reached.*Nearest/,
+  );
+});
+
+test('a dish is run to its line, compared with three groups, and its clear-up printed', async ({
+  page,
+}) => {
+  await openView(page, '/dish');
+  await page.getByRole('button', { name: 'Run the dish' }).click();
+  const line = page.getByTestId('line');
+  await expect(line).toContainText('% of the gap', { timeout: 45_000 });
+  await expect(line).toContainText('by diffusion alone', { ignoreCase: true });
+  await expect(page.getByTestId('why-nearer').getByRole('listitem')).toHaveCount(3);
+  await expect(page.getByTestId('effusion')).toContainText('Not by the law of gas effusion');
+  await expect(page.getByTestId('residual')).toContainText('mmol/L Pb');
+
+  // Paused and run through by hand.
+  const time = page.getByRole('slider', { name: 'Time' });
+  await time.press('Home');
+  await expect(page.getByTestId('time')).toHaveText(/^0 min/);
+  await expect(page.getByRole('img', { name: /no line yet/ })).toBeVisible();
+  await time.press('End');
+  await expect(page.getByRole('img', { name: /a bright yellow line between them/ })).toBeVisible();
+
+  // Three groups; their mean time sets the mixing factor.
+  for (const [name, place, minutes] of [
+    ['Bench Heron', '52', '4'],
+    ['Bench Tern', '56', '6'],
+    ['Bench Plover', '55', '5'],
+  ] as const) {
+    await page.getByRole('textbox', { name: 'Group' }).fill(name);
+    await page.getByRole('textbox', { name: 'Place, % of the gap' }).fill(place);
+    await page.getByRole('textbox', { name: 'First line, min' }).fill(minutes);
+    await page.getByRole('button', { name: 'Add this mark' }).click();
+  }
+  await expect(page.getByTestId('marks').locator('tbody tr')).toHaveCount(3);
+  await expect(page.getByTestId('compared')).toContainText('The place agrees');
+  await expect(line).toContainText('5 min');
+  await expect(line).toContainText('mixing factor');
+  await page.getByRole('button', { name: 'Add this mark' }).click();
+  await expect(page.getByRole('alert')).toBeVisible();
+
+  const clearUp = page.getByTestId('clear-up');
+  await expect(clearUp).toContainText('Lead and cadmium waste', { timeout: 20_000 });
+  await expect(clearUp).toContainText('Na2CO3');
+  await expect(clearUp).toContainText('filtrate');
+  await expect(page.getByTestId('substitutes').locator('tbody tr').nth(1)).toBeVisible({
+    timeout: 60_000,
+  });
+
+  await page.emulateMedia({ media: 'print' });
+  await expect(clearUp).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Run the dish' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Add this mark' })).toBeHidden();
+  const pdf = await page.pdf({ format: 'A4' });
+  expect(pdf.length).toBeGreaterThan(10_000);
+});
+
+test('a dish that cannot be run says why, and a run can be stopped', async ({ page }) => {
+  await openView(page, '/dish');
+  const run = page.getByRole('button', { name: 'Run the dish' });
+  const choose = async (salt: string, typed: string) => {
+    await page.getByRole('combobox', { name: salt }).fill(typed);
+    await page
+      .getByRole('option', { name: new RegExp(`^${typed}`) })
+      .first()
+      .click();
+  };
+  const refused = page.getByRole('alert');
+
+  const depth = page.getByRole('textbox', { name: 'Water, mm deep' });
+  await depth.fill('0');
+  await run.click();
+  await expect(refused).toContainText('with none nothing spreads');
+  // What cannot be run is kept as it was typed.
+  await page.reload();
+  await expect(depth).toHaveValue('0');
+  await depth.fill('4');
+
+  await choose('First salt', 'NaCl');
+  await choose('Second salt', 'KNO3');
+  await run.click();
+  await expect(refused).toContainText('make no solid where they meet');
+  await choose('First salt', 'BaSO4');
+  await run.click();
+  await expect(refused).toContainText('nothing to see would spread');
+
+  // Too little for a line in all that water.
+  await choose('First salt', 'AgNO3');
+  await choose('Second salt', 'NaCl');
+  await page.getByRole('textbox', { name: 'Dish, mm wide' }).fill('200');
+  await depth.fill('20');
+  for (const mass of await page.getByRole('textbox', { name: 'Mass, g' }).all())
+    await mass.fill('5');
+  await run.click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText('Stopped; nothing was kept of it.')).toBeVisible();
+  await expect(run).toBeEnabled();
+});
+
+for (const [scheme, width] of [
+  ['light', 1280],
+  ['dark', 768],
+  ['light', 390],
+] as const)
+  test(`the studies read well in use, ${scheme} at ${width} px`, async ({ page }) => {
+    test.slow();
+    await page.setViewportSize({ width, height: 900 });
+    await page.addInitScript(
+      (value) => localStorage.setItem('mantine-color-scheme-value', value),
+      scheme,
+    );
+    const check = async (where: string) => {
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const grave = violations
+        .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+        .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
+      expect(grave).toEqual([]);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - window.innerWidth,
+      );
+      expect(over, where).toBeLessThanOrEqual(0);
+    };
+    await openView(page, '/equilibrium');
+    await page.getByRole('button', { name: '+ 5 mL' }).click();
+    await check('shift');
+    await page.getByRole('tab', { name: 'Start' }).click();
+    await check('start');
+    await page.getByRole('tab', { name: 'Plan' }).click();
+    await page.getByRole('button', { name: 'Plan it' }).click();
+    await expect(page.getByTestId('plan')).toBeVisible({ timeout: 30_000 });
+    await check('plan');
+    await openView(page, '/dish');
+    await page.getByRole('button', { name: 'Run the dish' }).click();
+    await expect(page.getByTestId('line')).toBeVisible({ timeout: 60_000 });
+    await expect(page.getByTestId('clear-up')).toContainText('waste', { timeout: 20_000 });
+    await check('dish');
+  });

@@ -1,0 +1,20 @@
+import type { Context } from 'koa';
+
+/** The staff’s session and a group’s are kept apart, so that a tablet that was put out is nobody and not whoever owns the machine. */
+export const cookieNames = { staff: 'stoichos', group: 'stoichos-group' } as const;
+export type CookieKind = keyof typeof cookieNames;
+
+/** A cookie that no script reads and no other site sends. */
+export function putCookie(context: Context, kind: CookieKind, token: string): void {
+  context.cookies.set(cookieNames[kind], token, {
+    httpOnly: true,
+    sameSite: 'strict',
+    path: '/',
+    overwrite: true,
+    secure: context.secure,
+  });
+}
+
+export function dropCookie(context: Context, kind: CookieKind): void {
+  context.cookies.set(cookieNames[kind], null, { path: '/', overwrite: true });
+}

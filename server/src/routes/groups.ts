@@ -1,0 +1,142 @@
+import {
+  joinableSchema,
+  joinSchema,
+  messageInputSchema,
+  oversightSchema,
+  readJoinCode,
+  releaseSchema,
+  sealedUnknownSchema,
+  viewForGroup,
+} from '@stoichos/core';
+import Router from '@koa/router';
+import type { Context } from 'koa';
+import { dropCookie, putCookie } from '../access/cookies';
+import { benchOf, whoAsks } from '../access/who';
+import { noteFailure, refuseTooMany } from '../database/attempts';
+import { audit } from '../database/audit';
+import type { Database } from '../database/connect';
+import { dayOfCode, joiningOf, renewCode } from '../database/joining';
+import { loadDay } from '../database/labDays';
+import { notifyChanged, notifyEnded } from '../database/notify';
+import {
+  assignUnknown,
+  labelsOfUnknowns,
+  messagesOf,
+  release,
+  releasesOf,
+  sealedUnknowns,
+  sendMessage,
+} from '../database/oversight';
+import { beginSession, endSession } from '../database/sessions';
+import { Problem, notFound } from '../problem';
+import { body, idParameter } from '../validate';
+
+/** Groups joining a lab day, what they are shown of it, and what the instructor says to them. */
+export function groupRoutes(database: Database): Router {
+  const router = new Router();
+  const opened = async (context: Context, text: string) => {
+    await refuseTooMany(database, 'join', context.ip);
+    const found = await dayOfCode(database, readJoinCode(text).slice(0, 20));
+    if (found) return found;
+    await noteFailure(database, 'join', context.ip);
+    await audit(database, 'nobody', 'join refused', context.ip);
+    throw new Problem(
+      404,
+      'noSuchCode',
+      'No lab day is joined with that code now.',
+      'code',
+      'Look at the code on the wall again; a new one may have been made.',
+    );
+  };
+
+  router.get('/join/:code', async (context) => {
+    const { dayName, date, groups } = await opened(context as Context, context.params.code ?? '');
+    context.body = joinableSchema.parse({ dayName, date, groups });
+  });
+  router.post('/join', async (context) => {
+    const { code, groupId } = body(context, joinSchema);
+    const { dayId, endsAt, groups } = await opened(context as Context, code);
+    const group = groups.find(({ id }) => id === groupId);
+    if (!group) throw notFound('group in this lab day', 'groupId', groupId);
+    const { sessionId, role } = whoAsks(context as Context);
+    if (sessionId && role === 'group') await endSession(database, sessionId);
+    const { token } = await beginSession(database, { role: 'group', dayId, groupId }, endsAt);
+    putCookie(context as Context, 'group', token);
+    await audit(database, 'group', 'joined', group.name);
+    await notifyChanged(database, dayId);
+    context.status = 204;
+  });
+  router.post('/leave', async (context) => {
+    const { sessionId, role, seat } = whoAsks(context as Context);
+    if (sessionId && role === 'group') await endSession(database, sessionId);
+    if (seat?.role === 'group') await notifyChanged(database, seat.dayId);
+    dropCookie(context as Context, 'group');
+    context.status = 204;
+  });
+
+  router.get('/group', async (context) => {
+    const { dayId, groupId } = benchOf(context as Context);
+    context.body = viewForGroup(await loadDay(database, dayId), groupId, {
+      releases: await releasesOf(database, dayId),
+      messages: await messagesOf(database, dayId),
+      unknowns: await labelsOfUnknowns(database, dayId),
+    });
+  });
+
+  const oversight = async (dayId: string) =>
+    oversightSchema.parse({
+      joining: await joiningOf(database, dayId),
+      releases: await releasesOf(database, dayId),
+      messages: await messagesOf(database, dayId),
+      unknowns: await labelsOfUnknowns(database, dayId),
+    });
+  router.get('/days/:dayId/oversight', async (context) => {
+    context.body = await oversight(idParameter(context, 'dayId'));
+  });
+  router.post('/days/:dayId/code', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    await renewCode(database, dayId);
+    await audit(database, whoAsks(context as Context).role, 'code renewed');
+    context.body = await oversight(dayId);
+  });
+  router.delete('/days/:dayId/tablets/:tabletId', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    const tabletId = idParameter(context, 'tabletId');
+    const tablet = await database.sessions.findOne({ where: { id: tabletId, labDayId: dayId } });
+    if (!tablet) throw notFound('tablet on this lab day', 'tabletId', tabletId);
+    await endSession(database, tabletId);
+    await audit(database, whoAsks(context as Context).role, 'tablet put out');
+    await notifyEnded(database, dayId, tabletId);
+    context.body = await oversight(dayId);
+  });
+  router.put('/days/:dayId/releases', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    const wanted = body(context, releaseSchema);
+    await release(database, dayId, wanted);
+    await audit(database, whoAsks(context as Context).role, 'release changed', wanted.when);
+    await notifyChanged(database, dayId);
+    context.body = await oversight(dayId);
+  });
+  router.post('/days/:dayId/messages', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    const message = body(context, messageInputSchema);
+    await sendMessage(database, dayId, message);
+    await notifyChanged(database, dayId, message.groupId);
+    context.body = await oversight(dayId);
+    context.status = 201;
+  });
+  router.put('/days/:dayId/unknowns', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    const sealed = body(context, sealedUnknownSchema);
+    await assignUnknown(database, dayId, sealed);
+    await audit(database, whoAsks(context as Context).role, 'unknown assigned', sealed.code);
+    await notifyChanged(database, dayId, sealed.groupId);
+    context.body = await oversight(dayId);
+  });
+  router.get('/days/:dayId/keys', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    await audit(database, whoAsks(context as Context).role, 'key viewed');
+    context.body = await sealedUnknowns(database, dayId);
+  });
+  return router;
+}

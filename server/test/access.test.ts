@@ -1,0 +1,647 @@
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { showJoinCode } from '@stoichos/core';
+import type { GroupView, Oversight } from '@stoichos/core';
+import { apiRouter, policy, setPassphrase } from '../src';
+import { runningServer, sampleDay } from './support/runningServer';
+
+/** The table of who may go where, written down by hand: I instructor, T technician, G group, N nobody. */
+const table: Readonly<Record<string, string>> = {
+  'GET /health': 'ITGN',
+  'GET /session': 'ITGN',
+  'POST /sign-in': 'ITGN',
+  'POST /sign-out': 'ITGN',
+  'POST /sign-out-everywhere': 'IT',
+  'PUT /accounts/:role': 'I',
+  'GET /audit': 'I',
+  'GET /join/:code': 'ITGN',
+  'POST /join': 'ITGN',
+  'POST /leave': 'ITGN',
+  'GET /group': 'G',
+  'GET /group/live': 'G',
+  'POST /entries': 'ITG',
+  'GET /settings': 'ITG',
+  'PATCH /settings': 'IT',
+  'GET /days': 'IT',
+  'GET /days/:dayId': 'IT',
+  'PUT /days/:dayId': 'IT',
+  'PUT /days/:dayId/tests/:testId': 'IT',
+  'DELETE /tests/:testId': 'IT',
+  'PUT /days/:dayId/procedures': 'IT',
+  'PUT /days/:dayId/timetable': 'IT',
+  'POST /days/:dayId/weighings': 'IT',
+  'POST /days/:dayId/preparations': 'IT',
+  'DELETE /preparations/:preparationId': 'IT',
+  'GET /days/:dayId/report.md': 'IT',
+  'GET /days/:dayId/report.csv': 'IT',
+  'GET /days/:dayId/live': 'IT',
+  'GET /days/:dayId/oversight': 'IT',
+  'POST /days/:dayId/code': 'I',
+  'DELETE /days/:dayId/tablets/:tabletId': 'I',
+  'PUT /days/:dayId/releases': 'I',
+  'POST /days/:dayId/messages': 'I',
+  'PUT /days/:dayId/unknowns': 'I',
+  'GET /days/:dayId/keys': 'I',
+  'GET /procedures': 'IT',
+  'PUT /procedures/:procedureId': 'IT',
+  'DELETE /procedures/:procedureId': 'IT',
+  'GET /shelf': 'IT',
+  'GET /shelf.csv': 'IT',
+  'PUT /shelf/:itemId': 'IT',
+  'DELETE /shelf/:itemId': 'IT',
+  'POST /shelf/import': 'IT',
+  'GET /runs': 'IT',
+  'PUT /runs/:runId': 'IT',
+  'DELETE /runs/:runId': 'IT',
+  'GET /cells': 'IT',
+  'GET /cells/:runId': 'IT',
+  'PUT /cells/:runId': 'IT',
+  'POST /cell-entries': 'IT',
+  'POST /cells/:runId/simulate': 'IT',
+  'GET /cells/:runId/reading': 'IT',
+  'GET /instruments': 'IT',
+  'GET /instruments/:instrumentId/reading': 'IT',
+  'POST /instruments/:instrumentId/commands': 'IT',
+  'POST /instruments/:instrumentId/follow': 'IT',
+  'POST /instruments/:instrumentId/clear': 'IT',
+};
+const letters = { instructor: 'I', technician: 'T', group: 'G', nobody: 'N' } as const;
+type AskRole = keyof typeof letters;
+
+const passphrases = { instructor: 'lantern-on-the-quay', technician: 'glaze-and-kiln-99' } as const;
+
+let server: Awaited<ReturnType<typeof runningServer>>;
+const sample = sampleDay();
+const other = { id: crypto.randomUUID(), name: 'Bench Ruff' };
+const cookies: Record<AskRole, string> = { instructor: '', technician: '', group: '', nobody: '' };
+let code = '';
+
+const cookieOf = (headers: Headers): string =>
+  headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0] ?? '')
+    .filter((one) => !one.endsWith('='))
+    .join('; ');
+const as = (role: AskRole, method: string, path: string, body?: unknown) =>
+  server.ask(method, path, body, cookies[role] === '' ? {} : { cookie: cookies[role] });
+
+async function join(groupId: string, withCode = code): Promise<string> {
+  const { status, headers } = await server.ask('POST', '/join', { code: withCode, groupId });
+  expect(status).toBe(204);
+  return cookieOf(headers);
+}
+
+beforeAll(async () => {
+  // As on a school’s network: nobody is taken for the instructor.
+  server = await runningServer(inject('databaseUrl'), [], { loopback: false });
+  for (const role of ['instructor', 'technician'] as const) {
+    await setPassphrase(server.database, role, passphrases[role]);
+    const { status, headers } = await server.ask('POST', '/sign-in', {
+      role,
+      passphrase: passphrases[role],
+    });
+    expect(status).toBe(204);
+    cookies[role] = cookieOf(headers);
+  }
+  const day = { ...sample.day, groups: [...sample.day.groups, other] };
+  expect((await as('instructor', 'PUT', `/days/${day.id}`, day)).status).toBe(200);
+  await as('instructor', 'PUT', `/days/${day.id}/tests/${sample.ids.test}`, sample.test);
+  const made = await as('instructor', 'POST', `/days/${day.id}/code`, {});
+  code = (made.json as Oversight).joining.code ?? '';
+  cookies.group = await join(sample.ids.group);
+});
+afterAll(() => server.close());
+
+describe('who may go where', () => {
+  const doors = policy.map(({ method, path }) => `${method} ${path}`);
+
+  it('is a door for every address of the API, and an address behind every door', () => {
+    const { database, instruments, hub } = server;
+    const addresses = apiRouter(database, instruments, hub).stack.flatMap(({ methods, path }) =>
+      methods
+        .filter((method) => method !== 'HEAD')
+        .map((method) => `${method} ${String(path).replace(/^\/api/, '')}`),
+    );
+    expect(addresses.sort()).toEqual([...doors].sort());
+  });
+
+  it('is the written table', () => {
+    const told = Object.fromEntries(
+      policy.map(({ method, path, roles }) => [
+        `${method} ${path}`,
+        (['instructor', 'technician', 'group', 'nobody'] as const)
+          .filter((role) => roles.includes(role))
+          .map((role) => letters[role])
+          .join(''),
+      ]),
+    );
+    expect(told).toEqual(table);
+  });
+
+  describe.each(['nobody', 'group', 'technician'] as const)('as %s', (role) => {
+    it.each(
+      Object.entries(table).filter(
+        ([door]) => !door.includes('sign-out') && !door.includes('leave'),
+      ),
+    )('%s', async (door, allowed) => {
+      const [method = '', path = ''] = door.split(' ');
+      const address = path
+        .replace(':dayId', sample.ids.day)
+        .replace(':testId', crypto.randomUUID())
+        .replace(':role', 'technician')
+        .replace(':code', 'WRONGONE')
+        .replace(/:instrumentId/, 'no-such')
+        .replace(/:\w+/g, () => crypto.randomUUID());
+      const stop = new AbortController();
+      const response = await fetch(server.base + address, {
+        method,
+        signal: stop.signal,
+        headers: {
+          cookie: cookies[role],
+          ...(method !== 'GET' && { 'content-type': 'application/json' }),
+        },
+        ...(method !== 'GET' && method !== 'DELETE' && { body: '{}' }),
+      });
+      const status = response.status;
+      stop.abort();
+      if (allowed.includes(letters[role])) expect([401, 403]).not.toContain(status);
+      else expect(status).toBe(role === 'nobody' ? 401 : 403);
+    });
+  });
+
+  it('what has no door is not there, for anybody', async () => {
+    for (const role of ['instructor', 'group', 'nobody'] as const) {
+      expect((await as(role, 'GET', '/secrets')).status).toBe(404);
+      expect((await as(role, 'PUT', '/health', {})).status).toBe(404);
+    }
+  });
+});
+
+describe('a group', () => {
+  const entry = (part: object = {}) => ({ ...sample.entry, id: crypto.randomUUID(), ...part });
+
+  it('records at its own bench, and at no other', async () => {
+    expect((await as('group', 'POST', '/entries', entry())).status).toBe(201);
+    const wrong = await as('group', 'POST', '/entries', entry({ groupId: other.id }));
+    expect(wrong.status).toBe(403);
+    expect(wrong.json).toMatchObject({ error: { code: 'otherBench', field: 'groupId' } });
+    const shown = await as('group', 'POST', '/entries', entry({ groupId: null }));
+    expect(shown.status).toBe(403);
+  });
+
+  it('says no verdict and signs nothing off', async () => {
+    for (const record of [
+      { kind: 'verdict', verdict: 'agrees', reason: 'because', by: 'us' },
+      { kind: 'signOff', by: 'us' },
+    ])
+      expect((await as('group', 'POST', '/entries', entry({ record }))).status).toBe(403);
+  });
+
+  it('sees its own entries, never another’s, and nothing expected that is not released', async () => {
+    const foreign = entry({
+      groupId: other.id,
+      record: { kind: 'note', text: 'between us at Ruff' },
+    });
+    expect((await as('instructor', 'POST', '/entries', foreign)).status).toBe(201);
+    const { json, text } = await as('group', 'GET', '/group');
+    const view = json as GroupView;
+    expect(view.entries.every(({ groupId }) => groupId === sample.ids.group)).toBe(true);
+    expect(text).not.toContain('between us at Ruff');
+    expect(text).not.toContain(other.id);
+    expect(view.expectations).toEqual([]);
+    // The engine is in every browser: what it would need to tell the outcome does not leave the server either.
+    expect(text).not.toMatch(/"events"|"reactions"|"concentrationM"|"weighings"|Cu\(OH\)2/);
+  });
+
+  it('sees what is expected once it is released, after recording or always', async () => {
+    const put = (when: string) =>
+      as('instructor', 'PUT', `/days/${sample.ids.day}/releases`, {
+        workId: sample.ids.test,
+        when,
+      });
+    const view = async (cookie: string) =>
+      (await server.ask('GET', '/group', undefined, { cookie })).json as GroupView;
+    const fresh = await join(other.id);
+    await as(
+      'instructor',
+      'POST',
+      '/entries',
+      entry({ record: { kind: 'verdict', verdict: 'differs', reason: 'too pale', by: 'Mo' } }),
+    );
+    expect(
+      (await view(cookies.group)).entries.some(({ record }) => record?.kind === 'verdict'),
+    ).toBe(false);
+    expect((await put('afterRecording')).status).toBe(200);
+    expect((await view(cookies.group)).expectations[0]?.expected.length).toBeGreaterThan(0);
+    expect(
+      (await view(cookies.group)).entries.some(({ record }) => record?.kind === 'verdict'),
+    ).toBe(true);
+    // The other group has only a note: nothing seen yet.
+    expect((await view(fresh)).expectations).toEqual([]);
+    await put('always');
+    expect((await view(fresh)).expectations).toHaveLength(1);
+    await put('never');
+    expect((await view(cookies.group)).expectations).toEqual([]);
+  });
+
+  it('reads what is said to it and to all, and nothing said to others', async () => {
+    const say = (groupId: string | null, text: string) =>
+      as('instructor', 'POST', `/days/${sample.ids.day}/messages`, {
+        id: crypto.randomUUID(),
+        groupId,
+        kind: 'message',
+        workId: null,
+        stepId: null,
+        text,
+      });
+    expect((await say(null, 'Goggles on')).status).toBe(201);
+    await say(other.id, 'Only for Ruff');
+    const { json } = await as('group', 'GET', '/group');
+    expect((json as GroupView).messages.map(({ text }) => text)).toEqual(['Goggles on']);
+    expect((await say(null, '')).status).toBe(400);
+  });
+});
+
+describe('an unknown', () => {
+  it('is known to its group by the code on the jar, and its key to nobody but the instructor', async () => {
+    const path = `/days/${sample.ids.day}`;
+    const sealed = { groupId: sample.ids.group, code: 'Q-17', key: 'zinc sulfate' };
+    expect((await as('instructor', 'PUT', `${path}/unknowns`, sealed)).status).toBe(200);
+    const seen = await as('group', 'GET', '/group');
+    expect((seen.json as GroupView).unknownCode).toBe('Q-17');
+    expect(seen.text).not.toContain('zinc');
+    for (const role of ['technician', 'instructor'] as const)
+      expect((await as(role, 'GET', `${path}/oversight`)).text).not.toContain('zinc');
+    expect((await as('technician', 'GET', `${path}/keys`)).status).toBe(403);
+    expect((await as('instructor', 'GET', `${path}/keys`)).json).toEqual([sealed]);
+    const { json } = await as('instructor', 'GET', '/audit');
+    expect((json as { what: string }[]).some(({ what }) => what === 'key viewed')).toBe(true);
+    const foreign = { ...sealed, groupId: crypto.randomUUID() };
+    expect((await as('instructor', 'PUT', `${path}/unknowns`, foreign)).status).toBe(404);
+    expect(
+      (await as('instructor', 'PUT', `${path}/unknowns`, { ...sealed, code: ' ' })).status,
+    ).toBe(400);
+  });
+});
+
+describe('the code', () => {
+  it('is read however it is typed, and tells no more than the groups', async () => {
+    const typed = showJoinCode(code).toLowerCase().replace('-', ' ');
+    const { status, json } = await as('nobody', 'GET', `/join/${encodeURIComponent(typed)}`);
+    expect(status).toBe(200);
+    expect(Object.keys(json as object).sort()).toEqual(['date', 'dayName', 'groups']);
+  });
+
+  it('is worth nothing once it is renewed; tablets that have joined stay', async () => {
+    const old = code;
+    const made = await as('instructor', 'POST', `/days/${sample.ids.day}/code`, {});
+    code = (made.json as Oversight).joining.code ?? '';
+    expect(code).not.toBe(old);
+    expect(
+      (await as('nobody', 'POST', '/join', { code: old, groupId: sample.ids.group })).status,
+    ).toBe(404);
+    expect((await as('group', 'GET', '/group')).status).toBe(200);
+  });
+
+  it('ends with its day', async () => {
+    await server.database.joinCodes.update(
+      { endsAt: new Date(Date.now() - 1000) },
+      { where: { code } },
+    );
+    expect((await as('nobody', 'GET', `/join/${code}`)).status).toBe(404);
+    expect(
+      ((await as('instructor', 'GET', `/days/${sample.ids.day}/oversight`)).json as Oversight)
+        .joining.code,
+    ).toBeNull();
+    const made = await as('instructor', 'POST', `/days/${sample.ids.day}/code`, {});
+    code = (made.json as Oversight).joining.code ?? '';
+  });
+
+  it('lets no group in that is not of its day', async () => {
+    expect(
+      (await as('nobody', 'POST', '/join', { code, groupId: crypto.randomUUID() })).status,
+    ).toBe(404);
+  });
+
+  it('a tablet is put out at once, and is nobody then', async () => {
+    const cookie = await join(other.id);
+    const { json } = await as('instructor', 'GET', `/days/${sample.ids.day}/oversight`);
+    const tablet = (json as Oversight).joining.tablets.findLast(
+      ({ groupId }) => groupId === other.id,
+    );
+    expect(
+      (await as('instructor', 'DELETE', `/days/${sample.ids.day}/tablets/${tablet?.id ?? ''}`))
+        .status,
+    ).toBe(200);
+    expect((await server.ask('GET', '/group', undefined, { cookie })).status).toBe(401);
+  });
+
+  it('guessing is slowed down', async () => {
+    const guesses = Array.from({ length: 45 }, (_, at) => `GUESS${String(at).padStart(3, 'X')}`);
+    const statuses: number[] = [];
+    for (const guess of guesses)
+      statuses.push((await as('nobody', 'GET', `/join/${guess}`)).status);
+    expect(statuses[0]).toBe(404);
+    expect(statuses.at(-1)).toBe(429);
+    await server.database.sequelize.query('DELETE FROM attempts');
+  });
+});
+
+describe('sessions', () => {
+  it('live in a cookie that no script reads and no other site sends', async () => {
+    const { headers } = await server.ask('POST', '/sign-in', {
+      role: 'technician',
+      passphrase: passphrases.technician,
+    });
+    const [cookie] = headers.getSetCookie().filter((one) => one.startsWith('stoichos='));
+    expect(cookie).toMatch(/httponly/i);
+    expect(cookie).toMatch(/samesite=strict/i);
+    const stored = await server.database.sessions.findAll();
+    const token = cookie?.split(';')[0]?.split('=')[1] ?? 'x';
+    expect(stored.some(({ tokenHash }) => tokenHash.includes(token))).toBe(false);
+  });
+
+  it('a forged cookie is nobody', async () => {
+    for (const cookie of [
+      'stoichos=AAAA',
+      'stoichos-group=AAAA',
+      `stoichos=${'A'.repeat(43)}`,
+      `stoichos=${'x'.repeat(4000)}`,
+    ])
+      expect((await server.ask('GET', '/days', undefined, { cookie })).status).toBe(401);
+    // The instructor’s token in the group’s place opens nothing.
+    const moved = cookies.instructor.replace('stoichos=', 'stoichos-group=');
+    expect((await server.ask('GET', '/group', undefined, { cookie: moved })).status).toBe(401);
+  });
+
+  it('a page of another site changes nothing', async () => {
+    const day = { ...sample.day, name: 'Hijacked' };
+    for (const headers of [
+      { origin: 'https://elsewhere.example' },
+      { 'sec-fetch-site': 'cross-site' },
+      { origin: 'null' },
+    ]) {
+      const { status, json } = await server.ask('PUT', `/days/${day.id}`, day, {
+        cookie: cookies.instructor,
+        ...headers,
+      });
+      expect(status).toBe(403);
+      expect(json).toMatchObject({ error: { code: 'otherSite' } });
+    }
+  });
+
+  it('a token is changed as it grows old, and the old one soon opens nothing', async () => {
+    const cookie = await join(other.id);
+    const old = new Date(Date.now() - 3 * 3_600_000);
+    await server.database.sessions.update({ rotatedAt: old }, { where: { groupId: other.id } });
+    const first = await server.ask('GET', '/group', undefined, { cookie });
+    const renewed = cookieOf(first.headers);
+    expect(renewed).toMatch(/^stoichos-group=/);
+    expect(renewed).not.toBe(cookie);
+    // Requests that were under way still pass for a moment.
+    expect((await server.ask('GET', '/group', undefined, { cookie })).status).toBe(200);
+    await server.database.sessions.update(
+      { rotatedAt: new Date(Date.now() - 120_000) },
+      { where: { groupId: other.id } },
+    );
+    expect((await server.ask('GET', '/group', undefined, { cookie })).status).toBe(401);
+    expect((await server.ask('GET', '/group', undefined, { cookie: renewed })).status).toBe(200);
+  });
+
+  it('a wrong passphrase is refused, and too many are not looked at', async () => {
+    const wrong = () =>
+      as('nobody', 'POST', '/sign-in', { role: 'instructor', passphrase: 'not that one' });
+    expect((await wrong()).status).toBe(401);
+    for (let at = 0; at < 6; at += 1) await wrong();
+    expect((await wrong()).status).toBe(429);
+    // Nor the right one, until some time has passed.
+    expect(
+      (
+        await as('nobody', 'POST', '/sign-in', {
+          role: 'instructor',
+          passphrase: passphrases.instructor,
+        })
+      ).status,
+    ).toBe(429);
+    await server.database.sequelize.query('DELETE FROM attempts');
+  });
+
+  it('a changed passphrase ends every session but that of who changed it', async () => {
+    const elsewhere = await as('nobody', 'POST', '/sign-in', {
+      role: 'instructor',
+      passphrase: passphrases.instructor,
+    });
+    const second = cookieOf(elsewhere.headers);
+    const short = await as('instructor', 'PUT', '/accounts/instructor', { passphrase: 'short' });
+    expect(short.status).toBe(400);
+    expect(short.json).toMatchObject({ error: { field: 'passphrase' } });
+    const { status, headers } = await as('instructor', 'PUT', '/accounts/instructor', {
+      passphrase: passphrases.instructor,
+    });
+    expect(status).toBe(204);
+    expect((await server.ask('GET', '/days', undefined, { cookie: second })).status).toBe(401);
+    cookies.instructor = cookieOf(headers);
+    expect((await as('instructor', 'GET', '/days')).status).toBe(200);
+  });
+
+  it('doors and keys are written down', async () => {
+    const { json } = await as('instructor', 'GET', '/audit');
+    const what = new Set((json as { what: string }[]).map((line) => line.what));
+    for (const one of [
+      'signed in',
+      'sign-in refused',
+      'joined',
+      'join refused',
+      'tablet put out',
+      'code renewed',
+      'release changed',
+      'passphrase changed',
+    ])
+      expect(what).toContain(one);
+  });
+});
+
+describe('harmless or refused', () => {
+  const nasty = [
+    `'; DROP TABLE entries; --`,
+    `<img src=x onerror=alert(1)>`,
+    '${7*7}',
+    '\u202Eabc',
+  ];
+  it.each(nasty)('%s in every text is kept as it is, and does nothing', async (text) => {
+    const note = { ...sample.entry, id: crypto.randomUUID(), record: { kind: 'note', text } };
+    expect((await as('group', 'POST', '/entries', note)).status).toBe(201);
+    const view = (await as('group', 'GET', '/group')).json as GroupView;
+    expect(view.entries.some(({ record }) => record?.kind === 'note' && record.text === text)).toBe(
+      true,
+    );
+    const message = {
+      id: crypto.randomUUID(),
+      groupId: null,
+      kind: 'message',
+      workId: null,
+      stepId: null,
+      text,
+    };
+    expect(
+      (await as('instructor', 'POST', `/days/${sample.ids.day}/messages`, message)).status,
+    ).toBe(201);
+    expect((await as('nobody', 'GET', `/join/${encodeURIComponent(text)}`)).status).toBe(404);
+    expect(
+      (await as('nobody', 'POST', '/sign-in', { role: 'instructor', passphrase: text })).status,
+    ).toBe(401);
+    await server.database.sequelize.query('DELETE FROM attempts');
+    // Names of days, groups and helpers, and the label and key of an unknown.
+    const short = text.slice(0, 18);
+    const named = { id: crypto.randomUUID(), name: short };
+    const day = {
+      ...sample.day,
+      id: crypto.randomUUID(),
+      name: text,
+      staff: [short],
+      groups: [named],
+    };
+    const kept = await as('instructor', 'PUT', `/days/${day.id}`, day);
+    expect(kept.json).toMatchObject({ name: text, staff: [short], groups: [named] });
+    const unknown = { groupId: named.id, code: short, key: text };
+    expect((await as('instructor', 'PUT', `/days/${day.id}/unknowns`, unknown)).status).toBe(200);
+    expect((await as('instructor', 'GET', `/days/${day.id}/keys`)).json).toEqual([unknown]);
+    expect((await as('instructor', 'GET', `/days/${sample.ids.day}`)).status).toBe(200);
+  });
+
+  it('a body that is too large, too deep or has too much in it', async () => {
+    expect((await as('group', 'POST', '/entries', 'x'.repeat(3_000_000))).status).toBe(413);
+    const deep = `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`;
+    expect((await as('group', 'POST', '/entries', deep)).status).toBe(400);
+    const more = await as('nobody', 'POST', '/sign-in', {
+      role: 'instructor',
+      passphrase: 'x',
+      admin: true,
+    });
+    expect(more.status).toBe(400);
+  });
+
+  it('nothing is shown in another’s frame, and no script runs that is not ours', async () => {
+    const { headers } = await as('nobody', 'GET', '/session');
+    const policyHeader = headers.get('content-security-policy') ?? '';
+    expect(policyHeader).toMatch(/frame-ancestors 'none'/);
+    expect(policyHeader).toMatch(/script-src 'self'(;|$)/);
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+  });
+});
+
+describe('live', () => {
+  /** Reads events until one answers to a question, or the time is up. */
+  async function heard(
+    base: string,
+    path: string,
+    cookie: string,
+    work: () => Promise<unknown>,
+    is: (text: string) => boolean,
+  ) {
+    const stop = new AbortController();
+    const response = await fetch(base + path, { headers: { cookie }, signal: stop.signal });
+    const reader = response.body?.getReader();
+    const decoder = new TextDecoder();
+    let text = decoder.decode((await reader?.read())?.value);
+    expect(text).toContain('hello');
+    const start = performance.now();
+    void work();
+    while (!is(text) && performance.now() - start < 5000)
+      text += decoder.decode((await reader?.read())?.value);
+    const ms = performance.now() - start;
+    stop.abort();
+    return { text, ms };
+  }
+
+  it('an entry at one server is told at another on the same database within a second', async () => {
+    const second = await runningServer(inject('databaseUrl'), [], { keep: true, loopback: false });
+    try {
+      const entry = { ...sample.entry, id: crypto.randomUUID() };
+      const { text, ms } = await heard(
+        second.base,
+        `/days/${sample.ids.day}/live`,
+        cookies.instructor,
+        () => as('group', 'POST', '/entries', entry),
+        (all) => all.includes(entry.id),
+      );
+      expect(text).toContain(entry.id);
+      expect(ms).toBeLessThan(1000);
+    } finally {
+      await second.close();
+    }
+  });
+
+  it('a group hears that something changed for it, and not what others record', async () => {
+    const foreign = {
+      ...sample.entry,
+      id: crypto.randomUUID(),
+      groupId: other.id,
+      record: { kind: 'note', text: 'not for you' },
+    };
+    const own = { ...sample.entry, id: crypto.randomUUID() };
+    const { text } = await heard(
+      server.base,
+      '/group/live',
+      cookies.group,
+      async () => {
+        await as('instructor', 'POST', '/entries', foreign);
+        await as('group', 'POST', '/entries', own);
+      },
+      (all) => all.includes('changed'),
+    );
+    expect(text).not.toContain(foreign.id);
+    expect(text).not.toContain('not for you');
+    expect(text.match(/changed/g)).toHaveLength(1);
+  });
+
+  it('a tablet that is put out is told so', async () => {
+    const cookie = await join(other.id);
+    const { json } = await as('instructor', 'GET', `/days/${sample.ids.day}/oversight`);
+    const tablet = (json as Oversight).joining.tablets.at(-1);
+    const { text } = await heard(
+      server.base,
+      '/group/live',
+      cookie,
+      () => as('instructor', 'DELETE', `/days/${sample.ids.day}/tablets/${tablet?.id ?? ''}`),
+      (all) => all.includes('ended'),
+    );
+    expect(text).toContain('"ended"');
+  });
+});
+
+describe('a machine that stands open', () => {
+  it('takes whoever sits at it for the instructor, until a passphrase is set, and never what came through a proxy', async () => {
+    const open = await runningServer(inject('databaseUrl'), [], { keep: true });
+    try {
+      await open.database.accounts.destroy({ where: { role: 'instructor' } });
+      expect((await open.ask('GET', '/days')).status).toBe(200);
+      expect((await open.ask('GET', '/session')).json).toMatchObject({
+        role: 'instructor',
+        open: true,
+        hasPassphrase: false,
+      });
+      expect(
+        (await open.ask('GET', '/days', undefined, { 'x-forwarded-for': '10.0.0.7' })).status,
+      ).toBe(401);
+      // A tablet that was put out on such a machine is nobody, not its owner.
+      expect(
+        (await open.ask('GET', '/days', undefined, { cookie: 'stoichos-group=gone' })).status,
+      ).toBe(401);
+      const set = await open.ask('PUT', '/accounts/instructor', {
+        passphrase: 'a-long-enough-one',
+      });
+      expect(set.status).toBe(204);
+      expect((await open.ask('GET', '/days')).status).toBe(401);
+      const cookie = cookieOf(set.headers);
+      await open.ask(
+        'PUT',
+        '/accounts/instructor',
+        { passphrase: 'a-long-enough-one', openHere: true },
+        { cookie },
+      );
+      expect((await open.ask('GET', '/days')).status).toBe(200);
+    } finally {
+      await open.close();
+    }
+  });
+});

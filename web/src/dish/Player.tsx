@@ -1,0 +1,74 @@
+import { ActionIcon, SegmentedControl, Slider } from '@mantine/core';
+import { useReducedMotion } from '@mantine/hooks';
+import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react';
+import { useEffect, useState } from 'react';
+import classes from './Dish.module.css';
+
+interface PlayerProps {
+  readonly frames: number;
+  readonly at: number;
+  readonly onSeek: (frame: number | ((before: number) => number)) => void;
+  /** What time a frame stands for, in words. */
+  readonly timeOf: (frame: number) => string;
+}
+
+/** Time between frames at ordinary speed, ms. */
+const frameMs = 110;
+
+/** Play, pause, speed, and a bar to run through by hand. */
+export function Player({ frames, at, onSeek, timeOf }: PlayerProps) {
+  const still = useReducedMotion(false, { getInitialValueInEffect: false });
+  const [playing, setPlaying] = useState(!still);
+  const [speed, setSpeed] = useState('1');
+  const isAtEnd = at >= frames - 1;
+  const runs = playing && !isAtEnd;
+  useEffect(() => {
+    if (!runs) return;
+    const timer = setInterval(
+      () => onSeek((before) => Math.min(frames - 1, before + 1)),
+      frameMs / Number(speed),
+    );
+    return () => clearInterval(timer);
+  }, [runs, frames, speed, onSeek]);
+  return (
+    <div className={`${classes.player} no-print`}>
+      <ActionIcon
+        size={48}
+        variant="default"
+        aria-label={runs ? 'Pause' : 'Play'}
+        onClick={() => {
+          if (isAtEnd) onSeek(0);
+          setPlaying(!runs);
+        }}
+      >
+        {runs ? <IconPlayerPause size={22} /> : <IconPlayerPlay size={22} />}
+      </ActionIcon>
+      <SegmentedControl
+        size="md"
+        aria-label="Speed"
+        value={speed}
+        onChange={setSpeed}
+        data={[
+          { value: '0.5', label: '½×' },
+          { value: '1', label: '1×' },
+          { value: '3', label: '3×' },
+        ]}
+      />
+      <Slider
+        aria-label="Time"
+        thumbLabel="Time"
+        size="lg"
+        min={0}
+        max={Math.max(1, frames - 1)}
+        step={1}
+        label={null}
+        value={at}
+        thumbProps={{ 'aria-valuetext': timeOf(at) }}
+        onChange={(frame) => {
+          setPlaying(false);
+          onSeek(frame);
+        }}
+      />
+    </div>
+  );
+}

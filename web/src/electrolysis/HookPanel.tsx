@@ -1,0 +1,58 @@
+import { Text } from '@mantine/core';
+import { hookSource, sourceText } from '@stoichos/core';
+import type { CellCurrent, CellRequest } from '@stoichos/core';
+import { useEffect } from 'react';
+import { TaskProgress } from '../worker/TaskProgress';
+import { useTask } from '../worker/useTask';
+import { asAmount } from '../study/asAmount';
+import classes from '../study/Study.module.css';
+
+/** What an active hook at plus does to the solution with time, and when to renew it. */
+export function HookPanel({ request, current }: { request: CellRequest; current: CellCurrent }) {
+  const { value, failure, share, start, cancel } = useTask('hooks');
+  useEffect(() => {
+    void start(request, current);
+  }, [request, current, start]);
+  return (
+    <>
+      {share !== undefined && (
+        <TaskProgress what="Running the cell on" share={share} cancel={cancel} />
+      )}
+      {failure && (
+        <Text role="alert">
+          {failure.message} {failure.remedy}
+        </Text>
+      )}
+      {value && (
+        <>
+          <Text data-testid="hooks">{value.words}</Text>
+          <table className={classes.lines}>
+            <thead>
+              <tr>
+                <th scope="col">After</th>
+                <th scope="col">Stirred, it looks</th>
+                <th scope="col">Metal in it</th>
+              </tr>
+            </thead>
+            <tbody>
+              {value.points.map(({ minutes, colour, hex, cloudy, metalMg }) => (
+                <tr key={minutes}>
+                  <th scope="row">{minutes} min</th>
+                  <td>
+                    <span className={classes.hex} style={{ background: hex }} aria-hidden />{' '}
+                    {colour}
+                    {cloudy ? ', cloudy' : ''}
+                  </td>
+                  <td>{asAmount(metalMg / 1000, 'g')}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+      <Text size="sm" className="quiet" mt="xs">
+        {sourceText(hookSource)}
+      </Text>
+    </>
+  );
+}

@@ -1,0 +1,24 @@
+import { Alert } from '@mantine/core';
+import type { Failure } from '../worker/chemistry.worker';
+import { TaskProgress } from '../worker/TaskProgress';
+
+interface LookingUpProps {
+  readonly failure: Failure | undefined;
+  /** 0 to 1 while reagents are tried. */
+  readonly share: number | undefined;
+  readonly cancel: () => void;
+  /** The routes are there. */
+  readonly done: boolean;
+}
+
+/** How far the search for routes has come, or why there is none. */
+export function LookingUp({ failure, share, cancel, done }: LookingUpProps) {
+  if (failure)
+    return (
+      <Alert variant="outline" color="red" title="Not looked up" role="alert">
+        {failure.message} {failure.remedy}
+      </Alert>
+    );
+  if (done || share === undefined) return null;
+  return <TaskProgress what="Trying reagents" share={share} cancel={cancel} />;
+}

@@ -1,0 +1,232 @@
+import { Button, Group, Text } from '@mantine/core';
+import {
+  contradictions,
+  gasName,
+  gasTable,
+  isFlameTest,
+  nextTests,
+  safestFirst,
+  noneOfThese,
+  plainFormula,
+  posterior,
+  sourceText,
+  testWords,
+  trustInGasTests,
+  unknownGasTestWords,
+} from '@stoichos/core';
+import type { GasOutcomes, Posterior } from '@stoichos/core';
+import { useEffect, useMemo, useState } from 'react';
+import * as z from 'zod';
+import { Chip } from '../bench/ChipRow';
+import { PrintButton } from '../parts/PrintButton';
+import { StudyFrame } from '../study/StudyFrame';
+import study from '../study/Study.module.css';
+import { useKept } from '../study/useKept';
+import { TaskProgress } from '../worker/TaskProgress';
+import { useTask } from '../worker/useTask';
+import classes from './Gases.module.css';
+import { GasTabs } from './GasTabs';
+
+const resultsSchema = z.array(z.object({ test: z.string(), outcome: z.string() }));
+/** What every gas shows is the same all the while the page is open: it is computed once. */
+let known: GasOutcomes | undefined;
+
+const testName = (test: string): string => {
+  const words = unknownGasTestWords[test] ?? testWords[test] ?? test;
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
+const gasText = (candidate: string): string =>
+  candidate === noneOfThese ? candidate : `${gasName(candidate)}, ${plainFormula(candidate)}`;
+
+/** Which gas it is: each test narrows it down, and the next one is the one that tells most. */
+export function UnknownGasPage() {
+  const [results, setResults] = useKept('stoichos.unknownGas', resultsSchema, []);
+  const [outcomes, setOutcomes] = useState<GasOutcomes | undefined>(() => known);
+  const { start, share, cancel } = useTask('gasOutcomes');
+  useEffect(() => {
+    if (known) return;
+    void start().then((found) => {
+      known = found;
+      setOutcomes(found);
+    });
+  }, [start]);
+  const table = useMemo(() => outcomes && gasTable(outcomes), [outcomes]);
+  const found = useMemo(
+    () => table && posterior(table, results, trustInGasTests),
+    [table, results],
+  );
+  const next = useMemo(
+    () => table && safestFirst(nextTests(table, results, trustInGasTests)),
+    [table, results],
+  );
+  const [leading] = found ?? [];
+  const against =
+    table && leading && leading.candidate !== noneOfThese
+      ? contradictions(table, results, leading.candidate)
+      : [];
+  const record = (test: string, outcome: string) =>
+    setResults((before) => [
+      ...before.filter((one) => one.test !== test),
+      ...(before.some((one) => one.test === test && one.outcome === outcome)
+        ? []
+        : [{ test, outcome }]),
+    ]);
+  return (
+    <StudyFrame
+      title="Gases"
+      tools={<PrintButton />}
+      settings={{
+        label: 'What was seen',
+        children: (
+          <>
+            <Text fw={600}>Seen so far</Text>
+            {results.length === 0 && (
+              <Text size="sm" className="quiet">
+                Nothing yet. Begin with the test that tells most.
+              </Text>
+            )}
+            <ol className={classes.plain} data-testid="results">
+              {results.map(({ test, outcome }) => (
+                <li key={test}>
+                  {testName(test)}: {outcome}
+                </li>
+              ))}
+            </ol>
+            <Group gap="xs" className="no-print">
+              <Button
+                size="md"
+                variant="default"
+                disabled={results.length === 0}
+                onClick={() => setResults(results.slice(0, -1))}
+              >
+                Undo
+              </Button>
+              <Button
+                size="md"
+                variant="default"
+                disabled={results.length === 0}
+                onClick={() => setResults([])}
+              >
+                A new gas
+              </Button>
+            </Group>
+            <Text size="sm" mt="md">
+              An unknown gas is taken for toxic and for flammable until it is known: small tubes, in
+              the hood, papers before flames, and nobody smells at it.
+            </Text>
+          </>
+        ),
+      }}
+      answer={{
+        label: 'The next test',
+        children: (
+          <>
+            <GasTabs />
+            {!table && share !== undefined && (
+              <TaskProgress what="Reckoning what every gas shows" share={share} cancel={cancel} />
+            )}
+            {leading && (
+              <Text role="status" fw={600} size="lg" mt="sm" data-testid="leading">
+                {results.length === 0 ? 'Any of them' : conclusion(found ?? [])}
+              </Text>
+            )}
+            {against.map(({ test, outcome, expected }) => (
+              <Text key={test} role="alert" size="sm" mt="xs">
+                {testName(test)}: {outcome}, where {gasName(leading?.candidate ?? '')} {expected}.
+                Repeat it with a fresh tube before believing it.
+              </Text>
+            ))}
+            {next?.length === 0 && (
+              <Text mt="sm">
+                No test that is left tells more. Prove it by its own test once again.
+              </Text>
+            )}
+            {next?.map(({ test, bits, splits }, at) => (
+              <section key={test} className={classes.test} aria-label={testName(test)}>
+                <div className={classes.testHead}>
+                  <Text fw={600}>
+                    {testName(test)}
+                    {at === 0 && ' — tells most'}
+                    {isFlameTest(test) && ' — after the papers'}
+                  </Text>
+                  <span className="quiet">{bits.toFixed(2)} bits</span>
+                </div>
+                <Group gap={6} mt={6} role="group" aria-label={`Seen: ${testName(test)}`}>
+                  {splits.map(({ outcome }) => (
+                    <Chip key={outcome} chosen={false} onTap={() => record(test, outcome)}>
+                      {outcome}
+                    </Chip>
+                  ))}
+                </Group>
+                {at === 0 && (
+                  <ul className={classes.plain}>
+                    {splits.map(({ outcome, candidates }) => (
+                      <li key={outcome}>
+                        {outcome}: {candidates.map((one) => plainFormula(one)).join(', ')}
+                      </li>
+                    ))}
+                  </ul>
+                )}
+              </section>
+            ))}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'What it may be',
+        children: (
+          <>
+            <Text fw={600}>What it may be</Text>
+            <div className={classes.bars} data-testid="posterior">
+              {found?.map(({ candidate, probability }) => (
+                <PosteriorRow key={candidate} name={gasText(candidate)} probability={probability} />
+              ))}
+            </div>
+            <div className={study.block}>
+              <Text size="sm">
+                What each gas shows is computed by the engine. A test is taken to be misread in{' '}
+                {percent(trustInGasTests.misreadShare)} of cases; a gas that is not in the list
+                keeps a share.
+              </Text>
+              <Text size="sm" className="quiet">
+                {sourceText(trustInGasTests.source)}
+              </Text>
+            </div>
+          </>
+        ),
+      }}
+    />
+  );
+}
+
+/** Candidates this near the likeliest are named with it. */
+const nearShare = 0.3;
+
+/** What is left, in a sentence: one gas, a few, or nearly all. */
+function conclusion(found: readonly Posterior[]): string {
+  const [leading] = found;
+  if (!leading) return '';
+  if (leading.probability > 0.9)
+    return leading.candidate === noneOfThese
+      ? 'None of these gases shows what was seen'
+      : `It is ${gasText(leading.candidate)}, ${percent(leading.probability)}`;
+  const near = found.filter(({ probability }) => probability > nearShare * leading.probability);
+  const gases = near.filter(({ candidate }) => candidate !== noneOfThese);
+  if (gases.length > 6) return `Still one of ${gases.length}`;
+  return `One of: ${gases.map(({ candidate }) => gasText(candidate)).join('; ')}`;
+}
+
+function PosteriorRow({ name, probability }: { name: string; probability: number }) {
+  return (
+    <>
+      <span>{name}</span>
+      <span className={classes.bar} style={{ width: `${100 * probability}%` }} aria-hidden />
+      <span>{percent(probability)}</span>
+    </>
+  );
+}
+
+function percent(share: number): string {
+  const value = 100 * share;
+  return value < 0.1 ? '< 0.1 %' : `${Number(value.toPrecision(value < 10 ? 1 : 2))} %`;
+}

@@ -1,0 +1,12 @@
+import { useLocalStorage } from '@mantine/hooks';
+import { usualLimits } from '@stoichos/core';
+import type { Limits } from '@stoichos/core';
+
+/** What may stay dissolved, mg/L by element, as this browser has it set. */
+export function useLimits() {
+  return useLocalStorage<Limits>({
+    key: 'stoichos-discharge-limits',
+    defaultValue: usualLimits,
+    getInitialValueInEffect: false,
+  });
+}
