@@ -43,6 +43,19 @@ const vitestReport = z.object({
   numPassedTests: z.number(),
   numFailedTests: z.number(),
   success: z.boolean(),
+  testResults: z.array(
+    z.object({
+      name: z.string(),
+      message: z.string(),
+      assertionResults: z.array(
+        z.object({
+          fullName: z.string(),
+          status: z.string(),
+          failureMessages: z.array(z.string()).nullish(),
+        }),
+      ),
+    }),
+  ),
 });
 const browserTest = z.object({
   status: z.string(),
@@ -76,11 +89,26 @@ function troubles(suite: z.output<typeof browserSuite>): string[] {
         .map(({ status, results: runs }) => {
           const said = runs.flatMap(({ errors }) => errors.map(({ message }) => message ?? ''));
           const word = status === 'flaky' ? 'passed only the second time' : 'failed';
-          return `“${title}” ${word}:\n${stripVTControlCharacters(said.join('\n')).slice(0, 2000)}`;
+          return `“${title}” ${word}:\n${said.join('\n').slice(0, 2000)}`;
         }),
     ),
   ];
 }
+
+/** What a unit or server test said when it failed; a file that could not be loaded counts as one. */
+function failures({ testResults }: z.output<typeof vitestReport>): string[] {
+  return testResults.flatMap(({ name, message, assertionResults }) => {
+    const failed = assertionResults.filter(({ status }) => status === 'failed');
+    if (assertionResults.length === 0) return [`${name} could not be run:\n${message}`];
+    return failed.map(
+      ({ fullName, failureMessages }) =>
+        `“${fullName}” failed (${name}):\n${(failureMessages ?? []).join('\n').slice(0, 2000)}`,
+    );
+  });
+}
+
+// Told above the summary: the end of a long output is what is read first.
+const told: string[] = [];
 
 rmSync(results, { recursive: true, force: true });
 try {
@@ -95,17 +123,20 @@ step('Types', () => check(run('npm', 'run', '-s', 'types')));
 step('Import directions', () => check(run('npm', 'run', '-s', 'imports')));
 step('Unit and server tests', () => {
   npx('vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitestFile}`);
-  const { numPassedTests, numFailedTests, success } = readReport(vitestFile, vitestReport);
+  const report = readReport(vitestFile, vitestReport);
+  const { numPassedTests, numFailedTests, success } = report;
+  told.push(...failures(report));
   // A file that cannot be loaded fails the run without a failed test.
   return { passed: numPassedTests, failed: numFailedTests || (success ? 0 : 1) };
 });
 step('Browser tests', () => {
   npx('playwright', 'test', '-c', 'e2e/playwright.config.ts');
   const { stats, suites, errors } = readReport(browserFile, browserReport);
-  for (const trouble of suites.flatMap(troubles)) console.log(`\n${trouble}`);
+  told.push(...suites.flatMap(troubles));
   return { passed: stats.expected + stats.flaky, failed: stats.unexpected + errors.length };
 });
 
+for (const trouble of told) console.log(`\n${stripVTControlCharacters(trouble)}`);
 console.log('\nSummary');
 for (const { step: name, passed, failed, seconds } of tallies)
   console.log(

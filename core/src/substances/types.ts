@@ -571,3 +571,30 @@ export interface BoundAsMade {
   readonly bands: readonly AbsorptionBand[];
   readonly source: Source;
 }
+
+/** An organic compound that is issued as an unknown. */
+export interface TeachingCompound {
+  /** Systematic or preferred name, in British spelling. */
+  readonly name: string;
+  readonly alsoCalled?: readonly string[];
+  /** Structure in SMILES. */
+  readonly smiles: string;
+  /** Written down apart from the structure, so that one checks the other. */
+  readonly formula: string;
+  /** Melting point, °C. */
+  readonly meltsC?: number;
+  /** Boiling point at 101 kPa, °C. */
+  readonly boilsC?: number;
+  /** Solubility in water near room temperature, g per 100 mL. */
+  readonly waterGPer100Ml?: number | 'miscible';
+  /** Colour of the pure compound; colourless or white where left out. */
+  readonly colour?: ColourPhrase;
+  readonly source: Source;
+}
+
+/** A functional group as a pattern to look for in a structure. */
+export interface FunctionalGroup {
+  readonly name: string;
+  /** Pattern in SMARTS. */
+  readonly pattern: string;
+}

@@ -15,10 +15,10 @@ const noticeSchema = z.object({
 /** What one server tells the others: where something happened, and what, if it is an entry. */
 export type Notice = z.infer<typeof noticeSchema>;
 
-/** Told of every notice of a day; `missed` when the line was down, so that everything is read again. */
+/** Told of every notice of a day from `lineUp` on; what happened before it, or while the line was down, is to be read again. */
 export interface Listener {
   readonly notice: (notice: Notice) => void;
-  readonly missed: () => void;
+  readonly lineUp: () => void;
 }
 
 /** The line to the database on which all servers hear of what happens. */
@@ -50,8 +50,7 @@ export function openLive(databaseUrl: string, log: Logger): LiveHub {
     await own.connect();
     await own.query(`LISTEN ${channel}`);
     client = own;
-    // What happened while nobody listened is read again by everybody.
-    for (const all of listeners.values()) for (const { missed } of all) missed();
+    for (const all of listeners.values()) for (const { lineUp } of all) lineUp();
     await lost;
   };
   const run = async (): Promise<void> => {
@@ -70,6 +69,7 @@ export function openLive(databaseUrl: string, log: Logger): LiveHub {
     listen(dayId, listener) {
       const all = listeners.get(dayId) ?? new Set<Listener>();
       listeners.set(dayId, all.add(listener));
+      if (client) listener.lineUp();
       return () => {
         all.delete(listener);
         if (all.size === 0) listeners.delete(dayId);

@@ -24,7 +24,8 @@ export function openStream(context: Context): Stream {
   const send = (event: LiveEvent): void => {
     if (!body.writableEnded) body.write(`data: ${JSON.stringify(event)}\n\n`);
   };
-  send({ kind: 'hello' });
+  // Something must be written for the answer to begin; the first event comes when there is news to be had.
+  body.write(': open\n\n');
   return {
     send,
     end: () => body.end(),

@@ -18,7 +18,7 @@ export function liveRoutes(database: Database, hub: LiveHub): Router {
   router.get('/days/:dayId/live', (context) => {
     const stream = openStream(context as Context);
     const stop = hub.listen(idParameter(context, 'dayId'), {
-      missed: () => stream.send({ kind: 'hello' }),
+      lineUp: () => stream.send({ kind: 'hello' }),
       notice: ({ entry: id }) => {
         if (id === undefined) return stream.send({ kind: 'changed' });
         void entry(id).then(
@@ -34,7 +34,7 @@ export function liveRoutes(database: Database, hub: LiveHub): Router {
     const { sessionId } = whoAsks(context as Context);
     const stream = openStream(context as Context);
     const stop = hub.listen(dayId, {
-      missed: () => stream.send({ kind: 'hello' }),
+      lineUp: () => stream.send({ kind: 'hello' }),
       notice: ({ group, ended }) => {
         if (ended !== undefined) {
           if (ended !== sessionId) return;

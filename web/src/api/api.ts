@@ -97,7 +97,8 @@ const everything = [...tags];
 
 /** The server as the application sees it. Every answer is checked against the shared schema. */
 export const api = createApi({
-  baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  // A server that went away in the middle of an answer would be waited for without end.
+  baseQuery: fetchBaseQuery({ baseUrl: '/api', timeout: 20_000 }),
   tagTypes: tags,
   // News from the bench does not wait for a request that hangs.
   invalidationBehavior: 'immediately',

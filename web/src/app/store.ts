@@ -1,6 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from '../api/api';
+import { readAgain } from '../api/readAgain';
 import { readRack } from '../mixing/keptRack';
 import { rackSlice } from '../mixing/rackSlice';
 import { outboxSlice } from '../outbox/outboxSlice';
@@ -24,7 +25,7 @@ export const store = configureStore({
     timers: readKept(timersKey, timerSchema),
     captures: readKept(capturesKey, captureSchema),
   },
-  middleware: (defaults) => defaults().concat(api.middleware),
+  middleware: (defaults) => defaults().concat(readAgain, api.middleware),
 });
 
 // Timers and readings on a schedule go on after a reload.

@@ -2,6 +2,7 @@ import { liveEventSchema } from '@stoichos/core';
 import type { LiveEvent } from '@stoichos/core';
 import { useEffect, useEffectEvent } from 'react';
 import { api } from '../api/api';
+import { happened } from '../api/readAgain';
 import { useAppDispatch } from '../app/store';
 
 /** How long after a lost line it is tried again, ms. */
@@ -45,6 +46,7 @@ export function useLiveDay(dayId: string): void {
           if (!day.entries.some(({ id }) => id === entry.id)) day.entries.push(entry);
         }),
       );
+      dispatch(happened());
       return;
     }
     const day = { type: 'Day', id: dayId } as const;
