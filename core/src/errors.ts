@@ -90,6 +90,26 @@ const catalogue = {
     `${formula} is a gas and is not weighed into a vessel.`,
     'Give { "gas": …, "amountMmol": … } instead.',
   ],
+  badStructure: (text: string, why: string) => [
+    `“${text}” is not a structure: ${why}.`,
+    'Write it in SMILES, such as CCO for ethanol or CC(=O)c1ccccc1 for acetophenone.',
+  ],
+  unknownCompound: (text: string, near: string) => [
+    `“${text}” is not among the organic compounds that are known by name.`,
+    near ? `Did you mean ${near}? Otherwise give its structure in SMILES with it.` : 'Give its structure in SMILES with it.',
+  ],
+  noCandidates: (why: string) => [
+    `There is nothing it could be: ${why}.`,
+    'Name candidates, or take fewer classes out.',
+  ],
+  unknownClass: (text: string, known: string) => [
+    `“${text}” is not a class of unknowns.`,
+    `Choose one of: ${known}.`,
+  ],
+  unknownOutcome: (text: string, test: string, known: string) => [
+    `“${text}” is not what ${test} can show.`,
+    `Choose one of: ${known}.`,
+  ],
   unknownGas: (text: string, known: string) => [
     `“${text}” is not among the gases of the bench.`,
     `Ask for one of: ${known}.`,

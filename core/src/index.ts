@@ -498,7 +498,7 @@ export { routeNotesSource } from './gas/routeNotes';
 export { routesTo } from './gas/routes';
 export { testReagents, testReagentsSource } from './gas/testReagents';
 export {
-  gasTable,
+  gasModel,
   isFlameTest,
   safestFirst,
   trustInGasTests,
@@ -510,8 +510,14 @@ export {
 export type { GasOutcomes } from './gas/unknownGas';
 export { unsaturation } from './gas/unsaturation';
 export type { UnsaturationSeen, UnsaturationVerdict } from './gas/unsaturation';
-export { contradictions, nextTests, noneOfThese, posterior } from './identify/inference';
-export type { NextTest, OutcomeTable, Posterior, TestResult, Trust } from './identify/inference';
+export { contradictions } from './identify/contradictions';
+export type { Contradiction } from './identify/contradictions';
+export { noneOfThese, posterior, posteriorByClass, unsure } from './identify/inference';
+export type { ClassPosterior, Posterior, TestResult } from './identify/inference';
+export { keepCandidates, modelOf } from './identify/model';
+export type { Model, OutcomeTable, TestModel, Trust } from './identify/model';
+export { nextTests, pairsOfTests } from './identify/nextTest';
+export type { NextTest, PairOfTests } from './identify/nextTest';
 
 // Reactions that end where they began.
 export { arcMeansSchema, meansText } from './cycle/means';

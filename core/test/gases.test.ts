@@ -13,7 +13,7 @@ import {
   gasCircuit,
   gasProcedure,
   gasRoutes,
-  gasTable,
+  gasModel,
   inRoom,
   judgeCircuitTest,
   loudestShare,
@@ -32,7 +32,6 @@ import {
   safestFirst,
   solubilityOf,
   splintAt,
-  trustInGasTests,
   unknownGases,
   unknownGasOutcomes,
   unsaturation,
@@ -44,7 +43,6 @@ import { writtenRoutes } from '../src/gas/writtenRoutes';
 import { canonicalOutcome } from '../src/gas/canonicalOutcome';
 import { purityBetween } from '../src/gas/purge';
 import { sidesOf } from '../src/equation/sides';
-import { entropy } from '../src/identify/inference';
 import { dryingAgents } from '../src/substances/data/dryingAgents';
 import { exposureLimits } from '../src/substances/data/exposureLimits';
 import { flammability } from '../src/substances/data/flammability';
@@ -799,26 +797,26 @@ describe('unsaturation, with its control (common practice)', () => {
 
 describe('an unknown gas', () => {
   const outcomes = unknownGasOutcomes();
-  const table = gasTable(outcomes);
+  const model = gasModel(outcomes);
 
   it.each(unknownGases.map((gas) => [gas]))(
     'is found to be %s by the next best tests, in at most eight',
     (gas) => {
       const results: { test: string; outcome: string }[] = [];
       for (let at = 0; at < 8; at += 1) {
-        const [next] = safestFirst(nextTests(table, results, trustInGasTests));
-        if (!next || (posterior(table, results, trustInGasTests)[0]?.probability ?? 0) > 0.95)
+        const [next] = safestFirst(nextTests(model, results));
+        if (!next || (posterior(model, results)[0]?.probability ?? 0) > 0.95)
           break;
         results.push({ test: next.test, outcome: outcomes[gas]?.[next.test] ?? '' });
       }
-      const [first] = posterior(table, results, trustInGasTests);
+      const [first] = posterior(model, results);
       expect(first?.candidate).toBe(gas);
       expect(first?.probability).toBeGreaterThan(0.8);
     },
   );
 
   it('begins with a test that no flame is held to', () => {
-    expect(safestFirst(nextTests(table, [], trustInGasTests))[0]?.test).not.toMatch(/Splint/);
+    expect(safestFirst(nextTests(model, []))[0]?.test).not.toMatch(/Splint/);
   });
 
   it('stays a distribution, and gives “none of these” a share that grows with what fits nothing', () => {
@@ -827,34 +825,11 @@ describe('an unknown gas', () => {
       { test: 'glowingSplint', outcome: 'relights' },
       { test: 'leadAcetatePaper', outcome: 'turns black' },
     ];
-    const all = posterior(table, odd, trustInGasTests);
+    const all = posterior(model, odd);
     expect(all.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
     const none = (of: typeof all) =>
       of.find(({ candidate }) => candidate === noneOfThese)?.probability ?? 0;
-    expect(none(all)).toBeGreaterThan(5 * none(posterior(table, [], trustInGasTests)));
-  });
-
-  it('counts bits as Shannon does: four alike are two bits, a fair coin one', () => {
-    expect(entropy([0.25, 0.25, 0.25, 0.25])).toBe(2);
-    expect(entropy([0.5, 0.5])).toBe(1);
-    expect(entropy([1, 0])).toBe(0);
-  });
-
-  it('a perfect test that halves eight candidates tells one bit', () => {
-    const eight = Array.from({ length: 8 }, (_, at) => `g${at}`);
-    const halves = {
-      candidates: eight,
-      tests: ['half'],
-      outcome: (one: string) => (Number(one.slice(1)) < 4 ? 'a' : 'b'),
-    };
-    const [next] = nextTests(halves, [], { misreadShare: 0, noneOfThese: 0 });
-    expect(next?.bits).toBeCloseTo(1, 9);
-    const two = posterior(halves, [{ test: 'half', outcome: 'a' }], {
-      misreadShare: 0.1,
-      noneOfThese: 0,
-    });
-    // Bayes by hand: 0.9 against 0.1 over four each.
-    expect(two[0]?.probability).toBeCloseTo(0.225, 9);
+    expect(none(all)).toBeGreaterThan(5 * none(posterior(model, [])));
   });
 
   it('keeps the words of a test to its own list', () => {

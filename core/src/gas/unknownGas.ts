@@ -1,5 +1,7 @@
 import { performTest } from '../benchTests/performTest';
-import type { NextTest, OutcomeTable } from '../identify/inference';
+import { modelOf } from '../identify/model';
+import type { Model } from '../identify/model';
+import type { NextTest } from '../identify/nextTest';
 import { parseFormula } from '../formula/parseFormula';
 import { dissolvedGas, gasPropertiesOf } from '../substances/gas';
 import { commonPractice } from '../substances/source';
@@ -102,13 +104,16 @@ function afterBurning(gas: string, test: 'dewOverFlame' | 'limewaterAfterBurning
   return C + S > 0 ? 'turns milky' : 'stays clear';
 }
 
-/** The outcomes as a table to reason over. */
-export function gasTable(outcomes: GasOutcomes): OutcomeTable {
-  return {
-    candidates: Object.keys(outcomes),
-    tests: unknownGasTests,
-    outcome: (candidate, test) => outcomes[candidate]?.[test],
-  };
+/** The outcomes as a model to reason over. */
+export function gasModel(outcomes: GasOutcomes): Model {
+  return modelOf(
+    {
+      candidates: Object.keys(outcomes),
+      tests: unknownGasTests,
+      outcome: (candidate, test) => outcomes[candidate]?.[test],
+    },
+    trustInGasTests,
+  );
 }
 
 const flames = new Set(['litSplint', 'glowingSplint', 'dewOverFlame', 'limewaterAfterBurning']);

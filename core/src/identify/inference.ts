@@ -1,23 +1,15 @@
-/** What each test would show for each candidate. */
-export interface OutcomeTable {
-  readonly candidates: readonly string[];
-  readonly tests: readonly string[];
-  /** Outcome in words, by candidate and test; undefined where nothing is known. */
-  outcome(candidate: string, test: string): string | undefined;
-}
+import type { Model, TestModel } from './model';
 
-/** A test that was done, and what it showed. */
+/** A test that was done, what it showed and what stood beside it. */
 export interface TestResult {
   readonly test: string;
+  /** One of the outcomes of the test, or `unsure`: done, and not decided. */
   readonly outcome: string;
-}
-
-/** How often a test shows something else than it should, and how likely something not among the candidates is. */
-export interface Trust {
-  /** 0 to below 1. */
-  readonly misreadShare: number;
-  /** 0 to below 1. */
-  readonly noneOfThese: number;
+  /**
+   * The blank beside it: it stayed as it should, it showed the same as the sample (so the test tells nothing), or there was none.
+   * Where left out it is taken to have stayed as it should.
+   */
+  readonly blank?: 'clean' | 'same' | 'none';
 }
 
 /** A candidate with what speaks for it. */
@@ -28,141 +20,80 @@ export interface Posterior {
 }
 
 export const noneOfThese = 'none of these';
+export const unsure = 'unsure';
+
+/** How much of what a test tells is believed when no blank stood beside it: a judgement, common practice has it repeated. */
+const withoutBlank = 0.6;
 
 /**
- * Bayes over candidates that begin alike: each result multiplies by 1 − ε where it is what the candidate shows, and by ε shared over
- * the other outcomes where it is not. What is in no table is as likely as any outcome of a test.
+ * The chance of a result for each candidate, none of them last. Unsure results, those whose blank showed the same, and those with an
+ * outcome the test does not have tell nothing: undefined. What is in no table is as likely as any outcome.
+ */
+function likelihoods(
+  { candidates }: Model,
+  test: TestModel | undefined,
+  { outcome, blank }: TestResult,
+): number[] | undefined {
+  const at = test?.outcomes.indexOf(outcome) ?? -1;
+  if (!test || at < 0 || blank === 'same') return undefined;
+  const even = 1 / test.outcomes.length;
+  const belief = blank === 'none' ? withoutBlank : 1;
+  return [...candidates.map((_, which) => test.chances[which]?.[at] ?? even), even].map(
+    (chance) => belief * chance + (1 - belief) * even,
+  );
+}
+
+/** The chance of each candidate, none of them last, in the order of the model; adds up to 1. */
+export function weights(model: Model, results: readonly TestResult[]): number[] {
+  const { candidates, tests } = model;
+  const byName = new Map(tests.map((test) => [test.name, test]));
+  const prior = (1 - model.noneOfThese) / Math.max(1, candidates.length);
+  const weighed = [...candidates.map(() => prior), candidates.length === 0 ? 1 : model.noneOfThese];
+  for (const result of results) {
+    const found = likelihoods(model, byName.get(result.test), result);
+    found?.forEach((chance, which) => (weighed[which] = (weighed[which] ?? 0) * chance));
+  }
+  const total = weighed.reduce((sum, weight) => sum + weight, 0);
+  // Results that no candidate can show at all leave none of them; without a share for that either, nothing is known.
+  return total > 0
+    ? weighed.map((weight) => weight / total)
+    : weighed.map(() => 1 / weighed.length);
+}
+
+/**
+ * Bayes over candidates that begin alike; results of the same test count as replicates that are misread apart from one another.
  *
  * @returns the likeliest first, with a share for none of them.
  */
-export function posterior(
-  table: OutcomeTable,
-  results: readonly TestResult[],
-  trust: Trust,
-): Posterior[] {
-  const { candidates } = table;
-  const prior = (1 - trust.noneOfThese) / Math.max(1, candidates.length);
-  const weighed = [
-    ...candidates.map((candidate) => ({
-      candidate,
-      weight: results.reduce(
-        (product, result) => product * likelihood(table, candidate, result, trust),
-        prior,
-      ),
-    })),
-    {
-      candidate: noneOfThese,
-      weight: results.reduce(
-        (product, { test }) => product / outcomesOf(table, test).length,
-        trust.noneOfThese,
-      ),
-    },
-  ];
-  const total = weighed.reduce((sum, { weight }) => sum + weight, 0);
-  return weighed
-    .map(({ candidate, weight }) => ({ candidate, probability: weight / total }))
+export function posterior(model: Model, results: readonly TestResult[]): Posterior[] {
+  return weights(model, results)
+    .map((probability, at) => ({ candidate: model.candidates[at] ?? noneOfThese, probability }))
     .sort((one, other) => other.probability - one.probability);
 }
 
-/** Outcomes a test has among the candidates; at least two, since it can always fail. */
-function outcomesOf({ candidates, outcome }: OutcomeTable, test: string): string[] {
-  const found = new Set(candidates.flatMap((one) => outcome(one, test) ?? []));
-  return found.size > 1 ? [...found] : [...found, 'something else'];
+/** A class of candidates with what speaks for it. */
+export interface ClassPosterior {
+  readonly class: string;
+  /** 0 to 1. */
+  readonly probability: number;
 }
 
-function likelihood(
-  table: OutcomeTable,
-  candidate: string,
-  { test, outcome: seen }: TestResult,
-  { misreadShare }: Trust,
-): number {
-  const others = outcomesOf(table, test).length - 1;
-  const shown = table.outcome(candidate, test);
-  if (shown === undefined) return 1 / (others + 1);
-  return shown === seen ? 1 - misreadShare : misreadShare / Math.max(1, others);
-}
-
-/** A test that could be done next, and how much it would tell. */
-export interface NextTest {
-  readonly test: string;
-  /** Expected information, bits. */
-  readonly bits: number;
-  /** What each outcome would leave, the likeliest outcome first. */
-  readonly splits: readonly { readonly outcome: string; readonly candidates: readonly string[] }[];
-}
-
-/**
- * The tests not yet done, by how much each is expected to tell: the entropy of its outcomes less what misreading costs, bits.
- *
- * @returns the most telling first; those that tell nothing are left out.
- */
-export function nextTests(
-  table: OutcomeTable,
-  results: readonly TestResult[],
-  trust: Trust,
-): NextTest[] {
-  const now = posterior(table, results, trust);
-  const done = new Set(results.map(({ test }) => test));
-  return table.tests
-    .filter((test) => !done.has(test))
-    .map((test): NextTest => {
-      const outcomes = outcomesOf(table, test);
-      const chance = (outcome: string): number =>
-        now.reduce(
-          (sum, { candidate, probability }) =>
-            sum +
-            probability *
-              (candidate === noneOfThese
-                ? 1 / outcomes.length
-                : likelihood(table, candidate, { test, outcome }, trust)),
-          0,
-        );
-      const spread = entropy(outcomes.map(chance));
-      // What would be uncertain even if one knew the answer.
-      const noise = now.reduce(
-        (sum, { candidate, probability }) =>
-          sum +
-          probability *
-            entropy(
-              outcomes.map((outcome) =>
-                candidate === noneOfThese
-                  ? 1 / outcomes.length
-                  : likelihood(table, candidate, { test, outcome }, trust),
-              ),
-            ),
-        0,
-      );
-      const likely = now.filter(
-        ({ candidate, probability }) => candidate !== noneOfThese && probability > 0.01,
-      );
-      const splits = outcomes
-        .map((outcome) => ({
-          outcome,
-          candidates: likely
-            .filter(({ candidate }) => table.outcome(candidate, test) === outcome)
-            .map(({ candidate }) => candidate),
-        }))
-        .filter(({ candidates }) => candidates.length > 0)
-        .sort((one, other) => other.candidates.length - one.candidates.length);
-      return { test, bits: Math.max(0, spread - noise), splits };
-    })
-    .filter(({ bits }) => bits > 0.005)
-    .sort((one, other) => other.bits - one.bits);
+/** The posterior summed over the classes of the candidates, the likeliest first. */
+export function posteriorByClass(
+  all: readonly Posterior[],
+  classOf: (candidate: string) => string,
+): ClassPosterior[] {
+  const sums = new Map<string, number>();
+  for (const { candidate, probability } of all) {
+    const name = candidate === noneOfThese ? noneOfThese : classOf(candidate);
+    sums.set(name, (sums.get(name) ?? 0) + probability);
+  }
+  return [...sums]
+    .map(([name, probability]) => ({ class: name, probability }))
+    .sort((one, other) => other.probability - one.probability);
 }
 
 /** Entropy of a distribution, bits (Shannon). */
 export function entropy(shares: readonly number[]): number {
   return 0 - shares.reduce((sum, p) => (p > 0 ? sum + p * Math.log2(p) : sum), 0);
-}
-
-/** Results that the leading candidate does not show: what is repeated first. */
-export function contradictions(
-  table: OutcomeTable,
-  results: readonly TestResult[],
-  leading: string,
-): (TestResult & { readonly expected: string })[] {
-  return results.flatMap((result) => {
-    const expected = table.outcome(leading, result.test);
-    return expected === undefined || expected === result.outcome ? [] : [{ ...result, expected }];
-  });
 }

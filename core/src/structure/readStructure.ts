@@ -53,7 +53,7 @@ export async function readStructure(smiles: string): Promise<Structure> {
     rings: ringNumbers.length,
     aromaticRings: ringNumbers.filter((ring) => rings.isAromatic(ring)).length,
     branches: atoms.filter((atom) => isBranch(molecule, atom)).length,
-    salt: molecule.getFragmentNumbers().length > 0 && isSalt(molecule),
+    salt: molecule.getFragments().length > 1,
   };
 }
 
@@ -82,7 +82,11 @@ export async function drawStructure(
 function parse(smiles: string, { Molecule }: Awaited<ReturnType<typeof library>>): Molecule {
   if (smiles === '') throw ChemistryError.of('badStructure', smiles, 'nothing is written');
   if (smiles.length > longest)
-    throw ChemistryError.of('badStructure', `${smiles.slice(0, 40)}…`, `it is longer than ${longest} characters`);
+    throw ChemistryError.of(
+      'badStructure',
+      `${smiles.slice(0, 40)}…`,
+      `it is longer than ${longest} characters`,
+    );
   let molecule: Molecule;
   try {
     molecule = Molecule.fromSmiles(smiles);
@@ -91,7 +95,11 @@ function parse(smiles: string, { Molecule }: Awaited<ReturnType<typeof library>>
   }
   for (let atom = 0; atom < molecule.getAllAtoms(); atom += 1)
     if (molecule.getFreeValence(atom) < 0)
-      throw ChemistryError.of('badStructure', smiles, `a ${molecule.getAtomLabel(atom)} atom has more bonds than it can carry`);
+      throw ChemistryError.of(
+        'badStructure',
+        smiles,
+        `a ${molecule.getAtomLabel(atom)} atom has more bonds than it can carry`,
+      );
   return molecule;
 }
 

@@ -17,7 +17,7 @@ export interface Structure {
   readonly aromaticRings: number;
   /** Carbon atoms that carry three or four other carbons: branches make a molecule compact. */
   readonly branches: number;
-  /** Whether it is in more than one part or carries a charge that is not evened out next to it: a salt. */
+  /** Whether it is in more than one part: a salt. */
   readonly salt: boolean;
 }
 

@@ -15,3 +15,15 @@ export function editDistance(a: string, b: string): number {
   }
   return row[b.length] ?? 0;
 }
+
+/** The name at the smallest edit distance, when that is at most a third of what was typed; empty where none is near. */
+export function nearestOf(wanted: string, names: readonly string[]): string {
+  let best = '';
+  let distance = Math.max(1, Math.floor(wanted.length / 3)) + 1;
+  for (const name of names) {
+    if (Math.abs(name.length - wanted.length) >= distance) continue;
+    const found = editDistance(wanted, name.toLowerCase());
+    if (found < distance) [best, distance] = [name, found];
+  }
+  return best;
+}

@@ -4,7 +4,7 @@ import { parseFormula } from '../formula/parseFormula';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { aliases } from './data/aliases';
-import { editDistance } from './editDistance';
+import { nearestOf } from './editDistance';
 import { namesOf, ownNames } from './naming';
 import type { SparinglySoluble, Substance } from './types';
 
@@ -123,15 +123,7 @@ function compositionKey(formula: string): string {
     .join(' ');
 }
 
-/** The known name at the smallest edit distance, when that is at most a third of what was typed. */
+/** The known name that was most likely meant. */
 function nearestName(text: string): string {
-  const wanted = plain(text);
-  let best = '';
-  let distance = Math.max(1, Math.floor(wanted.length / 3)) + 1;
-  for (const name of [...byName.keys(), ...byFormula.keys()]) {
-    if (Math.abs(name.length - wanted.length) >= distance) continue;
-    const found = editDistance(wanted, name.toLowerCase());
-    if (found < distance) [best, distance] = [name, found];
-  }
-  return best;
+  return nearestOf(plain(text), [...byName.keys(), ...byFormula.keys()]);
 }

@@ -598,3 +598,35 @@ export interface FunctionalGroup {
   /** Pattern in SMARTS. */
   readonly pattern: string;
 }
+
+/** How far a test can hurt who does it: 1 the usual care, 2 gloves and splash, 3 hood or flame, 4 only where the local rules allow it. */
+export type TestHazard = 1 | 2 | 3 | 4;
+
+/** A test for an unknown, with what it costs. */
+export interface UnknownTest {
+  readonly name: string;
+  /** What the bench calls it. */
+  readonly label: string;
+  /** Reagents that must be at hand. */
+  readonly reagents: readonly string[];
+  /** How it is done, in a line. */
+  readonly how: string;
+  /** What stands beside it. */
+  readonly blank: string;
+  /** Minutes of a person’s time, blank included. */
+  readonly minutes: number;
+  /** What it costs against a drop of dilute acid: 1 cheap, 5 dear. */
+  readonly cost: 1 | 2 | 3 | 4 | 5;
+  /** Sample it uses up, mg. */
+  readonly sampleMg: number;
+  readonly hazard: TestHazard;
+  /** What to take care of; defers to the local rules and the supplier’s sheet. */
+  readonly caution?: string;
+  /** What may be told; of a yes-or-no test the yes first. */
+  readonly outcomes: readonly string[];
+  /** How often it is told positive where it should be negative, 0 to 1; of tests with other outcomes how often the wrong one is told. */
+  readonly falsePositive: number;
+  /** How often it is told negative where it should be positive, 0 to 1. */
+  readonly falseNegative: number;
+  readonly source: Source;
+}

@@ -2,7 +2,7 @@ import { Button, Group, Text } from '@mantine/core';
 import {
   contradictions,
   gasName,
-  gasTable,
+  gasModel,
   isFlameTest,
   nextTests,
   safestFirst,
@@ -50,19 +50,19 @@ export function UnknownGasPage() {
       setOutcomes(found);
     });
   }, [start]);
-  const table = useMemo(() => outcomes && gasTable(outcomes), [outcomes]);
+  const model = useMemo(() => outcomes && gasModel(outcomes), [outcomes]);
   const found = useMemo(
-    () => table && posterior(table, results, trustInGasTests),
-    [table, results],
+    () => model && posterior(model, results),
+    [model, results],
   );
   const next = useMemo(
-    () => table && safestFirst(nextTests(table, results, trustInGasTests)),
-    [table, results],
+    () => model && safestFirst(nextTests(model, results)),
+    [model, results],
   );
   const [leading] = found ?? [];
   const against =
-    table && leading && leading.candidate !== noneOfThese
-      ? contradictions(table, results, leading.candidate)
+    model && leading && leading.candidate !== noneOfThese
+      ? contradictions(model, results, leading.candidate)
       : [];
   const record = (test: string, outcome: string) =>
     setResults((before) => [
@@ -122,7 +122,7 @@ export function UnknownGasPage() {
         children: (
           <>
             <GasTabs />
-            {!table && share !== undefined && (
+            {!model && share !== undefined && (
               <TaskProgress what="Reckoning what every gas shows" share={share} cancel={cancel} />
             )}
             {leading && (
