@@ -85,6 +85,21 @@ test('two benches join, record and are seen live; what is expected appears when 
   await expect(tern.getByTestId('message')).toContainText('Rinse the pipette first');
   await expect(heron.getByTestId('message')).toHaveCount(0);
 
+  // A step to be looked at again, and one that was checked.
+  const saying = page.getByRole('region', { name: 'Messages' });
+  const kinds = saying.getByRole('radiogroup', { name: 'What is sent' });
+  await kinds.getByText('Look again at').click();
+  await expect(saying.getByRole('button', { name: 'Send' })).toBeDisabled();
+  await saying.getByLabel('Step').selectOption({ index: 1 });
+  await saying.getByRole('textbox', { name: 'Words' }).fill('is it cloudy?');
+  await saying.getByRole('button', { name: 'Send' }).click();
+  await expect(tern.getByTestId('flag')).toContainText('is it cloudy?');
+  await expect(heron.getByTestId('flag')).toHaveCount(0);
+  await expect(tern.getByText('checked by the instructor')).toHaveCount(0);
+  await kinds.getByText('Checked').click();
+  await saying.getByRole('button', { name: 'Send' }).click();
+  await expect(tern.getByText('checked by the instructor')).toBeVisible();
+
   // The server is killed in the middle; what is tapped meanwhile is kept and sent once.
   await application.kill();
   await tap(heron, 'no precipitate');

@@ -542,8 +542,9 @@ describe('live', () => {
     const response = await fetch(base + path, { headers: { cookie }, signal: stop.signal });
     const reader = response.body?.getReader();
     const decoder = new TextDecoder();
-    let text = decoder.decode((await reader?.read())?.value);
-    expect(text).toContain('hello');
+    let text = '';
+    // “hello” says that the line to the database is up.
+    while (!text.includes('hello')) text += decoder.decode((await reader?.read())?.value);
     const start = performance.now();
     void work();
     while (!is(text) && performance.now() - start < 5000)
@@ -569,6 +570,31 @@ describe('live', () => {
     } finally {
       await second.close();
     }
+  });
+
+  it('the line to the database is taken up again when it is cut, and everybody reads again', async () => {
+    const entry = { ...sample.entry, id: crypto.randomUUID() };
+    let hellos = 0;
+    let posted: Promise<unknown> | undefined;
+    const { text } = await heard(
+      server.base,
+      `/days/${sample.ids.day}/live`,
+      cookies.instructor,
+      async () => {
+        // As a restart of PostgreSQL does to it.
+        await server.database.sequelize.query(
+          "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE query LIKE 'LISTEN%' AND pid <> pg_backend_pid()",
+        );
+      },
+      (all) => {
+        hellos = all.match(/"hello"/g)?.length ?? 0;
+        if (hellos === 2) posted ??= as('group', 'POST', '/entries', entry);
+        return all.includes(entry.id);
+      },
+    );
+    await posted;
+    expect(hellos).toBe(2);
+    expect(text).toContain(entry.id);
   });
 
   it('a group hears that something changed for it, and not what others record', async () => {

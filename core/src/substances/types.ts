@@ -630,3 +630,32 @@ export interface UnknownTest {
   readonly falseNegative: number;
   readonly source: Source;
 }
+
+/** One doing in the run of an inorganic test. */
+export type TestDoing =
+  | { readonly add: string; readonly concentrationM: number; readonly volumeMl: number }
+  | { readonly addSolid: string; readonly massG: number }
+  | { readonly bubble: string; readonly amountMmol: number }
+  | { readonly heatToC: number }
+  | { readonly hold: string };
+
+/** A series of doings on the unknown, and which tests are read at which of them. */
+export interface InorganicRun {
+  /** On the solid itself, or on its solution (what does not dissolve stays in it). */
+  readonly on: 'solid' | 'solution';
+  readonly doings: readonly TestDoing[];
+  /** Tests by name; `at` the number of the doing after which it is read, 0 for before the first. */
+  readonly reads: readonly (Omit<UnknownTest, 'outcomes'> & {
+    readonly at: number;
+    /** What is looked at. */
+    readonly reading:
+      | 'solidColour'
+      | 'solutionColour'
+      | 'dissolving'
+      | 'paper'
+      | 'flame'
+      | 'change'
+      | 'excess'
+      | 'held';
+  })[];
+}
