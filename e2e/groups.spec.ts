@@ -142,6 +142,38 @@ test('two benches join, record and are seen live; what is expected appears when 
   await tern.context().close();
 });
 
+test('pages of one browser share one line: eight of them stay live, and another takes over', async ({
+  page,
+  browser,
+  application,
+}) => {
+  test.slow();
+  const code = await dayWithCode(page, 'Many pages');
+  const address = page.url();
+  const pages = await Promise.all(
+    Array.from({ length: 7 }, async () => {
+      const one = await page.context().newPage();
+      await one.goto(address);
+      return one;
+    }),
+  );
+  const heron = await tablet(browser, application.url, code, 'Bench Heron');
+  await tap(heron, 'opaque');
+  const entriesOf = (one: Page) =>
+    one
+      .getByTestId('benches')
+      .getByRole('row')
+      .filter({ hasText: 'Bench Heron' })
+      .getByRole('cell')
+      .nth(1);
+  for (const one of [page, ...pages]) await expect(entriesOf(one)).toHaveText('1');
+  // The page that listened for all is closed.
+  await page.close();
+  await tap(heron, 'no precipitate');
+  for (const one of pages) await expect(entriesOf(one)).toHaveText('2', { timeout: 15_000 });
+  await heron.context().close();
+});
+
 test('a wrong and an old code open nothing', async ({ page, browser, application }) => {
   const code = await dayWithCode(page, 'Codes on the quay');
   await page.getByRole('button', { name: 'A new code' }).click();

@@ -47,6 +47,9 @@ export function apiRouter(database: Database, instruments: Instruments, hub: Liv
   return api;
 }
 
+/** What is said when whoever asked is no longer there. */
+const goneAway = new Set(['ERR_STREAM_PREMATURE_CLOSE', 'EPIPE', 'ECONNRESET']);
+
 /** The server as a list of middlewares: log, headers, errors in words, JSON in, the API, the application. */
 export function createApp(
   database: Database,
@@ -60,7 +63,7 @@ export function createApp(
   app.proxy = reach.proxy === true;
   // Whoever hears what happens goes away in the middle of it; that is no error.
   app.on('error', (error: NodeJS.ErrnoException) => {
-    if (error.code !== 'ERR_STREAM_PREMATURE_CLOSE') log.error({ err: error }, 'answer failed');
+    if (!goneAway.has(error.code ?? '')) log.error({ err: error }, 'answer failed');
   });
   app.use(logRequests(log));
   app.use(

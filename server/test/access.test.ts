@@ -546,11 +546,12 @@ describe('live', () => {
     // “hello” says that the line to the database is up.
     while (!text.includes('hello')) text += decoder.decode((await reader?.read())?.value);
     const start = performance.now();
-    void work();
+    const worked = work();
     while (!is(text) && performance.now() - start < 5000)
       text += decoder.decode((await reader?.read())?.value);
     const ms = performance.now() - start;
     stop.abort();
+    await worked;
     return { text, ms };
   }
 

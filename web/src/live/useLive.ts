@@ -4,34 +4,17 @@ import { useEffect, useEffectEvent } from 'react';
 import { api } from '../api/api';
 import { happened } from '../api/readAgain';
 import { useAppDispatch } from '../app/store';
+import { hear } from './hear';
 
-/** How long after a lost line it is tried again, ms. */
-const againMs = 1500;
-
-/** Hears what the server tells, and begins again by itself when the line is lost; “hello” says that it is new. */
+/** Hears what the server tells; “hello” says that from now on nothing is missed. */
 function useEvents(path: string | undefined, onEvent: (event: LiveEvent) => void): void {
   const heard = useEffectEvent(onEvent);
   useEffect(() => {
     if (path === undefined) return undefined;
-    let source: EventSource;
-    let again: ReturnType<typeof setTimeout> | undefined;
-    const open = () => {
-      source = new EventSource(path);
-      source.onmessage = ({ data }: MessageEvent<string>) => {
-        const parsed = liveEventSchema.safeParse(JSON.parse(data));
-        if (parsed.success) heard(parsed.data);
-      };
-      // A browser gives up on some failures; we do not.
-      source.onerror = () => {
-        source.close();
-        again = setTimeout(open, againMs);
-      };
-    };
-    open();
-    return () => {
-      source.close();
-      clearTimeout(again);
-    };
+    return hear(path, (text) => {
+      const parsed = liveEventSchema.safeParse(JSON.parse(text));
+      if (parsed.success) heard(parsed.data);
+    });
   }, [path]);
 }
 
