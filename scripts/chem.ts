@@ -14,7 +14,7 @@ function failure(code: string, message: string, field: string | null, remedy: st
   return { error: { code, message, field, remedy } };
 }
 
-function answer(run: (raw: unknown) => unknown, line: string): unknown {
+async function answer(run: (raw: unknown) => unknown, line: string): Promise<unknown> {
   let raw: unknown;
   try {
     raw = JSON.parse(line);
@@ -23,7 +23,7 @@ function answer(run: (raw: unknown) => unknown, line: string): unknown {
     return failure('malformedJson', `“${start}” is not JSON.`, 'input', 'Send one JSON object.');
   }
   try {
-    return run(raw);
+    return await run(raw);
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error;
     return failure(error.code, error.message, error.field ?? null, error.remedy);
@@ -42,7 +42,7 @@ if (!run) {
   write(failure('unknownVerb', `“${verb}” is not a verb.`, 'verb', `Use one of: ${known}.`));
 } else if (flags.includes('--lines')) {
   for await (const line of createInterface({ input: process.stdin, crlfDelay: Infinity }))
-    if (line.trim() !== '') write(answer(run, line));
+    if (line.trim() !== '') write(await answer(run, line));
 } else {
-  write(answer(run, await text(process.stdin)));
+  write(await answer(run, await text(process.stdin)));
 }

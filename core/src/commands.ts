@@ -5,6 +5,7 @@ import { equilibrate } from './equilibrium/equilibrate';
 import { ChemistryError, inField } from './errors';
 import { parseFormula } from './formula/parseFormula';
 import { gasRoutes, gasSchema } from './gas/gasVerb';
+import { identify, identifySchema } from './identify/identify';
 import { hydrate, hydrateSchema } from './measurement/hydrate';
 import { classifyChange, classifySchema } from './observation/classifyChange';
 import { compare, compareSchema } from './observation/compare/compare';
@@ -28,7 +29,7 @@ const speciateSchema = z.object({
   allowSolids: z.boolean().optional(),
 });
 
-/** The verbs of the chem command by name. */
+/** The verbs of the chem command by name; a verb that reads structures answers with a promise. */
 export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
   formula: verb(z.object({ formula: z.string() }), ({ formula }) =>
     inField('formula', () => describeFormula(formula)),
@@ -57,6 +58,7 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
     classifyChange(observations, context),
   ),
   compare: verb(compareSchema, compare),
+  identify: verb(identifySchema, identify),
   schedule: verb(scheduleSchema, (request) => schedule(request)),
 };
 

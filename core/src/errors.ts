@@ -96,7 +96,9 @@ const catalogue = {
   ],
   unknownCompound: (text: string, near: string) => [
     `“${text}” is not among the organic compounds that are known by name.`,
-    near ? `Did you mean ${near}? Otherwise give its structure in SMILES with it.` : 'Give its structure in SMILES with it.',
+    near
+      ? `Did you mean ${near}? Otherwise give its structure in SMILES with it.`
+      : 'Give its structure in SMILES with it.',
   ],
   noCandidates: (why: string) => [
     `There is nothing it could be: ${why}.`,

@@ -31,7 +31,7 @@ const longest = 300;
  */
 export async function readStructure(smiles: string): Promise<Structure> {
   const ocl = await loadLibrary();
-  const molecule = parse(smiles.trim(), ocl);
+  const molecule = parse(smiles.trim(), ocl, true);
   const atoms = Array.from({ length: molecule.getAllAtoms() }, (_, atom) => atom);
   const formula = plainFormula(molecule.getMolecularFormula().formula);
   const rings = molecule.getRingSet();
@@ -68,7 +68,7 @@ export async function drawStructure(
   widthPx: number,
   heightPx: number,
 ): Promise<string> {
-  const molecule = parse(smiles.trim(), await loadLibrary());
+  const molecule = parse(smiles.trim(), await loadLibrary(), false);
   return molecule.toSVG(widthPx, heightPx, undefined, {
     autoCrop: true,
     autoCropMargin: 6,
@@ -79,7 +79,11 @@ export async function drawStructure(
   });
 }
 
-function parse(smiles: string, { Molecule }: Awaited<ReturnType<typeof library>>): Molecule {
+function parse(
+  smiles: string,
+  { Molecule }: Awaited<ReturnType<typeof library>>,
+  asGraph: boolean,
+): Molecule {
   if (smiles === '') throw ChemistryError.of('badStructure', smiles, 'nothing is written');
   if (smiles.length > longest)
     throw ChemistryError.of(
@@ -89,7 +93,8 @@ function parse(smiles: string, { Molecule }: Awaited<ReturnType<typeof library>>
     );
   let molecule: Molecule;
   try {
-    molecule = Molecule.fromSmiles(smiles);
+    // Where the atoms lie is worked out only to draw them: it takes most of the time.
+    molecule = Molecule.fromSmiles(smiles, { noCoordinates: asGraph });
   } catch (error) {
     throw ChemistryError.of('badStructure', smiles, reasonOf(error));
   }

@@ -2,6 +2,7 @@ import { ChemistryError } from '../../errors';
 import { parseFormula } from '../../formula/parseFormula';
 import { solubilityM } from '../../solution/solubility';
 import { findSubstance } from '../../substances/findSubstance';
+import { shelfIons } from '../../substances/shelfIons';
 import { saltOf } from '../../substances/saltOf';
 import type { AnyPortion } from '../../vessel/portion';
 
@@ -49,11 +50,22 @@ export function readCandidate(text: string): InorganicCandidate {
 function readPart(text: string): { name: string; salt: string } {
   const ion = ionOf(text);
   if (ion) {
-    const salt = ion.charge > 0 ? saltOf(ion.formula, 'NO3^-') : saltOf('Na^+', ion.formula);
-    return { name: ion.formula, salt: findSubstance(salt).substance.formula };
+    return { name: ion.formula, salt: saltFor(ion) };
   }
   const { formula } = findSubstance(text).substance;
   return { name: formula, salt: formula };
+}
+
+const partners = { cation: ['NO3^-', 'Cl^-', 'SO4^2-'], anion: ['Na^+', 'K^+', 'NH4^+'] } as const;
+
+/** The salt of the shelf that an ion is issued as: the first of its customary partners that is kept. */
+function saltFor({ formula, charge }: { formula: string; charge: number }): string {
+  const salts =
+    charge > 0
+      ? partners.cation.map((anion) => saltOf(formula, anion))
+      : partners.anion.map((cation) => saltOf(cation, formula));
+  const kept = salts.find((salt) => shelfIons(salt) !== undefined);
+  return findSubstance(kept ?? salts[0] ?? formula).substance.formula;
 }
 
 function ionOf(text: string): { formula: string; charge: number } | undefined {

@@ -2,6 +2,7 @@ import { ChemistryError } from '../../errors';
 import type { ToldStep } from '../../observation/mix';
 import { mix } from '../../observation/mix';
 import type { Observation } from '../../observation/observation';
+import { flameColours } from '../../substances/data/flameColours';
 import { inorganicRuns, notFollowed } from '../../substances/data/inorganicTests';
 import { findSubstance } from '../../substances/findSubstance';
 import { ionsOf } from '../../substances/ionsOf';
@@ -31,6 +32,17 @@ export function runTests(
     if (wanted && !run.reads.some(({ name }) => wanted.includes(name))) continue;
     for (const [name, outcome] of runOne(candidate, run)) found[name] = outcome;
   }
+  return found;
+}
+
+const computed = new Map<string, InorganicOutcomes>();
+
+/** What a candidate shows in all tests; computed once. */
+export function outcomesOf(candidate: InorganicCandidate): InorganicOutcomes {
+  const known = computed.get(candidate.name);
+  if (known) return known;
+  const found = runTests(candidate);
+  computed.set(candidate.name, found);
   return found;
 }
 
@@ -195,6 +207,8 @@ function excess(step: ToldStep, before: ToldStep | undefined): string {
   return 'stays';
 }
 
+/** A flame fainter than this a class does not tell from the burner’s own; rank as in the table. */
+const clearFlame = 4;
 const acidicBelow = 4.5;
 const alkalineAbove = 8.5;
 
@@ -212,7 +226,8 @@ const readers: Readonly<Record<Reading, Reader>> = {
           : 'nearly neutral',
   flame: (step) => {
     const [seen] = kinds(step, 'flame');
-    return seen?.colour ? hue(seen.colour) : 'no colour';
+    const strength = flameColours.find(({ ion }) => ion === seen?.formula)?.strength ?? 0;
+    return seen?.colour && strength >= clearFlame ? hue(seen.colour) : 'no colour';
   },
   change,
   excess,

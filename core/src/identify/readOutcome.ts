@@ -1,0 +1,86 @@
+import { ChemistryError } from '../errors';
+import { describeObservation } from '../observation/observation';
+import type { Observation } from '../observation/observation';
+import { unsure } from './inference';
+import { boilingPoint, meltingPoint, pointOutcome } from './organic/physicalPoint';
+
+/** What somebody told of a test: a word, a reading in °C, or an observation. */
+export type ToldOutcome = string | number | Observation;
+
+const synonyms: Readonly<Record<string, string>> = {
+  yes: 'positive',
+  '+': 'positive',
+  no: 'negative',
+  '-': 'negative',
+  none: 'no change',
+  nothing: 'no change',
+  'no reaction': 'no change',
+  'no precipitate': 'no change',
+};
+const scales = [meltingPoint, boilingPoint];
+
+const words = (text: string): string[] => text.toLowerCase().match(/[a-z-]+/g) ?? [];
+
+/**
+ * The outcome of a test that was meant: one of those it can show, whatever the case; a point by its number; otherwise the one outcome
+ * that has all words that were told.
+ *
+ * @param outcomes what the test can show among the candidates.
+ * @param open whether outcomes that no candidate shows may be told too.
+ * @throws ChemistryError `unknownOutcome` listing what the test can show.
+ */
+export function readOutcome(
+  test: string,
+  told: ToldOutcome,
+  outcomes: readonly string[],
+  open: boolean,
+): string {
+  const scale = scales.find(({ name }) => name === test);
+  if (scale) {
+    const celsius =
+      typeof told === 'number' ? told : Number(/-?\d+(\.\d+)?/.exec(String(told))?.[0]);
+    if (Number.isFinite(celsius)) return pointOutcome(scale, celsius);
+    if (told === unsure || told === scale.none) return told;
+    throw ChemistryError.of('unknownOutcome', String(told), scale.label, 'a temperature in °C');
+  }
+  const text = typeof told === 'object' ? observationWords(told) : String(told).trim();
+  const plain = text.toLowerCase();
+  if (plain === unsure) return unsure;
+  const meant = outcomes.find(
+    (one) => one.toLowerCase() === plain || one.toLowerCase() === synonyms[plain],
+  );
+  if (meant !== undefined) return meant;
+  const wanted = words(text);
+  const holding = outcomes.filter((one) => {
+    const own = words(one);
+    return wanted.length > 0 && wanted.every((word) => own.includes(word));
+  });
+  const [only] = holding;
+  if (only !== undefined && holding.length === 1) return only;
+  if (open && typeof told === 'object') return text;
+  if (open && only === undefined) return plain;
+  throw ChemistryError.of('unknownOutcome', text, test, outcomes.join(', '));
+}
+
+/** An observation in the words of a test: what matters of it, without texture and amount. */
+function observationWords(observation: Observation): string {
+  switch (observation.kind) {
+    case 'precipitate':
+      return `${observation.colour?.replace(/^(pale|bright|deep) /, '') ?? ''} precipitate`.trim();
+    case 'noPrecipitate':
+    case 'noChange':
+      return 'no change';
+    case 'gas':
+      return 'bubbles';
+    case 'dissolves':
+      return 'dissolves';
+    case 'flame':
+      return observation.colour?.replace(/^(pale|bright|deep) /, '') ?? observation.result;
+    case 'gasTest':
+      return observation.result;
+    case 'colour':
+      return `${observation.to ?? observation.from ?? ''} solution`.trim();
+    default:
+      return describeObservation(observation);
+  }
+}
