@@ -2,6 +2,7 @@
 const order = [
   'formula',
   'substances',
+  'structure',
   'equation',
   'equilibrium',
   'solution',

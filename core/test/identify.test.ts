@@ -5,6 +5,7 @@ import { contradictions } from '../src/identify/contradictions';
 import { entropy, noneOfThese, posterior, posteriorByClass } from '../src/identify/inference';
 import type { TestResult } from '../src/identify/inference';
 import { readCandidate } from '../src/identify/inorganic/candidate';
+import { runScheme } from '../src/identify/inorganic/groupScheme';
 import { outcomesOf } from '../src/identify/inorganic/runTests';
 import { modelOf } from '../src/identify/model';
 import type { Model } from '../src/identify/model';
@@ -361,6 +362,41 @@ describe('what inorganic unknowns show', () => {
     const both = outcomesOf(readCandidate('Fe^3+ + Cl^-'));
     expect(both['AgNO3Acidified']).toContain('white precipitate');
     expect(both['KSCN']).toContain('red');
+  });
+});
+
+describe('the classical separation', () => {
+  const stagesOf = (mixture: string) => {
+    const { stages, left, notPredicted } = runScheme(readCandidate(mixture));
+    expect(notPredicted).toBeUndefined();
+    return {
+      where: (ion: string) =>
+        stages
+          .filter(({ shares }) => (shares.find((one) => one.ion === ion)?.share ?? 0) > 0.5)
+          .map(({ group }) => group.label),
+      left: left.map(({ ion }) => ion),
+      stages,
+    };
+  };
+
+  // The groups of Vogel’s Qualitative Inorganic Analysis, recalled from memory.
+  it.each([
+    ['Ag^+ + Cu^2+ + Fe^3+ + Zn^2+', ['Group I', 'Group II', 'Group III', 'Group IV']],
+    ['Pb^2+ + Al^3+ + Ni^2+ + Ca^2+', ['Group I', 'Group III', 'Group IV', 'Group V']],
+    ['Cr^3+ + Mn^2+ + Ba^2+', ['Group III', 'Group IV', 'Group V']],
+    ['Fe^2+ + Sr^2+', ['Group III', 'Group V']],
+    ['Cu^2+ + Zn^2+', ['Group II', 'Group IV']],
+  ])('sends %s to their groups', (mixture, groups) => {
+    const { where } = stagesOf(mixture);
+    expect(mixture.split(' + ').map((ion) => where(ion)[0])).toEqual(groups);
+  });
+
+  it('leaves sodium, potassium and most magnesium to the end, and lead in two groups', () => {
+    expect(stagesOf('Mg^2+ + K^+').left).toEqual(['Mg^2+', 'K^+']);
+    const { stages } = stagesOf('Pb^2+ + K^+');
+    expect(stages.filter(({ shares }) => shares.some(({ ion }) => ion === 'Pb^2+'))).toHaveLength(
+      2,
+    );
   });
 });
 

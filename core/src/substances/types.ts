@@ -637,6 +637,7 @@ export type TestDoing =
   | { readonly addSolid: string; readonly massG: number }
   | { readonly bubble: string; readonly amountMmol: number }
   | { readonly heatToC: number }
+  | { readonly evaporateToMl: number }
   | { readonly hold: string };
 
 /** A series of doings on the unknown, and which tests are read at which of them. */
@@ -658,4 +659,17 @@ export interface InorganicRun {
       | 'excess'
       | 'held';
   })[];
+}
+
+/** A group of the classical separation of cations. */
+export interface AnalyticalGroup {
+  readonly label: string;
+  /** What is added, in words. */
+  readonly reagent: string;
+  readonly doings: readonly TestDoing[];
+  /** Cations that belong here. */
+  readonly cations: readonly string[];
+  /** How the members are told apart once they are down. */
+  readonly confirm: string;
+  readonly caution?: string;
 }

@@ -106,7 +106,8 @@ function readRun(
   );
 }
 
-function actionOf(doing: TestDoing): Action {
+/** A doing of a test as an action of the engine. */
+export function actionOf(doing: TestDoing): Action {
   if ('add' in doing)
     return {
       do: 'add',
@@ -119,6 +120,7 @@ function actionOf(doing: TestDoing): Action {
   if ('addSolid' in doing)
     return { do: 'add', portion: { substance: doing.addSolid, massG: doing.massG } };
   if ('bubble' in doing) return { do: 'bubble', gas: doing.bubble, amountMmol: doing.amountMmol };
+  if ('evaporateToMl' in doing) return { do: 'evaporate', toVolumeMl: doing.evaporateToMl };
   if ('heatToC' in doing) return { do: 'heat', toC: doing.heatToC };
   return { do: 'test', test: doing.hold as Extract<Action, { do: 'test' }>['test'] };
 }
