@@ -22,6 +22,7 @@ const order = [
   'identify',
   'gas',
   'cycle',
+  'practice',
   'labday',
 ];
 

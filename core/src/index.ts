@@ -510,14 +510,60 @@ export {
 export type { GasOutcomes } from './gas/unknownGas';
 export { unsaturation } from './gas/unsaturation';
 export type { UnsaturationSeen, UnsaturationVerdict } from './gas/unsaturation';
+export { assignUnknowns, inseparableIn } from './identify/assign';
+export type { Assignment, AssignRequest, Dealt } from './identify/assign';
 export { contradictions } from './identify/contradictions';
 export type { Contradiction } from './identify/contradictions';
+export { grade } from './identify/grade';
+export type { GradeRequest, Mark, MarkPart } from './identify/grade';
+export { identify, identifySchema } from './identify/identify';
+export type { Identified, IdentifyRequest } from './identify/identify';
 export { noneOfThese, posterior, posteriorByClass, unsure } from './identify/inference';
 export type { ClassPosterior, Posterior, TestResult } from './identify/inference';
+export { mostParts, readCandidate } from './identify/inorganic/candidate';
+export type { InorganicCandidate } from './identify/inorganic/candidate';
+export { runScheme } from './identify/inorganic/groupScheme';
+export type { GroupStage, SchemeRun } from './identify/inorganic/groupScheme';
+export { inorganicClass } from './identify/inorganic/inorganicClass';
+export { inorganicModel, pairsOfIons } from './identify/inorganic/inorganicModel';
+export { inorganicTests, outcomesOf as inorganicOutcomesOf } from './identify/inorganic/runTests';
+export type { InorganicOutcomes } from './identify/inorganic/runTests';
 export { keepCandidates, modelOf } from './identify/model';
 export type { Model, OutcomeTable, TestModel, Trust } from './identify/model';
+export { costsOf, heldBack, nextInOrder, rankTests, unknownSchools } from './identify/nextBest';
+export type {
+  HeldBack,
+  RankedTest,
+  RankRequest,
+  TestLimits,
+  UnknownKind,
+  UnknownSchool,
+} from './identify/nextBest';
 export { nextTests, pairsOfTests } from './identify/nextTest';
 export type { NextTest, PairOfTests } from './identify/nextTest';
+export { allCompounds, compoundNames, findCompound } from './identify/organic/compounds';
+export type { Compound } from './identify/organic/compound';
+export { organicClass, organicClasses, readClass } from './identify/organic/organicClass';
+export { expectedOutcome, organicModel, organicTest } from './identify/organic/organicModel';
+export { boilingPoint, meltingPoint, pointOutcome } from './identify/organic/physicalPoint';
+export { conclude, reasoningPath } from './identify/reasoning';
+export type { Conclusion, ReasoningStep } from './identify/reasoning';
+export { alikeCandidates, checkSet } from './identify/setCheck';
+export type { SetCheck } from './identify/setCheck';
+export { drawStructure } from './structure/readStructure';
+export type { Structure } from './structure/structure';
+export { derivatives } from './substances/data/derivatives';
+export { issuedAnions, issuedCations, issuedSalts } from './substances/data/issuedSalts';
+export { analyticalGroupsSource } from './substances/data/analyticalGroups';
+export type { UnknownTest } from './substances/types';
+
+// Training.
+export { drillKinds, drillsOf } from './practice/drills';
+export type { Drill, DrillKind } from './practice/drills';
+export { answered, learnedSchema, nextQuestion } from './practice/repetition';
+export type { Learned } from './practice/repetition';
+export { drawResult, imperfections, pathTo, reviewRound } from './practice/virtualBench';
+export type { Drawn, Flaw, RoundReview, TestReview } from './practice/virtualBench';
 
 // Reactions that end where they began.
 export { arcMeansSchema, meansText } from './cycle/means';

@@ -4,8 +4,14 @@ import { standingOf } from './dissociate';
 import type { OxidationChange } from './oxidationNumbers';
 
 /** The five classical types. */
-export type FiveType =
-  'combination' | 'decomposition' | 'single displacement' | 'double displacement' | 'combustion';
+export const fiveTypes = [
+  'combination',
+  'decomposition',
+  'single displacement',
+  'double displacement',
+  'combustion',
+] as const;
+export type FiveType = (typeof fiveTypes)[number];
 
 /** What drives a reaction. */
 export type DrivingForce = 'precipitation' | 'acid–base' | 'gas' | 'redox' | 'complexation';

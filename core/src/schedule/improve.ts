@@ -1,3 +1,4 @@
+import { dice } from '../dice';
 import { windowsOf } from './bound';
 import { makespan, place } from './place';
 import type { Starts } from './place';
@@ -6,17 +7,6 @@ import type { Problem } from './problem';
 
 /** Told now and then while a timetable is sought; answering false stops the search with what there is. */
 export type Watch = (done: number) => boolean;
-
-/** A sequence of numbers from 0 to 1 that is the same every time (xorshift, Marsaglia 2003). */
-function dice(): () => number {
-  let state = 2_463_534_242;
-  return () => {
-    state ^= state << 13;
-    state ^= state >>> 17;
-    state ^= state << 5;
-    return (state >>> 0) / 2 ** 32;
-  };
-}
 
 /** The same problem with time running backwards. */
 function reversed(problem: Problem): Problem {
