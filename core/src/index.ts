@@ -545,6 +545,7 @@ export { allCompounds, compoundNames, findCompound } from './identify/organic/co
 export type { Compound } from './identify/organic/compound';
 export { organicClass, organicClasses, readClass } from './identify/organic/organicClass';
 export { expectedOutcome, organicModel, organicTest } from './identify/organic/organicModel';
+export { organicTests } from './substances/data/organicTests';
 export { boilingPoint, meltingPoint, pointOutcome } from './identify/organic/physicalPoint';
 export { conclude, reasoningPath } from './identify/reasoning';
 export type { Conclusion, ReasoningStep } from './identify/reasoning';

@@ -4,14 +4,14 @@ import { standingOf } from './dissociate';
 import type { OxidationChange } from './oxidationNumbers';
 
 /** The five classical types. */
-export const fiveTypes = [
+export const fiveTypeNames = [
   'combination',
   'decomposition',
   'single displacement',
   'double displacement',
   'combustion',
 ] as const;
-export type FiveType = (typeof fiveTypes)[number];
+export type FiveType = (typeof fiveTypeNames)[number];
 
 /** What drives a reaction. */
 export type DrivingForce = 'precipitation' | 'acid–base' | 'gas' | 'redox' | 'complexation';

@@ -13,8 +13,8 @@ export interface NextTest {
 
 /** Below this a test tells nothing worth doing it for, bits. */
 const nothing = 0.005;
-/** Candidates less likely than this are not named as what an outcome would leave. */
-const named = 0.01;
+/** Candidates less likely than this share of the likeliest are not named as what an outcome would leave. */
+const named = 0.1;
 
 /** The chance of each outcome, and what would stay uncertain if one knew the answer, bits. */
 function spreadOf(test: TestModel, now: readonly number[]): { shares: number[]; noise: number } {
@@ -80,11 +80,12 @@ function splitsOf(
   test: TestModel,
   now: readonly number[],
 ): NextTest['splits'] {
+  const least = named * Math.max(...now.slice(0, candidates.length));
   return test.outcomes
     .map((outcome) => ({
       outcome,
       candidates: candidates.filter(
-        (_, which) => test.shown[which] === outcome && (now[which] ?? 0) > named,
+        (_, which) => test.shown[which] === outcome && (now[which] ?? 0) > least,
       ),
     }))
     .filter(({ candidates: left }) => left.length > 0)

@@ -1,7 +1,7 @@
 import { colourWords, phraseHex, plainWords } from '../appearance/colourWords';
 import { dice } from '../dice';
 import { balance } from '../equation/balance';
-import { fiveTypes } from '../equation/reactionType';
+import { fiveTypeNames } from '../equation/reactionType';
 import { predictMixing } from '../observation/predictMixing';
 import { gasProofs } from '../substances/data/gasProofs';
 import { drillEquations, drillPairs } from '../substances/data/drillEquations';
@@ -172,7 +172,7 @@ function equationDrills(): Drill[] {
               id: `reactionTypes ${text}`,
               kind: 'reactionTypes',
               prompt: `${equation}: which type?`,
-              choices: among(`reactionTypes ${text}`, type, fiveTypes),
+              choices: among(`reactionTypes ${text}`, type, fiveTypeNames),
               answer: type,
               why: `${equation} is ${type}.`,
             },

@@ -85,6 +85,33 @@ export const router = createBrowserRouter([
         HydrateFallback: Loading,
       },
       {
+        path: '/unknowns',
+        lazy: async () => ({ Component: (await import('../unknowns/IdentifyPage')).IdentifyPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/unknowns/separation',
+        lazy: async () => ({
+          Component: (await import('../unknowns/SeparationPage')).SeparationPage,
+        }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/unknowns/set',
+        lazy: async () => ({ Component: (await import('../unknowns/SetPage')).SetPage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/practice',
+        lazy: async () => ({ Component: (await import('../practice/PracticePage')).PracticePage }),
+        HydrateFallback: Loading,
+      },
+      {
+        path: '/practice/drills',
+        lazy: async () => ({ Component: (await import('../practice/DrillPage')).DrillPage }),
+        HydrateFallback: Loading,
+      },
+      {
         path: '/gases',
         lazy: async () => ({ Component: (await import('../gases/RoutesPage')).RoutesPage }),
         HydrateFallback: Loading,

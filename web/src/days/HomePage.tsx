@@ -28,6 +28,8 @@ const studies = [
     about: 'What comes off, how much, where the volts go',
   },
   { to: '/gases', name: 'Gases', about: 'Reagents, apparatus, collection, proof; cycles' },
+  { to: '/unknowns', name: 'Unknowns', about: 'What is in the jar, by the fewest tests' },
+  { to: '/practice', name: 'Practice', about: 'A virtual bench, and drills' },
   { to: '/dish', name: 'Two salts in a dish', about: 'Where and when the line comes' },
 ] as const;
 

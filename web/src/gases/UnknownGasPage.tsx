@@ -12,6 +12,7 @@ import {
   sourceText,
   testWords,
   trustInGasTests,
+  unknownGases,
   unknownGasTestWords,
 } from '@stoichos/core';
 import type { GasOutcomes, Posterior } from '@stoichos/core';
@@ -20,6 +21,7 @@ import * as z from 'zod';
 import { Chip } from '../bench/ChipRow';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
+import { Likelihoods, percent } from '../study/Likelihoods';
 import study from '../study/Study.module.css';
 import { useKept } from '../study/useKept';
 import { TaskProgress } from '../worker/TaskProgress';
@@ -51,14 +53,8 @@ export function UnknownGasPage() {
     });
   }, [start]);
   const model = useMemo(() => outcomes && gasModel(outcomes), [outcomes]);
-  const found = useMemo(
-    () => model && posterior(model, results),
-    [model, results],
-  );
-  const next = useMemo(
-    () => model && safestFirst(nextTests(model, results)),
-    [model, results],
-  );
+  const found = useMemo(() => model && posterior(model, results), [model, results]);
+  const next = useMemo(() => model && safestFirst(nextTests(model, results)), [model, results]);
   const [leading] = found ?? [];
   const against =
     model && leading && leading.candidate !== noneOfThese
@@ -177,11 +173,14 @@ export function UnknownGasPage() {
         children: (
           <>
             <Text fw={600}>What it may be</Text>
-            <div className={classes.bars} data-testid="posterior">
-              {found?.map(({ candidate, probability }) => (
-                <PosteriorRow key={candidate} name={gasText(candidate)} probability={probability} />
-              ))}
-            </div>
+            <Likelihoods
+              label="posterior"
+              rows={(found ?? []).map(({ candidate, probability }) => ({
+                name: gasText(candidate),
+                probability,
+              }))}
+              most={unknownGases.length + 1}
+            />
             <div className={study.block}>
               <Text size="sm">
                 What each gas shows is computed by the engine. A test is taken to be misread in{' '}
@@ -214,19 +213,4 @@ function conclusion(found: readonly Posterior[]): string {
   const gases = near.filter(({ candidate }) => candidate !== noneOfThese);
   if (gases.length > 6) return `Still one of ${gases.length}`;
   return `One of: ${gases.map(({ candidate }) => gasText(candidate)).join('; ')}`;
-}
-
-function PosteriorRow({ name, probability }: { name: string; probability: number }) {
-  return (
-    <>
-      <span>{name}</span>
-      <span className={classes.bar} style={{ width: `${100 * probability}%` }} aria-hidden />
-      <span>{percent(probability)}</span>
-    </>
-  );
-}
-
-function percent(share: number): string {
-  const value = 100 * share;
-  return value < 0.1 ? '< 0.1 %' : `${Number(value.toPrecision(value < 10 ? 1 : 2))} %`;
 }

@@ -29,6 +29,16 @@ import {
   routesTo,
   runRing,
   unknownGasOutcomes,
+  allCompounds,
+  findCompound,
+  organicModel,
+  drawStructure,
+  readCandidate,
+  inorganicClass,
+  inorganicOutcomesOf,
+  runScheme,
+  checkSet,
+  drillsOf,
 } from '@stoichos/core';
 import type {
   CellCurrent,
@@ -50,6 +60,8 @@ import type {
   Wanted,
   WasteSource,
   RingPlan,
+  Model,
+  DrillKind,
 } from '@stoichos/core';
 
 /** Told now and then how much is done, 0 to 1. */
@@ -87,6 +99,16 @@ function outcome<T>(work: () => T): Outcome<T> {
   }
 }
 
+async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
+  try {
+    return { value: await work() };
+  } catch (error) {
+    return outcome<T>(() => {
+      throw error;
+    });
+  }
+}
+
 /** A supply on a cell, to be tried. */
 export interface CurrentTry {
   readonly request: CellRequest;
@@ -107,6 +129,9 @@ function shapeOf(request: CellRequest, gapCm: number, areaCm2: number): CellShap
     gapCm,
   };
 }
+
+/** The largest size a structure is drawn in. */
+const structurePx = { width: 260, height: 180 };
 
 /** Work that may take longer than a moment. */
 const chemistry = {
@@ -191,6 +216,53 @@ const chemistry = {
     outcome(() => {
       tell(0);
       return gasCircuit(gas, reagents);
+    }),
+  /** All listed compounds and one’s own, with what they show. */
+  organicCandidates: (
+    own: readonly { readonly name: string; readonly smiles: string }[],
+    tell: Tell,
+  ) =>
+    outcomeOf(async () => {
+      tell(0);
+      const listed = await allCompounds();
+      const added = await Promise.all(own.map((one) => findCompound(one)));
+      const names = new Set(added.map(({ name }) => name));
+      const compounds = [...added, ...listed.filter(({ name }) => !names.has(name))];
+      return { compounds, model: organicModel(compounds) };
+    }),
+  structure: (smiles: string, tell: Tell) =>
+    outcomeOf(async () => {
+      tell(0);
+      return drawStructure(smiles, structurePx.width, structurePx.height);
+    }),
+  /** What salts and mixtures show, by the engine. */
+  inorganicOutcomes: (candidates: readonly string[], tell: Tell) =>
+    outcome(() => {
+      const watch = watching(tell);
+      return candidates.map((text, at) => {
+        watch(at / candidates.length);
+        const candidate = readCandidate(text);
+        return {
+          name: candidate.name,
+          class: inorganicClass(candidate),
+          outcomes: inorganicOutcomesOf(candidate),
+        };
+      });
+    }),
+  scheme: (mixture: string, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return runScheme(readCandidate(mixture));
+    }),
+  checkSet: (model: Model, tests: readonly string[], tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return checkSet(model, (test) => tests.includes(test));
+    }),
+  drills: (kind: DrillKind, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return drillsOf(kind);
     }),
   gasOutcomes: (tell: Tell) => outcome(() => unknownGasOutcomes(watching(tell))),
   ring: (plan: RingPlan, tell: Tell) =>

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Chemistry, Failure, Outcome } from './chemistry.worker';
 
 type Value<N extends keyof Chemistry> =
-  ReturnType<Chemistry[N]> extends Outcome<infer T> ? T : never;
+  Awaited<ReturnType<Chemistry[N]>> extends Outcome<infer T> ? T : never;
 /** The arguments of a task without the one that tells how far it has come. */
 type Arguments<N extends keyof Chemistry> =
   Parameters<Chemistry[N]> extends [...infer A, (share: number) => void] ? A : never;

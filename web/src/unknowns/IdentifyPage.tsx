@@ -1,0 +1,191 @@
+import { Text } from '@mantine/core';
+import {
+  boilingPoint,
+  conclude,
+  contradictions,
+  heldBack,
+  meltingPoint,
+  nextInOrder,
+  noneOfThese,
+  posterior,
+  posteriorByClass,
+  rankTests,
+} from '@stoichos/core';
+import type { Conclusion, RankedTest, TestLimits } from '@stoichos/core';
+import { useMemo } from 'react';
+import { PrintButton } from '../parts/PrintButton';
+import { StudyFrame } from '../study/StudyFrame';
+import { percent } from '../study/Likelihoods';
+import { TaskProgress } from '../worker/TaskProgress';
+import { CandidateName } from './CandidateName';
+import { CandidateSettings } from './CandidateSettings';
+import { MayBe } from './MayBe';
+import { NextTests } from './NextTests';
+import { ReasoningFlow } from './ReasoningFlow';
+import { RecordTable } from './RecordTable';
+import { SchoolNote } from './SchoolNote';
+import { testLabel } from './testLabel';
+import { UnknownsTabs } from './UnknownsTabs';
+import { useCandidates } from './useCandidates';
+import { useUnknownState } from './unknownState';
+import type { KeptResult, UnknownState } from './unknownState';
+
+/** What an unknown is: the next test, what was seen beside its blank, and what is left of the candidates. */
+export function IdentifyPage() {
+  const { state, change } = useUnknownState();
+  const { kind, school } = state;
+  const candidates = useCandidates(state);
+  const { model, classOf } = candidates;
+  const results = state.results[kind];
+  const setResults = (next: readonly KeptResult[]) =>
+    change({ results: { ...state.results, [kind]: [...next] } });
+  const limits = useMemo(() => limitsOf(state), [state]);
+  const found = useMemo(
+    () =>
+      model && {
+        all: posterior(model, results),
+        conclusion: conclude(model, results),
+        against: contradictions(model, results),
+        ranked: ordered(rankTests(model, results, { kind, school, ...limits }), state),
+        held: heldBack(model, results, { kind, school, ...limits }),
+        fixed: nextInOrder(kind, model, results),
+      },
+    [model, results, kind, school, limits, state],
+  );
+  return (
+    <StudyFrame
+      title={state.label.trim() === '' ? 'Unknowns' : `Unknown ${state.label.trim()}`}
+      tools={<PrintButton />}
+      settings={{
+        label: 'What it may be',
+        children: <CandidateSettings state={state} change={change} candidates={candidates} />,
+      }}
+      answer={{
+        label: 'The next test',
+        children: (
+          <>
+            <UnknownsTabs />
+            {candidates.share !== undefined && (
+              <TaskProgress
+                what="Reckoning what each of them shows"
+                share={candidates.share}
+                cancel={candidates.cancel}
+              />
+            )}
+            {candidates.failure && (
+              <Text role="alert" mt="sm">
+                {candidates.failure.message} {candidates.failure.remedy}
+              </Text>
+            )}
+            {model?.candidates.length === 0 && (
+              <Text role="alert" mt="sm">
+                Nothing is left that it could be. Name candidates, or take fewer classes out.
+              </Text>
+            )}
+            {model && found && model.candidates.length > 0 && (
+              <>
+                <Text role="status" fw={600} size="lg" mt="sm" data-testid="conclusion">
+                  <CandidateName
+                    kind={kind}
+                    name={concluded(found.conclusion, results.length, model.candidates.length)}
+                  />
+                </Text>
+                {found.against.map(({ test, outcome, expected, likelyWrong }, at) => (
+                  <Text key={at} role="alert" size="sm" mt="xs">
+                    {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of
+                    what the rest points to. That it is wrong is {percent(likelyWrong)} likely:
+                    repeat it with more sample and a fresh blank before believing it.
+                  </Text>
+                ))}
+                <SchoolNote
+                  state={state}
+                  ranked={found.ranked}
+                  fixed={found.fixed}
+                  change={change}
+                />
+                <NextTests
+                  kind={kind}
+                  ranked={found.ranked}
+                  held={found.held}
+                  model={model}
+                  onRecord={(result) => setResults([...results, result])}
+                >
+                  <RecordTable
+                    kind={kind}
+                    model={model}
+                    results={results}
+                    leading={found.all
+                      .filter(({ candidate }) => candidate !== noneOfThese)
+                      .slice(0, 2)
+                      .map(({ candidate }) => candidate)}
+                    onChange={setResults}
+                  />
+                </NextTests>
+              </>
+            )}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'What is left',
+        children: model && found && (
+          <>
+            <MayBe
+              kind={kind}
+              all={found.all}
+              classes={posteriorByClass(found.all, classOf)}
+              conclusion={found.conclusion}
+              compounds={candidates.compounds}
+              classOf={classOf}
+            />
+            <ReasoningFlow kind={kind} model={model} results={results} />
+          </>
+        ),
+      }}
+    />
+  );
+}
+
+function limitsOf({ sampleMg, minutes, mostHazard, missing }: UnknownState): TestLimits {
+  const away = new Set(missing);
+  return {
+    ...(sampleMg !== '' && { sampleMg }),
+    ...(minutes !== '' && { minutes }),
+    mostHazard,
+    hasReagent: (reagent) => !away.has(reagent),
+  };
+}
+
+/** Points are read only when a pure sample is at hand, and last: they are told apart from the tests. */
+const points = [meltingPoint.name, boilingPoint.name];
+
+function ordered(tests: RankedTest[], { rankBy, school }: UnknownState): RankedTest[] {
+  const worth = (test: RankedTest): number =>
+    rankBy === 'perMinute'
+      ? test.bitsPerMinute
+      : rankBy === 'perHazard'
+        ? test.bitsPerHazard
+        : rankBy === 'twoAhead'
+          ? (test.bitsWithNext ?? test.bits)
+          : test.bits;
+  const [first, ...rest] = tests;
+  const keepsFirst = school === 'solubilityFirst' && first;
+  const sorted = (keepsFirst ? rest : tests).toSorted(
+    (one, other) =>
+      Number(points.includes(one.test)) - Number(points.includes(other.test)) ||
+      worth(other) - worth(one),
+  );
+  return keepsFirst ? [first, ...sorted] : sorted;
+}
+
+function concluded(
+  { kind, candidates, probability }: Conclusion,
+  done: number,
+  all: number,
+): string {
+  if (done === 0) return `Any of ${all}`;
+  if (kind === 'noneOfThese') return 'None of them shows what was seen';
+  if (kind === 'identified') return `It is ${candidates[0] ?? ''}, ${percent(probability)}`;
+  if (candidates.length > 6) return `Still ${candidates.length} of ${all} in question`;
+  return `One of: ${candidates.join('; ')}`;
+}

@@ -1,0 +1,201 @@
+import { Button, Group, NumberInput, SegmentedControl, Text } from '@mantine/core';
+import {
+  boilingPoint,
+  inorganicTests,
+  meltingPoint,
+  organicTest,
+  pointOutcome,
+  unsure,
+} from '@stoichos/core';
+import type { HeldBack, Model, RankedTest, UnknownKind, UnknownTest } from '@stoichos/core';
+import { useState } from 'react';
+import type { ReactNode } from 'react';
+import { Chip } from '../bench/ChipRow';
+import { Fold } from '../parts/Fold';
+import { CandidateName } from './CandidateName';
+import type { KeptResult } from './unknownState';
+import { testLabel } from './testLabel';
+import classes from './Unknowns.module.css';
+
+type Blank = KeptResult['blank'];
+const blankWords = {
+  clean: 'stayed as it should',
+  same: 'showed it too',
+  none: 'none was run',
+} as const;
+/** How many tests stand open; the others are folded away. */
+const openTests = 3;
+
+interface NextTestsProps {
+  readonly kind: UnknownKind;
+  readonly ranked: readonly RankedTest[];
+  readonly held: readonly HeldBack[];
+  readonly model: Model;
+  readonly onRecord: (result: KeptResult) => void;
+  /** What stands between the next tests and the others. */
+  readonly children: ReactNode;
+}
+
+/** The tests that could come next, with the answers to tap. */
+export function NextTests({ kind, ranked, held, model, onRecord, children }: NextTestsProps) {
+  const [blank, setBlank] = useState<Blank>('clean');
+  const card = (test: RankedTest, first: boolean) => (
+    <TestCard
+      key={test.test}
+      kind={kind}
+      ranked={test}
+      model={model}
+      first={first}
+      onRecord={(outcome) => onRecord({ test: test.test, outcome, blank, note: '' })}
+    />
+  );
+  return (
+    <>
+      <div className="no-print">
+        {ranked.length === 0 && (
+          <Text mt="sm">
+            No test that can be done now tells more. Prove it by a derivative or by its own test
+            once again.
+          </Text>
+        )}
+        {ranked.length > 0 && (
+          <Group gap="sm" mt="sm">
+            <Text size="sm">The blank beside it</Text>
+            <SegmentedControl
+              size="md"
+              aria-label="The blank beside it"
+              value={blank}
+              data={Object.entries(blankWords).map(([value, label]) => ({ value, label }))}
+              onChange={(value) => setBlank(value as Blank)}
+            />
+          </Group>
+        )}
+        {ranked.slice(0, openTests).map((test, at) => card(test, at === 0))}
+      </div>
+      {children}
+      <div className="no-print">
+        {ranked.length > openTests && (
+          <Fold title={`${ranked.length - openTests} other tests`}>
+            {ranked.slice(openTests).map((test) => card(test, false))}
+          </Fold>
+        )}
+        {held.length > 0 && (
+          <Fold title={`${held.length} that cannot be done now`}>
+            <ul className={classes.plain}>
+              {held.map(({ test, why }) => (
+                <li key={test}>
+                  {testLabel(kind, test)}: {why}
+                </li>
+              ))}
+            </ul>
+          </Fold>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** How many candidates of an outcome are named. */
+const namedMost = 5;
+
+function TestCard({
+  kind,
+  ranked: { test, label, bits, splits, minutes, sampleMg, hazard, bitsWithNext, then },
+  model,
+  first,
+  onRecord,
+}: {
+  kind: UnknownKind;
+  ranked: RankedTest;
+  model: Model;
+  first: boolean;
+  onRecord: (outcome: string) => void;
+}) {
+  const row: Partial<UnknownTest> | undefined =
+    kind === 'organic' ? organicTest(test) : inorganicTests.find(({ name }) => name === test);
+  const outcomes = model.tests.find(({ name }) => name === test)?.outcomes ?? [];
+  const scale = [meltingPoint, boilingPoint].find(({ name }) => name === test);
+  return (
+    <section className={classes.test} aria-label={label} data-first={first || undefined}>
+      <div className={classes.testHead}>
+        <Text fw={600} size={first ? 'lg' : 'md'}>
+          {label}
+          {first && <span className="quiet"> — next</span>}
+        </Text>
+        <span className="quiet">
+          {bits.toFixed(2)} bits · {minutes} min · {sampleMg} mg
+        </span>
+      </div>
+      {row?.how && <Text size="sm">{row.how}</Text>}
+      {row?.caution && (
+        <Text size="sm" mt={2}>
+          <strong>Caution.</strong> {row.caution}
+        </Text>
+      )}
+      {first && row?.blank && (
+        <Text size="sm" className="quiet">
+          Blank: {row.blank}.
+          {bitsWithNext !== undefined &&
+            then !== undefined &&
+            ` With ${testLabel(kind, then).toLowerCase()} after it: ${bitsWithNext.toFixed(2)} bits.`}
+        </Text>
+      )}
+      {hazard > 3 && !row?.caution && <Text size="sm">Only where the local rules allow it.</Text>}
+      {scale ? (
+        <PointInput label={label} onRecord={(celsius) => onRecord(pointOutcome(scale, celsius))} />
+      ) : (
+        <Group gap={6} mt={6} role="group" aria-label={`Seen: ${label}`}>
+          {outcomes.map((outcome) => (
+            <Chip key={outcome} chosen={false} onTap={() => onRecord(outcome)}>
+              {outcome}
+            </Chip>
+          ))}
+          <Chip chosen={false} onTap={() => onRecord(unsure)}>
+            unsure
+          </Chip>
+        </Group>
+      )}
+      {first && !scale && (
+        <ul className={classes.plain}>
+          {splits.map(({ outcome, candidates }) => (
+            <li key={outcome}>
+              <strong>{outcome}</strong>:{' '}
+              {candidates.slice(0, namedMost).map((one, index) => (
+                <span key={one}>
+                  {index > 0 && ', '}
+                  <CandidateName kind={kind} name={one} />
+                </span>
+              ))}
+              {candidates.length > namedMost && ` and ${candidates.length - namedMost} more`}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function PointInput({ label, onRecord }: { label: string; onRecord: (celsius: number) => void }) {
+  const [celsius, setCelsius] = useState<number | ''>('');
+  return (
+    <Group align="end" mt={6}>
+      <NumberInput
+        size="md"
+        w={140}
+        label={`${label}, °C`}
+        min={-100}
+        max={400}
+        value={celsius}
+        onChange={(value) => setCelsius(typeof value === 'number' ? value : '')}
+      />
+      <Button
+        size="md"
+        variant="default"
+        disabled={celsius === ''}
+        onClick={() => celsius !== '' && onRecord(celsius)}
+      >
+        Record
+      </Button>
+    </Group>
+  );
+}

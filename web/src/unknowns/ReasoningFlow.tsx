@@ -1,0 +1,56 @@
+import { Text } from '@mantine/core';
+import { reasoningPath } from '@stoichos/core';
+import type { Model, TestResult, UnknownKind } from '@stoichos/core';
+import { percent } from '../study/Likelihoods';
+import { CandidateName } from './CandidateName';
+import { testLabel } from './testLabel';
+import classes from './Unknowns.module.css';
+
+/** The reasoning so far as a flow: after each result how many are left, and which leads. */
+export function ReasoningFlow({
+  kind,
+  model,
+  results,
+}: {
+  kind: UnknownKind;
+  model: Model;
+  results: readonly TestResult[];
+}) {
+  if (results.length === 0) return null;
+  return (
+    <>
+      <Text fw={600} mt="md">
+        The reasoning so far
+      </Text>
+      <ol className={classes.flow} data-testid="flow">
+        <li>
+          {model.candidates.length} {model.candidates.length === 1 ? 'candidate' : 'candidates'}
+        </li>
+        {reasoningPath(model, results).map(
+          ({ test, outcome, blank, bitsBefore, bitsAfter, left, leading, probability }, at) => (
+            <li key={at}>
+              <strong>
+                {testLabel(kind, test)}: {outcome}
+              </strong>
+              <br />
+              {outcome === 'unsure' || blank === 'same' ? (
+                <span className="quiet">
+                  tells nothing{blank === 'same' && ': the blank showed it too'}
+                </span>
+              ) : (
+                <>
+                  about {left} left, {(bitsBefore - bitsAfter).toFixed(1)} bits{' '}
+                  {bitsAfter > bitsBefore ? '(it made things less clear)' : 'gained'}
+                  <br />
+                  <span className="quiet">
+                    <CandidateName kind={kind} name={leading} />, {percent(probability)}
+                  </span>
+                </>
+              )}
+            </li>
+          ),
+        )}
+      </ol>
+    </>
+  );
+}

@@ -1,0 +1,125 @@
+import { ActionIcon, Button, Group, Table, Text, TextInput } from '@mantine/core';
+import type { Model, UnknownKind } from '@stoichos/core';
+import { IconX } from '@tabler/icons-react';
+import { Mark } from '../parts/Mark';
+import type { KeptResult } from './unknownState';
+import { CandidateName } from './CandidateName';
+import { testLabel } from './testLabel';
+import classes from './Unknowns.module.css';
+
+const blankWords = { clean: 'as it should', same: 'showed it too', none: 'not run' } as const;
+
+/** What was done, each test beside its blank and beside what the leading candidates would show. */
+export function RecordTable({
+  kind,
+  model,
+  results,
+  leading,
+  onChange,
+}: {
+  kind: UnknownKind;
+  model: Model;
+  results: readonly KeptResult[];
+  leading: readonly string[];
+  onChange: (results: readonly KeptResult[]) => void;
+}) {
+  const shownBy = (candidate: string, test: string): string | undefined =>
+    model.tests.find(({ name }) => name === test)?.shown[model.candidates.indexOf(candidate)];
+  return (
+    <section className={classes.record} aria-label="The record">
+      <Text fw={600}>The record</Text>
+      {results.length === 0 ? (
+        <Text size="sm" className="quiet">
+          Nothing has been recorded. Tap what the first test shows; the blank is noted with it.
+        </Text>
+      ) : (
+        <Table.ScrollContainer minWidth={420}>
+          <Table verticalSpacing={4} horizontalSpacing={6} data-testid="record">
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th>Test</Table.Th>
+                <Table.Th>Seen</Table.Th>
+                <Table.Th>Blank</Table.Th>
+                {leading.map((candidate) => (
+                  <Table.Th key={candidate}>
+                    <CandidateName kind={kind} name={candidate} />
+                  </Table.Th>
+                ))}
+                <Table.Th className="no-print">
+                  <span className="visually-hidden">Change</span>
+                </Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
+              {results.map(({ test, outcome, blank, note }, at) => (
+                <Table.Tr key={at}>
+                  <Table.Th scope="row">
+                    {testLabel(kind, test)}
+                    <TextInput
+                      size="xs"
+                      mt={4}
+                      className={note === '' ? 'no-print' : ''}
+                      variant="unstyled"
+                      placeholder="Note"
+                      aria-label={`Note on ${testLabel(kind, test)}`}
+                      maxLength={200}
+                      value={note}
+                      onChange={(event) => {
+                        const text = event.currentTarget.value;
+                        onChange(
+                          results.map((one, index) =>
+                            index === at ? { ...one, note: text } : one,
+                          ),
+                        );
+                      }}
+                    />
+                  </Table.Th>
+                  <Table.Td>{outcome}</Table.Td>
+                  <Table.Td>{blankWords[blank]}</Table.Td>
+                  {leading.map((candidate) => {
+                    const expected = shownBy(candidate, test);
+                    return (
+                      <Table.Td key={candidate}>
+                        {expected === undefined ? (
+                          <Mark of="notPredicted" />
+                        ) : (
+                          <>
+                            {outcome !== 'unsure' && (
+                              <Mark of={expected === outcome ? 'agrees' : 'differs'} wordless />
+                            )}{' '}
+                            {expected}
+                          </>
+                        )}
+                      </Table.Td>
+                    );
+                  })}
+                  <Table.Td className="no-print">
+                    <ActionIcon
+                      size={44}
+                      variant="subtle"
+                      color="gray"
+                      aria-label={`Take back ${testLabel(kind, test)}`}
+                      onClick={() => onChange(results.filter((_, index) => index !== at))}
+                    >
+                      <IconX size={20} aria-hidden />
+                    </ActionIcon>
+                  </Table.Td>
+                </Table.Tr>
+              ))}
+            </Table.Tbody>
+          </Table>
+        </Table.ScrollContainer>
+      )}
+      <Group gap="xs" mt="xs" className="no-print">
+        <Button
+          size="md"
+          variant="default"
+          disabled={results.length === 0}
+          onClick={() => onChange([])}
+        >
+          A new unknown
+        </Button>
+      </Group>
+    </section>
+  );
+}

@@ -1,0 +1,50 @@
+import { Button, Text } from '@mantine/core';
+import { boilingPoint, meltingPoint } from '@stoichos/core';
+import type { RankedTest } from '@stoichos/core';
+import { testLabel } from './testLabel';
+import type { UnknownState } from './unknownState';
+
+/** A point is read of a pure sample at the end, in either school. */
+const pointTests: readonly string[] = [meltingPoint.name, boilingPoint.name];
+
+const cost = ({ minutes, sampleMg, hazard }: RankedTest): string =>
+  `${minutes} min, ${sampleMg} mg, hazard ${hazard} of 4`;
+
+/** Where the two schools would go different ways now, and what each would cost. */
+export function SchoolNote({
+  state: { kind, school },
+  ranked,
+  fixed,
+  change,
+}: {
+  state: UnknownState;
+  ranked: readonly RankedTest[];
+  fixed: string | undefined;
+  change: (part: Partial<UnknownState>) => void;
+}) {
+  const telling = [...ranked]
+    .filter(({ test }) => !pointTests.includes(test))
+    .sort((one, other) => other.bits - one.bits)[0];
+  const ordered = ranked.find(({ test }) => test === fixed);
+  if (!telling || fixed === undefined || telling.test === fixed) return null;
+  const name = kind === 'organic' ? 'Solubility first' : 'The usual order';
+  return (
+    <Text size="sm" mt="xs" data-testid="schools">
+      The schools differ here. {name}: {testLabel(kind, fixed)}
+      {ordered
+        ? ` (${ordered.bits.toFixed(2)} bits; ${cost(ordered)})`
+        : ' (tells next to nothing now)'}
+      . Most informative: {telling.label} ({telling.bits.toFixed(2)} bits; {cost(telling)}).{' '}
+      <Button
+        size="compact-md"
+        variant="default"
+        className="no-print"
+        onClick={() =>
+          change({ school: school === 'mostInformative' ? 'solubilityFirst' : 'mostInformative' })
+        }
+      >
+        {school === 'mostInformative' ? `Go ${name.toLowerCase()}` : 'Go by what tells most'}
+      </Button>
+    </Text>
+  );
+}
