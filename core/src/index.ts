@@ -46,6 +46,7 @@ export type { ContainerKind } from './vessel/containers';
 export {
   colourDepths,
   colourPhrase,
+  colourPhrases,
   colourWords,
   phraseHex,
   plainWords,
@@ -547,6 +548,7 @@ export { organicClass, organicClasses, readClass } from './identify/organic/orga
 export { expectedOutcome, organicModel, organicTest } from './identify/organic/organicModel';
 export { organicTests } from './substances/data/organicTests';
 export { boilingPoint, meltingPoint, pointOutcome } from './identify/organic/physicalPoint';
+export { observationsOf } from './identify/outcomeLook';
 export { conclude, reasoningPath } from './identify/reasoning';
 export type { Conclusion, ReasoningStep } from './identify/reasoning';
 export { alikeCandidates, checkSet } from './identify/setCheck';

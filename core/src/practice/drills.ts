@@ -4,6 +4,7 @@ import { balance } from '../equation/balance';
 import { fiveTypeNames } from '../equation/reactionType';
 import { predictMixing } from '../observation/predictMixing';
 import { gasProofs } from '../substances/data/gasProofs';
+import type { GasProof } from '../substances/types';
 import { drillEquations, drillPairs } from '../substances/data/drillEquations';
 import { orderFacts } from '../substances/data/orderFacts';
 import { gasName } from '../gas/findGas';
@@ -50,25 +51,25 @@ function among(id: string, answer: string, others: readonly string[]): string[] 
 
 function gasTestDrills(): Drill[] {
   // A gas proved by exclusion, or like another, would have two right answers.
-  const own = gasProofs.filter(
+  const own = (gasProofs as readonly GasProof[]).filter(
     ({ gas, test, positive }) =>
       gas !== 'N2' &&
       gasProofs.filter((one) => one.test === test && one.positive === positive).length === 1,
   );
-  return own.map(({ gas, method, positive }): Drill => {
+  return own.map(({ gas, method, positive, but }): Drill => {
     const id = `gasTests ${gas}`;
     const answer = gasName(gas);
     return {
       id,
       kind: 'gasTests',
-      prompt: `${method}: ${positive}. Which gas?`,
+      prompt: `${method.charAt(0).toUpperCase()}${method.slice(1)}: ${positive}. Which gas?`,
       choices: among(
         id,
         answer,
         own.map((one) => gasName(one.gas)),
       ),
       answer,
-      why: `${answer} is proved by this.`,
+      why: but === undefined ? `That proves ${answer}.` : `That proves ${answer}; ${but}.`,
     };
   });
 }

@@ -1,9 +1,12 @@
 import { Button, Group, Select, Switch, Text } from '@mantine/core';
 import {
+  colourPhrases,
   costsOf,
+  drawRecord,
   drawResult,
   imperfections,
   inorganicTests,
+  observationsOf,
   organicTests,
   posterior,
   reviewRound,
@@ -12,6 +15,7 @@ import {
 import type { Drawn, Model, RoundReview } from '@stoichos/core';
 import { useMemo, useState } from 'react';
 import { Chip } from '../bench/ChipRow';
+import { Vessel } from '../glassware/Vessel';
 import { percent } from '../study/Likelihoods';
 import { StudyFrame } from '../study/StudyFrame';
 import { TaskProgress } from '../worker/TaskProgress';
@@ -260,12 +264,7 @@ function Bench({
             </>
           ) : (
             <>
-              <Text role="status" size="lg">
-                {testLabel(kind, open.test)}: <strong>{open.outcome}</strong>.{' '}
-                {open.flaw && flawWords[open.flaw]}{' '}
-                {open.blank === 'same' && 'The blank looks the same.'}
-                {open.blank === 'clean' && 'The blank stays as it should.'}
-              </Text>
+              <Sight kind={kind} model={model} truth={round.truth} seen={open} />
               <Text size="sm" mt="xs">
                 Write down what you take it for:
               </Text>
@@ -311,6 +310,76 @@ function Bench({
     </>
   );
 }
+
+/** What is to be seen: drawn where it stands in a tube, in words where it is read on paper or in a flame. */
+function Sight({
+  kind,
+  model,
+  truth,
+  seen: { test, outcome, flaw, blank },
+}: {
+  kind: 'organic' | 'inorganic';
+  model: Model;
+  truth: string;
+  seen: Drawn & { readonly test: string };
+}) {
+  const shownIn = (name: string): string | undefined =>
+    model.tests.find((one) => one.name === name)?.shown[model.candidates.indexOf(truth)];
+  const own = kind === 'inorganic' ? asPhrase(shownIn('solutionColour')) : undefined;
+  const look = observationsOf(kind, test, outcome, {
+    ...(own && { liquid: own }),
+    ...(flaw === 'faint' && { dim: 'faint' as const }),
+  });
+  const blankLook =
+    blank === 'same'
+      ? look
+      : observationsOf(kind, test, kind === 'organic' ? 'negative' : 'no change');
+  const label = testLabel(kind, test);
+  return (
+    <>
+      <Text role="status" size="lg">
+        {label}
+        {!look && (
+          <>
+            : <strong>{outcome}</strong>
+          </>
+        )}
+        . {flaw && flawWords[flaw]}
+      </Text>
+      {look && (
+        <Group gap="xl" mt="xs" align="end">
+          <figure className={classes.tube}>
+            <Vessel
+              container="testTube"
+              view={drawRecord(look, 0.45)}
+              label={`The sample in ${label}`}
+              height={170}
+            />
+            <figcaption>sample</figcaption>
+          </figure>
+          {blank && blankLook && (
+            <figure className={classes.tube}>
+              <Vessel
+                container="testTube"
+                view={drawRecord(blankLook, 0.45)}
+                label={`The blank in ${label}`}
+                height={170}
+              />
+              <figcaption>blank</figcaption>
+            </figure>
+          )}
+        </Group>
+      )}
+      {!look && blank && (
+        <Text size="sm">
+          {blank === 'same' ? 'The blank shows the same.' : 'The blank stays as it should.'}
+        </Text>
+      )}
+    </>
+  );
+}
+
+const asPhrase = (text: string | undefined) => colourPhrases.find((phrase) => phrase === text);
 
 function Answer({ model, onAnswer }: { model: Model; onAnswer: (name: string) => void }) {
   const [name, setName] = useState<string | null>(null);

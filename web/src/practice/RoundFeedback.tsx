@@ -1,5 +1,6 @@
 import { Table, Text } from '@mantine/core';
 import type { RoundReview, UnknownKind } from '@stoichos/core';
+import { CandidateName } from '../unknowns/CandidateName';
 import { testLabel } from '../unknowns/testLabel';
 
 /** A round looked back upon: what each test gave, what was wasted or needlessly dangerous, a shorter way. */
@@ -15,7 +16,8 @@ export function RoundFeedback({
   return (
     <section aria-label="Looking back" data-testid="feedback">
       <Text role="status" fw={600} size="lg" mt="md">
-        {right ? `Right: it is ${truth}.` : `It is ${truth}.`}
+        {right ? 'Right: it is ' : 'It is '}
+        <CandidateName kind={kind} name={truth} />.
       </Text>
       {right && probabilityOfTruth < 0.5 && (
         <Text size="sm">Your results alone did not show it: that was a guess, or luck.</Text>
@@ -36,7 +38,7 @@ export function RoundFeedback({
                 <Table.Tr key={at}>
                   <Table.Th scope="row">{testLabel(kind, test)}</Table.Th>
                   <Table.Td>{outcome}</Table.Td>
-                  <Table.Td>{gainedBits.toFixed(1)}</Table.Td>
+                  <Table.Td>{gainedBits.toFixed(1).replace('-', '−')}</Table.Td>
                   <Table.Td>
                     {[
                       misread !== undefined && `misread: it showed “${misread}”`,
