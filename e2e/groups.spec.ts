@@ -1,35 +1,8 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { Browser, Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
-import { chooseSolution, makeLabDay, openStage, openTab, openView } from './support/steps';
-
-/** A lab day with two benches and one test, and its code. */
-async function dayWithCode(page: Page, name: string): Promise<string> {
-  await makeLabDay(page, name, { groups: ['Bench Heron', 'Bench Tern'] });
-  await openTab(page, 'Plan', 'Two-solution tests');
-  await chooseSolution(page, 'A, in the vessel', 'calcium chl', /calcium chloride/, '0.2');
-  await chooseSolution(page, 'B, poured in', 'washing', /sodium carbonate/, '0.25');
-  await page.getByRole('button', { name: 'Add to the plan' }).click();
-  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
-  await page.getByRole('link', { name: 'Groups of the lab day' }).click();
-  await page.getByRole('button', { name: 'Make the code' }).click();
-  return (await page.getByTestId('join-code').textContent()) ?? '';
-}
-
-/** A tablet of its own, with its own cookies, at a bench. */
-async function tablet(browser: Browser, url: string, code: string, bench: string): Promise<Page> {
-  const context = await browser.newContext({
-    baseURL: url,
-    viewport: { width: 768, height: 1024 },
-  });
-  const page = await context.newPage();
-  await page.goto('/join');
-  await page.getByLabel('Code on the wall').fill(code.toLowerCase());
-  await page.getByRole('button', { name: 'Go on' }).click();
-  await page.getByRole('button', { name: bench }).click();
-  await expect(page.getByRole('heading', { level: 1, name: bench })).toBeVisible();
-  return page;
-}
+import { dayWithCode, tablet } from './support/groups';
+import { openStage, openView } from './support/steps';
 
 const tap = (page: Page, name: string) =>
   page.getByRole('button', { name, exact: true }).first().click();
@@ -64,19 +37,6 @@ test('two benches join, record and are seen live; what is expected appears when 
   await expect(tern.getByTestId('expectation')).toContainText('white fine precipitate');
   await released.getByText('Never').click();
   await expect(heron.getByTestId('expectation')).toHaveCount(0);
-
-  // Its unknown by the code on the jar; the key stays sealed.
-  await page.getByLabel('Code for Bench Heron').fill('Q-17');
-  await page.getByLabel('Sealed key for Bench Heron').fill('zinc sulfate');
-  await page
-    .getByRole('region', { name: 'Unknowns' })
-    .getByRole('button', { name: 'Assign' })
-    .first()
-    .click();
-  await expect(heron.getByText('your unknown: Q-17')).toBeVisible();
-  await expect(tern.getByText('your unknown')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Show the keys' }).click();
-  await expect(page.getByTestId('key-Bench Heron')).toHaveText('Q-17: zinc sulfate');
 
   // A word to one bench.
   await page.getByLabel('To').selectOption({ label: 'Bench Tern' });

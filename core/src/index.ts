@@ -551,6 +551,7 @@ export { boilingPoint, meltingPoint, pointOutcome } from './identify/organic/phy
 export { observationsOf } from './identify/outcomeLook';
 export { conclude, reasoningPath } from './identify/reasoning';
 export type { Conclusion, ReasoningStep } from './identify/reasoning';
+export { toldOutcomes } from './identify/toldOutcomes';
 export { alikeCandidates, checkSet } from './identify/setCheck';
 export type { SetCheck } from './identify/setCheck';
 export { drawStructure } from './structure/readStructure';
@@ -600,13 +601,19 @@ export {
   releaseSchema,
   releaseWhen,
   roles,
+  answerInputSchema,
+  dealtUnknownsSchema,
   sealedUnknownSchema,
   sessionStateSchema,
   shortestPassphrase,
   showJoinCode,
   signInSchema,
+  unknownAnswerSchema,
+  unknownResultSchema,
 } from './labday/access';
 export type {
+  AnswerInput,
+  AssignedUnknown,
   AuditLine,
   GroupStep,
   GroupView,
@@ -621,5 +628,7 @@ export type {
   Role,
   SealedUnknown,
   SessionState,
+  UnknownAnswer,
+  UnknownResult,
 } from './labday/access';
 export { viewForGroup } from './labday/groupView';

@@ -18,6 +18,7 @@ const table: Readonly<Record<string, string>> = {
   'POST /leave': 'ITGN',
   'GET /group': 'G',
   'GET /group/live': 'G',
+  'POST /group/answer': 'G',
   'POST /entries': 'ITG',
   'GET /settings': 'ITG',
   'PATCH /settings': 'IT',
@@ -41,6 +42,7 @@ const table: Readonly<Record<string, string>> = {
   'POST /days/:dayId/messages': 'I',
   'PUT /days/:dayId/unknowns': 'I',
   'GET /days/:dayId/keys': 'I',
+  'GET /days/:dayId/answers': 'I',
   'GET /procedures': 'IT',
   'PUT /procedures/:procedureId': 'IT',
   'DELETE /procedures/:procedureId': 'IT',
@@ -264,10 +266,21 @@ describe('a group', () => {
 describe('an unknown', () => {
   it('is known to its group by the code on the jar, and its key to nobody but the instructor', async () => {
     const path = `/days/${sample.ids.day}`;
-    const sealed = { groupId: sample.ids.group, code: 'Q-17', key: 'zinc sulfate' };
-    expect((await as('instructor', 'PUT', `${path}/unknowns`, sealed)).status).toBe(200);
+    const sealed = {
+      groupId: sample.ids.group,
+      code: 'Q-17',
+      kind: 'inorganic',
+      key: 'zinc sulfate',
+    };
+    const deal = (...unknowns: object[]) =>
+      as('instructor', 'PUT', `${path}/unknowns`, { unknowns });
+    expect((await deal(sealed)).status).toBe(200);
     const seen = await as('group', 'GET', '/group');
-    expect((seen.json as GroupView).unknownCode).toBe('Q-17');
+    expect((seen.json as GroupView).unknown).toEqual({
+      code: 'Q-17',
+      kind: 'inorganic',
+      answer: null,
+    });
     expect(seen.text).not.toContain('zinc');
     for (const role of ['technician', 'instructor'] as const)
       expect((await as(role, 'GET', `${path}/oversight`)).text).not.toContain('zinc');
@@ -275,11 +288,42 @@ describe('an unknown', () => {
     expect((await as('instructor', 'GET', `${path}/keys`)).json).toEqual([sealed]);
     const { json } = await as('instructor', 'GET', '/audit');
     expect((json as { what: string }[]).some(({ what }) => what === 'key viewed')).toBe(true);
+    // All or nothing: one that cannot be leaves the others as they were.
     const foreign = { ...sealed, groupId: crypto.randomUUID() };
-    expect((await as('instructor', 'PUT', `${path}/unknowns`, foreign)).status).toBe(404);
+    expect((await deal({ ...sealed, code: 'Z-99' }, foreign)).status).toBe(404);
+    expect((await as('instructor', 'GET', `${path}/keys`)).json).toEqual([sealed]);
+    expect((await deal({ ...sealed, code: ' ' })).status).toBe(400);
+    expect((await deal()).status).toBe(400);
+  });
+
+  it('is answered by its own group, once however often it is sent, and read by the instructor', async () => {
+    const answer = {
+      id: crypto.randomUUID(),
+      answer: 'ZnSO4',
+      results: [{ test: 'NaOH', outcome: 'white precipitate', blank: 'clean', note: '' }],
+    };
+    for (let times = 0; times < 2; times += 1)
+      expect((await as('group', 'POST', '/group/answer', answer)).status).toBe(204);
+    const { json } = await as('instructor', 'GET', `/days/${sample.ids.day}/answers`);
+    expect(json).toMatchObject([{ ...answer, groupId: sample.ids.group, code: 'Q-17' }]);
+    const seen = await as('group', 'GET', '/group');
+    expect((seen.json as GroupView).unknown?.answer).toMatchObject({ answer: 'ZnSO4' });
+    expect(seen.text).not.toContain('zinc sulfate');
+    expect((await as('group', 'POST', '/group/answer', { ...answer, answer: '' })).status).toBe(
+      400,
+    );
     expect(
-      (await as('instructor', 'PUT', `${path}/unknowns`, { ...sealed, code: ' ' })).status,
+      (await as('group', 'POST', '/group/answer', { ...answer, groupId: other.id })).status,
     ).toBe(400);
+  });
+
+  it('of another group stays out of sight, with its answer', async () => {
+    const cookie = await join(other.id);
+    const { text } = await server.ask('GET', '/group', undefined, { cookie });
+    expect(text).not.toContain('Q-17');
+    expect(text).not.toContain('ZnSO4');
+    const answer = { id: crypto.randomUUID(), answer: 'NaCl', results: [] };
+    expect((await server.ask('POST', '/group/answer', answer, { cookie })).status).toBe(404);
   });
 });
 
@@ -502,8 +546,10 @@ describe('harmless or refused', () => {
     };
     const kept = await as('instructor', 'PUT', `/days/${day.id}`, day);
     expect(kept.json).toMatchObject({ name: text, staff: [short], groups: [named] });
-    const unknown = { groupId: named.id, code: short, key: text };
-    expect((await as('instructor', 'PUT', `/days/${day.id}/unknowns`, unknown)).status).toBe(200);
+    const unknown = { groupId: named.id, code: short, kind: 'organic', key: text };
+    expect(
+      (await as('instructor', 'PUT', `/days/${day.id}/unknowns`, { unknowns: [unknown] })).status,
+    ).toBe(200);
     expect((await as('instructor', 'GET', `/days/${day.id}/keys`)).json).toEqual([unknown]);
     expect((await as('instructor', 'GET', `/days/${sample.ids.day}`)).status).toBe(200);
   });

@@ -52,6 +52,7 @@ describe('a database of an earlier version', () => {
       temperature: '°C',
       heating: 'constantMass',
       discharge: 'potentials',
+      unknowns: 'mostInformative',
     });
     const [{ count = '' } = {}] = await sequelize.query<{ count: string }>(
       'SELECT count(*) FROM bench_entries',

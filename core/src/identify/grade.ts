@@ -70,6 +70,14 @@ function identity(key: string, answer: string, classOf: (candidate: string) => s
   return { what, of, points: 0, why: answer === '' ? 'no answer' : 'another class' };
 }
 
+/** What a group wrote, in the words of the model: “white precipitate” for “bubbles, white precipitate” where nothing else fits. */
+function meant({ tests }: Model, { test, outcome }: TestResult): string {
+  const outcomes = tests.find(({ name }) => name === test)?.outcomes ?? [];
+  if (outcomes.includes(outcome)) return outcome;
+  const holding = outcomes.filter((one) => one.split(', ').includes(outcome));
+  return holding.length === 1 ? (holding[0] ?? outcome) : outcome;
+}
+
 function evidence(
   model: Model,
   key: string,
@@ -79,7 +87,9 @@ function evidence(
   const of = points.evidence;
   const what = 'Evidence';
   const at = model.candidates.indexOf(key);
-  const told = results.filter(({ outcome }) => outcome !== unsure);
+  const told = results
+    .filter(({ outcome }) => outcome !== unsure)
+    .map((result) => ({ ...result, outcome: meant(model, result) }));
   const judged = told.flatMap(({ test, outcome }) => {
     const shown = model.tests.find(({ name }) => name === test)?.shown[at];
     return shown === undefined ? [] : [shown === outcome];
@@ -88,7 +98,7 @@ function evidence(
   const right = judged.filter(Boolean).length / judged.length;
   // How far the record leads to the answer that was given, whether or not that is what the jar holds.
   const leads =
-    posterior(model, results).find(({ candidate }) => candidate === answer)?.probability ?? 0;
+    posterior(model, told).find(({ candidate }) => candidate === answer)?.probability ?? 0;
   return {
     what,
     of,

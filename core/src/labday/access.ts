@@ -108,11 +108,39 @@ export type Message = z.infer<typeof messageSchema>;
 export const sealedUnknownSchema = z.strictObject({
   groupId: id,
   code: z.string().trim().min(1, 'An unknown needs a code for its label').max(20),
-  key: z.string().trim().max(120),
+  kind: z.enum(['organic', 'inorganic']),
+  key: z.string().trim().min(1, 'An unknown needs its key').max(120),
 });
 export type SealedUnknown = z.infer<typeof sealedUnknownSchema>;
 /** The label alone. */
 export const assignedUnknownSchema = sealedUnknownSchema.omit({ key: true });
+export type AssignedUnknown = z.infer<typeof assignedUnknownSchema>;
+/** The unknowns that are dealt out at once, one for each group that is named. */
+export const dealtUnknownsSchema = z.strictObject({
+  unknowns: z.array(sealedUnknownSchema).min(1, 'Deal out at least one unknown').max(60),
+});
+
+/** One test of a group on its unknown. */
+export const unknownResultSchema = z.strictObject({
+  test: z.string().trim().min(1).max(60),
+  outcome: z.string().trim().min(1).max(120),
+  blank: z.enum(['clean', 'same', 'none']),
+  note: z.string().trim().max(200),
+});
+export type UnknownResult = z.infer<typeof unknownResultSchema>;
+/** What a group hands in: what it takes its unknown for, and what it goes by. */
+export const answerInputSchema = z.strictObject({
+  id,
+  answer: z.string().trim().min(1, 'An answer names what it is').max(120),
+  results: z.array(unknownResultSchema).max(60, 'At most 60 tests'),
+});
+export type AnswerInput = z.infer<typeof answerInputSchema>;
+export const unknownAnswerSchema = answerInputSchema.extend({
+  groupId: id,
+  code: z.string(),
+  sentAt: z.string(),
+});
+export type UnknownAnswer = z.infer<typeof unknownAnswerSchema>;
 
 /** Everything the instructor sees of the groups beside their entries. */
 export const oversightSchema = z.strictObject({
@@ -154,8 +182,14 @@ const groupExpectationSchema = z.strictObject({
 export const groupViewSchema = z.strictObject({
   day: z.strictObject({ id, name: line, date: line }),
   group: groupSchema,
-  /** What stands on the jar it has to identify. */
-  unknownCode: z.string().nullable(),
+  /** What stands on the jar it has to identify, and what it handed in last. */
+  unknown: z
+    .strictObject({
+      code: z.string(),
+      kind: z.enum(['organic', 'inorganic']),
+      answer: unknownAnswerSchema.nullable(),
+    })
+    .nullable(),
   works: z.array(
     z.strictObject({
       id,

@@ -1,5 +1,5 @@
 import { groupViewSchema } from './access';
-import type { GroupView, Message, Release } from './access';
+import type { AssignedUnknown, GroupView, Message, Release, UnknownAnswer } from './access';
 import { seenObservations, standingEntries } from './currentRecords';
 import { judgeStation } from './judgeDay';
 import type { BenchEntry, Group, LabDay } from './labDay';
@@ -11,7 +11,8 @@ export interface Allowed {
   readonly releases: readonly Release[];
   readonly messages: readonly Message[];
   /** The labels of the unknowns, without their keys. */
-  readonly unknowns?: readonly { readonly groupId: string; readonly code: string }[];
+  readonly unknowns?: readonly AssignedUnknown[];
+  readonly answers?: readonly UnknownAnswer[];
 }
 
 /** One vessel in one step of a piece of work. */
@@ -36,7 +37,7 @@ export function viewForGroup(day: LabDay, groupId: string, allowed: Allowed): Gr
   return groupViewSchema.parse({
     day: { id: day.id, name: day.name, date: day.date },
     group,
-    unknownCode: allowed.unknowns?.find((one) => one.groupId === groupId)?.code ?? null,
+    unknown: unknownOf(groupId, allowed),
     works: works.map(workForGroup),
     entries,
     expectations: works.flatMap((work) =>
@@ -44,6 +45,14 @@ export function viewForGroup(day: LabDay, groupId: string, allowed: Allowed): Gr
     ),
     messages: allowed.messages.filter((one) => one.groupId === null || one.groupId === groupId),
   });
+}
+
+/** Its own unknown, by the label alone, with what it handed in for that jar. */
+function unknownOf(groupId: string, { unknowns, answers }: Allowed): GroupView['unknown'] {
+  const own = unknowns?.find((one) => one.groupId === groupId);
+  if (!own) return null;
+  const answer = answers?.filter((one) => one.groupId === groupId && one.code === own.code).at(-1);
+  return { code: own.code, kind: own.kind, answer: answer ?? null };
 }
 
 function workForGroup(work: Work): GroupView['works'][number] {

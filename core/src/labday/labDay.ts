@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { unknownSchools } from '../identify/nextBest';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
 import { observationSchema } from '../observation/observation';
@@ -207,6 +208,7 @@ export const settingsSchema = z.object({
   temperature: z.enum(temperatureScales),
   heating: z.enum(heatingSchools),
   discharge: z.enum(dischargeSchools),
+  unknowns: z.enum(unknownSchools),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 

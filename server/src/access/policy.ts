@@ -29,6 +29,7 @@ export const policy: readonly Rule[] = [
 
   { method: 'GET', path: '/group', roles: group },
   { method: 'GET', path: '/group/live', roles: group },
+  { method: 'POST', path: '/group/answer', roles: group },
   { method: 'POST', path: '/entries', roles: known },
   { method: 'GET', path: '/settings', roles: known },
 
@@ -53,6 +54,7 @@ export const policy: readonly Rule[] = [
   { method: 'POST', path: '/days/:dayId/messages', roles: instructor },
   { method: 'PUT', path: '/days/:dayId/unknowns', roles: instructor },
   { method: 'GET', path: '/days/:dayId/keys', roles: instructor },
+  { method: 'GET', path: '/days/:dayId/answers', roles: instructor },
 
   { method: 'GET', path: '/procedures', roles: staff },
   { method: 'PUT', path: '/procedures/:procedureId', roles: staff },

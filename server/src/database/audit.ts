@@ -16,7 +16,7 @@ export type Audited =
   | 'release changed'
   | 'verdict overridden'
   | 'key viewed'
-  | 'unknown assigned'
+  | 'unknowns dealt'
   | 'exported';
 
 /** Adds a line to the audit list. */

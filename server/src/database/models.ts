@@ -1,7 +1,7 @@
 import type {
+  BenchRecord,
   CellRecord,
   CellSetup,
-  BenchRecord,
   ContainerKind,
   DayTimetable,
   LabDay,
@@ -11,8 +11,10 @@ import type {
   Procedure,
   Rack,
   ReleaseWhen,
+  SealedUnknown,
   Settings,
   ShelfItem,
+  UnknownResult,
 } from '@stoichos/core';
 import { DataTypes } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
@@ -166,7 +168,17 @@ interface UnknownRow {
   groupId: string;
   labDayId: string;
   code: string;
+  kind: SealedUnknown['kind'];
   sealedKey: string;
+}
+interface UnknownAnswerRow {
+  id: string;
+  labDayId: string;
+  groupId: string;
+  code: string;
+  answer: string;
+  results: UnknownResult[];
+  sentAt: Date;
 }
 interface SettingsRow extends Settings {
   id: number;
@@ -349,7 +361,17 @@ export function defineModels(sequelize: Sequelize) {
       groupId: id(),
       labDayId: reference(),
       code: text(),
+      kind: text(),
       sealedKey: text(),
+    }),
+    unknownAnswers: define<UnknownAnswerRow>('unknownAnswer', 'unknown_answers', {
+      id: id(),
+      labDayId: reference(),
+      groupId: reference(),
+      code: text(),
+      answer: text(),
+      results: json(),
+      sentAt: moment(),
     }),
     settings: define<SettingsRow>('settings', 'settings', {
       id: { ...integer(), primaryKey: true },
@@ -358,6 +380,7 @@ export function defineModels(sequelize: Sequelize) {
       temperature: text(),
       heating: text(),
       discharge: text(),
+      unknowns: text(),
     }),
   };
 }

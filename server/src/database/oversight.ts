@@ -1,4 +1,12 @@
-import type { Message, MessageInput, Release, SealedUnknown } from '@stoichos/core';
+import type {
+  AnswerInput,
+  AssignedUnknown,
+  Message,
+  MessageInput,
+  Release,
+  SealedUnknown,
+  UnknownAnswer,
+} from '@stoichos/core';
 import { literal } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
@@ -61,24 +69,81 @@ export async function sealedUnknowns(
   dayId: string,
 ): Promise<SealedUnknown[]> {
   const rows = await unknowns.findAll({ where: { labDayId: dayId }, order: ['code'] });
-  return rows.map(({ groupId, code, sealedKey }) => ({ groupId, code, key: sealedKey }));
+  return rows.map(({ groupId, code, kind, sealedKey }) => ({
+    groupId,
+    code,
+    kind,
+    key: sealedKey,
+  }));
 }
 
 /** The labels of the unknowns of a day. */
 export async function labelsOfUnknowns(
   database: Database,
   dayId: string,
-): Promise<{ groupId: string; code: string }[]> {
-  return (await sealedUnknowns(database, dayId)).map(({ groupId, code }) => ({ groupId, code }));
+): Promise<AssignedUnknown[]> {
+  return (await sealedUnknowns(database, dayId)).map(({ groupId, code, kind }) => ({
+    groupId,
+    code,
+    kind,
+  }));
 }
 
-/** Gives a group its unknown, or another. @throws Problem 404. */
-export async function assignUnknown(
-  { groups, unknowns }: Database,
+/** Gives groups their unknowns, or others: all of them or, where one cannot be, none. @throws Problem 404. */
+export async function dealUnknowns(
+  { groups, unknowns, sequelize }: Database,
   dayId: string,
-  { groupId, code, key }: SealedUnknown,
+  dealt: readonly SealedUnknown[],
 ): Promise<void> {
-  if (!(await groups.findOne({ where: { id: groupId, labDayId: dayId } })))
-    throw notFound('group in this lab day', 'groupId', groupId);
-  await unknowns.upsert({ groupId, labDayId: dayId, code, sealedKey: key });
+  await sequelize.transaction(async (transaction) => {
+    for (const { groupId, code, kind, key } of dealt) {
+      if (!(await groups.findOne({ where: { id: groupId, labDayId: dayId }, transaction })))
+        throw notFound('group in this lab day', 'groupId', groupId);
+      await unknowns.upsert(
+        { groupId, labDayId: dayId, code, kind, sealedKey: key },
+        { transaction },
+      );
+    }
+  });
+}
+
+/** What was handed in on a day, in the order it came. */
+export async function answersOf(
+  { unknownAnswers }: Database,
+  dayId: string,
+): Promise<UnknownAnswer[]> {
+  const rows = await unknownAnswers.findAll({
+    where: { labDayId: dayId },
+    order: [literal('arrived')],
+  });
+  return rows.map(({ id, groupId, code, answer, results, sentAt }) => ({
+    id,
+    groupId,
+    code,
+    answer,
+    results,
+    sentAt: sentAt.toISOString(),
+  }));
+}
+
+/** Takes what a group hands in for its unknown, once however often it is sent. @throws Problem 404 without an unknown. */
+export async function handIn(
+  { unknowns, unknownAnswers }: Database,
+  { dayId, groupId }: { readonly dayId: string; readonly groupId: string },
+  { id, answer, results }: AnswerInput,
+): Promise<void> {
+  const own = await unknowns.findOne({ where: { groupId, labDayId: dayId } });
+  if (!own) throw notFound('unknown for this group', 'groupId', groupId);
+  await unknownAnswers.findOrCreate({
+    where: { id },
+    defaults: {
+      id,
+      labDayId: dayId,
+      groupId,
+      code: own.code,
+      answer,
+      results,
+      sentAt: new Date(),
+    },
+  });
 }

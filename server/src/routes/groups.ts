@@ -5,7 +5,9 @@ import {
   oversightSchema,
   readJoinCode,
   releaseSchema,
-  sealedUnknownSchema,
+  answerInputSchema,
+  dealtUnknownsSchema,
+  unknownAnswerSchema,
   viewForGroup,
 } from '@stoichos/core';
 import Router from '@koa/router';
@@ -19,7 +21,9 @@ import { dayOfCode, joiningOf, renewCode } from '../database/joining';
 import { loadDay } from '../database/labDays';
 import { notifyChanged, notifyEnded } from '../database/notify';
 import {
-  assignUnknown,
+  answersOf,
+  dealUnknowns,
+  handIn,
   labelsOfUnknowns,
   messagesOf,
   release,
@@ -80,7 +84,14 @@ export function groupRoutes(database: Database): Router {
       releases: await releasesOf(database, dayId),
       messages: await messagesOf(database, dayId),
       unknowns: await labelsOfUnknowns(database, dayId),
+      answers: await answersOf(database, dayId),
     });
+  });
+  router.post('/group/answer', async (context) => {
+    const bench = benchOf(context as Context);
+    await handIn(database, bench, body(context, answerInputSchema));
+    await notifyChanged(database, bench.dayId, bench.groupId);
+    context.status = 204;
   });
 
   const oversight = async (dayId: string) =>
@@ -127,16 +138,21 @@ export function groupRoutes(database: Database): Router {
   });
   router.put('/days/:dayId/unknowns', async (context) => {
     const dayId = idParameter(context, 'dayId');
-    const sealed = body(context, sealedUnknownSchema);
-    await assignUnknown(database, dayId, sealed);
-    await audit(database, whoAsks(context as Context).role, 'unknown assigned', sealed.code);
-    await notifyChanged(database, dayId, sealed.groupId);
+    const { unknowns } = body(context, dealtUnknownsSchema);
+    await dealUnknowns(database, dayId, unknowns);
+    const codes = unknowns.map(({ code }) => code).join(', ');
+    await audit(database, whoAsks(context as Context).role, 'unknowns dealt', codes);
+    await notifyChanged(database, dayId);
     context.body = await oversight(dayId);
   });
   router.get('/days/:dayId/keys', async (context) => {
     const dayId = idParameter(context, 'dayId');
     await audit(database, whoAsks(context as Context).role, 'key viewed');
     context.body = await sealedUnknowns(database, dayId);
+  });
+  router.get('/days/:dayId/answers', async (context) => {
+    const found = await answersOf(database, idParameter(context, 'dayId'));
+    context.body = found.map((answer) => unknownAnswerSchema.parse(answer));
   });
   return router;
 }

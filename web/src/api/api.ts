@@ -7,6 +7,7 @@ import {
   joinableSchema,
   oversightSchema,
   sealedUnknownSchema,
+  unknownAnswerSchema,
   sessionStateSchema,
   cellRunWithRecordSchema,
   logLineSchema,
@@ -21,6 +22,8 @@ import {
   entrySchema,
 } from '@stoichos/core';
 import type {
+  AnswerInput,
+  UnknownAnswer,
   AuditLine,
   BenchEntry,
   CellEntry,
@@ -372,13 +375,22 @@ export const api = createApi({
       providesTags: (_, __, id) => [{ type: 'Group', id }],
       keepUnusedDataFor: 0,
     }),
-    assignUnknown: build.mutation<Oversight, { dayId: string; unknown: SealedUnknown }>({
-      query: ({ dayId, unknown }) => ({
+    dealUnknowns: build.mutation<Oversight, { dayId: string; unknowns: readonly SealedUnknown[] }>({
+      query: ({ dayId, unknowns }) => ({
         url: `/days/${dayId}/unknowns`,
         method: 'PUT',
-        body: unknown,
+        body: { unknowns },
       }),
       invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit'],
+    }),
+    answers: build.query<UnknownAnswer[], string>({
+      query: (dayId) => `/days/${dayId}/answers`,
+      transformResponse: (raw) => z.array(unknownAnswerSchema).parse(raw),
+      providesTags: (_, __, id) => [{ type: 'Group', id }],
+    }),
+    handIn: build.mutation<void, AnswerInput>({
+      query: (answer) => ({ url: '/group/answer', method: 'POST', body: answer }),
+      invalidatesTags: ['Group'],
     }),
     sendMessage: build.mutation<Oversight, { dayId: string; message: MessageInput }>({
       query: ({ dayId, message }) => ({
@@ -416,7 +428,9 @@ export const {
   useReleaseMutation,
   useSendMessageMutation,
   useKeysQuery,
-  useAssignUnknownMutation,
+  useAnswersQuery,
+  useDealUnknownsMutation,
+  useHandInMutation,
   useDaysQuery,
   useDayQuery,
   useSaveDayMutation,

@@ -71,6 +71,16 @@ export function SchoolSettings() {
           <Radio value="ruleOfThumb" label="By the rule of thumb" />
         </Stack>
       </Radio.Group>
+      <Radio.Group
+        label="Unknowns"
+        value={settings.unknowns}
+        onChange={(unknowns) => change({ unknowns })}
+      >
+        <Stack gap={8} mt={6}>
+          <Radio value="mostInformative" label="Most informative test first" />
+          <Radio value="solubilityFirst" label="Solubility first, in the fixed order" />
+        </Stack>
+      </Radio.Group>
       <Anchor component={Link} to="/access">
         Who may come in: passphrases, sign out
       </Anchor>

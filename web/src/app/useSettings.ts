@@ -7,6 +7,7 @@ const untilLoaded: Settings = {
   temperature: '°C',
   heating: 'constantMass',
   discharge: 'potentials',
+  unknowns: 'mostInformative',
 };
 
 /** The chosen schools. */

@@ -28,6 +28,7 @@ import { LoadState } from '../parts/LoadState';
 import { Mark } from '../parts/Mark';
 import { TimerAlarms } from '../timers/TimerAlarms';
 import classes from './Groups.module.css';
+import { UnknownPanel } from './UnknownPanel';
 
 type GroupWork = GroupView['works'][number];
 
@@ -92,7 +93,7 @@ function AtBench({ view }: { view: GroupView }) {
           </Title>
           <Text size="sm" className="quiet">
             {day.name}
-            {view.unknownCode !== null && ` · your unknown: ${view.unknownCode}`}
+            {view.unknown !== null && ` · your unknown: ${view.unknown.code}`}
           </Text>
         </div>
         <OutboxNotice />
@@ -135,6 +136,7 @@ function AtBench({ view }: { view: GroupView }) {
             </div>
           </>
         )}
+        <UnknownPanel view={view} />
       </main>
     </>
   );

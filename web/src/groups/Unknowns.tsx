@@ -1,103 +1,213 @@
-import { Button, Group, Text, TextInput, Title } from '@mantine/core';
-import type { Group as Bench, Oversight, SealedUnknown } from '@stoichos/core';
+import { Button, Group, NumberInput, Table, Text, Title } from '@mantine/core';
+import { IconPrinter } from '@tabler/icons-react';
+import { assignUnknowns, costsOf, inseparableIn } from '@stoichos/core';
+import type { AssignedUnknown, Oversight, SealedUnknown, UnknownAnswer } from '@stoichos/core';
 import { useState } from 'react';
-import { useAssignUnknownMutation, useKeysQuery, useSessionQuery } from '../api/api';
+import {
+  useAnswersQuery,
+  useDealUnknownsMutation,
+  useKeysQuery,
+  useSessionQuery,
+} from '../api/api';
 import { explainError } from '../api/explainError';
 import { useLabDay } from '../days/DayFrame';
+import { Fold } from '../parts/Fold';
+import { TaskProgress } from '../worker/TaskProgress';
+import { CandidateSettings } from '../unknowns/CandidateSettings';
+import { useCandidates } from '../unknowns/useCandidates';
+import { useUnknownState } from '../unknowns/unknownState';
+import classes from './Groups.module.css';
+import { MarkOfAnswer } from './MarkOfAnswer';
 
-/** Which jar each bench has to identify. What is in it stays sealed until the instructor asks for it, and that is written down. */
+/** Which jar each bench has to identify, and what it says. What is in it stays sealed until the instructor asks for it, and that is written down. */
 export function Unknowns({ oversight }: { oversight: Oversight }) {
   const day = useLabDay();
   const { data: session } = useSessionQuery();
+  const isInstructor = session?.role === 'instructor';
   const [shown, setShown] = useState(false);
   const { data: keys } = useKeysQuery(day.id, { skip: !shown });
-  if (session?.role !== 'instructor') return null;
+  const { data: answers = [] } = useAnswersQuery(day.id, { skip: !isInstructor });
+  if (!isInstructor) return null;
   return (
-    <section className="card no-print" aria-label="Unknowns" style={{ marginTop: '1rem' }}>
+    <section className="card" aria-label="Unknowns" style={{ marginTop: '1rem' }}>
       <Group justify="space-between">
         <Title order={2} size="h4">
           Unknowns
         </Title>
-        <Button size="md" variant="default" aria-pressed={shown} onClick={() => setShown(!shown)}>
-          {shown ? 'Seal the keys' : 'Show the keys'}
-        </Button>
+        <Group gap="xs" className="no-print">
+          <Button
+            size="md"
+            variant="default"
+            leftSection={<IconPrinter size={18} aria-hidden />}
+            disabled={oversight.unknowns.length === 0}
+            onClick={() => window.print()}
+          >
+            Print the codes
+          </Button>
+          <Button
+            size="md"
+            variant="default"
+            aria-pressed={shown}
+            disabled={oversight.unknowns.length === 0}
+            onClick={() => setShown(!shown)}
+          >
+            {shown ? 'Seal the keys' : 'Show the keys'}
+          </Button>
+        </Group>
       </Group>
-      <Text size="sm" className="quiet">
-        A bench sees the code on its jar and never the key.
+      <Text size="sm" className="quiet no-print">
+        A bench sees the code on its jar and never the key. Keys on the screen are keys in the room.
       </Text>
-      {day.groups.map((bench) => (
-        <OneUnknown
-          key={bench.id}
-          bench={bench}
-          code={oversight.unknowns.find(({ groupId }) => groupId === bench.id)?.code ?? ''}
-          sealed={shown ? keys?.find(({ groupId }) => groupId === bench.id) : undefined}
-        />
-      ))}
+      {oversight.unknowns.length > 0 && (
+        <Dealt unknowns={oversight.unknowns} keys={shown ? keys : undefined} answers={answers} />
+      )}
+      <div className="no-print">
+        <Fold
+          title={oversight.unknowns.length === 0 ? 'Deal them out' : 'Deal anew'}
+          open={oversight.unknowns.length === 0}
+        >
+          <Deal />
+        </Fold>
+      </div>
     </section>
   );
 }
 
-interface OneUnknownProps {
-  readonly bench: Bench;
-  readonly code: string;
-  readonly sealed: SealedUnknown | undefined;
+function Dealt({
+  unknowns,
+  keys,
+  answers,
+}: {
+  unknowns: readonly AssignedUnknown[];
+  keys: readonly SealedUnknown[] | undefined;
+  answers: readonly UnknownAnswer[];
+}) {
+  const day = useLabDay();
+  return (
+    <Table.ScrollContainer minWidth={420}>
+      <Table verticalSpacing="xs" data-testid="dealt">
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Bench</Table.Th>
+            <Table.Th>Code</Table.Th>
+            <Table.Th className="no-print">Handed in</Table.Th>
+            {keys && <Table.Th className="no-print">Key and mark</Table.Th>}
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {day.groups.map((group) => {
+            const own = unknowns.find(({ groupId }) => groupId === group.id);
+            if (!own) return null;
+            const answer = answers
+              .filter(({ groupId, code }) => groupId === group.id && code === own.code)
+              .at(-1);
+            const key = keys?.find(({ groupId }) => groupId === group.id);
+            return (
+              <Table.Tr key={group.id}>
+                <Table.Th scope="row">{group.name}</Table.Th>
+                <Table.Td className={classes.jarCode}>{own.code}</Table.Td>
+                <Table.Td className="no-print">
+                  {answer ? (
+                    <>
+                      {answer.answer}{' '}
+                      <span className="quiet">
+                        by {answer.results.length} {answer.results.length === 1 ? 'test' : 'tests'}
+                      </span>
+                    </>
+                  ) : (
+                    <span className="quiet">nothing yet</span>
+                  )}
+                </Table.Td>
+                {keys && (
+                  <Table.Td className="no-print" data-testid={`key-${group.name}`}>
+                    {key?.key}
+                    {key && answer && <MarkOfAnswer sealed={key} answer={answer} />}
+                  </Table.Td>
+                )}
+              </Table.Tr>
+            );
+          })}
+        </Table.Tbody>
+      </Table>
+    </Table.ScrollContainer>
+  );
 }
 
-function OneUnknown({ bench, code, sealed }: OneUnknownProps) {
+/** The largest seed that is asked for. */
+const largestSeed = 999_999;
+
+/** What is dealt out comes from the set of the study; pairs that no test at hand tells apart are not both dealt. */
+function Deal() {
   const day = useLabDay();
-  const [typed, setTyped] = useState(code);
-  const [key, setKey] = useState('');
-  const [assign, { error, isLoading }] = useAssignUnknownMutation();
-  const submit = async () => {
-    const unknown = { groupId: bench.id, code: typed, key };
-    const done = await assign({ dayId: day.id, unknown });
-    if (!done.error) setKey('');
+  const { state, change } = useUnknownState();
+  const candidates = useCandidates(state);
+  const [seed, setSeed] = useState<number | ''>(() => Math.ceil(Date.now() % largestSeed));
+  const [deal, { error, isLoading }] = useDealUnknownsMutation();
+  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
+  const { model } = candidates;
+  // All that is listed is not a set anybody has on the shelf.
+  const tooMany = state.kind === 'organic' && state.listed.length === 0;
+  const submit = () => {
+    if (!model || seed === '') return;
+    const away = new Set(state.missing);
+    const canDo = (test: string): boolean => {
+      const costs = costsOf(state.kind, test);
+      return (
+        (costs?.hazard ?? 1) <= state.mostHazard &&
+        !costs?.reagents.some((reagent) => away.has(reagent))
+      );
+    };
+    const dealt = assignUnknowns({
+      groups: day.groups.map(({ id }) => id),
+      candidates: model.candidates,
+      seed,
+      inseparable: inseparableIn(model, canDo),
+    });
+    setLeftOut(dealt.leftOut);
+    const { kind } = state;
+    void deal({ dayId: day.id, unknowns: dealt.assignments.map((one) => ({ ...one, kind })) });
   };
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-    >
-      <Group mt="xs" align="flex-end">
-        <Text w="8rem" pb={10}>
-          {bench.name}
-        </Text>
-        <TextInput
-          label={`Code for ${bench.name}`}
-          size="md"
-          w="9rem"
-          maxLength={20}
-          value={typed}
-          onChange={(event) => setTyped(event.currentTarget.value)}
-          error={error ? explainError(error).message : undefined}
+    <>
+      <CandidateSettings state={state} change={change} candidates={candidates} />
+      {candidates.share !== undefined && (
+        <TaskProgress
+          what="Reckoning what each of them shows"
+          share={candidates.share}
+          cancel={candidates.cancel}
         />
-        <TextInput
-          label={`Sealed key for ${bench.name}`}
+      )}
+      {tooMany && <Text size="sm">Choose the compounds that are on the shelf.</Text>}
+      <Group align="end" mt="sm">
+        <NumberInput
           size="md"
-          type="password"
-          autoComplete="off"
-          maxLength={120}
-          placeholder={code === '' ? '' : 'sealed'}
-          value={key}
-          onChange={(event) => setKey(event.currentTarget.value)}
+          w={150}
+          label="Seed"
+          description="The same deals the same"
+          min={1}
+          max={largestSeed}
+          value={seed}
+          onChange={(value) => setSeed(typeof value === 'number' ? value : '')}
         />
         <Button
-          type="submit"
           size="md"
-          variant="default"
           loading={isLoading}
-          disabled={typed.trim() === '' || key.trim() === ''}
+          disabled={!model || tooMany || model.candidates.length === 0 || seed === ''}
+          onClick={submit}
         >
-          Assign
+          Deal to {day.groups.length} benches
         </Button>
-        {sealed && (
-          <Text pb={10} data-testid={`key-${bench.name}`}>
-            {sealed.code}: {sealed.key}
-          </Text>
-        )}
       </Group>
-    </form>
+      {error && (
+        <Text size="sm" role="alert" mt="xs">
+          {explainError(error).message} {explainError(error).remedy}
+        </Text>
+      )}
+      {leftOut.length > 0 && (
+        <Text size="sm" mt="xs" data-testid="left-out">
+          Not dealt, since no test at hand tells them from another that was: {leftOut.join(', ')}.
+        </Text>
+      )}
+    </>
   );
 }

@@ -252,6 +252,7 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
         label="School"
         value={state.school}
         data={[
+          { value: 'asSet', label: 'As set for this installation' },
           { value: 'mostInformative', label: 'Most informative first' },
           {
             value: 'solubilityFirst',

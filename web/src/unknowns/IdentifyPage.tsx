@@ -11,8 +11,9 @@ import {
   posteriorByClass,
   rankTests,
 } from '@stoichos/core';
-import type { Conclusion, RankedTest, TestLimits } from '@stoichos/core';
+import type { Conclusion, RankedTest, TestLimits, UnknownSchool } from '@stoichos/core';
 import { useMemo } from 'react';
+import { useSettings } from '../app/useSettings';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
 import { percent } from '../study/Likelihoods';
@@ -33,7 +34,9 @@ import type { KeptResult, UnknownState } from './unknownState';
 /** What an unknown is: the next test, what was seen beside its blank, and what is left of the candidates. */
 export function IdentifyPage() {
   const { state, change } = useUnknownState();
-  const { kind, school } = state;
+  const settings = useSettings();
+  const { kind } = state;
+  const school = state.school === 'asSet' ? settings.unknowns : state.school;
   const candidates = useCandidates(state);
   const { model, classOf } = candidates;
   const results = state.results[kind];
@@ -46,7 +49,11 @@ export function IdentifyPage() {
         all: posterior(model, results),
         conclusion: conclude(model, results),
         against: contradictions(model, results),
-        ranked: ordered(rankTests(model, results, { kind, school, ...limits }), state),
+        ranked: ordered(
+          rankTests(model, results, { kind, school, ...limits }),
+          state.rankBy,
+          school,
+        ),
         held: heldBack(model, results, { kind, school, ...limits }),
         fixed: nextInOrder(kind, model, results),
       },
@@ -98,7 +105,8 @@ export function IdentifyPage() {
                   </Text>
                 ))}
                 <SchoolNote
-                  state={state}
+                  kind={kind}
+                  school={school}
                   ranked={found.ranked}
                   fixed={found.fixed}
                   change={change}
@@ -159,7 +167,11 @@ function limitsOf({ sampleMg, minutes, mostHazard, missing }: UnknownState): Tes
 /** Points are read only when a pure sample is at hand, and last: they are told apart from the tests. */
 const points = [meltingPoint.name, boilingPoint.name];
 
-function ordered(tests: RankedTest[], { rankBy, school }: UnknownState): RankedTest[] {
+function ordered(
+  tests: RankedTest[],
+  rankBy: UnknownState['rankBy'],
+  school: UnknownSchool,
+): RankedTest[] {
   const worth = (test: RankedTest): number =>
     rankBy === 'perMinute'
       ? test.bitsPerMinute
@@ -186,6 +198,7 @@ function concluded(
   if (done === 0) return `Any of ${all}`;
   if (kind === 'noneOfThese') return 'None of them shows what was seen';
   if (kind === 'identified') return `It is ${candidates[0] ?? ''}, ${percent(probability)}`;
+  if (candidates.length === 1) return `Probably ${candidates[0] ?? ''}, ${percent(probability)}`;
   if (candidates.length > 6) return `Still ${candidates.length} of ${all} in question`;
   return `One of: ${candidates.join('; ')}`;
 }

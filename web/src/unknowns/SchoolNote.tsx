@@ -1,6 +1,6 @@
 import { Button, Text } from '@mantine/core';
 import { boilingPoint, meltingPoint } from '@stoichos/core';
-import type { RankedTest } from '@stoichos/core';
+import type { RankedTest, UnknownKind, UnknownSchool } from '@stoichos/core';
 import { testLabel } from './testLabel';
 import type { UnknownState } from './unknownState';
 
@@ -12,12 +12,14 @@ const cost = ({ minutes, sampleMg, hazard }: RankedTest): string =>
 
 /** Where the two schools would go different ways now, and what each would cost. */
 export function SchoolNote({
-  state: { kind, school },
+  kind,
+  school,
   ranked,
   fixed,
   change,
 }: {
-  state: UnknownState;
+  kind: UnknownKind;
+  school: UnknownSchool;
   ranked: readonly RankedTest[];
   fixed: string | undefined;
   change: (part: Partial<UnknownState>) => void;

@@ -23,7 +23,8 @@ const unknownSchema = z.object({
   /** Salts and mixtures it may be. */
   salts: z.array(z.string()),
   classesOut: z.array(z.string()),
-  school: z.enum(['solubilityFirst', 'mostInformative']),
+  /** As the installation has it, unless another was chosen here. */
+  school: z.enum(['asSet', 'solubilityFirst', 'mostInformative']),
   rankBy: z.enum(['bits', 'perMinute', 'perHazard', 'twoAhead']),
   sampleMg: typed,
   minutes: typed,
@@ -54,7 +55,7 @@ const initial: UnknownState = {
     'Pb(NO3)2',
   ],
   classesOut: [],
-  school: 'mostInformative',
+  school: 'asSet',
   rankBy: 'bits',
   sampleMg: '',
   minutes: '',

@@ -4,6 +4,7 @@ import { planAndPrepare } from './003-plan-and-prepare';
 import { benchAndJudge } from './004-bench-and-judge';
 import { electrolysis } from './005-electrolysis';
 import { access } from './006-access';
+import { unknowns } from './007-unknowns';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -13,4 +14,5 @@ export const migrations = [
   benchAndJudge,
   electrolysis,
   access,
+  unknowns,
 ] as const;
