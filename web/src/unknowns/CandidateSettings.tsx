@@ -196,7 +196,6 @@ function InorganicList({
       <TagsInput
         mt="sm"
         size="md"
-        clearable
         label="Salts and mixtures it may be"
         description="A formula, a name, an ion, or up to four with plus signs between them"
         data={[...issuedSalts.formulae]}
@@ -205,6 +204,23 @@ function InorganicList({
         onChange={(value) => change({ salts: value })}
         error={wrong}
       />
+      <Group gap="xs" mt={6}>
+        <Button
+          size="compact-md"
+          variant="default"
+          disabled={salts.length === 0}
+          onClick={() => change({ salts: [] })}
+        >
+          Take all out
+        </Button>
+        <Button
+          size="compact-md"
+          variant="default"
+          onClick={() => change({ salts: [...issuedSalts.formulae] })}
+        >
+          All that are commonly issued
+        </Button>
+      </Group>
       <Fold title="All mixtures of two ions">
         <MultiSelect
           size="md"
