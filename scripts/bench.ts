@@ -4,10 +4,19 @@
  */
 import {
   actionOf,
+  allCompounds,
   dishOf,
   dishSchema,
+  inorganicModel,
+  inorganicOutcomesOf,
+  issuedAnions,
+  issuedCations,
   mix,
+  organicModel,
+  pairsOfIons,
   planColours,
+  rankTests,
+  readCandidate,
   readySystems,
   schedule,
   shiftRunner,
@@ -15,6 +24,8 @@ import {
 } from '@stoichos/core';
 import type { AnyPortion, Task } from '@stoichos/core';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
+import { classTestsInOrder } from '../core/src/identify/organic/solubilityTree';
+import { expectedTests, fewestTests, testsInOrder } from '../core/src/identify/setCheck';
 import { spreading } from '../core/src/dish/spreading';
 import { minimise } from '../core/src/equilibrium/minimise';
 import { systemOf } from '../core/src/equilibrium/system';
@@ -258,8 +269,57 @@ benchFaults();
 benchShift();
 benchPlans();
 benchDish();
+/** Every 20th compound from each of twelve starts: sets of eleven and twelve, as an instructor would issue. */
+const setsOfUnknowns = 12;
+const apartInList = 20;
+
+async function benchIdentify(): Promise<void> {
+  const compounds = await allCompounds();
+  const model = organicModel(compounds);
+  const request = { kind: 'organic', school: 'mostInformative' } as const;
+  const ranking = timed(15, () => rankTests(model, [], request));
+  console.log(
+    `Next test of ${model.candidates.length} organic unknowns × ${model.tests.length} tests, two ahead: ${ranking.toFixed(0)} ms (aim: under 100 ms)`,
+  );
+  const ions = [...issuedCations.slice(0, 13), ...issuedAnions.slice(0, 7)];
+  const start = performance.now();
+  const outcomes = Object.fromEntries(
+    pairsOfIons(ions).map((pair) => [pair, inorganicOutcomesOf(readCandidate(pair))]),
+  );
+  const reckoning = (performance.now() - start) / 1000;
+  const pairs = inorganicModel(outcomes);
+  const rankingPairs = timed(5, () =>
+    rankTests(pairs, [], { kind: 'inorganic', school: 'mostInformative' }),
+  );
+  console.log(
+    `Next test of the ${pairs.candidates.length} pairs of ${ions.length} ions: ${rankingPairs.toFixed(0)} ms (aim: under 2000 ms); what they show, by the engine, once: ${reckoning.toFixed(0)} s`,
+  );
+  const order = [
+    'water',
+    'litmus',
+    'redLitmus',
+    'base',
+    'bicarbonate',
+    'acid',
+    'sulfuric',
+    ...classTestsInOrder,
+  ];
+  let [greedy, best, fixed] = [0, 0, 0];
+  for (let from = 0; from < setsOfUnknowns; from += 1) {
+    const set = organicModel(compounds.filter((_, at) => at % apartInList === from));
+    const small = { ...set, tests: set.tests.filter(({ name }) => order.includes(name)) };
+    greedy += expectedTests(small);
+    best += fewestTests(small);
+    fixed += testsInOrder(small, order);
+  }
+  console.log(
+    `Tests to identify, against the best tree: × ${(greedy / best).toFixed(3)} (aim: under 1.1); against the fixed solubility tree: × ${(greedy / fixed).toFixed(2)} (aim: under 0.75)`,
+  );
+}
+
 benchSteps();
 benchRandom(1000);
 benchSpeciation();
 benchSchedule(3, 4);
 benchSchedule(10, 6);
+await benchIdentify();

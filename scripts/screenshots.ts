@@ -91,9 +91,6 @@ await page.getByRole('status').filter({ hasText: 'Fitting' }).waitFor({ state: '
 await page.getByTestId('verdict').waitFor({ timeout: 90_000 });
 await page.locator('[data-waiting]').nth(2).click();
 await page.screenshot({ path: `${folder}/timetable.png`, fullPage: width !== '1280' });
-await page.goto(`${base}/days/${full.id}/prepare/waste`);
-await page.getByTestId('bottle').first().waitFor({ timeout: 60_000 });
-await page.screenshot({ path: `${folder}/waste.png`, fullPage: width !== '1280' });
 await page.goto(`${base}/equilibrium`);
 await page.getByRole('tab', { name: 'Plan' }).click();
 await page.getByRole('button', { name: 'Plan it' }).click();
@@ -120,12 +117,27 @@ await page.getByRole('option', { name: /^ammonia/ }).click();
 await page.goto(`${base}/gases/apparatus`);
 await page.getByTestId('checklist').waitFor({ timeout: 60_000 });
 await page.screenshot({ path: `${folder}/apparatus.png`, fullPage: width !== '1280' });
-await page.goto(`${base}/gases/cycles`);
-await page.getByRole('combobox', { name: 'Cycle' }).click();
-await page.getByRole('option', { name: 'Copper there and back' }).click();
-await page.getByRole('img', { name: /^Ring: Cu/ }).waitFor({ timeout: 30_000 });
-await page.waitForTimeout(500);
-await page.screenshot({ path: `${folder}/cycle.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/unknowns`);
+await page.getByTestId('conclusion').waitFor({ timeout: 60_000 });
+const seen = async (test: string, outcome: string) => {
+  const group = page.getByRole('group', { name: `Seen: ${test}`, exact: true });
+  if (!(await group.isVisible())) await page.getByText(/other tests$/).click();
+  await group.getByRole('button', { name: outcome, exact: true }).click();
+};
+await seen('Solubility in water', 'soluble');
+await seen('2,4-Dinitrophenylhydrazine', 'positive');
+await seen('Iodoform', 'positive');
+await page.getByText(/other tests$/).click();
+await page.evaluate(() => window.scrollTo(0, 0));
+await page.screenshot({ path: `${folder}/unknowns.png`, fullPage: width !== '1280' });
+await page.goto(`${base}/practice`);
+await page.getByRole('button', { name: 'Take an unknown' }).click({ timeout: 60_000 });
+await page
+  .getByRole('group', { name: 'Tests', exact: true })
+  .getByRole('button', { name: 'Sodium hydroxide, a few drops', exact: true })
+  .click();
+await page.waitForTimeout(300);
+await page.screenshot({ path: `${folder}/practice.png`, fullPage: width !== '1280' });
 await page.goto(`${base}/days/${coming.id}/groups`);
 await page.getByRole('button', { name: /^(Make the code|A new code)$/ }).click();
 const code = (await page.getByTestId('join-code').textContent()) ?? '';

@@ -95,6 +95,9 @@ function splitsOf(
 /** How many tests are looked at with what could follow them; the others tell less in one step. */
 const lookedAhead = 8;
 
+/** Tests with more outcomes than this, readings of a point, stand at the end and are not looked ahead from. */
+const mostOutcomes = 20;
+
 /** A test with what the best test after it would add. */
 export interface PairOfTests {
   readonly test: string;
@@ -111,7 +114,7 @@ export interface PairOfTests {
  */
 export function pairsOfTests(model: Model, results: readonly TestResult[]): PairOfTests[] {
   const now = weights(model, results);
-  const left = testsLeft(model, results);
+  const left = testsLeft(model, results).filter(({ outcomes }) => outcomes.length <= mostOutcomes);
   return nextTests(model, results)
     .slice(0, lookedAhead)
     .flatMap(({ test: name, bits }) => {

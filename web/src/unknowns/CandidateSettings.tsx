@@ -12,6 +12,7 @@ import {
 import {
   ChemistryError,
   compoundNames,
+  findSubstance,
   inorganicTests,
   issuedAnions,
   issuedCations,
@@ -22,6 +23,7 @@ import {
   readCandidate,
 } from '@stoichos/core';
 import { useState } from 'react';
+import { useShelfQuery } from '../api/api';
 import { Chip } from '../bench/ChipRow';
 import { Fold } from '../parts/Fold';
 import study from '../study/Study.module.css';
@@ -246,6 +248,15 @@ function InorganicList({
 
 const ionItem = (ion: string) => ({ value: ion, label: plainFormula(ion) });
 
+/** A reagent that the shelf could hold and does not; papers, wires and made-up reagents it does not list. */
+function isMissing(reagent: string, kept: ReadonlySet<string>): boolean {
+  try {
+    return !kept.has(findSubstance(reagent).substance.formula);
+  } catch {
+    return false;
+  }
+}
+
 const rankWords = {
   bits: 'what tells most',
   perMinute: 'bits per minute',
@@ -259,6 +270,8 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
   const reagents = [
     ...new Set(tests.flatMap(({ reagents: own }): readonly string[] => own)),
   ].sort();
+  const { data: shelf } = useShelfQuery();
+  const kept = new Set(shelf?.filter(({ amount }) => amount > 0).map(({ substance }) => substance));
   const number = (value: string | number) => (typeof value === 'number' ? value : '');
   return (
     <div className={study.block}>
@@ -325,6 +338,15 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
         value={state.missing}
         onChange={(value) => change({ missing: value })}
       />
+      <Button
+        size="md"
+        mt="xs"
+        variant="default"
+        disabled={!shelf}
+        onClick={() => change({ missing: reagents.filter((one) => isMissing(one, kept)) })}
+      >
+        As on the shelf
+      </Button>
     </div>
   );
 }

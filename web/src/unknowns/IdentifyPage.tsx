@@ -1,4 +1,4 @@
-import { Text } from '@mantine/core';
+import { Button, Text } from '@mantine/core';
 import {
   boilingPoint,
   conclude,
@@ -12,7 +12,7 @@ import {
   rankTests,
 } from '@stoichos/core';
 import type { Conclusion, RankedTest, TestLimits, UnknownSchool } from '@stoichos/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { useSettings } from '../app/useSettings';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
@@ -39,6 +39,7 @@ export function IdentifyPage() {
   const school = state.school === 'asSet' ? settings.unknowns : state.school;
   const candidates = useCandidates(state);
   const { model, classOf } = candidates;
+  const [again, setAgain] = useState<string>();
   const results = state.results[kind];
   const setResults = (next: readonly KeptResult[]) =>
     change({ results: { ...state.results, [kind]: [...next] } });
@@ -101,7 +102,15 @@ export function IdentifyPage() {
                   <Text key={at} role="alert" size="sm" mt="xs">
                     {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of
                     what the rest points to. That it is wrong is {percent(likelyWrong)} likely:
-                    repeat it with more sample and a fresh blank before believing it.
+                    repeat it with more sample and a fresh blank before believing it.{' '}
+                    <Button
+                      size="compact-md"
+                      variant="default"
+                      className="no-print"
+                      onClick={() => setAgain(test)}
+                    >
+                      Repeat it
+                    </Button>
                   </Text>
                 ))}
                 <SchoolNote
@@ -116,7 +125,11 @@ export function IdentifyPage() {
                   ranked={found.ranked}
                   held={found.held}
                   model={model}
-                  onRecord={(result) => setResults([...results, result])}
+                  again={again}
+                  onRecord={(result) => {
+                    setAgain(undefined);
+                    setResults([...results, result]);
+                  }}
                 >
                   <RecordTable
                     kind={kind}
@@ -127,6 +140,7 @@ export function IdentifyPage() {
                       .slice(0, 2)
                       .map(({ candidate }) => candidate)}
                     onChange={setResults}
+                    onAgain={setAgain}
                   />
                 </NextTests>
               </>

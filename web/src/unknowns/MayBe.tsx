@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core';
-import { derivatives, noneOfThese, sourceText } from '@stoichos/core';
+import { derivatives, inorganicTests, noneOfThese, organicTests, sourceText } from '@stoichos/core';
 import type { ClassPosterior, Compound, Conclusion, Posterior, UnknownKind } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import { Likelihoods } from '../study/Likelihoods';
@@ -63,6 +63,14 @@ export function MayBe({
         <Text size="sm">Open: {conclusion.candidates.join(', ')}.</Text>
       )}
       <Text size="sm" className="quiet" mt="sm">
+        {kind === 'organic'
+          ? 'What each compound shows follows from its groups; melting and boiling points are tabulated.'
+          : 'What each salt shows is computed by the engine, test by test.'}{' '}
+        {sourceText(
+          (kind === 'organic' ? organicTests : inorganicTests)[0]?.source ?? derivatives.source,
+        )}
+      </Text>
+      <Text size="sm" className="quiet" mt="xs">
         “{noneOfThese}” keeps a share: what is in no list cannot be ruled out by tests.
       </Text>
     </>

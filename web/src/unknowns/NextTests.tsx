@@ -1,6 +1,7 @@
 import { Button, Group, NumberInput, SegmentedControl, Text } from '@mantine/core';
 import {
   boilingPoint,
+  costsOf,
   inorganicTests,
   meltingPoint,
   organicTest,
@@ -13,6 +14,7 @@ import type { ReactNode } from 'react';
 import { Chip } from '../bench/ChipRow';
 import { Fold } from '../parts/Fold';
 import { CandidateName } from './CandidateName';
+import { percent } from '../study/Likelihoods';
 import type { KeptResult } from './unknownState';
 import { testLabel } from './testLabel';
 import classes from './Unknowns.module.css';
@@ -32,12 +34,22 @@ interface NextTestsProps {
   readonly held: readonly HeldBack[];
   readonly model: Model;
   readonly onRecord: (result: KeptResult) => void;
+  /** A test that is done once more. */
+  readonly again: string | undefined;
   /** What stands between the next tests and the others. */
   readonly children: ReactNode;
 }
 
 /** The tests that could come next, with the answers to tap. */
-export function NextTests({ kind, ranked, held, model, onRecord, children }: NextTestsProps) {
+export function NextTests({
+  kind,
+  ranked,
+  held,
+  model,
+  onRecord,
+  again,
+  children,
+}: NextTestsProps) {
   const [blank, setBlank] = useState<Blank>('clean');
   const card = (test: RankedTest, first: boolean) => (
     <TestCard
@@ -70,7 +82,11 @@ export function NextTests({ kind, ranked, held, model, onRecord, children }: Nex
             />
           </Group>
         )}
-        {ranked.slice(0, openTests).map((test, at) => card(test, at === 0))}
+        {again !== undefined && card(onceMore(kind, again), true)}
+        {ranked
+          .filter(({ test }) => test !== again)
+          .slice(0, openTests)
+          .map((test, at) => card(test, at === 0 && again === undefined))}
       </div>
       {children}
       <div className="no-print">
@@ -93,6 +109,23 @@ export function NextTests({ kind, ranked, held, model, onRecord, children }: Nex
       </div>
     </>
   );
+}
+
+/** A test that was done already, as a card to tap: what it tells now is not what it is done for. */
+function onceMore(kind: UnknownKind, test: string): RankedTest {
+  const { label = test, minutes = 1, sampleMg = 0, hazard = 1 } = costsOf(kind, test) ?? {};
+  return {
+    test,
+    label: `Once more: ${label}`,
+    bits: 0,
+    splits: [],
+    minutes,
+    sampleMg,
+    hazard,
+    bitsPerMinute: 0,
+    bitsPerHazard: 0,
+    why: '',
+  };
 }
 
 /** How many candidates of an outcome are named. */
@@ -123,7 +156,8 @@ function TestCard({
           {first && <span className="quiet"> — next</span>}
         </Text>
         <span className="quiet">
-          {bits.toFixed(2)} bits · {minutes} min · {sampleMg} mg
+          {splits.length > 0 && `${bits.toFixed(2)} bits · `}
+          {minutes} min · {sampleMg} mg
         </span>
       </div>
       {row?.how && <Text size="sm">{row.how}</Text>}
@@ -138,6 +172,9 @@ function TestCard({
           {bitsWithNext !== undefined &&
             then !== undefined &&
             ` With ${testLabel(kind, then).toLowerCase()} after it: ${bitsWithNext.toFixed(2)} bits.`}
+          {row.falsePositive !== undefined &&
+            row.falseNegative !== undefined &&
+            ` Told wrongly: ${percent(row.falsePositive)} too many, ${percent(row.falseNegative)} overlooked.`}
         </Text>
       )}
       {hazard > 3 && !row?.caution && <Text size="sm">Only where the local rules allow it.</Text>}

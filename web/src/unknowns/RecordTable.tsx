@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Group, Table, Text, TextInput } from '@mantine/core';
 import type { Model, UnknownKind } from '@stoichos/core';
-import { IconX } from '@tabler/icons-react';
+import { IconRepeat, IconX } from '@tabler/icons-react';
 import { Mark } from '../parts/Mark';
 import type { KeptResult } from './unknownState';
 import { CandidateName } from './CandidateName';
@@ -16,12 +16,15 @@ export function RecordTable({
   results,
   leading,
   onChange,
+  onAgain,
 }: {
   kind: UnknownKind;
   model: Model;
   results: readonly KeptResult[];
   leading: readonly string[];
   onChange: (results: readonly KeptResult[]) => void;
+  /** Asks for a test once more. */
+  onAgain: (test: string) => void;
 }) {
   const shownBy = (candidate: string, test: string): string | undefined =>
     model.tests.find(({ name }) => name === test)?.shown[model.candidates.indexOf(candidate)];
@@ -94,6 +97,15 @@ export function RecordTable({
                     );
                   })}
                   <Table.Td className="no-print">
+                    <ActionIcon
+                      size={44}
+                      variant="subtle"
+                      color="gray"
+                      aria-label={`Once more ${testLabel(kind, test)}`}
+                      onClick={() => onAgain(test)}
+                    >
+                      <IconRepeat size={20} aria-hidden />
+                    </ActionIcon>
                     <ActionIcon
                       size={44}
                       variant="subtle"
