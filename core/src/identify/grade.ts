@@ -102,7 +102,8 @@ function evidence(
   return {
     what,
     of,
-    points: of * (0.5 * right + 0.5 * leads),
+    // What the jar does not show leads nowhere, however well it fits the answer.
+    points: of * right * (0.5 + 0.5 * leads),
     why: `${judged.filter(Boolean).length} of ${judged.length} results as the jar shows them; they make the answer ${Math.round(100 * leads)} % likely`,
   };
 }

@@ -19,7 +19,11 @@ export function reasoningPath(model: Model, results: readonly TestResult[]): Rea
     const [bitsBefore, bitsAfter] = [at, at + 1].map((count) =>
       entropy(weights(model, results.slice(0, count))),
     ) as [number, number];
-    const [first] = posterior(model, results.slice(0, at + 1));
+    const all = posterior(model, results.slice(0, at + 1));
+    // While much is open, what is in no list leads by its share alone and says nothing.
+    const first = all.find(
+      ({ candidate, probability }) => candidate !== noneOfThese || probability > 0.5,
+    );
     return {
       ...result,
       bitsBefore,

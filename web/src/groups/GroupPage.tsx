@@ -93,7 +93,12 @@ function AtBench({ view }: { view: GroupView }) {
           </Title>
           <Text size="sm" className="quiet">
             {day.name}
-            {view.unknown !== null && ` · your unknown: ${view.unknown.code}`}
+            {view.unknown !== null && (
+              <>
+                {' · '}
+                <a href="#unknown">your unknown: {view.unknown.code}</a>
+              </>
+            )}
           </Text>
         </div>
         <OutboxNotice />

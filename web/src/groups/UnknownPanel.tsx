@@ -71,7 +71,7 @@ function OneUnknown({
       ? compoundNames
       : [...issuedSalts.formulae, ...issuedCations, ...issuedAnions];
   return (
-    <section className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
+    <section id="unknown" className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
       <Title order={2} size="h4">
         Your unknown: {code}
       </Title>

@@ -13,6 +13,7 @@ import { explainError } from '../api/explainError';
 import { useLabDay } from '../days/DayFrame';
 import { Fold } from '../parts/Fold';
 import { TaskProgress } from '../worker/TaskProgress';
+import { CandidateName } from '../unknowns/CandidateName';
 import { CandidateSettings } from '../unknowns/CandidateSettings';
 import { useCandidates } from '../unknowns/useCandidates';
 import { useUnknownState } from '../unknowns/unknownState';
@@ -120,7 +121,7 @@ function Dealt({
                 </Table.Td>
                 {keys && (
                   <Table.Td className="no-print" data-testid={`key-${group.name}`}>
-                    {key?.key}
+                    {key && <CandidateName kind={key.kind} name={key.key} />}
                     {key && answer && <MarkOfAnswer sealed={key} answer={answer} />}
                   </Table.Td>
                 )}

@@ -34,10 +34,17 @@ interface CandidateSettingsProps {
   readonly state: UnknownState;
   readonly change: (part: Partial<UnknownState>) => void;
   readonly candidates: Candidates;
+  /** Whether it is about one jar, with its code. */
+  readonly oneJar?: boolean;
 }
 
 /** What is set: what the unknown may be, which school, and what limits the tests. */
-export function CandidateSettings({ state, change, candidates }: CandidateSettingsProps) {
+export function CandidateSettings({
+  state,
+  change,
+  candidates,
+  oneJar = false,
+}: CandidateSettingsProps) {
   const { kind, classesOut } = state;
   return (
     <>
@@ -52,14 +59,16 @@ export function CandidateSettings({ state, change, candidates }: CandidateSettin
         ]}
         onChange={(value) => change({ kind: value as UnknownState['kind'], classesOut: [] })}
       />
-      <TextInput
-        mt="sm"
-        size="md"
-        label="Code on the jar"
-        maxLength={40}
-        value={state.label}
-        onChange={(event) => change({ label: event.currentTarget.value })}
-      />
+      {oneJar && (
+        <TextInput
+          mt="sm"
+          size="md"
+          label="Code on the jar"
+          maxLength={40}
+          value={state.label}
+          onChange={(event) => change({ label: event.currentTarget.value })}
+        />
+      )}
       {kind === 'organic' ? (
         <OrganicList state={state} change={change} failure={candidates.failure?.message} />
       ) : (

@@ -66,7 +66,9 @@ export function IdentifyPage() {
       tools={<PrintButton />}
       settings={{
         label: 'What it may be',
-        children: <CandidateSettings state={state} change={change} candidates={candidates} />,
+        children: (
+          <CandidateSettings state={state} change={change} candidates={candidates} oneJar />
+        ),
       }}
       answer={{
         label: 'The next test',

@@ -39,8 +39,7 @@ export function ReasoningFlow({
                 </span>
               ) : (
                 <>
-                  about {left} left, {(bitsBefore - bitsAfter).toFixed(1)} bits{' '}
-                  {bitsAfter > bitsBefore ? '(it made things less clear)' : 'gained'}
+                  about {left} left, {gained(bitsBefore - bitsAfter)}
                   <br />
                   <span className="quiet">
                     <CandidateName kind={kind} name={leading} />, {percent(probability)}
@@ -53,4 +52,14 @@ export function ReasoningFlow({
       </ol>
     </>
   );
+}
+
+/** Less than this is no gain and no loss, bits. */
+const little = 0.05;
+
+function gained(bits: number): string {
+  if (Math.abs(bits) < little) return 'nothing gained';
+  return bits > 0
+    ? `${bits.toFixed(1)} bits gained`
+    : `${(-bits).toFixed(1)} bits lost: it does not go with the rest`;
 }

@@ -43,14 +43,11 @@ export function RecordTable({
                 <Table.Th>Test</Table.Th>
                 <Table.Th>Seen</Table.Th>
                 <Table.Th>Blank</Table.Th>
-                {leading.map((candidate) => (
-                  <Table.Th key={candidate}>
+                {leading.map((candidate, rank) => (
+                  <Table.Th key={candidate} className={rank > 0 ? (classes.second ?? '') : ''}>
                     <CandidateName kind={kind} name={candidate} />
                   </Table.Th>
                 ))}
-                <Table.Th className="no-print">
-                  <span className="visually-hidden">Change</span>
-                </Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -58,31 +55,52 @@ export function RecordTable({
                 <Table.Tr key={at}>
                   <Table.Th scope="row">
                     {testLabel(kind, test)}
-                    <TextInput
-                      size="xs"
-                      mt={4}
-                      className={note === '' ? 'no-print' : ''}
-                      variant="unstyled"
-                      placeholder="Note"
-                      aria-label={`Note on ${testLabel(kind, test)}`}
-                      maxLength={200}
-                      value={note}
-                      onChange={(event) => {
-                        const text = event.currentTarget.value;
-                        onChange(
-                          results.map((one, index) =>
-                            index === at ? { ...one, note: text } : one,
-                          ),
-                        );
-                      }}
-                    />
+                    <Group gap={0} wrap="nowrap" className={note === '' ? 'no-print' : ''}>
+                      <TextInput
+                        size="xs"
+                        style={{ flex: 1 }}
+                        variant="unstyled"
+                        placeholder="Note"
+                        aria-label={`Note on ${testLabel(kind, test)}`}
+                        maxLength={200}
+                        value={note}
+                        onChange={(event) => {
+                          const text = event.currentTarget.value;
+                          onChange(
+                            results.map((one, index) =>
+                              index === at ? { ...one, note: text } : one,
+                            ),
+                          );
+                        }}
+                      />
+                      <span className="no-print" style={{ display: 'flex' }}>
+                        <ActionIcon
+                          size={44}
+                          variant="subtle"
+                          color="gray"
+                          aria-label={`Once more ${testLabel(kind, test)}`}
+                          onClick={() => onAgain(test)}
+                        >
+                          <IconRepeat size={20} aria-hidden />
+                        </ActionIcon>
+                        <ActionIcon
+                          size={44}
+                          variant="subtle"
+                          color="gray"
+                          aria-label={`Take back ${testLabel(kind, test)}`}
+                          onClick={() => onChange(results.filter((_, index) => index !== at))}
+                        >
+                          <IconX size={20} aria-hidden />
+                        </ActionIcon>
+                      </span>
+                    </Group>
                   </Table.Th>
                   <Table.Td>{outcome}</Table.Td>
                   <Table.Td>{blankWords[blank]}</Table.Td>
-                  {leading.map((candidate) => {
+                  {leading.map((candidate, rank) => {
                     const expected = shownBy(candidate, test);
                     return (
-                      <Table.Td key={candidate}>
+                      <Table.Td key={candidate} className={rank > 0 ? (classes.second ?? '') : ''}>
                         {expected === undefined ? (
                           <Mark of="notPredicted" />
                         ) : (
@@ -96,26 +114,6 @@ export function RecordTable({
                       </Table.Td>
                     );
                   })}
-                  <Table.Td className="no-print">
-                    <ActionIcon
-                      size={44}
-                      variant="subtle"
-                      color="gray"
-                      aria-label={`Once more ${testLabel(kind, test)}`}
-                      onClick={() => onAgain(test)}
-                    >
-                      <IconRepeat size={20} aria-hidden />
-                    </ActionIcon>
-                    <ActionIcon
-                      size={44}
-                      variant="subtle"
-                      color="gray"
-                      aria-label={`Take back ${testLabel(kind, test)}`}
-                      onClick={() => onChange(results.filter((_, index) => index !== at))}
-                    >
-                      <IconX size={20} aria-hidden />
-                    </ActionIcon>
-                  </Table.Td>
                 </Table.Tr>
               ))}
             </Table.Tbody>
