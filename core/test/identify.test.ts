@@ -20,6 +20,7 @@ import {
   pointOutcome,
 } from '../src/identify/organic/physicalPoint';
 import { classTestsInOrder, nextInTree } from '../src/identify/organic/solubilityTree';
+import { conclude, reasoningPath } from '../src/identify/reasoning';
 import { readOutcome } from '../src/identify/readOutcome';
 import {
   checkSet,
@@ -141,6 +142,39 @@ describe('Bayes and Shannon on small cases by hand', () => {
         told.filter(({ test }) => test !== 't'),
       ),
     ).toHaveLength(0);
+  });
+});
+
+describe('what is concluded', () => {
+  const model = modelFrom({ a: 'pppp', b: 'nnnn', c: 'ppnn' }, ['s', 't', 'u', 'v'], 0.05, 0.1);
+  const told = (outcomes: string) =>
+    ['s', 't', 'u', 'v']
+      .slice(0, outcomes.length)
+      .map((test, at) => ({ test, outcome: outcomes[at] ?? '' }));
+
+  it('is open while several are near, identified when one is left, and neither by default', () => {
+    expect(conclude(model, []).kind).toBe('open');
+    expect(conclude(model, told('pp')).candidates).toEqual(['a', 'c']);
+    expect(conclude(model, told('pppp'))).toMatchObject({ kind: 'identified', candidates: ['a'] });
+    // Results that go with nobody.
+    expect(conclude(model, told('npnp')).kind).toBe('noneOfThese');
+  });
+
+  it('is not “none of these” for leading among many with a small share', () => {
+    const many = modelFrom(
+      Object.fromEntries(Array.from({ length: 60 }, (_, at) => [`c${at}`, 'p'])),
+      ['s'],
+      0.05,
+      0.02,
+    );
+    expect(posterior(many, [])[0]?.candidate).toBe(noneOfThese);
+    expect(conclude(many, []).kind).toBe('open');
+  });
+
+  it('is told step by step, with the bits each result gave', () => {
+    const path = reasoningPath(model, told('ppp'));
+    expect(path.map(({ leading }) => leading)).toEqual(['a', 'a', 'a']);
+    for (const { bitsBefore, bitsAfter } of path) expect(bitsAfter).toBeLessThan(bitsBefore);
   });
 });
 

@@ -52,9 +52,10 @@ export interface Conclusion {
 /** What the results allow one to conclude. */
 export function conclude(model: Model, results: readonly TestResult[]): Conclusion {
   const all = posterior(model, results);
-  const [first] = all;
-  if (!first || first.candidate === noneOfThese)
-    return { kind: 'noneOfThese', candidates: [], probability: first?.probability ?? 1 };
+  const none = all.find(({ candidate }) => candidate === noneOfThese)?.probability ?? 0;
+  const first = all.find(({ candidate }) => candidate !== noneOfThese);
+  // Among many that are open it leads now and then by its share alone; it is concluded only when it outweighs all of them.
+  if (!first || none > 0.5) return { kind: 'noneOfThese', candidates: [], probability: none };
   if (first.probability >= identifiedFrom)
     return { kind: 'identified', candidates: [first.candidate], probability: first.probability };
   const near = all.filter(

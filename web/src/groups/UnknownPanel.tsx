@@ -1,13 +1,4 @@
-import {
-  ActionIcon,
-  Autocomplete,
-  Button,
-  Group,
-  SegmentedControl,
-  Select,
-  Text,
-  Title,
-} from '@mantine/core';
+import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
 import {
   compoundNames,
   inorganicTests,
@@ -19,7 +10,7 @@ import {
   unknownResultSchema,
   unsure,
 } from '@stoichos/core';
-import type { GroupView, UnknownResult } from '@stoichos/core';
+import type { GroupView } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';
@@ -27,13 +18,10 @@ import { useHandInMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { Chip } from '../bench/ChipRow';
 import { useKept } from '../study/useKept';
+import { BlankChoice, blankWords } from '../unknowns/BlankChoice';
+import type { Blank } from '../unknowns/BlankChoice';
 import { testLabel } from '../unknowns/testLabel';
 
-const blankWords = {
-  clean: 'stayed as it should',
-  same: 'showed it too',
-  none: 'none was run',
-} as const;
 const resultsSchema = z.array(unknownResultSchema);
 
 /** A bench’s own unknown: tests beside their blanks, and what it takes it for. What is not handed in stays on the tablet. */
@@ -56,7 +44,7 @@ function OneUnknown({
     answer?.results ?? [],
   );
   const [test, setTest] = useState<string | null>(null);
-  const [blank, setBlank] = useState<UnknownResult['blank']>('clean');
+  const [blank, setBlank] = useState<Blank>('clean');
   const [name, setName] = useState(answer?.answer ?? '');
   const [handIn, { error, isLoading }] = useHandInMutation();
   const tests = kind === 'organic' ? organicTests : inorganicTests;
@@ -115,13 +103,10 @@ function OneUnknown({
               <strong>Caution.</strong> {row.caution}
             </Text>
           )}
-          <Text mt="sm">The blank beside it ({row.blank})</Text>
-          <SegmentedControl
-            size="md"
-            aria-label="The blank beside it"
+          <BlankChoice
             value={blank}
-            data={Object.entries(blankWords).map(([value, label]) => ({ value, label }))}
-            onChange={(value) => setBlank(value as UnknownResult['blank'])}
+            onChange={setBlank}
+            what={`The blank beside it (${row.blank})`}
           />
           <Group gap={8} mt="sm" role="group" aria-label="What you saw">
             {[...toldOutcomes(kind, row.name), unsure].map((outcome) => (

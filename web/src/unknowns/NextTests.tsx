@@ -1,9 +1,11 @@
-import { Button, Group, NumberInput, SegmentedControl, Text } from '@mantine/core';
+import { Button, Group, NumberInput, Text } from '@mantine/core';
 import {
   boilingPoint,
   costsOf,
+  drawRecord,
   inorganicTests,
   meltingPoint,
+  observationsOf,
   organicTest,
   pointOutcome,
   unsure,
@@ -12,19 +14,16 @@ import type { HeldBack, Model, RankedTest, UnknownKind, UnknownTest } from '@sto
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { Chip } from '../bench/ChipRow';
+import { Vessel } from '../glassware/Vessel';
 import { Fold } from '../parts/Fold';
+import { BlankChoice } from './BlankChoice';
+import type { Blank } from './BlankChoice';
 import { CandidateName } from './CandidateName';
 import { percent } from '../study/Likelihoods';
 import type { KeptResult } from './unknownState';
 import { testLabel } from './testLabel';
 import classes from './Unknowns.module.css';
 
-type Blank = KeptResult['blank'];
-const blankWords = {
-  clean: 'stayed as it should',
-  same: 'showed it too',
-  none: 'none was run',
-} as const;
 /** How many tests stand open; the others are folded away. */
 const openTests = 3;
 
@@ -70,18 +69,7 @@ export function NextTests({
             once again.
           </Text>
         )}
-        {ranked.length > 0 && (
-          <Group gap="sm" mt="sm">
-            <Text size="sm">The blank beside it</Text>
-            <SegmentedControl
-              size="md"
-              aria-label="The blank beside it"
-              value={blank}
-              data={Object.entries(blankWords).map(([value, label]) => ({ value, label }))}
-              onChange={(value) => setBlank(value as Blank)}
-            />
-          </Group>
-        )}
+        {ranked.length > 0 && <BlankChoice value={blank} onChange={setBlank} />}
         {again !== undefined && card(onceMore(kind, again), true)}
         {ranked
           .filter(({ test }) => test !== again)
@@ -168,7 +156,8 @@ function TestCard({
       )}
       {first && row?.blank && (
         <Text size="sm" className="quiet">
-          Blank: {row.blank}.
+          {row.reagents && row.reagents.length > 0 && `Needs ${row.reagents.join(', ')}; `}
+          {row.cost !== undefined && `cost ${row.cost} of 5. `}Blank: {row.blank}.
           {bitsWithNext !== undefined &&
             then !== undefined &&
             ` With ${testLabel(kind, then).toLowerCase()} after it: ${bitsWithNext.toFixed(2)} bits.`}
@@ -192,10 +181,40 @@ function TestCard({
           </Chip>
         </Group>
       )}
-      {first && !scale && (
-        <ul className={classes.plain}>
-          {splits.map(({ outcome, candidates }) => (
-            <li key={outcome}>
+      {first && !scale && splits.length > 0 && (
+        <Expected kind={kind} test={test} label={label} splits={splits} />
+      )}
+    </section>
+  );
+}
+
+/** What each outcome looks like, and whom it would leave. */
+function Expected({
+  kind,
+  test,
+  label,
+  splits,
+}: {
+  kind: UnknownKind;
+  test: string;
+  label: string;
+  splits: RankedTest['splits'];
+}) {
+  return (
+    <ul className={classes.expected}>
+      {splits.map(({ outcome, candidates }) => {
+        const look = observationsOf(kind, test, outcome);
+        return (
+          <li key={outcome}>
+            {look && (
+              <Vessel
+                container="testTube"
+                view={drawRecord(look, 0.45)}
+                label={`${label}, ${outcome}`}
+                height={84}
+              />
+            )}
+            <span>
               <strong>{outcome}</strong>:{' '}
               {candidates.slice(0, namedMost).map((one, index) => (
                 <span key={one}>
@@ -204,11 +223,11 @@ function TestCard({
                 </span>
               ))}
               {candidates.length > namedMost && ` and ${candidates.length - namedMost} more`}
-            </li>
-          ))}
-        </ul>
-      )}
-    </section>
+            </span>
+          </li>
+        );
+      })}
+    </ul>
   );
 }
 

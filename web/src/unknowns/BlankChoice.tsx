@@ -1,0 +1,38 @@
+import { Group, Text } from '@mantine/core';
+import type { UnknownResult } from '@stoichos/core';
+import { Chip } from '../bench/ChipRow';
+
+export type Blank = UnknownResult['blank'];
+
+/** What a blank may have done, in words. */
+export const blankWords = {
+  clean: 'stayed as it should',
+  same: 'showed it too',
+  none: 'none was run',
+} as const satisfies Record<Blank, string>;
+
+/** What the blank beside a test did: chips that wrap, for a tablet held upright. */
+export function BlankChoice({
+  value,
+  onChange,
+  what = 'The blank beside it',
+}: {
+  value: Blank;
+  onChange: (blank: Blank) => void;
+  what?: string;
+}) {
+  return (
+    <>
+      <Text size="sm" mt="sm">
+        {what}
+      </Text>
+      <Group gap={6} mt={4} role="group" aria-label="The blank beside it">
+        {(['clean', 'same', 'none'] as const).map((one) => (
+          <Chip key={one} chosen={value === one} onTap={() => onChange(one)}>
+            {blankWords[one]}
+          </Chip>
+        ))}
+      </Group>
+    </>
+  );
+}
