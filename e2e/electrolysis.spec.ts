@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { expectReadsWell } from './support/readsWell';
 import { makeLabDay, openStage, openView } from './support/steps';
 
 const group = 'Bench Tern';
@@ -316,17 +316,7 @@ for (const [scheme, width] of [
       (value) => localStorage.setItem('mantine-color-scheme-value', value),
       scheme,
     );
-    const check = async (where: string) => {
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const grave = violations
-        .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-        .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
-      expect(grave).toEqual([]);
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - window.innerWidth,
-      );
-      expect(over, where).toBeLessThanOrEqual(0);
-    };
+    const check = (where: string) => expectReadsWell(page, where);
     await openView(page, '/electrolysis');
     await beginWith(page, 'Zinc on a plate');
     await expect(electrode(page, 'Minus').getByTestId('product').first()).toContainText('Zn');

@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { expectNoSidewaysScroll, seriousFaults } from './support/readsWell';
 import { openView } from './support/steps';
 
 const stages = ['plan', 'prepare', 'bench', 'judge', 'report'] as const;
@@ -53,18 +53,6 @@ async function views(page: Page): Promise<string[]> {
       'prepare/waste',
     ].map((view) => `/days/${planned?.id ?? ''}/${view}`),
   ];
-}
-
-async function seriousFaults(page: Page, where: string): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  return violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
-}
-
-async function expectNoSidewaysScroll(page: Page, where: string): Promise<void> {
-  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  expect(over, where).toBeLessThanOrEqual(0);
 }
 
 const setLook = (page: Page, scheme: string) =>

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { expectReadsWell } from './support/readsWell';
 import { makeLabDay, openStage, openView } from './support/steps';
 
 const number = (page: Page, label: string) =>
@@ -268,15 +268,6 @@ for (const [scheme, width] of [
       await expect(
         page.getByTestId(/^(routes|amounts|checklist|circuit-summary|posterior|ring-masses)$/),
       ).toBeVisible({ timeout: 60_000 });
-      const over = await page.evaluate(
-        () => document.documentElement.scrollWidth - window.innerWidth,
-      );
-      expect(over, view).toBeLessThanOrEqual(0);
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(
-        violations
-          .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-          .map(({ id, nodes }) => `${view} ${id} ${nodes[0]?.html}`),
-      ).toEqual([]);
+      await expectReadsWell(page, view);
     }
   });

@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { expectReadsWell } from './support/readsWell';
 import { dayWithCode, tablet } from './support/groups';
 import { openStage, openView } from './support/steps';
 
@@ -153,16 +153,7 @@ for (const width of [768, 390])
     const bench = await tablet(browser, application.url, code, 'Bench Tern');
     const check = async (one: Page, where: string) => {
       await one.setViewportSize({ width, height: 900 });
-      const over = await one.evaluate(
-        () => document.documentElement.scrollWidth - window.innerWidth,
-      );
-      expect(over, where).toBeLessThanOrEqual(0);
-      const { violations } = await new AxeBuilder({ page: one }).analyze();
-      expect(
-        violations
-          .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-          .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`),
-      ).toEqual([]);
+      await expectReadsWell(one, where);
     };
     await expect(bench.getByTestId('step')).toBeVisible();
     await check(bench, 'group');

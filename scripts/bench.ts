@@ -24,11 +24,10 @@ import {
 } from '@stoichos/core';
 import type { AnyPortion, Task } from '@stoichos/core';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { classTestsInOrder } from '../core/src/identify/organic/solubilityTree';
-import { expectedTests, fewestTests, testsInOrder } from '../core/src/identify/setCheck';
 import { spreading } from '../core/src/dish/spreading';
 import { minimise } from '../core/src/equilibrium/minimise';
 import { systemOf } from '../core/src/equilibrium/system';
+import { testsToIdentify } from '../core/test/support/setsOfUnknowns';
 import { rankOf, seededFaults } from '../core/test/support/seededFaults';
 import { nestedDish } from './nestedDish';
 
@@ -269,10 +268,6 @@ benchFaults();
 benchShift();
 benchPlans();
 benchDish();
-/** Every 20th compound from each of twelve starts: sets of eleven and twelve, as an instructor would issue. */
-const setsOfUnknowns = 12;
-const apartInList = 20;
-
 async function benchIdentify(): Promise<void> {
   const compounds = await allCompounds();
   const model = organicModel(compounds);
@@ -294,26 +289,9 @@ async function benchIdentify(): Promise<void> {
   console.log(
     `Next test of the ${pairs.candidates.length} pairs of ${ions.length} ions: ${rankingPairs.toFixed(0)} ms (aim: under 2000 ms); what they show, by the engine, once: ${reckoning.toFixed(0)} s`,
   );
-  const order = [
-    'water',
-    'litmus',
-    'redLitmus',
-    'base',
-    'bicarbonate',
-    'acid',
-    'sulfuric',
-    ...classTestsInOrder,
-  ];
-  let [greedy, best, fixed] = [0, 0, 0];
-  for (let from = 0; from < setsOfUnknowns; from += 1) {
-    const set = organicModel(compounds.filter((_, at) => at % apartInList === from));
-    const small = { ...set, tests: set.tests.filter(({ name }) => order.includes(name)) };
-    greedy += expectedTests(small);
-    best += fewestTests(small);
-    fixed += testsInOrder(small, order);
-  }
+  const { mostTelling, bestTree, fixed } = await testsToIdentify();
   console.log(
-    `Tests to identify, against the best tree: × ${(greedy / best).toFixed(3)} (aim: under 1.1); against the fixed solubility tree: × ${(greedy / fixed).toFixed(2)} (aim: under 0.75)`,
+    `Tests to identify, against the best tree: × ${(mostTelling / bestTree).toFixed(3)} (aim: under 1.1); against the fixed solubility tree: × ${(mostTelling / fixed).toFixed(2)} (aim: under 0.75)`,
   );
 }
 

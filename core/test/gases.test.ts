@@ -805,8 +805,7 @@ describe('an unknown gas', () => {
       const results: { test: string; outcome: string }[] = [];
       for (let at = 0; at < 8; at += 1) {
         const [next] = safestFirst(nextTests(model, results));
-        if (!next || (posterior(model, results)[0]?.probability ?? 0) > 0.95)
-          break;
+        if (!next || (posterior(model, results)[0]?.probability ?? 0) > 0.95) break;
         results.push({ test: next.test, outcome: outcomes[gas]?.[next.test] ?? '' });
       }
       const [first] = posterior(model, results);
