@@ -531,7 +531,14 @@ export { inorganicTests, outcomesOf as inorganicOutcomesOf } from './identify/in
 export type { InorganicOutcomes } from './identify/inorganic/runTests';
 export { keepCandidates, modelOf } from './identify/model';
 export type { Model, OutcomeTable, TestModel, Trust } from './identify/model';
-export { costsOf, heldBack, nextInOrder, rankTests, unknownSchools } from './identify/nextBest';
+export {
+  costsOf,
+  heldBack,
+  isPoint,
+  nextInOrder,
+  rankTests,
+  unknownSchools,
+} from './identify/nextBest';
 export type {
   HeldBack,
   RankedTest,

@@ -520,6 +520,35 @@ describe('the identify verb', () => {
     await expect(asked()).rejects.toMatchObject({ code, field });
   });
 
+  it.each([
+    ['flame', 'lilac', ['violet', 'yellow', 'no colour'], 'violet'],
+    ['flame', 'brick red', ['orange', 'red'], 'orange'],
+    ['NaOHExcess', 'redissolves', ['dissolves', 'stays'], 'dissolves'],
+    [
+      'NH3Excess',
+      'deep blue solution',
+      ['dissolves', 'dissolves, deep blue solution'],
+      'dissolves, deep blue solution',
+    ],
+    ['HCl', 'effervescence', ['bubbles', 'no change', 'bubbles, dissolves'], 'bubbles'],
+    [
+      'AgNO3Acidified',
+      'pale yellow precipitate',
+      ['white precipitate', 'yellow precipitate'],
+      'yellow precipitate',
+    ],
+    [
+      'AgNO3Acidified',
+      'white',
+      ['white precipitate', 'bubbles, white precipitate'],
+      'white precipitate',
+    ],
+    ['litmus', 'turns red', ['positive', 'negative'], 'positive'],
+    ['KI', 'no reaction', ['yellow precipitate', 'no change'], 'no change'],
+  ])('reads “%s: %s” in the words of the trade', (test, told, outcomes, meant) => {
+    expect(readOutcome(test, told, outcomes, true)).toBe(meant);
+  });
+
   it('reads a point by its number and refuses what is none', () => {
     expect(readOutcome('meltingPoint', '121-123', [], false)).toBe('120–125 °C');
     expect(() => readOutcome('meltingPoint', 'hot', [], false)).toThrow(/not what/);

@@ -73,6 +73,16 @@ const points: Readonly<
   },
 };
 
+/** A point is read on a pure dry sample, once the tests have said what to look for. */
+function pointsLast(tests: readonly NextTest[]): NextTest[] {
+  return [...tests].sort((one, other) => Number(isPoint(one.test)) - Number(isPoint(other.test)));
+}
+
+/** Whether a test reads a melting or boiling point. */
+export function isPoint(test: string): boolean {
+  return Object.hasOwn(points, test);
+}
+
 /** What a test costs and needs, by name. */
 export function costsOf(
   kind: UnknownKind,
@@ -139,7 +149,7 @@ export function rankTests(
 ): RankedTest[] {
   const { kind, school } = request;
   const pairs = new Map(pairsOfTests(model, results).map((pair) => [pair.test, pair]));
-  const telling = nextTests(model, results).filter(
+  const telling = pointsLast(nextTests(model, results)).filter(
     ({ test }) => heldBackBy(kind, test, request) === undefined,
   );
   const fixed = school === 'solubilityFirst' ? nextInOrder(kind, model, results) : undefined;

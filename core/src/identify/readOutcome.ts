@@ -17,13 +17,51 @@ const synonyms: Readonly<Record<string, string>> = {
   'no reaction': 'no change',
   'no precipitate': 'no change',
 };
+/** What else a bench calls it, by test; the words of the trade for flames are those of the flame table. */
+const ofTest: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  litmus: { red: 'positive', 'turns red': 'positive', blue: 'negative', 'stays blue': 'negative' },
+  redLitmus: {
+    blue: 'positive',
+    'turns blue': 'positive',
+    red: 'negative',
+    'stays red': 'negative',
+  },
+  flame: {
+    lilac: 'violet',
+    crimson: 'red',
+    'brick red': 'orange',
+    'apple green': 'yellow-green',
+    'golden yellow': 'yellow',
+    none: 'no colour',
+  },
+  NaOHExcess: {
+    soluble: 'dissolves',
+    redissolves: 'dissolves',
+    insoluble: 'stays',
+    none: 'no precipitate',
+  },
+  NH3Excess: {
+    soluble: 'dissolves',
+    redissolves: 'dissolves',
+    insoluble: 'stays',
+    none: 'no precipitate',
+  },
+  pH: { acid: 'acidic', neutral: 'nearly neutral', basic: 'alkaline' },
+};
 const scales = [meltingPoint, boilingPoint];
 
-const words = (text: string): string[] => text.toLowerCase().match(/[a-z-]+/g) ?? [];
+/** Words that say how strongly, not what; and what bubbling is also called. */
+const unsaid = new Set(['pale', 'light', 'bright', 'faint', 'a', 'the', 'forms', 'with']);
+const bubbling = new Set(['effervescence', 'effervesces', 'fizzes', 'fizz', 'fizzing', 'gas']);
+
+const words = (text: string): string[] =>
+  (text.toLowerCase().match(/[a-z-]+/g) ?? [])
+    .filter((word) => !unsaid.has(word))
+    .map((word) => (bubbling.has(word) ? 'bubbles' : word));
 
 /**
- * The outcome of a test that was meant: one of those it can show, whatever the case; a point by its number; otherwise the one outcome
- * that has all words that were told.
+ * The outcome of a test that was meant: one of those it can show, whatever the case; a point by its number; otherwise the
+ * shortest outcome that has all words that were told.
  *
  * @param outcomes what the test can show among the candidates.
  * @param open whether outcomes that no candidate shows may be told too.
@@ -46,19 +84,22 @@ export function readOutcome(
   const text = typeof told === 'object' ? observationWords(told) : String(told).trim();
   const plain = text.toLowerCase();
   if (plain === unsure) return unsure;
-  const meant = outcomes.find(
-    (one) => one.toLowerCase() === plain || one.toLowerCase() === synonyms[plain],
-  );
+  const named = (name: string | undefined): string | undefined =>
+    outcomes.find((one) => one.toLowerCase() === name);
+  const meant = named(plain) ?? named(ofTest[test]?.[plain]) ?? named(synonyms[plain]);
   if (meant !== undefined) return meant;
-  const wanted = words(text);
-  const holding = outcomes.filter((one) => {
-    const own = words(one);
-    return wanted.length > 0 && wanted.every((word) => own.includes(word));
-  });
-  const [only] = holding;
-  if (only !== undefined && holding.length === 1) return only;
+  const wanted = words(ofTest[test]?.[plain] ?? text);
+  const holding = outcomes
+    .filter((one) => {
+      const own = words(one);
+      return wanted.length > 0 && wanted.every((word) => own.includes(word));
+    })
+    .sort((one, other) => words(one).length - words(other).length);
+  const [shortest, next] = holding;
+  if (shortest !== undefined && (next === undefined || words(next).length > words(shortest).length))
+    return shortest;
   if (open && typeof told === 'object') return text;
-  if (open && only === undefined) return plain;
+  if (open && shortest === undefined) return plain;
   throw ChemistryError.of('unknownOutcome', text, test, outcomes.join(', '));
 }
 

@@ -22,6 +22,7 @@ import {
   plainFormula,
   readCandidate,
 } from '@stoichos/core';
+import type { ShelfItem } from '@stoichos/core';
 import { useState } from 'react';
 import { useShelfQuery } from '../api/api';
 import { Chip } from '../bench/ChipRow';
@@ -194,6 +195,8 @@ function InorganicList({
   change,
 }: Pick<CandidateSettingsProps, 'state' | 'change'>) {
   const [ions, setIons] = useState<string[]>([]);
+  const { data: shelf } = useShelfQuery();
+  const kept = onShelf(shelf);
   const wrong = salts.flatMap((text) => {
     try {
       readCandidate(text);
@@ -231,6 +234,14 @@ function InorganicList({
         >
           All that are commonly issued
         </Button>
+        <Button
+          size="compact-md"
+          variant="default"
+          disabled={!shelf}
+          onClick={() => change({ salts: issuedSalts.formulae.filter((salt) => kept.has(salt)) })}
+        >
+          Those on the shelf
+        </Button>
       </Group>
       <Fold title="All mixtures of two ions">
         <MultiSelect
@@ -257,6 +268,10 @@ function InorganicList({
 
 const ionItem = (ion: string) => ({ value: ion, label: plainFormula(ion) });
 
+/** What stands on the shelf and is not used up. */
+const onShelf = (shelf: readonly ShelfItem[] | undefined): ReadonlySet<string> =>
+  new Set(shelf?.filter(({ amount }) => amount > 0).map(({ substance }) => substance));
+
 /** A reagent that the shelf could hold and does not; papers, wires and made-up reagents it does not list. */
 function isMissing(reagent: string, kept: ReadonlySet<string>): boolean {
   try {
@@ -280,7 +295,7 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
     ...new Set(tests.flatMap(({ reagents: own }): readonly string[] => own)),
   ].sort();
   const { data: shelf } = useShelfQuery();
-  const kept = new Set(shelf?.filter(({ amount }) => amount > 0).map(({ substance }) => substance));
+  const kept = onShelf(shelf);
   const number = (value: string | number) => (typeof value === 'number' ? value : '');
   return (
     <div className={study.block}>

@@ -1,10 +1,9 @@
 import { Button, Text } from '@mantine/core';
 import {
-  boilingPoint,
   conclude,
   contradictions,
   heldBack,
-  meltingPoint,
+  isPoint,
   nextInOrder,
   noneOfThese,
   posterior,
@@ -180,9 +179,6 @@ function limitsOf({ sampleMg, minutes, mostHazard, missing }: UnknownState): Tes
   };
 }
 
-/** Points are read only when a pure sample is at hand, and last: they are told apart from the tests. */
-const points = [meltingPoint.name, boilingPoint.name];
-
 function ordered(
   tests: RankedTest[],
   rankBy: UnknownState['rankBy'],
@@ -200,8 +196,7 @@ function ordered(
   const keepsFirst = school === 'solubilityFirst' && first;
   const sorted = (keepsFirst ? rest : tests).toSorted(
     (one, other) =>
-      Number(points.includes(one.test)) - Number(points.includes(other.test)) ||
-      worth(other) - worth(one),
+      Number(isPoint(one.test)) - Number(isPoint(other.test)) || worth(other) - worth(one),
   );
   return keepsFirst ? [first, ...sorted] : sorted;
 }

@@ -1,11 +1,8 @@
 import { Button, Text } from '@mantine/core';
-import { boilingPoint, meltingPoint } from '@stoichos/core';
+import { isPoint } from '@stoichos/core';
 import type { RankedTest, UnknownKind, UnknownSchool } from '@stoichos/core';
 import { testLabel } from './testLabel';
 import type { UnknownState } from './unknownState';
-
-/** A point is read of a pure sample at the end, in either school. */
-const pointTests: readonly string[] = [meltingPoint.name, boilingPoint.name];
 
 const cost = ({ minutes, sampleMg, hazard }: RankedTest): string =>
   `${minutes} min, ${sampleMg} mg, hazard ${hazard} of 4`;
@@ -25,7 +22,7 @@ export function SchoolNote({
   change: (part: Partial<UnknownState>) => void;
 }) {
   const telling = [...ranked]
-    .filter(({ test }) => !pointTests.includes(test))
+    .filter(({ test }) => !isPoint(test))
     .sort((one, other) => other.bits - one.bits)[0];
   const ordered = ranked.find(({ test }) => test === fixed);
   if (!telling || fixed === undefined || telling.test === fixed) return null;
