@@ -36,7 +36,7 @@ export type SessionState = z.infer<typeof sessionStateSchema>;
 
 export const signInSchema = z.strictObject({
   role: z.enum(['instructor', 'technician']),
-  passphrase: z.string().max(200),
+  passphrase: z.string().min(1, 'Type the passphrase').max(200),
 });
 export const newPassphraseSchema = z.strictObject({
   passphrase: passphraseSchema,

@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { policy } from '../src/access/policy';
+import { runningServer, sampleDay } from './support/runningServer';
+
+let server: Awaited<ReturnType<typeof runningServer>>;
+const sample = sampleDay();
+
+beforeAll(async () => {
+  server = await runningServer(inject('databaseUrl'), []);
+  expect((await server.ask('PUT', `/days/${sample.ids.day}`, sample.day)).status).toBe(200);
+});
+afterAll(() => server.close());
+
+/** Values at which programs break: empty, huge, negative, not a number in JSON’s clothing, control characters, half of a pair. */
+const boundary = fc.constantFrom<unknown>(
+  null,
+  '',
+  ' ',
+  '0',
+  0,
+  -1,
+  1e308,
+  -1e308,
+  1e-308,
+  2 ** 53,
+  true,
+  [],
+  {},
+  [[[[]]]],
+  'x'.repeat(5000),
+  '\u0000',
+  '\ud800',
+  "'; DROP TABLE lab_days; --",
+  '<script>alert(1)</script>',
+  '2026-13-45',
+  '00000000-0000-0000-0000-000000000000',
+);
+
+/** Bodies that are right but for one part. */
+const bodies: Readonly<Record<string, unknown>> = {
+  '/days/:dayId': sample.day,
+  '/days/:dayId/tests/:testId': sample.test,
+  '/entries': sample.entry,
+  '/join': { code: 'AAAABBBB', groupId: sample.ids.group },
+  '/sign-in': { role: 'technician', passphrase: 'not-this-one-99' },
+  '/group/answer': {
+    id: sample.ids.test,
+    answer: 'NaCl',
+    results: [{ test: 'flame', outcome: 'yellow', blank: 'clean', note: '' }],
+  },
+  '/days/:dayId/unknowns': {
+    unknowns: [{ groupId: sample.ids.group, code: 'A-10', kind: 'inorganic', key: 'NaCl' }],
+  },
+  '/days/:dayId/messages': {
+    id: sample.ids.test,
+    groupId: null,
+    kind: 'message',
+    workId: null,
+    stepId: null,
+    text: 'Goggles on',
+  },
+  '/days/:dayId/releases': { workId: sample.ids.test, when: 'always' },
+  '/settings': { naming: 'stock' },
+};
+
+type Json = Record<string, unknown> | unknown[];
+
+/** Every place in a body, as a path of keys. */
+function placesOf(value: unknown, path: readonly string[] = []): string[][] {
+  if (typeof value !== 'object' || value === null) return [[...path]];
+  return [
+    [...path],
+    ...Object.entries(value).flatMap(([key, part]) => placesOf(part, [...path, key])),
+  ];
+}
+
+function withAt(value: unknown, [key, ...rest]: readonly string[], put: unknown): unknown {
+  if (key === undefined) return put;
+  const copy = structuredClone(value) as Json;
+  const parts = copy as Record<string, unknown>;
+  parts[key] = withAt(parts[key], rest, put);
+  return copy;
+}
+
+const addressOf = (path: string, id: string): string =>
+  path
+    .replace(':dayId', sample.ids.day)
+    .replace(':role', 'technician')
+    .replace(/:\w+/g, () => encodeURIComponent(id));
+
+describe('no body and no address makes the server stumble', () => {
+  // Live answers stay open, and a passphrase costs a second each.
+  const doors = policy.filter(({ path }) => !/live$|^\/accounts/.test(path));
+
+  it.each(doors.map(({ method, path }) => [method, path] as const))(
+    '%s %s',
+    async (method, path) => {
+      const right = bodies[path] ?? {};
+      const body = fc.oneof(
+        fc.jsonValue({ maxDepth: 3 }),
+        boundary,
+        fc
+          .tuple(fc.constantFrom(...placesOf(right)), boundary)
+          .map(([place, put]) => withAt(right, place, put)),
+      );
+      const id = fc.constantFrom(
+        sample.ids.test,
+        'no-id',
+        '%',
+        '..',
+        '\u0000',
+        'x'.repeat(300),
+        '00000000-0000-0000-0000-000000000000',
+      );
+      await fc.assert(
+        fc.asyncProperty(body, id, async (sent, name) => {
+          const takesBody = method !== 'GET' && method !== 'DELETE';
+          const { status, json } = await server.ask(
+            method,
+            addressOf(path, name),
+            takesBody ? JSON.stringify(sent) : undefined,
+          );
+          expect(status, JSON.stringify(sent).slice(0, 300)).toBeLessThan(500);
+          if (status >= 400 && status !== 401 && status !== 403)
+            expect(json).toMatchObject({ error: { code: expect.any(String) as string } });
+        }),
+        { numRuns: 40, seed: 20261126 },
+      );
+    },
+    30_000,
+  );
+});
