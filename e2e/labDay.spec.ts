@@ -93,6 +93,24 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
   );
 });
 
+test('a lab day is planned again for another date, without its record', async ({ page }) => {
+  await makeTestDay(page, 'Every spring');
+  await chooseSolution(page, 'A, in the vessel', 'calcium chl', /calcium chloride/, '0.2');
+  await chooseSolution(page, 'B, poured in', 'washing', /sodium carbonate/, '0.25');
+  await page.getByRole('button', { name: 'Add to the plan' }).click();
+  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Plan the lab day again' }).click();
+  const again = page.getByRole('dialog', { name: 'Plan it again' });
+  await again.getByLabel('Name').fill('Every spring, next year');
+  await again.getByLabel('Date').fill('2027-04-12');
+  await again.getByRole('button', { name: 'Plan it again' }).click();
+  await expect(
+    page.getByRole('heading', { level: 1, name: 'Every spring, next year' }),
+  ).toBeVisible();
+  await expect(page.getByText('Monday 12 April 2027', { exact: false })).toBeVisible();
+  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+});
+
 test('a test that is not predicted says why', async ({ page }) => {
   await makeTestDay(page, 'Outside the model');
   await chooseSolution(page, 'A, in the vessel', 'KMnO4', /potassium permanganate/, '0.01');

@@ -25,6 +25,7 @@ const table: Readonly<Record<string, string>> = {
   'GET /days': 'IT',
   'GET /days/:dayId': 'IT',
   'PUT /days/:dayId': 'IT',
+  'POST /days/:dayId/copy': 'IT',
   'PUT /days/:dayId/tests/:testId': 'IT',
   'DELETE /tests/:testId': 'IT',
   'PUT /days/:dayId/procedures': 'IT',

@@ -1,3 +1,4 @@
+import type { LabDay } from '@stoichos/core';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
 import { runningServer, sampleDay } from './support/runningServer';
@@ -68,6 +69,41 @@ describe('a lab day', () => {
     expect([answer.status, answer.json.error.code]).toEqual([409, 'groupHasRecords']);
     const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
     expect(json.groups).toEqual(sample.day.groups);
+  });
+});
+
+describe('a lab day planned again', () => {
+  it('brings its plan along and leaves its record, once however often it is asked for', async () => {
+    const { ids, day, test, entry } = sampleDay();
+    await server.ask('PUT', `/days/${ids.day}`, day);
+    await server.ask('PUT', `/days/${ids.day}/tests/${ids.test}`, test);
+    expect((await server.ask('POST', '/entries', entry)).status).toBe(201);
+    const copy = { id: crypto.randomUUID(), name: 'Next spring', date: '2027-04-12' };
+    for (let times = 0; times < 2; times += 1)
+      expect((await server.ask('POST', `/days/${ids.day}/copy`, copy)).status).toBe(201);
+    const { json } = await server.ask('GET', `/days/${copy.id}`);
+    const made = json as LabDay;
+    expect(made).toMatchObject({ ...copy, sparePercent: day.sparePercent, entries: [] });
+    expect(made.groups.map(({ name }) => name)).toEqual(day.groups.map(({ name }) => name));
+    expect(made.groups[0]?.id).not.toBe(ids.group);
+    expect(made.tests).toHaveLength(1);
+    expect(made.tests[0]).toMatchObject({ a: test.a, b: test.b });
+    expect(made.tests[0]?.id).not.toBe(ids.test);
+    const first = (await server.ask('GET', `/days/${ids.day}`)).json as LabDay;
+    expect(first.entries).toHaveLength(1);
+  });
+
+  it('is refused in words for a day that is not there, and for a date that is none', async () => {
+    const copy = { id: crypto.randomUUID(), name: 'Never', date: '2027-04-12' };
+    expect((await server.ask('POST', `/days/${crypto.randomUUID()}/copy`, copy)).status).toBe(404);
+    const { ids, day } = sampleDay();
+    await server.ask('PUT', `/days/${ids.day}`, day);
+    const wrong = await server.ask('POST', `/days/${ids.day}/copy`, {
+      ...copy,
+      date: '2027-02-31',
+    });
+    expect(wrong.status).toBe(400);
+    expect(wrong.json).toMatchObject({ error: { field: 'date' } });
   });
 });
 

@@ -178,6 +178,15 @@ export const preparationSchema = z.object({
 });
 export type Preparation = z.infer<typeof preparationSchema>;
 
+/** A lab day planned again for another date: what is planned comes along, what was recorded stays. */
+export const dayCopySchema = z.strictObject({
+  /** Of the new day. */
+  id,
+  name: labDayInputSchema.shape.name,
+  date: labDayInputSchema.shape.date,
+});
+export type DayCopy = z.infer<typeof dayCopySchema>;
+
 export const labDaySummarySchema = labDayInputSchema.extend({
   testCount: z.number().int(),
   procedureCount: z.number().int(),

@@ -37,6 +37,7 @@ export const policy: readonly Rule[] = [
   { method: 'GET', path: '/days', roles: staff },
   { method: 'GET', path: '/days/:dayId', roles: staff },
   { method: 'PUT', path: '/days/:dayId', roles: staff },
+  { method: 'POST', path: '/days/:dayId/copy', roles: staff },
   { method: 'PUT', path: '/days/:dayId/tests/:testId', roles: staff },
   { method: 'DELETE', path: '/tests/:testId', roles: staff },
   { method: 'PUT', path: '/days/:dayId/procedures', roles: staff },

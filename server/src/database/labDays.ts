@@ -1,4 +1,4 @@
-import type { LabDay, LabDayInput, LabDaySummary, PlannedTest } from '@stoichos/core';
+import type { DayCopy, LabDay, LabDayInput, LabDaySummary, PlannedTest } from '@stoichos/core';
 import { procedureSchema } from '@stoichos/core';
 import { Op, QueryTypes, literal } from 'sequelize';
 import type { Transaction } from 'sequelize';
@@ -137,6 +137,38 @@ export async function saveDay(database: Database, input: LabDayInput): Promise<v
     // A timetable that no longer fits stays; it knows the plan it was made for.
     await days.upsert(day, { transaction });
     await saveGroups(database, input, transaction);
+  });
+}
+
+/**
+ * Plans a lab day again for another date: settings, groups, tests and procedures, without record, preparations and timetable.
+ * Sending the same copy again changes nothing more.
+ *
+ * @throws Problem 404.
+ */
+export async function copyDay(
+  { days, sequelize }: Database,
+  from: string,
+  { id, name, date }: DayCopy,
+): Promise<void> {
+  await sequelize.transaction(async (transaction) => {
+    if (!(await days.findByPk(from, { transaction }))) throw notFound('lab day', 'dayId', from);
+    if (await days.findByPk(id, { transaction })) return;
+    const copy = (sql: string) =>
+      sequelize.query(sql, { replacements: { from, id, name, date }, transaction });
+    await copy(`INSERT INTO lab_days (id, name, date, spare_percent, length_min, group_size, staff, kit, balance_g)
+      SELECT :id, :name, :date, spare_percent, length_min, group_size, staff, kit, balance_g
+      FROM lab_days WHERE id = :from`);
+    await copy(`INSERT INTO groups (id, lab_day_id, position, name)
+      SELECT gen_random_uuid(), :id, position, name FROM groups WHERE lab_day_id = :from`);
+    await copy(`INSERT INTO tests (id, lab_day_id, position, container, a_substance, a_concentration_m, a_volume_ml,
+        b_substance, b_concentration_m, b_volume_ml)
+      SELECT gen_random_uuid(), :id, position, container, a_substance, a_concentration_m, a_volume_ml,
+        b_substance, b_concentration_m, b_volume_ml
+      FROM tests WHERE lab_day_id = :from`);
+    await copy(`INSERT INTO day_procedures (id, lab_day_id, position, name, manner, body)
+      SELECT gen_random_uuid(), :id, position, name, manner, body
+      FROM day_procedures WHERE lab_day_id = :from`);
   });
 }
 

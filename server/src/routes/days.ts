@@ -1,8 +1,14 @@
-import { findSubstance, inField, labDayInputSchema, testSchema } from '@stoichos/core';
+import {
+  dayCopySchema,
+  findSubstance,
+  inField,
+  labDayInputSchema,
+  testSchema,
+} from '@stoichos/core';
 import type { PlannedTest } from '@stoichos/core';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
-import { listDays, loadDay, removeTest, saveDay, saveTest } from '../database/labDays';
+import { copyDay, listDays, loadDay, removeTest, saveDay, saveTest } from '../database/labDays';
 import { body, idParameter, sameId } from '../validate';
 
 /** Lab days and the tests planned in them. Ids are made by the client, so writing is PUT and can be repeated. */
@@ -19,6 +25,12 @@ export function dayRoutes(database: Database): Router {
     sameId(day.id, idParameter(context, 'dayId'));
     await saveDay(database, day);
     context.body = await loadDay(database, day.id);
+  });
+  router.post('/days/:dayId/copy', async (context) => {
+    const copy = body(context, dayCopySchema);
+    await copyDay(database, idParameter(context, 'dayId'), copy);
+    context.body = await loadDay(database, copy.id);
+    context.status = 201;
   });
   router.put('/days/:dayId/tests/:testId', async (context) => {
     const test = withKnownSubstances(body(context, testSchema));

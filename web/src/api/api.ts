@@ -29,6 +29,7 @@ import type {
   CellEntry,
   CellRun,
   CellRunWithRecord,
+  DayCopy,
   DayProcedure,
   DayTimetable,
   Follow,
@@ -121,6 +122,10 @@ export const api = createApi({
     saveDay: build.mutation<LabDay, LabDayInput>({
       query: (day) => ({ url: `/days/${day.id}`, method: 'PUT', body: day }),
       invalidatesTags: (_, __, { id }) => ['Days', { type: 'Day', id }],
+    }),
+    copyDay: build.mutation<LabDay, { dayId: string; copy: DayCopy }>({
+      query: ({ dayId, copy }) => ({ url: `/days/${dayId}/copy`, method: 'POST', body: copy }),
+      invalidatesTags: ['Days'],
     }),
     saveTest: build.mutation<LabDay, { dayId: string; test: PlannedTest }>({
       query: ({ dayId, test }) => ({
@@ -429,6 +434,7 @@ export const {
   useSendMessageMutation,
   useKeysQuery,
   useAnswersQuery,
+  useCopyDayMutation,
   useDealUnknownsMutation,
   useHandInMutation,
   useDaysQuery,

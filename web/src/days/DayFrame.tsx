@@ -6,6 +6,7 @@ import {
   IconCircle,
   IconCircleCheckFilled,
   IconCircleHalf2,
+  IconCopy,
   IconPencil,
   IconUsers,
 } from '@tabler/icons-react';
@@ -14,6 +15,7 @@ import { useDayQuery } from '../api/api';
 import { useLiveDay } from '../live/useLive';
 import { LoadState } from '../parts/LoadState';
 import { useDayWithUnsent } from '../outbox/useDayWithUnsent';
+import { CopyDay } from './CopyDay';
 import { DayForm } from './DayForm';
 import classes from './DayFrame.module.css';
 import { longDate } from './dates';
@@ -33,6 +35,7 @@ export function DayFrame() {
   useLiveDay(dayId);
   const navigate = useNavigate();
   const [formOpen, form] = useDisclosure(false);
+  const [copyOpen, copying] = useDisclosure(false);
   useHotkeys(
     stages.map((stage, index) => [
       String(index + 1),
@@ -63,6 +66,17 @@ export function DayFrame() {
                 className="no-print"
               >
                 <IconUsers size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Tooltip label="Plan it again for another date">
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                onClick={copying.open}
+                aria-label="Plan the lab day again"
+                className="no-print"
+              >
+                <IconCopy size={20} />
               </ActionIcon>
             </Tooltip>
             <Tooltip label="Name, date, groups, spare">
@@ -97,6 +111,7 @@ export function DayFrame() {
         </nav>
       </div>
       <Outlet context={day satisfies LabDay} />
+      <CopyDay key={`copy ${String(copyOpen)}`} day={day} opened={copyOpen} close={copying.close} />
       <DayForm key={String(formOpen)} opened={formOpen} close={form.close} day={day} />
     </>
   );
