@@ -386,6 +386,7 @@ describe('the server', () => {
       temperature: '°F',
       heating: 'fixedTimes',
       discharge: 'ruleOfThumb',
+      unknowns: 'solubilityFirst',
     };
     await server.ask('PATCH', '/settings', wanted);
     expect((await server.ask('GET', '/settings')).json).toEqual(wanted);
