@@ -49,8 +49,7 @@ function useOrganics({ kind, own, listed, classesOut }: Wanted): Candidates {
       organicsKnown = { key, ...value };
       setFound(organicsKnown);
     });
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- the key says whether they changed
-  }, [kind, key, start]);
+  }, [kind, own, key, start]);
   const compounds = useMemo(() => new Map(found?.compounds.map((one) => [one.name, one])), [found]);
   const classOf = useMemo(() => {
     const classes = new Map(

@@ -13,35 +13,17 @@ import type { InorganicCandidate } from './candidate';
 
 /** All tests of inorganic unknowns, in the order of the bench. */
 export const inorganicTests = inorganicRuns.flatMap(({ reads }) => reads);
-export const inorganicTestNames: readonly string[] = inorganicTests.map(({ name }) => name);
 
 /** What a candidate shows, by test; a test that the model cannot follow is left out. */
 export type InorganicOutcomes = Readonly<Record<string, string>>;
 
-/**
- * Does the tests on a candidate in the engine.
- *
- * @param wanted tests by name; all where left out.
- */
-export function runTests(
-  candidate: InorganicCandidate,
-  wanted?: readonly string[],
-): InorganicOutcomes {
-  const found: Record<string, string> = {};
-  for (const run of inorganicRuns) {
-    if (wanted && !run.reads.some(({ name }) => wanted.includes(name))) continue;
-    for (const [name, outcome] of runOne(candidate, run)) found[name] = outcome;
-  }
-  return found;
-}
-
 const computed = new Map<string, InorganicOutcomes>();
 
-/** What a candidate shows in all tests; computed once. */
+/** What a candidate shows in all tests, done in the engine beside a blank; computed once. */
 export function outcomesOf(candidate: InorganicCandidate): InorganicOutcomes {
   const known = computed.get(candidate.name);
   if (known) return known;
-  const found = runTests(candidate);
+  const found = Object.fromEntries(inorganicRuns.flatMap((run) => runOne(candidate, run)));
   computed.set(candidate.name, found);
   return found;
 }
