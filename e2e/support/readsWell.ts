@@ -10,9 +10,13 @@ export async function seriousFaults(page: Page, where: string): Promise<string[]
     .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
 }
 
+/** Nothing stands out of the window; a chart may take a moment to follow a new width. */
 export async function expectNoSidewaysScroll(page: Page, where: string): Promise<void> {
-  const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-  expect(over, where).toBeLessThanOrEqual(0);
+  await expect
+    .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
+      message: where,
+    })
+    .toBeLessThanOrEqual(0);
 }
 
 /** A page that fits its window and in which axe finds nothing serious. */

@@ -19,7 +19,7 @@ import { Vessel } from '../glassware/Vessel';
 import { percent } from '../study/Likelihoods';
 import { StudyFrame } from '../study/StudyFrame';
 import { TaskProgress } from '../worker/TaskProgress';
-import { testLabel } from '../unknowns/testLabel';
+import { testInSentence, testLabel } from '../unknowns/testLabel';
 import { useCandidates } from '../unknowns/useCandidates';
 import { LearnerField } from './LearnerField';
 import { useLearner } from './learner';
@@ -255,8 +255,8 @@ function Bench({
           {open.outcome === '' ? (
             <>
               <Text role="status">
-                Not predicted: what this jar shows in {testLabel(kind, open.test).toLowerCase()} is
-                outside the model. Choose another test.
+                Not predicted: what this jar shows in {testInSentence(kind, open.test)} is outside
+                the model. Choose another test.
               </Text>
               <Button size="md" mt="xs" variant="default" onClick={() => setOpen(undefined)}>
                 Go on

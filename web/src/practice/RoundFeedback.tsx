@@ -1,7 +1,7 @@
 import { Table, Text } from '@mantine/core';
 import type { RoundReview, UnknownKind } from '@stoichos/core';
 import { CandidateName } from '../unknowns/CandidateName';
-import { testLabel } from '../unknowns/testLabel';
+import { testInSentence, testLabel } from '../unknowns/testLabel';
 
 /** A round looked back upon: what each test gave, what was wasted or needlessly dangerous, a shorter way. */
 export function RoundFeedback({
@@ -44,7 +44,7 @@ export function RoundFeedback({
                       misread !== undefined && `misread: it showed “${misread}”`,
                       wasted && 'could tell next to nothing by then',
                       saferInstead !== undefined &&
-                        `${testLabel(kind, saferInstead).toLowerCase()} would have told as much, more safely`,
+                        `${testInSentence(kind, saferInstead)} would have told as much, more safely`,
                       blank === 'none' && 'no blank',
                     ]
                       .filter(Boolean)

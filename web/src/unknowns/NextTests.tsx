@@ -21,7 +21,7 @@ import type { Blank } from './BlankChoice';
 import { CandidateName } from './CandidateName';
 import { percent } from '../study/Likelihoods';
 import type { KeptResult } from './unknownState';
-import { testLabel } from './testLabel';
+import { testInSentence, testLabel } from './testLabel';
 import classes from './Unknowns.module.css';
 
 /** How many tests stand open; the others are folded away. */
@@ -156,11 +156,11 @@ function TestCard({
       )}
       {first && row?.blank && (
         <Text size="sm" className="quiet">
-          {row.reagents && row.reagents.length > 0 && `Needs ${row.reagents.join(', ')}; `}
-          {row.cost !== undefined && `cost ${row.cost} of 5. `}Blank: {row.blank}.
+          {row.reagents && row.reagents.length > 0 && `Needs ${row.reagents.join(', ')}. `}
+          {row.cost !== undefined && `Cost ${row.cost} of 5. `}Blank: {row.blank}.
           {bitsWithNext !== undefined &&
             then !== undefined &&
-            ` With ${testLabel(kind, then).toLowerCase()} after it: ${bitsWithNext.toFixed(2)} bits.`}
+            ` With ${testInSentence(kind, then)} after it: ${bitsWithNext.toFixed(2)} bits.`}
           {row.falsePositive !== undefined &&
             row.falseNegative !== undefined &&
             ` Told wrongly: ${percent(row.falsePositive)} too many, ${percent(row.falseNegative)} overlooked.`}
