@@ -1,12 +1,9 @@
 import { Button, Group, Select, Switch, Text } from '@mantine/core';
 import {
-  colourPhrases,
   costsOf,
-  drawRecord,
   drawResult,
   imperfections,
   inorganicTests,
-  observationsOf,
   organicTests,
   posterior,
   reviewRound,
@@ -15,7 +12,6 @@ import {
 import type { Drawn, Model, RoundReview } from '@stoichos/core';
 import { useMemo, useState } from 'react';
 import { Chip } from '../bench/ChipRow';
-import { Vessel } from '../glassware/Vessel';
 import { percent } from '../study/Likelihoods';
 import { StudyFrame } from '../study/StudyFrame';
 import { TaskProgress } from '../worker/TaskProgress';
@@ -26,6 +22,7 @@ import { useLearner } from './learner';
 import { levels } from './levels';
 import { PracticeTabs } from './PracticeTabs';
 import { RoundFeedback } from './RoundFeedback';
+import { Sight } from './Sight';
 import classes from './Practice.module.css';
 
 interface Round {
@@ -37,13 +34,6 @@ interface Done extends Drawn {
   /** What the learner wrote, which may be something else than what was to be seen. */
   readonly written: string;
 }
-
-const flawWords = {
-  faint: 'It is faint; hold it against the right background.',
-  late: 'It comes late, only after some minutes.',
-  contaminated: undefined,
-  overlooked: undefined,
-} as const;
 
 /** A virtual bench: an unknown by level, tests with the imperfection of a real bench, an answer, and a look back. */
 export function PracticePage() {
@@ -310,76 +300,6 @@ function Bench({
     </>
   );
 }
-
-/** What is to be seen: drawn where it stands in a tube, in words where it is read on paper or in a flame. */
-function Sight({
-  kind,
-  model,
-  truth,
-  seen: { test, outcome, flaw, blank },
-}: {
-  kind: 'organic' | 'inorganic';
-  model: Model;
-  truth: string;
-  seen: Drawn & { readonly test: string };
-}) {
-  const shownIn = (name: string): string | undefined =>
-    model.tests.find((one) => one.name === name)?.shown[model.candidates.indexOf(truth)];
-  const own = kind === 'inorganic' ? asPhrase(shownIn('solutionColour')) : undefined;
-  const look = observationsOf(kind, test, outcome, {
-    ...(own && { liquid: own }),
-    ...(flaw === 'faint' && { dim: 'faint' as const }),
-  });
-  const blankLook =
-    blank === 'same'
-      ? look
-      : observationsOf(kind, test, kind === 'organic' ? 'negative' : 'no change');
-  const label = testLabel(kind, test);
-  return (
-    <>
-      <Text role="status" size="lg">
-        {label}
-        {!look && (
-          <>
-            : <strong>{outcome}</strong>
-          </>
-        )}
-        . {flaw && flawWords[flaw]}
-      </Text>
-      {look && (
-        <Group gap="xl" mt="xs" align="end">
-          <figure className={classes.tube}>
-            <Vessel
-              container="testTube"
-              view={drawRecord(look, 0.45)}
-              label={`The sample in ${label}`}
-              height={170}
-            />
-            <figcaption>sample</figcaption>
-          </figure>
-          {blank && blankLook && (
-            <figure className={classes.tube}>
-              <Vessel
-                container="testTube"
-                view={drawRecord(blankLook, 0.45)}
-                label={`The blank in ${label}`}
-                height={170}
-              />
-              <figcaption>blank</figcaption>
-            </figure>
-          )}
-        </Group>
-      )}
-      {!look && blank && (
-        <Text size="sm">
-          {blank === 'same' ? 'The blank shows the same.' : 'The blank stays as it should.'}
-        </Text>
-      )}
-    </>
-  );
-}
-
-const asPhrase = (text: string | undefined) => colourPhrases.find((phrase) => phrase === text);
 
 function Answer({ model, onAnswer }: { model: Model; onAnswer: (name: string) => void }) {
   const [name, setName] = useState<string | null>(null);
