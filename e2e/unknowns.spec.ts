@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
-import { expectReadsWell } from './support/readsWell';
+import { expectNoSidewaysScroll, expectReadsWell } from './support/readsWell';
 import { dayWithCode, tablet } from './support/groups';
 import { openView } from './support/steps';
 
@@ -177,6 +177,12 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
       .click();
   };
   await doTest('Sodium hydroxide, a few drops', 'green precipitate');
+  // With a test chosen the panel is at its widest.
+  await panel.getByRole('combobox', { name: 'A test' }).fill('Dilute hydrochloric acid');
+  await heron.getByRole('option', { name: 'Dilute hydrochloric acid', exact: true }).click();
+  await heron.setViewportSize({ width: 390, height: 844 });
+  await expectNoSidewaysScroll(heron, 'the unknown at 390');
+  await heron.setViewportSize({ width: 768, height: 1024 });
   await heron.reload();
   await expect(panel.getByTestId('unknown-record')).toContainText('green precipitate');
   await doTest('Dimethylglyoxime in ammonia', 'red precipitate');
