@@ -87,8 +87,10 @@ export {
   warmths,
 } from './observation/observation';
 export type { Observation, ObservationKind } from './observation/observation';
-export { rackEventSchema, rackRunner, rackSchema, runRack, vesselsOf } from './observation/rack';
-export type { Rack, RackEvent, RackOutcome, RackStep } from './observation/rack';
+export { rackEventSchema, rackSchema, vesselsOf } from './observation/rackShape';
+export { rackRunner, runRack } from './observation/rack';
+export type { Rack, RackEvent } from './observation/rackShape';
+export type { RackOutcome, RackStep } from './observation/rack';
 export { testOutcomes } from './benchTests/outcomes';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
 export { compare, compareSchema } from './observation/compare/compare';
@@ -135,7 +137,8 @@ export type { WasteRoute } from './safety/wasteRoute';
 
 export { concentrationByDrops, compareDrops, dropSource } from './measurement/dropCounts';
 export type { DropComparison } from './measurement/dropCounts';
-export { heatingSchools, hydrate, hydrateSchema } from './measurement/hydrate';
+export { heatingSchools } from './measurement/heatingSchool';
+export { hydrate, hydrateSchema } from './measurement/hydrate';
 export type { HydrateRequest, HydrateResult } from './measurement/hydrate';
 export { median, spreadOf } from './measurement/readings';
 export type { Spread } from './measurement/readings';
@@ -159,8 +162,10 @@ export { schedule } from './schedule/schedule';
 export { scheduleSchema } from './schedule/timetable';
 export type { ScheduleRequest, Task, TimedTask, Timetable } from './schedule/timetable';
 
-export { handsOf, manners, missingKit, scheduleOf, taskOrigins } from './procedure/classPlan';
-export type { ClassPlan, Manner, TaskOrigin } from './procedure/classPlan';
+export { handsOf, missingKit, scheduleOf, taskOrigins } from './procedure/classPlan';
+export { manners } from './procedure/manner';
+export type { ClassPlan, TaskOrigin } from './procedure/classPlan';
+export type { Manner } from './procedure/manner';
 export { cutsFor } from './procedure/cuts';
 export type { Cut } from './procedure/cuts';
 export { alternatives, wantedSchema } from './procedure/alternatives';
@@ -258,14 +263,9 @@ export type {
   CellSetup,
   StandingCellEntry,
 } from './labday/cellRun';
-export {
-  schoolSchema,
-  cellLiquid,
-  cellSchema,
-  electrolyteSchema,
-  usualGapCm,
-} from './electrolysis/cell';
-export type { CellRequest, Electrolyte } from './electrolysis/cell';
+export { schoolSchema, cellSchema, electrolyteSchema } from './electrolysis/cellRequest';
+export { cellLiquid, usualGapCm } from './electrolysis/cell';
+export type { CellRequest, Electrolyte } from './electrolysis/cellRequest';
 export { viewCell } from './electrolysis/cellView';
 export type { CellView, ElectrodeView } from './electrolysis/cellView';
 export { currentSeries } from './electrolysis/currentSeries';
@@ -442,12 +442,11 @@ export {
   refusalOf,
   runOf,
   stationsOf,
-  testStep,
-  testVessel,
   wasteOfWork,
   worksAsMade,
   worksOf,
 } from './labday/work';
+export { testStep, testVessel } from './labday/labDay';
 export type { Bench, Station, Work } from './labday/work';
 export {
   concentrationOf,
@@ -533,22 +532,16 @@ export { inorganicTests, outcomesOf as inorganicOutcomesOf } from './identify/in
 export type { InorganicOutcomes } from './identify/inorganic/runTests';
 export { keepCandidates, modelOf } from './identify/model';
 export type { Model, OutcomeTable, TestModel, Trust } from './identify/model';
-export {
-  costsOf,
-  heldBack,
-  isPoint,
-  nextInOrder,
-  rankTests,
-  unknownSchools,
-} from './identify/nextBest';
+export { costsOf, heldBack, isPoint, nextInOrder, rankTests } from './identify/nextBest';
+export { unknownSchools } from './identify/unknownSchool';
 export type {
   HeldBack,
   RankedTest,
   RankRequest,
   TestLimits,
   UnknownKind,
-  UnknownSchool,
 } from './identify/nextBest';
+export type { UnknownSchool } from './identify/unknownSchool';
 export { nextTests, pairsOfTests } from './identify/nextTest';
 export type { NextTest, PairOfTests } from './identify/nextTest';
 export { allCompounds, compoundNames, findCompound } from './identify/organic/compounds';

@@ -3,7 +3,7 @@ import { ChemistryError, inField } from '../errors';
 import { faraday } from '../equilibrium/temperature';
 import { molarMassOf } from '../formula/molarMass';
 import { findElectrode } from '../vessel/electrolysis/findElectrode';
-import { cellSchema, currentSchema, schoolSchema } from './cell';
+import { cellSchema, currentSchema, schoolSchema } from './cellRequest';
 import { roomConditions, molarVolumeMl } from './gasVolume';
 import { predictMelt } from './melt';
 import type { MeltElectrode } from './melt';

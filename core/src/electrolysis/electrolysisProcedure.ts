@@ -3,7 +3,7 @@ import type { Procedure, Step } from '../procedure/procedure';
 import { hazardsOf } from '../safety/hazards';
 import { dropNames } from '../vessel/pour';
 import { cellContainer, indicatorDrops } from './cell';
-import type { CellRequest } from './cell';
+import type { CellRequest } from './cellRequest';
 import type { PredictedCell } from './predictCell';
 
 /** A cell as it goes into a lab day. */

@@ -26,7 +26,7 @@ import type { Vessel } from '../vessel/vessel';
 import { inField } from '../errors';
 import { solubilityWarnings } from '../vessel/warnings';
 import { cellLiquid } from './cell';
-import type { CellRequest } from './cell';
+import type { CellRequest } from './cellRequest';
 import { molarVolumeMl } from './gasVolume';
 import type { GasConditions } from './gasVolume';
 import { bulkOf } from './voltages';

@@ -4,7 +4,7 @@ import { chargeOf } from '../substances/ionsOf';
 import { saltOf } from '../substances/saltOf';
 import type { HalfReaction } from '../vessel/halfReaction';
 import type { ElectrodeSide } from '../vessel/electrolysis/atElectrode';
-import type { Electrolyte } from './cell';
+import type { Electrolyte } from './cellRequest';
 
 /** What stays behind in solution, as one would write it on a label. */
 export interface Remaining {

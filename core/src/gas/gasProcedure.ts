@@ -1,4 +1,4 @@
-import type { RackEvent } from '../observation/rack';
+import type { RackEvent } from '../observation/rackShape';
 import { blankStep, procedureSchema } from '../procedure/procedure';
 import type { Procedure, Step } from '../procedure/procedure';
 import type { AnyPortion } from '../vessel/portion';

@@ -1,5 +1,6 @@
 import type { UnknownTest } from '../substances/types';
 import type { TestResult } from './inference';
+import type { UnknownSchool } from './unknownSchool';
 import { inorganicTests } from './inorganic/runTests';
 import type { Model } from './model';
 import { nextTests, pairsOfTests, testsLeft } from './nextTest';
@@ -9,12 +10,6 @@ import { boilingPoint, meltingPoint } from './organic/physicalPoint';
 import { classTestsInOrder, nextInTree } from './organic/solubilityTree';
 
 export type UnknownKind = 'organic' | 'inorganic';
-export type UnknownSchool = 'solubilityFirst' | 'mostInformative';
-export const unknownSchools = [
-  'solubilityFirst',
-  'mostInformative',
-] as const satisfies readonly UnknownSchool[];
-
 /** What limits the choice of the next test. */
 export interface TestLimits {
   /** Sample left, mg. */

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { cellSchema } from '../electrolysis/cell';
+import { cellSchema } from '../electrolysis/cellRequest';
 import { depositWords, impurityHints } from '../electrolysis/impurities';
 import { logLineSchema } from '../electrolysis/runLog';
 import type { LogLine } from '../electrolysis/runLog';

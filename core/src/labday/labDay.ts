@@ -1,13 +1,13 @@
 import * as z from 'zod';
-import { unknownSchools } from '../identify/nextBest';
+import { unknownSchools } from '../identify/unknownSchool';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
 import { observationSchema } from '../observation/observation';
 import { quantityNames } from '../procedure/measures';
-import { heatingSchools } from '../measurement/hydrate';
+import { heatingSchools } from '../measurement/heatingSchool';
 import { temperatureScales } from '../measurement/temperatureScale';
 import { portionSchema } from '../vessel/portion';
-import { manners } from '../procedure/classPlan';
+import { manners } from '../procedure/manner';
 import { kitKinds, procedureSchema } from '../procedure/procedure';
 
 /** The shapes of a lab day as server and web exchange them. Every id is a UUID made where the thing was first written. */
@@ -24,6 +24,9 @@ export const testSchema = z.object({
   container: z.enum(containerKinds as [ContainerKind, ...ContainerKind[]]),
 });
 export type PlannedTest = z.infer<typeof testSchema>;
+/** The one vessel of a test of two solutions, and its one step. */
+export const testVessel = 'vessel';
+export const testStep = 'mix';
 
 export const groupSchema = z.object({ id, name: z.string().trim().min(1).max(40) });
 export type Group = z.infer<typeof groupSchema>;

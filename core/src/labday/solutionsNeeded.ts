@@ -4,7 +4,7 @@ import { quantityOf, reagentsOf, timesReagent } from '../procedure/reagents';
 import type { Reagent } from '../procedure/reagents';
 import { concentrationMade } from '../solution/prepare';
 import { findSubstance } from '../substances/findSubstance';
-import type { RackEvent } from '../observation/rack';
+import type { RackEvent } from '../observation/rackShape';
 import type { Procedure } from '../procedure/procedure';
 import type { Portion } from '../vessel/portion';
 import type { LabDay, PlannedTest, Weighing } from './labDay';

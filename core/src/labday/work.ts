@@ -3,7 +3,7 @@ import type { Plan } from '../observation/faults/fault';
 import { mergeObservations } from '../observation/mergeObservations';
 import type { Observation } from '../observation/observation';
 import type { VesselView } from '../appearance/vesselView';
-import type { Manner } from '../procedure/classPlan';
+import type { Manner } from '../procedure/manner';
 import { blankStep } from '../procedure/procedure';
 import type { Procedure, Step } from '../procedure/procedure';
 import { reagentsOf } from '../procedure/reagents';
@@ -14,6 +14,7 @@ import type { ProcedureRun } from '../procedure/runProcedure';
 import type { ContainerKind } from '../vessel/containers';
 import type { Reaction } from '../vessel/reaction';
 import { portionWords } from '../observation/eventWords';
+import { testStep, testVessel } from './labDay';
 import type { LabDay, PlannedTest } from './labDay';
 import { portionsAsMade, procedureAsMade } from './solutionsNeeded';
 
@@ -35,9 +36,6 @@ export interface Bench {
   readonly name: string;
 }
 
-/** The one vessel of a test of two solutions, and its one step. */
-export const testVessel = 'vessel';
-export const testStep = 'mix';
 const shownToAll: Bench = { id: null, name: 'Shown to all' };
 
 /** A test of two solutions as a procedure of one step. */

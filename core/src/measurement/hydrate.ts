@@ -3,6 +3,7 @@ import { ChemistryError, inField } from '../errors';
 import { molarMassOf } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import { findSubstance } from '../substances/findSubstance';
+import { heatingSchools } from './heatingSchool';
 import { combined } from './uncertainty';
 
 const mass = z
@@ -12,9 +13,6 @@ const mass = z
 
 /** A school balance shows hundredths of a gram. */
 const usualBalanceG = 0.01;
-
-/** When heating may stop: after set times, or once the mass no longer falls. */
-export const heatingSchools = ['constantMass', 'fixedTimes'] as const;
 
 /** Weighings of a dish with a hydrate that is heated until its water is gone, g. */
 export const hydrateSchema = z.object({

@@ -1,6 +1,6 @@
 import type { Action } from '../vessel/action';
 import type { AnyPortion } from '../vessel/portion';
-import type { RackEvent } from './rack';
+import type { RackEvent } from './rackShape';
 
 /** Tests by the words on their buttons, in the order one reaches for them. */
 export const testLabels: Readonly<Record<string, string>> = {

@@ -7,7 +7,7 @@ import { parseFormula } from '../formula/parseFormula';
 import { describeObservation } from '../observation/observation';
 import type { Observation } from '../observation/observation';
 import { runRack } from '../observation/rack';
-import type { RackEvent } from '../observation/rack';
+import type { RackEvent } from '../observation/rackShape';
 import { clashes } from '../safety/clashes';
 import { hazardRank } from '../safety/hazardRank';
 import { wasteRoute } from '../safety/wasteRoute';

@@ -1,11 +1,8 @@
 import type { ScheduleRequest, Task } from '../schedule/timetable';
 import { shortText } from './orderGuard';
+import type { Manner } from './manner';
 import { kitKinds } from './procedure';
 import type { KitKind, Procedure, Step } from './procedure';
-
-/** Whether every group does it, or one person shows it to all. */
-export const manners = ['groups', 'demonstration'] as const;
-export type Manner = (typeof manners)[number];
 
 /** What a class has to be fitted into. */
 export interface ClassPlan {

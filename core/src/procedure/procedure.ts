@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { rackEventSchema, rackSchema } from '../observation/rack';
+import { rackEventSchema, rackSchema } from '../observation/rackShape';
 import { kindNames } from './kinds';
 import type { ProcedureKind } from './kinds';
 import { analysisSchema, measureSchema } from './measures';

@@ -1,6 +1,7 @@
 import { ChemistryError, inField } from '../errors';
 import { rackRunner } from '../observation/rack';
-import type { Rack, RackOutcome, RackStep } from '../observation/rack';
+import type { Rack } from '../observation/rackShape';
+import type { RackOutcome, RackStep } from '../observation/rack';
 import type { Procedure, Step } from './procedure';
 
 /** What the engine says of one step. */

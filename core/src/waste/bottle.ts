@@ -1,7 +1,7 @@
 import { parseFormula } from '../formula/parseFormula';
 import { molarMassOf } from '../formula/molarMass';
 import { rackRunner } from '../observation/rack';
-import type { Rack } from '../observation/rack';
+import type { Rack } from '../observation/rackShape';
 import type { ToldStep } from '../observation/mix';
 import type { Action } from '../vessel/action';
 

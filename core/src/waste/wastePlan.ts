@@ -2,7 +2,7 @@ import { clashes, heldIn } from '../safety/clashes';
 import type { Clash, Held } from '../safety/clashes';
 import { wasteRoute } from '../safety/wasteRoute';
 import type { WasteRoute } from '../safety/wasteRoute';
-import type { Rack, RackEvent } from '../observation/rack';
+import type { Rack, RackEvent } from '../observation/rackShape';
 import type { ToldStep } from '../observation/mix';
 import type { Procedure } from '../procedure/procedure';
 import { runProcedure } from '../procedure/runProcedure';

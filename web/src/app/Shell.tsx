@@ -10,15 +10,20 @@ import {
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { spotlight } from '@mantine/spotlight';
 import { IconAdjustments, IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
+import { lazy, Suspense } from 'react';
 import { Link, Outlet } from 'react-router';
 import { CaptureRunner } from '../bench/CaptureRunner';
 import { TimerAlarms } from '../timers/TimerAlarms';
 import { Door } from '../access/Door';
-import { CommandSearch } from './CommandSearch';
 import { OutboxNotice } from '../outbox/OutboxNotice';
 import { SchoolSettings } from './SchoolSettings';
 import classes from './Shell.module.css';
 import { ShortcutSheet } from './ShortcutSheet';
+
+// It knows every substance by name, for which the first view does not wait.
+const CommandSearch = lazy(async () => ({
+  default: (await import('./CommandSearch')).CommandSearch,
+}));
 
 /** What surrounds every page: the name, the search, the schools, light and dark. */
 export function Shell() {
@@ -91,7 +96,9 @@ export function Shell() {
           <Outlet />
         </Door>
       </main>
-      <CommandSearch />
+      <Suspense>
+        <CommandSearch />
+      </Suspense>
       <ShortcutSheet opened={sheetOpen} close={sheet.close} />
     </>
   );

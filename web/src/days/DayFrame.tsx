@@ -10,6 +10,7 @@ import {
   IconPencil,
   IconUsers,
 } from '@tabler/icons-react';
+import { useEffect } from 'react';
 import { Link, NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
 import { useDayQuery } from '../api/api';
 import { useLiveDay } from '../live/useLive';
@@ -19,6 +20,7 @@ import { CopyDay } from './CopyDay';
 import { DayForm } from './DayForm';
 import classes from './DayFrame.module.css';
 import { longDate } from './dates';
+import { bringStagesAlong } from './stagePages';
 import { stageNames } from './stageNames';
 
 const stateIcons = {
@@ -33,6 +35,7 @@ export function DayFrame() {
   const { data, error, refetch } = useDayQuery(dayId);
   const day = useDayWithUnsent(data);
   useLiveDay(dayId);
+  useEffect(bringStagesAlong, []);
   const navigate = useNavigate();
   const [formOpen, form] = useDisclosure(false);
   const [copyOpen, copying] = useDisclosure(false);

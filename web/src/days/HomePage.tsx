@@ -1,7 +1,7 @@
+import { lazy, Suspense } from 'react';
 import { Badge, Button, Group, Menu, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { describeObservation, stationsOf, worksAsMade } from '@stoichos/core';
-import type { LabDaySummary, Observation } from '@stoichos/core';
+import type { LabDaySummary } from '@stoichos/core';
 import {
   IconArrowRight,
   IconBottle,
@@ -10,13 +10,14 @@ import {
   IconPlus,
 } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { useDayQuery, useDaysQuery } from '../api/api';
-import { Formula } from '../chemistry/Formula';
-import { Vessel } from '../glassware/Vessel';
+import { useDaysQuery } from '../api/api';
 import { LoadState } from '../parts/LoadState';
 import { DayForm } from './DayForm';
 import { longDate, today } from './dates';
 import classes from './HomePage.module.css';
+
+// They bring the engine along, for which the list of days does not wait.
+const Previews = lazy(async () => ({ default: (await import('./Previews')).Previews }));
 
 /** What is tried out beside a lab day. */
 const studies = [
@@ -137,53 +138,11 @@ function NextDay({ day }: { day: LabDaySummary }) {
           {label}
         </Button>
       </Group>
-      <Previews dayId={day.id} />
+      <Suspense>
+        <Previews dayId={day.id} />
+      </Suspense>
     </section>
   );
-}
-
-/** What the tests of a day should show, as small vessels. */
-function Previews({ dayId }: { dayId: string }) {
-  const { data: day } = useDayQuery(dayId);
-  if (!day || day.tests.length === 0) return null;
-  return (
-    <div className={classes.previews}>
-      {worksAsMade({ ...day, procedures: [] }).flatMap((work) => {
-        const [step] = work.procedure.steps;
-        const [station] = step ? stationsOf(work, step) : [];
-        if (!station) return [];
-        const predicted = station.notPredicted.length === 0;
-        return [
-          <div key={work.id} className={classes.preview}>
-            <Vessel
-              container={station.container}
-              view={station.view}
-              label="Expected"
-              height={92}
-            />
-            <div>
-              <Text>
-                <Formula text={work.procedure.name} />
-              </Text>
-              <Text size="sm" className="quiet">
-                {predicted ? mainPoint(station.expected) : 'not predicted'}
-              </Text>
-            </div>
-          </div>,
-        ];
-      })}
-    </div>
-  );
-}
-
-/** The one observation a reader wants first: a precipitate, a gas, or the colour. */
-function mainPoint(observations: readonly Observation[]): string {
-  const first =
-    observations.find(({ kind }) => kind === 'precipitate' || kind === 'deposit') ??
-    observations.find(({ kind }) => kind === 'gas') ??
-    observations.find(({ kind }) => kind === 'noChange') ??
-    observations[0];
-  return first ? describeObservation(first) : '';
 }
 
 function DayList({ title, days }: { title: string; days: readonly LabDaySummary[] }) {

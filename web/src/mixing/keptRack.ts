@@ -1,14 +1,13 @@
-import { rackSchema, runRack } from '@stoichos/core';
+import { rackSchema } from '@stoichos/core';
 import { initialRackHistory } from './rackSlice';
 import type { RackHistory } from './rackSlice';
 
 const key = 'stoichos.rack';
 
-/** The rack as this browser last left it; a fresh one when there is none or it can no longer be run. */
+/** The rack as this browser last left it; a fresh one when there is none. Whether it still runs shows when it is gone to. */
 export function readRack(): RackHistory {
   try {
     const present = rackSchema.parse(JSON.parse(localStorage.getItem(key) ?? ''));
-    runRack(present);
     // Every state on the way is a shorter list of the same events, so undo goes on after a reload.
     const past = present.events.map((_, index) => ({
       ...present,
@@ -16,7 +15,7 @@ export function readRack(): RackHistory {
     }));
     return { ...initialRackHistory, past, present, chosen: present.vessels.at(-1)?.name ?? 'A' };
   } catch {
-    // Nothing kept, or kept by an older version whose substances are gone: one starts afresh.
+    // Nothing kept, or kept in an older shape: one starts afresh.
     return initialRackHistory;
   }
 }

@@ -3,7 +3,7 @@ import type { Rack, RackEvent, RackOutcome } from '@stoichos/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../app/store';
 import { keepRack } from './keptRack';
-import { did } from './rackSlice';
+import { cleared, did, initialRackHistory } from './rackSlice';
 
 /** What could not be done, and what to do about it. */
 export interface Refusal {
@@ -11,18 +11,31 @@ export interface Refusal {
   readonly remedy: string;
 }
 
+/** What came of a rack; undefined where it cannot be run. */
+function outcomeOf(rack: Rack, run: (rack: Rack) => RackOutcome): RackOutcome | undefined {
+  try {
+    return run(rack);
+  } catch (error) {
+    if (!(error instanceof ChemistryError)) throw error;
+    return undefined;
+  }
+}
+
 /** The rack, what came of it, and a way to do the next thing; what cannot be done is said and changes nothing. */
 export function useRack() {
   const dispatch = useAppDispatch();
-  const history = useAppSelector(({ rack }) => rack);
+  const kept = useAppSelector(({ rack }) => rack);
   const [refusal, setRefusal] = useState<Refusal & { readonly of: Rack }>();
   // One runner for what stands and one for what is tried, so that each reckons only the newest step.
   const [runners] = useState(() => ({ stands: rackRunner(), tries: rackRunner() }));
-  const outcome: RackOutcome = useMemo(
-    () => runners.stands(history.present),
-    [runners, history.present],
-  );
-  useEffect(() => keepRack(history), [history]);
+  const ran = useMemo(() => outcomeOf(kept.present, runners.stands), [runners, kept.present]);
+  // Kept by an older version whose substances are gone: one starts afresh.
+  const history = ran ? kept : initialRackHistory;
+  const outcome = ran ?? runners.stands(history.present);
+  useEffect(() => {
+    if (ran) keepRack(kept);
+    else dispatch(cleared());
+  }, [dispatch, kept, ran]);
 
   const attempt = (event: RackEvent): boolean => {
     const read = rackEventSchema.safeParse(event);

@@ -8,7 +8,7 @@ import { mergeObservations } from '../mergeObservations';
 import { mix } from '../mix';
 import { observationSchema } from '../observation';
 import type { Observation } from '../observation';
-import type { RackEvent } from '../rack';
+import type { RackEvent } from '../rackShape';
 import { compareObservations, fitOf } from './compareObservations';
 import type { Agreement } from './compareObservations';
 import type { ComparedItem } from './item';

@@ -1,8 +1,8 @@
 import { findSubstance } from '../../substances/findSubstance';
 import type { AnyPortion, Portion } from '../../vessel/portion';
 import { isWater } from '../../vessel/pour';
-import type { Rack, RackEvent } from '../rack';
-import { vesselsOf } from '../rack';
+import type { Rack, RackEvent } from '../rackShape';
+import { vesselsOf } from '../rackShape';
 
 /** What was planned for one vessel, and which of the events its look is compared after. */
 export interface Plan {

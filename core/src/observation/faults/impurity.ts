@@ -2,7 +2,7 @@ import { ageing } from '../../substances/data/ageing';
 import { findSubstance } from '../../substances/findSubstance';
 import type { AnyPortion } from '../../vessel/portion';
 import { isWater } from '../../vessel/pour';
-import type { RackEvent } from '../rack';
+import type { RackEvent } from '../rackShape';
 import { instead, isSolution, isWatery, nameOf, otherSolutions, putting, puttings } from './fault';
 import type { Fault, Slip } from './fault';
 

@@ -1,4 +1,4 @@
-import type { RackEvent } from '../rack';
+import type { RackEvent } from '../rackShape';
 import { instead } from './fault';
 import type { Fault, Plan, Slip } from './fault';
 

@@ -1,6 +1,6 @@
 import { procedureSchema } from '../procedure';
 import type { Procedure, WrittenProcedure } from '../procedure';
-import type { RackEvent } from '../../observation/rack';
+import type { RackEvent } from '../../observation/rackShape';
 import type { AnyPortion } from '../../vessel/portion';
 import type { Action } from '../../vessel/action';
 

@@ -1,0 +1,51 @@
+import { Text } from '@mantine/core';
+import { describeObservation, stationsOf, worksAsMade } from '@stoichos/core';
+import type { Observation } from '@stoichos/core';
+import { useDayQuery } from '../api/api';
+import { Formula } from '../chemistry/Formula';
+import { Vessel } from '../glassware/Vessel';
+import classes from './HomePage.module.css';
+
+/** What the tests of a day should show, as small vessels. */
+export function Previews({ dayId }: { dayId: string }) {
+  const { data: day } = useDayQuery(dayId);
+  if (!day || day.tests.length === 0) return null;
+  return (
+    <div className={classes.previews}>
+      {worksAsMade({ ...day, procedures: [] }).flatMap((work) => {
+        const [step] = work.procedure.steps;
+        const [station] = step ? stationsOf(work, step) : [];
+        if (!station) return [];
+        const predicted = station.notPredicted.length === 0;
+        return [
+          <div key={work.id} className={classes.preview}>
+            <Vessel
+              container={station.container}
+              view={station.view}
+              label="Expected"
+              height={92}
+            />
+            <div>
+              <Text>
+                <Formula text={work.procedure.name} />
+              </Text>
+              <Text size="sm" className="quiet">
+                {predicted ? mainPoint(station.expected) : 'not predicted'}
+              </Text>
+            </div>
+          </div>,
+        ];
+      })}
+    </div>
+  );
+}
+
+/** The one observation a reader wants first: a precipitate, a gas, or the colour. */
+function mainPoint(observations: readonly Observation[]): string {
+  const first =
+    observations.find(({ kind }) => kind === 'precipitate' || kind === 'deposit') ??
+    observations.find(({ kind }) => kind === 'gas') ??
+    observations.find(({ kind }) => kind === 'noChange') ??
+    observations[0];
+  return first ? describeObservation(first) : '';
+}
