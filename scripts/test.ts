@@ -1,5 +1,6 @@
 /** `npm test`: everything there is to check, and one summary at the end. Every step runs even when one before it failed. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
+import { once } from 'node:events';
 import { existsSync, readFileSync, rmSync } from 'node:fs';
 import { stripVTControlCharacters } from 'node:util';
 import * as z from 'zod';
@@ -36,7 +37,25 @@ function step(name: string, work: () => Omit<Tally, 'step' | 'seconds'>): void {
   tallies.push({ step: name, ...counted, seconds: (performance.now() - start) / 1000 });
 }
 
-const check = (ok: boolean) => ({ passed: ok ? 1 : 0, failed: ok ? 0 : 1 });
+/** Runs a check beside others, and tells what it said once it is over. */
+async function checkBeside(name: string, command: string, ...args: string[]): Promise<void> {
+  const start = performance.now();
+  const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
+  const words: Buffer[] = [];
+  child.stdout.on('data', (piece: Buffer) => words.push(piece));
+  child.stderr.on('data', (piece: Buffer) => words.push(piece));
+  const [code] = (await once(child, 'close')) as [number | null];
+  say(name);
+  process.stdout.write(Buffer.concat(words));
+  const ok = code === 0;
+  tallies.push({
+    step: name,
+    passed: ok ? 1 : 0,
+    failed: ok ? 0 : 1,
+    seconds: (performance.now() - start) / 1000,
+  });
+}
+
 const npx = (...args: string[]) => run('npx', '--no-install', ...args);
 
 const vitestReport = z.object({
@@ -117,10 +136,22 @@ try {
 } catch (error) {
   fail(error);
 }
-step('Formatting', () => check(npx('prettier', '--check', '--log-level', 'warn', '.')));
-step('Lint', () => check(run('npm', 'run', '-s', 'lint')));
-step('Types', () => check(run('npm', 'run', '-s', 'types')));
-step('Import directions', () => check(run('npm', 'run', '-s', 'imports')));
+// Each of these keeps one processor busy; together they keep all.
+await Promise.all([
+  checkBeside(
+    'Formatting',
+    'npx',
+    '--no-install',
+    'prettier',
+    '--check',
+    '--log-level',
+    'warn',
+    '.',
+  ),
+  checkBeside('Lint', 'npm', 'run', '-s', 'lint'),
+  checkBeside('Types', 'npm', 'run', '-s', 'types'),
+  checkBeside('Import directions', 'npm', 'run', '-s', 'imports'),
+]);
 step('Unit and server tests', () => {
   npx('vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitestFile}`);
   const report = readReport(vitestFile, vitestReport);

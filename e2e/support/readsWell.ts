@@ -10,6 +10,12 @@ export async function seriousFaults(page: Page, where: string): Promise<string[]
     .map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
 }
 
+/** Places where text cannot be told from what it stands on: all that a dark look can make worse. */
+export async function poorContrast(page: Page, where: string): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).withRules(['color-contrast']).analyze();
+  return violations.map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
+}
+
 /** Nothing stands out of the window; a chart may take a moment to follow a new width. */
 export async function expectNoSidewaysScroll(page: Page, where: string): Promise<void> {
   await expect
