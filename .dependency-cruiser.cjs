@@ -24,6 +24,8 @@ const order = [
   'cycle',
   'practice',
   'labday',
+  'report',
+  'worksheet',
 ];
 
 module.exports = {

@@ -370,12 +370,16 @@ export {
   parts,
   errorSchema,
   groupSchema,
-  dayCopySchema,
+  archiveSchema,
+  dayCopiesSchema,
   dayProcedureSchema,
   dayTimetableSchema,
   labDayInputSchema,
   labDaySchema,
   labDaySummarySchema,
+  firstSettings,
+  decimalSeparators,
+  paperSizes,
   longestNote,
   preparationSchema,
   recordSchema,
@@ -634,3 +638,42 @@ export type {
   UnknownResult,
 } from './labday/access';
 export { viewForGroup } from './labday/groupView';
+export { chartsOf } from './labday/foundCharts';
+export type { ChartData, ChartPoint, ChartSeries } from './labday/foundCharts';
+export { tellFound } from './labday/foundWords';
+export type { FoundWords } from './labday/foundWords';
+export {
+  allReportParts,
+  asText,
+  chemical,
+  chooseParts,
+  joined,
+  plain,
+  reportParts,
+  section,
+  versions,
+  withDecimalComma,
+  withSeparator,
+} from './report/document';
+export type {
+  Block,
+  Choice,
+  Column,
+  DrawnVessel,
+  ReportDocument,
+  ReportPart,
+  Section,
+  Version,
+  Words,
+} from './report/document';
+export { markdownOf } from './report/markdown';
+export { dayReport } from './report/dayReport';
+export type { ReportRequest, ReportScope } from './report/dayReport';
+export type { ReportedUnknown } from './report/unknownSection';
+export { recordCsv, resultsCsv } from './report/recordCsv';
+export { allQuestionKinds, questionKinds } from './worksheet/question';
+export type { Question, QuestionKind } from './worksheet/question';
+export { blankTable, mostCopies, questionSets, worksheet } from './worksheet/worksheet';
+export type { QuestionSet, WorksheetRequest } from './worksheet/worksheet';
+export { markAnswers } from './identify/markAnswers';
+export type { HandedIn } from './identify/markAnswers';

@@ -50,7 +50,14 @@ export type Found =
     }
   | { readonly kind: 'density'; readonly value: Quantity }
   | { readonly kind: 'recovery'; readonly result: Recovery; readonly gotG: number }
-  | { readonly kind: 'line'; readonly line: StraightLine; readonly points: readonly Point[] };
+  | {
+      readonly kind: 'line';
+      readonly line: StraightLine;
+      readonly points: readonly Point[];
+      /** What the axes stand for: the measurements by name. */
+      readonly x: string;
+      readonly y: string;
+    };
 
 /** A balance of a school, a cylinder and a ruler read by eye are within this, in their unit (common practice). */
 const usualUncertainty = { mass: 0.01, volume: 0.5 } as const;
@@ -195,7 +202,7 @@ function work(analysis: Analysis, named: Named, school: Settings['heating']): Fo
         const y = ys[at]?.value;
         return y === undefined ? [] : [{ x, y }];
       });
-      return { kind: 'line', line: straightLine(points), points };
+      return { kind: 'line', line: straightLine(points), points, x: analysis.x, y: analysis.y };
     }
   }
 }

@@ -181,16 +181,30 @@ export const preparationSchema = z.object({
 });
 export type Preparation = z.infer<typeof preparationSchema>;
 
-/** A lab day planned again for another date: what is planned comes along, what was recorded stays. */
-export const dayCopySchema = z.strictObject({
-  /** Of the new day. */
-  id,
-  name: labDayInputSchema.shape.name,
-  date: labDayInputSchema.shape.date,
+/** Lab days planned again for other dates, all or none: what is planned comes along, what was recorded stays. */
+export const dayCopiesSchema = z.strictObject({
+  copies: z
+    .array(
+      z.strictObject({
+        /** The day that is planned again. */
+        from: id,
+        /** Of the new day. */
+        id,
+        name: labDayInputSchema.shape.name,
+        date: labDayInputSchema.shape.date,
+      }),
+    )
+    .min(1, 'Name at least one lab day')
+    .max(60, 'At most 60 lab days at once'),
 });
-export type DayCopy = z.infer<typeof dayCopySchema>;
+export type DayCopy = z.infer<typeof dayCopiesSchema>['copies'][number];
+
+/** Whether a lab day is put away. */
+export const archiveSchema = z.strictObject({ archived: z.boolean() });
 
 export const labDaySummarySchema = labDayInputSchema.extend({
+  /** When it was put away; null while it is in use. */
+  archivedAt: moment.nullable(),
   testCount: z.number().int(),
   procedureCount: z.number().int(),
   /** Pieces of work at each bench that does them, and how many of these have a record. */
@@ -210,6 +224,10 @@ export const labDaySchema = labDayInputSchema.extend({
 });
 export type LabDay = z.infer<typeof labDaySchema>;
 
+/** How decimals are written. */
+export const decimalSeparators = ['.', ','] as const;
+export const paperSizes = ['A4', 'Letter'] as const;
+
 /** How the products of an electrolysis are foretold. */
 export const dischargeSchools = ['potentials', 'ruleOfThumb'] as const;
 export type DischargeSchool = (typeof dischargeSchools)[number];
@@ -221,8 +239,43 @@ export const settingsSchema = z.object({
   heating: z.enum(heatingSchools),
   discharge: z.enum(dischargeSchools),
   unknowns: z.enum(unknownSchools),
+  /** Stands at the head of what is printed. */
+  institution: z.string().trim().max(80, 'The name of an institution has at most 80 letters'),
+  /** How decimals are written for people; files for other programs keep the point. */
+  decimalSeparator: z.enum(decimalSeparators),
+  paper: z.enum(paperSizes),
+  /** What the studies reckon with until they are told otherwise. */
+  roomC: z
+    .number()
+    .min(5, 'A room is at 5 °C or above')
+    .max(45, 'A room is at 45 °C or below: is this in °F?'),
+  airKPa: z
+    .number()
+    .min(50, 'Air presses with 50 kPa or more: is this in atmospheres?')
+    .max(110, 'Air presses with 110 kPa or less: is this in hPa or mmHg?'),
+  /** Of the droppers here, counted into 1 mL. */
+  dropsPerMl: z
+    .number()
+    .min(5, 'A dropper gives at least 5 drops to the mL')
+    .max(60, 'A dropper gives at most 60 drops to the mL'),
 });
 export type Settings = z.infer<typeof settingsSchema>;
+
+/** The settings of a new installation. */
+export const firstSettings: Settings = {
+  naming: 'stock',
+  reactionTypes: 'five',
+  temperature: '°C',
+  heating: 'constantMass',
+  discharge: 'potentials',
+  unknowns: 'mostInformative',
+  institution: '',
+  decimalSeparator: '.',
+  paper: 'A4',
+  roomC: 21,
+  airKPa: 101,
+  dropsPerMl: 20,
+};
 
 /** A change of some of the settings: what is left out stays as it is, so that two changes at once do not undo each other. */
 export const settingsChangeSchema = settingsSchema.partial();

@@ -60,6 +60,7 @@ export function procedureOfTest({ id, a, b, container }: PlannedTest): Procedure
     ],
     analyses: [],
     questions: [],
+    answers: [],
     disposal: '',
   };
 }

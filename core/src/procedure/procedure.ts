@@ -94,6 +94,8 @@ export const procedureSchema = z.object({
   /** What is worked out from what was measured. */
   analyses: z.array(analysisSchema).max(6).default([]),
   questions: z.array(line(300).min(1)).max(12).default([]),
+  /** What a good answer to each question says, with the points that earn marks; empty where there is none. */
+  answers: z.array(line(600)).max(12).default([]),
   /** What to do with what is left, besides the bottle the waste plan names. */
   disposal: line(600).default(''),
 });

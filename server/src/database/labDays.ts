@@ -12,6 +12,7 @@ export async function listDays({ sequelize }: Database): Promise<LabDaySummary[]
   return sequelize.query<LabDaySummary>(
     `SELECT d.id, d.name, d.date::text AS date, d.spare_percent AS "sparePercent",
        d.length_min AS "lengthMin", d.group_size AS "groupSize", d.staff, d.kit, d.balance_g AS "balanceG",
+       to_char(d.archived_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') AS "archivedAt",
        (SELECT count(*)::int FROM day_procedures p WHERE p.lab_day_id = d.id) AS "procedureCount",
        (SELECT count(*)::int FROM tests t WHERE t.lab_day_id = d.id) AS "testCount",
        ((SELECT count(*) FROM tests t WHERE t.lab_day_id = d.id)
@@ -141,35 +142,45 @@ export async function saveDay(database: Database, input: LabDayInput): Promise<v
 }
 
 /**
- * Plans a lab day again for another date: settings, groups, tests and procedures, without record, preparations and timetable.
- * Sending the same copy again changes nothing more.
+ * Plans lab days again for other dates, all or none: settings, groups, tests and procedures, without record, preparations and
+ * timetable. Sending the same copies again changes nothing more.
  *
  * @throws Problem 404.
  */
-export async function copyDay(
+export async function copyDays(
   { days, sequelize }: Database,
-  from: string,
-  { id, name, date }: DayCopy,
+  copies: readonly DayCopy[],
 ): Promise<void> {
   await sequelize.transaction(async (transaction) => {
-    if (!(await days.findByPk(from, { transaction }))) throw notFound('lab day', 'dayId', from);
-    if (await days.findByPk(id, { transaction })) return;
-    const copy = (sql: string) =>
-      sequelize.query(sql, { replacements: { from, id, name, date }, transaction });
-    await copy(`INSERT INTO lab_days (id, name, date, spare_percent, length_min, group_size, staff, kit, balance_g)
-      SELECT :id, :name, :date, spare_percent, length_min, group_size, staff, kit, balance_g
-      FROM lab_days WHERE id = :from`);
-    await copy(`INSERT INTO groups (id, lab_day_id, position, name)
-      SELECT gen_random_uuid(), :id, position, name FROM groups WHERE lab_day_id = :from`);
-    await copy(`INSERT INTO tests (id, lab_day_id, position, container, a_substance, a_concentration_m, a_volume_ml,
-        b_substance, b_concentration_m, b_volume_ml)
-      SELECT gen_random_uuid(), :id, position, container, a_substance, a_concentration_m, a_volume_ml,
-        b_substance, b_concentration_m, b_volume_ml
-      FROM tests WHERE lab_day_id = :from`);
-    await copy(`INSERT INTO day_procedures (id, lab_day_id, position, name, manner, body)
-      SELECT gen_random_uuid(), :id, position, name, manner, body
-      FROM day_procedures WHERE lab_day_id = :from`);
+    for (const { from, id, name, date } of copies) {
+      if (!(await days.findByPk(from, { transaction }))) throw notFound('lab day', 'from', from);
+      if (await days.findByPk(id, { transaction })) continue;
+      const copy = (sql: string) =>
+        sequelize.query(sql, { replacements: { from, id, name, date }, transaction });
+      await copy(`INSERT INTO lab_days (id, name, date, spare_percent, length_min, group_size, staff, kit, balance_g)
+        SELECT :id, :name, :date, spare_percent, length_min, group_size, staff, kit, balance_g
+        FROM lab_days WHERE id = :from`);
+      await copy(`INSERT INTO groups (id, lab_day_id, position, name)
+        SELECT gen_random_uuid(), :id, position, name FROM groups WHERE lab_day_id = :from`);
+      await copy(`INSERT INTO tests (id, lab_day_id, position, container, a_substance, a_concentration_m, a_volume_ml,
+          b_substance, b_concentration_m, b_volume_ml)
+        SELECT gen_random_uuid(), :id, position, container, a_substance, a_concentration_m, a_volume_ml,
+          b_substance, b_concentration_m, b_volume_ml
+        FROM tests WHERE lab_day_id = :from`);
+      await copy(`INSERT INTO day_procedures (id, lab_day_id, position, name, manner, body)
+        SELECT gen_random_uuid(), :id, position, name, manner, body
+        FROM day_procedures WHERE lab_day_id = :from`);
+    }
   });
+}
+
+/** Puts a lab day away, or takes it out again. @throws Problem 404. */
+export async function archiveDay({ days }: Database, id: string, archived: boolean): Promise<void> {
+  const [changed] = await days.update(
+    { archivedAt: archived ? new Date() : null },
+    { where: { id } },
+  );
+  if (changed === 0) throw notFound('lab day', 'dayId', id);
 }
 
 async function saveGroups(

@@ -30,6 +30,7 @@ interface DayRow {
   kit: LabDay['kit'];
   balanceG: number;
   timetable: DayTimetable | null;
+  archivedAt: Date | null;
 }
 interface GroupRow {
   id: string;
@@ -212,6 +213,7 @@ export function defineModels(sequelize: Sequelize) {
       kit: json(),
       balanceG: number(),
       timetable: { type: DataTypes.JSONB },
+      archivedAt: { type: DataTypes.DATE },
     }),
     groups: define<GroupRow>('group', 'groups', {
       id: id(),
@@ -381,6 +383,12 @@ export function defineModels(sequelize: Sequelize) {
       heating: text(),
       discharge: text(),
       unknowns: text(),
+      institution: text(),
+      decimalSeparator: text(),
+      paper: text(),
+      roomC: number(),
+      airKPa: number(),
+      dropsPerMl: number(),
     }),
   };
 }

@@ -8,15 +8,7 @@ const only = 1;
 /** The schools and units this installation works in. */
 export async function loadSettings({ settings }: Database): Promise<Settings> {
   const row = await settings.findByPk(only, { rejectOnEmpty: true });
-  const { naming, reactionTypes, temperature, heating, discharge, unknowns } = row;
-  return settingsSchema.parse({
-    naming,
-    reactionTypes,
-    temperature,
-    heating,
-    discharge,
-    unknowns,
-  });
+  return settingsSchema.parse(row.get({ plain: true }));
 }
 
 /** Changes some of the settings, only those that are named, and tells all of them. */

@@ -1,5 +1,6 @@
 import {
-  dayCopySchema,
+  archiveSchema,
+  dayCopiesSchema,
   findSubstance,
   inField,
   labDayInputSchema,
@@ -8,7 +9,15 @@ import {
 import type { PlannedTest } from '@stoichos/core';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
-import { copyDay, listDays, loadDay, removeTest, saveDay, saveTest } from '../database/labDays';
+import {
+  archiveDay,
+  copyDays,
+  listDays,
+  loadDay,
+  removeTest,
+  saveDay,
+  saveTest,
+} from '../database/labDays';
 import { body, idParameter, sameId } from '../validate';
 
 /** Lab days and the tests planned in them. Ids are made by the client, so writing is PUT and can be repeated. */
@@ -26,11 +35,15 @@ export function dayRoutes(database: Database): Router {
     await saveDay(database, day);
     context.body = await loadDay(database, day.id);
   });
-  router.post('/days/:dayId/copy', async (context) => {
-    const copy = body(context, dayCopySchema);
-    await copyDay(database, idParameter(context, 'dayId'), copy);
-    context.body = await loadDay(database, copy.id);
-    context.status = 201;
+  router.post('/day-copies', async (context) => {
+    const { copies } = body(context, dayCopiesSchema);
+    await copyDays(database, copies);
+    context.status = 204;
+  });
+  router.put('/days/:dayId/archive', async (context) => {
+    const { archived } = body(context, archiveSchema);
+    await archiveDay(database, idParameter(context, 'dayId'), archived);
+    context.status = 204;
   });
   router.put('/days/:dayId/tests/:testId', async (context) => {
     const test = withKnownSubstances(body(context, testSchema));

@@ -123,8 +123,16 @@ export const api = createApi({
       query: (day) => ({ url: `/days/${day.id}`, method: 'PUT', body: day }),
       invalidatesTags: (_, __, { id }) => ['Days', { type: 'Day', id }],
     }),
-    copyDay: build.mutation<LabDay, { dayId: string; copy: DayCopy }>({
-      query: ({ dayId, copy }) => ({ url: `/days/${dayId}/copy`, method: 'POST', body: copy }),
+    copyDays: build.mutation<void, readonly DayCopy[]>({
+      query: (copies) => ({ url: '/day-copies', method: 'POST', body: { copies } }),
+      invalidatesTags: ['Days'],
+    }),
+    archiveDay: build.mutation<void, { dayId: string; archived: boolean }>({
+      query: ({ dayId, archived }) => ({
+        url: `/days/${dayId}/archive`,
+        method: 'PUT',
+        body: { archived },
+      }),
       invalidatesTags: ['Days'],
     }),
     saveTest: build.mutation<LabDay, { dayId: string; test: PlannedTest }>({
@@ -434,7 +442,8 @@ export const {
   useSendMessageMutation,
   useKeysQuery,
   useAnswersQuery,
-  useCopyDayMutation,
+  useCopyDaysMutation,
+  useArchiveDayMutation,
   useDealUnknownsMutation,
   useHandInMutation,
   useDaysQuery,

@@ -39,6 +39,10 @@ export const router = createBrowserRouter([
         async () => (await import('../procedures/ProcedurePage')).ProcedurePage,
       ),
       page(
+        '/procedures/:procedureId/worksheet',
+        async () => (await import('../worksheets/ProcedureWorksheetPage')).ProcedureWorksheetPage,
+      ),
+      page(
         '/procedures/:procedureId/edit',
         async () => (await import('../procedures/EditorPages')).LibraryEditorPage,
       ),

@@ -1,17 +1,9 @@
+import { firstSettings } from '@stoichos/core';
 import type { Settings } from '@stoichos/core';
 import { useSettingsQuery } from '../api/api';
 
-const untilLoaded: Settings = {
-  naming: 'stock',
-  reactionTypes: 'five',
-  temperature: '°C',
-  heating: 'constantMass',
-  discharge: 'potentials',
-  unknowns: 'mostInformative',
-};
-
-/** The chosen schools. */
+/** The chosen schools, units and habits of the school; those of a new one until they are there. */
 export function useSettings(): Settings {
   const { data } = useSettingsQuery();
-  return data ?? untilLoaded;
+  return data ?? firstSettings;
 }

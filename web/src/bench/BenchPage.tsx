@@ -4,7 +4,7 @@ import type { Bench, LabDay, Work } from '@stoichos/core';
 import { IconPresentation } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import strip from '../parts/TestTabs.module.css';
 import classes from './BenchPage.module.css';
 import { BenchTabs } from './BenchTabs';

@@ -2,7 +2,7 @@ import { Alert, Button, Group, Modal, Stack, Text, TextInput } from '@mantine/co
 import type { LabDay } from '@stoichos/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCopyDayMutation } from '../api/api';
+import { useCopyDaysMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 
 /** Plans a lab day again for another date. */
@@ -24,13 +24,13 @@ export function CopyDay({
 
 function Fields({ day, close }: { day: LabDay; close: () => void }) {
   const navigate = useNavigate();
-  const [copy, { isLoading, error }] = useCopyDayMutation();
+  const [copy, { isLoading, error }] = useCopyDaysMutation();
   // Made once, so that pressing the button twice makes one day.
   const [id] = useState(() => crypto.randomUUID());
   const [name, setName] = useState(day.name);
   const [date, setDate] = useState('');
   const submit = async () => {
-    const done = await copy({ dayId: day.id, copy: { id, name: name.trim(), date } });
+    const done = await copy([{ from: day.id, id, name: name.trim(), date }]);
     if (done.error) return;
     close();
     void navigate(`/days/${id}/plan`);

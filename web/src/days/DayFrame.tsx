@@ -1,8 +1,11 @@
 import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { notifications } from '@mantine/notifications';
 import { stageStates, stages } from '@stoichos/core';
 import type { LabDay } from '@stoichos/core';
 import {
+  IconArchive,
+  IconArchiveOff,
   IconCircle,
   IconCircleCheckFilled,
   IconCircleHalf2,
@@ -11,8 +14,9 @@ import {
   IconUsers,
 } from '@tabler/icons-react';
 import { useEffect } from 'react';
-import { Link, NavLink, Outlet, useNavigate, useOutletContext, useParams } from 'react-router';
-import { useDayQuery } from '../api/api';
+import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router';
+import { useArchiveDayMutation, useDayQuery, useDaysQuery } from '../api/api';
+import { sayProblem } from '../api/sayProblem';
 import { useLiveDay } from '../live/useLive';
 import { LoadState } from '../parts/LoadState';
 import { useDayWithUnsent } from '../outbox/useDayWithUnsent';
@@ -82,6 +86,7 @@ export function DayFrame() {
                 <IconCopy size={20} />
               </ActionIcon>
             </Tooltip>
+            <ArchiveButton day={day} />
             <Tooltip label="Name, date, groups, spare">
               <ActionIcon
                 variant="subtle"
@@ -120,7 +125,35 @@ export function DayFrame() {
   );
 }
 
-/** The open lab day, inside its frame. */
-export function useLabDay(): LabDay {
-  return useOutletContext<LabDay>();
+/** Puts the lab day away, out of the list of what is coming and held; nothing in it is lost. */
+function ArchiveButton({ day }: { day: LabDay }) {
+  const { data: days } = useDaysQuery();
+  const [archive] = useArchiveDayMutation();
+  const archived = days?.find(({ id }) => id === day.id)?.archivedAt != null;
+  const toggle = async () => {
+    try {
+      await archive({ dayId: day.id, archived: !archived }).unwrap();
+      notifications.show({
+        message: archived
+          ? `${day.name} is among the lab days again.`
+          : `${day.name} is archived. It stands at the foot of the list of lab days.`,
+      });
+    } catch (error) {
+      sayProblem(error, 'Not done');
+    }
+  };
+  const label = archived ? 'Take it out of the archive' : 'Archive it';
+  return (
+    <Tooltip label={label}>
+      <ActionIcon
+        variant="subtle"
+        size={44}
+        onClick={() => void toggle()}
+        aria-label={archived ? 'Take the lab day out of the archive' : 'Archive the lab day'}
+        className="no-print"
+      >
+        {archived ? <IconArchiveOff size={20} /> : <IconArchive size={20} />}
+      </ActionIcon>
+    </Tooltip>
+  );
 }

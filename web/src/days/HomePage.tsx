@@ -12,6 +12,8 @@ import {
 import { Link } from 'react-router';
 import { useDaysQuery } from '../api/api';
 import { LoadState } from '../parts/LoadState';
+import { Fold } from '../parts/Fold';
+import { CopyTerm } from './CopyTerm';
 import { DayForm } from './DayForm';
 import { longDate, today } from './dates';
 import classes from './HomePage.module.css';
@@ -38,9 +40,12 @@ const studies = [
 export function HomePage() {
   const { data: days, error, refetch } = useDaysQuery();
   const [formOpen, form] = useDisclosure(false);
+  const [termOpen, term] = useDisclosure(false);
   if (!days) return <LoadState error={error} retry={() => void refetch()} />;
-  const coming = days.filter(({ date }) => date >= today()).reverse();
-  const held = days.filter(({ date }) => date < today());
+  const current = days.filter(({ archivedAt }) => archivedAt === null);
+  const archived = days.filter(({ archivedAt }) => archivedAt !== null);
+  const coming = current.filter(({ date }) => date >= today()).reverse();
+  const held = current.filter(({ date }) => date < today());
   const [next, ...later] = coming;
   return (
     <Stack gap="lg" pt="lg">
@@ -101,7 +106,20 @@ export function HomePage() {
       )}
       {later.length > 0 && <DayList title="Later" days={later} />}
       {held.length > 0 && <DayList title="Held" days={held} />}
+      {current.length > 1 && (
+        <div>
+          <Button size="md" variant="default" onClick={term.open}>
+            Plan a term again
+          </Button>
+        </div>
+      )}
+      {archived.length > 0 && (
+        <Fold title={`Archived, ${archived.length}`}>
+          <DayList title="Archived" days={archived} />
+        </Fold>
+      )}
       <DayForm opened={formOpen} close={form.close} />
+      <CopyTerm key={String(termOpen)} days={current} opened={termOpen} close={term.close} />
     </Stack>
   );
 }

@@ -21,6 +21,8 @@ export const stagePages: Readonly<Record<string, () => Promise<ComponentType>>> 
   'judge/circuit': async () => (await import('../judge/CircuitPage')).CircuitPage,
   'judge/measurements': async () => (await import('../judge/MeasurementsPage')).MeasurementsPage,
   'judge/activity': async () => (await import('../judge/ActivityPage')).ActivityPage,
+  'report/worksheets': async () =>
+    (await import('../worksheets/DayWorksheetsPage')).DayWorksheetsPage,
   report: async () => (await import('../report/ReportPage')).ReportPage,
 };
 

@@ -12,7 +12,7 @@ import {
 } from '../api/api';
 import { explainError } from '../api/explainError';
 import { Formula } from '../chemistry/Formula';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { Unknowns } from './Unknowns';
 import { LoadState } from '../parts/LoadState';
 import { PrintButton } from '../parts/PrintButton';

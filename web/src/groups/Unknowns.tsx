@@ -10,7 +10,7 @@ import {
   useSessionQuery,
 } from '../api/api';
 import { explainError } from '../api/explainError';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { Fold } from '../parts/Fold';
 import { TaskProgress } from '../worker/TaskProgress';
 import { CandidateName } from '../unknowns/CandidateName';

@@ -2,7 +2,7 @@ import { List, Text, Title } from '@mantine/core';
 import { activityEvidence, activitySeries, judgeDay } from '@stoichos/core';
 import { useMemo } from 'react';
 import { Formula } from '../chemistry/Formula';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { Fold } from '../parts/Fold';
 import classes from './ActivityPage.module.css';
 import { JudgeTabs } from './JudgeTabs';

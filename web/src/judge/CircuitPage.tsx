@@ -3,7 +3,7 @@ import { describeObservation, judgeWork, nameOfWork, shortText } from '@stoichos
 import type { StationJudgement } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { PrintButton } from '../parts/PrintButton';
 import { JudgeTabs } from './JudgeTabs';
 import { GroupRow, benchFor, useBench } from './useBench';

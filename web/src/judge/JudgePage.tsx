@@ -4,7 +4,7 @@ import type { StationJudgement } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { Board } from './Board';
 import { Detail } from './Detail';
 import classes from './JudgePage.module.css';

@@ -3,7 +3,7 @@ import { analyse, benchesOf, classSpread, nameOfWork, repeatedReadings } from '@
 import type { Bench, LabDay, Work } from '@stoichos/core';
 import { useState } from 'react';
 import { useSettings } from '../app/useSettings';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { PrintButton } from '../parts/PrintButton';
 import strip from '../parts/TestTabs.module.css';
 import { AnalysisView } from './AnalysisView';

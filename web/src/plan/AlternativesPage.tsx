@@ -7,7 +7,7 @@ import { Link } from 'react-router';
 import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import classes from './AlternativesPage.module.css';

@@ -3,7 +3,7 @@ import { departuresFrom, kindNames, library } from '@stoichos/core';
 import { IconArrowLeft, IconPencil } from '@tabler/icons-react';
 import { Link, useParams } from 'react-router';
 import { NotFoundPage } from '../app/NotFoundPage';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { DepartureList } from '../procedures/DepartureList';
 import { ProcedureView } from '../procedures/ProcedureView';
 import { PrintButton } from '../parts/PrintButton';

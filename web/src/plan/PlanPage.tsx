@@ -5,7 +5,7 @@ import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useRemoveTestMutation, useSaveTestMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { TestTabs } from '../parts/TestTabs';
 import { ExpectedPanel } from './ExpectedPanel';
 import classes from './PlanPage.module.css';

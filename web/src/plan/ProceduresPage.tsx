@@ -22,7 +22,7 @@ import { Link } from 'react-router';
 import { useSaveDayProceduresMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { DayForm } from '../days/DayForm';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { minutesOf } from '../procedures/useProcedures';
 import { DayStops, useDayStops } from './DayStops';
 import { PlanTabs } from './PlanTabs';

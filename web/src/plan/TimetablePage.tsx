@@ -4,7 +4,7 @@ import type { DayTimetable, LabDay, TimetableBar, TimetableRow } from '@stoichos
 import { IconArrowRight, IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { TaskProgress } from '../worker/TaskProgress';
 import { PrintButton } from '../parts/PrintButton';
 import { clock } from './barWords';

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { today } from '../days/dates';
 import { PrintButton } from '../parts/PrintButton';
 import classes from './LabelsPage.module.css';

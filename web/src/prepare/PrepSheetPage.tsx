@@ -14,7 +14,7 @@ import type { LabDay, NeededAsItIs, ShelfItem, Taking } from '@stoichos/core';
 import { Link } from 'react-router';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { longDate } from '../days/dates';
 import { PrintButton } from '../parts/PrintButton';
 import { MadeMark } from './MadeMark';

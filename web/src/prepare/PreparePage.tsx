@@ -1,7 +1,7 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 import { SolutionCard } from './SolutionCard';

@@ -14,7 +14,7 @@ import { useEffect } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { DayStops } from '../plan/DayStops';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';

@@ -12,7 +12,7 @@ import {
 } from '@stoichos/core';
 import type { Limits } from '@stoichos/core';
 import { useEffect } from 'react';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { PrintButton } from '../parts/PrintButton';

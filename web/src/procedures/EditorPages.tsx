@@ -6,7 +6,7 @@ import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { useRunsQuery, useSaveDayProceduresMutation, useSaveProcedureMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { NotFoundPage } from '../app/NotFoundPage';
-import { useLabDay } from '../days/DayFrame';
+import { useLabDay } from '../days/useLabDay';
 import { LoadState } from '../parts/LoadState';
 import { Editor } from './Editor';
 import { blankProcedure, procedureFrom } from './procedureFrom';

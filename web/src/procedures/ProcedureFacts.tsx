@@ -68,11 +68,17 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
             onChange={(event) =>
               onChange({ questions: event.currentTarget.value.split('\n') }, 'questions')
             }
-            onBlur={() =>
-              onChange(
-                { questions: procedure.questions.map((one) => one.trim()).filter(Boolean) },
-                'questions',
-              )
+            onBlur={() => onChange(withoutEmptyQuestions(procedure), 'questions')}
+          />
+          <Textarea
+            label="What good answers say, one to a line in the same order"
+            description="Only the key shows them. A number in brackets, as in (1), says which point earns how many marks."
+            autosize
+            minRows={2}
+            size="md"
+            value={procedure.answers.join('\n')}
+            onChange={(event) =>
+              onChange({ answers: event.currentTarget.value.split('\n') }, 'answers')
             }
           />
           <Textarea
@@ -86,6 +92,20 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
       )}
     </section>
   );
+}
+
+/** Questions without empty lines, each still beside its own answer. */
+function withoutEmptyQuestions({
+  questions,
+  answers,
+}: Procedure): Pick<Procedure, 'questions' | 'answers'> {
+  const kept = questions
+    .map((question, at) => ({ question: question.trim(), answer: (answers[at] ?? '').trim() }))
+    .filter(({ question }) => question !== '');
+  return {
+    questions: kept.map(({ question }) => question),
+    answers: kept.map(({ answer }) => answer),
+  };
 }
 
 /** “2 dropping pipette” as a count and a name. */

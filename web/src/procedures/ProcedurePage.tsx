@@ -51,6 +51,14 @@ export function ProcedurePage() {
           <PrintButton />
           <Button
             component={Link}
+            to={`/procedures/${procedure.id}/worksheet`}
+            size="md"
+            variant="default"
+          >
+            Worksheet
+          </Button>
+          <Button
+            component={Link}
             to={`/procedures/${procedure.id}/edit`}
             size="md"
             variant="default"

@@ -12,6 +12,7 @@ export const blankProcedure: Procedure = {
   steps: [blankStep('step-1')],
   analyses: [],
   questions: [],
+  answers: [],
   disposal: '',
 };
 

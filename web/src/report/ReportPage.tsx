@@ -1,249 +1,192 @@
-import { Button, Group, Table, Text, Title } from '@mantine/core';
-import {
-  benchesOf,
-  concentrationOf,
-  deferral,
-  describeObservation,
-  judgeStation,
-  latestWeighing,
-  nameIn,
-  nameOfWork,
-  shortText,
-  solutionsNeeded,
-  stationsOf,
-  wasteOfWork,
-  worksAsMade,
-} from '@stoichos/core';
-import type { LabDay, Station, StationJudgement, Work } from '@stoichos/core';
-import { IconDownload, IconPrinter } from '@tabler/icons-react';
+import { Anchor, Group, SegmentedControl, Select, Text } from '@mantine/core';
+import { chooseParts, nameOfWork, reportParts, worksOf } from '@stoichos/core';
+import type { LabDay, ReportPart, ReportScope, Version } from '@stoichos/core';
+import { useEffect, useMemo } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import * as z from 'zod';
+import { useAnswersQuery, useKeysQuery, useOversightQuery, useSessionQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
-import { Formula } from '../chemistry/Formula';
-import { NotPredicted } from '../chemistry/NotPredicted';
-import { useLabDay } from '../days/DayFrame';
-import { Vessel } from '../glassware/Vessel';
-import { Mark } from '../parts/Mark';
-import classes from './ReportPage.module.css';
+import { Chip } from '../bench/ChipRow';
+import { DataChart } from '../chart/DataChart';
+import { useLabDay } from '../days/useLabDay';
+import { DocumentView } from '../document/DocumentView';
+import '../document/document.css';
+import { TakeAway } from '../document/TakeAway';
+import { Fold } from '../parts/Fold';
+import { useKept } from '../study/useKept';
+import { useUnknownState } from '../unknowns/unknownState';
+import { TaskProgress } from '../worker/TaskProgress';
+import { useTask } from '../worker/useTask';
 
-/** Report: one page for the day that prints, and files to take away. */
+const partNames = Object.keys(reportParts) as ReportPart[];
+const leftOutSchema = z.array(z.enum(partNames));
+
+/** Report: the day, one group, one procedure or one unknown, for the class or with the key; it prints, and goes away as a file. */
 export function ReportPage() {
   const day = useLabDay();
-  const works = worksAsMade(day);
-  const file = (kind: 'md' | 'csv') => `/api/days/${day.id}/report.${kind}`;
+  const settings = useSettings();
+  const [about, setAbout] = useSearchParams();
+  const [leftOut, setLeftOut] = useKept('stoichos.reportLeftOut', leftOutSchema, []);
+  const version: Version = about.get('for') === 'class' ? 'class' : 'instructor';
+  const scopes = useScopes(day);
+  const chosen = scopes.find(({ value }) => value === about.get('about')) ?? scopes[0];
+  const { jars, waiting } = useJars(day, chosen?.scope);
+  const { state: unknown } = useUnknownState();
+  const { start, value: whole, share, cancel, failure } = useTask('report');
+  const ready = !waiting;
+  useEffect(() => {
+    if (ready && chosen) void start({ day, settings, scope: chosen.scope }, jars, unknown.salts);
+  }, [ready, day, settings, chosen, jars, unknown.salts, start]);
+  const document = useMemo(() => {
+    if (!whole) return undefined;
+    const parts = partNames.filter((part) => !leftOut.includes(part));
+    const own = chooseParts(whole, { parts, version });
+    return {
+      ...own,
+      under: [
+        ...own.under,
+        version === 'class' ? 'For the class' : 'For the instructor, with the key',
+      ],
+    };
+  }, [whole, leftOut, version]);
+  const change = (name: 'about' | 'for', value: string) => {
+    const next = new URLSearchParams(about);
+    next.set(name, value);
+    setAbout(next, { replace: true });
+  };
+  const hasParts = worksOf(day).length > 0;
   return (
     <>
-      <Group className="no-print" mb="md">
-        <Button
+      <Group className="no-print" mb="sm" align="flex-end" gap="md">
+        <Select
           size="md"
-          leftSection={<IconPrinter size={18} aria-hidden />}
-          onClick={() => window.print()}
-        >
-          Print
-        </Button>
-        <Button
-          component="a"
-          href={file('md')}
-          download
+          label="Report on"
+          allowDeselect={false}
+          data={scopes.map(({ value, label }) => ({ value, label }))}
+          value={chosen?.value ?? 'day'}
+          onChange={(value) => value && change('about', value)}
+          miw={260}
+        />
+        <SegmentedControl
           size="md"
-          variant="default"
-          leftSection={<IconDownload size={18} aria-hidden />}
-        >
-          Markdown
-        </Button>
-        <Button
-          component="a"
-          href={file('csv')}
-          download
-          size="md"
-          variant="default"
-          leftSection={<IconDownload size={18} aria-hidden />}
-        >
-          CSV
-        </Button>
-      </Group>
-      <article className={`card ${classes.page}`}>
-        {works.length === 0 && (
-          <Text>The report fills as tests and procedures are planned and recorded.</Text>
+          aria-label="For whom"
+          data={[
+            { value: 'instructor', label: 'Instructor, with key' },
+            { value: 'class', label: 'Class' },
+          ]}
+          value={version}
+          onChange={(value) => change('for', value)}
+        />
+        {document && (
+          <TakeAway
+            document={document}
+            name={`${day.date} ${document.title}${version === 'class' ? ', class' : ''}`}
+          />
         )}
-        {works.length > 0 && <Solutions day={day} />}
-        {works.map((work) => (
-          <WorkReport key={work.id} day={day} work={work} />
-        ))}
-        <Text size="sm" className="quiet" mt="md">
-          {deferral}
+      </Group>
+      <div className="no-print">
+        <Fold title={`Parts${leftOut.length > 0 ? `, ${leftOut.length} left out` : ''}`}>
+          <Group gap="xs" mt="xs" role="group" aria-label="Parts of the report">
+            {partNames.map((part) => {
+              const isIn = !leftOut.includes(part);
+              return (
+                <Chip
+                  key={part}
+                  chosen={isIn}
+                  onTap={() =>
+                    setLeftOut(isIn ? [...leftOut, part] : leftOut.filter((one) => one !== part))
+                  }
+                >
+                  {reportParts[part]}
+                </Chip>
+              );
+            })}
+          </Group>
+        </Fold>
+        <Group gap="lg" my="sm">
+          <Anchor href={`/api/days/${day.id}/record.csv`} download>
+            Raw record, CSV
+          </Anchor>
+          <Anchor href={`/api/days/${day.id}/results.csv`} download>
+            Results, CSV
+          </Anchor>
+          <Anchor component={Link} to="worksheets">
+            Worksheets and questions
+          </Anchor>
+        </Group>
+      </div>
+      {share !== undefined && (
+        <TaskProgress what="Writing the report" share={share} cancel={cancel} />
+      )}
+      {failure && (
+        <Text role="alert">
+          {failure.message} {failure.remedy}
         </Text>
-      </article>
+      )}
+      {!hasParts && <Text>The report fills as tests and procedures are planned and recorded.</Text>}
+      {hasParts && document && (
+        <div className="card">
+          <DocumentView document={document} drawChart={(chart) => <DataChart chart={chart} />} />
+        </div>
+      )}
     </>
   );
 }
 
-function Solutions({ day }: { day: LabDay }) {
-  const { naming } = useSettings();
-  return (
-    <section className="keep-together">
-      <Title order={2} size="h4">
-        Solutions
-      </Title>
-      <Table verticalSpacing={4} fz="sm" mt={4}>
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th>Solution</Table.Th>
-            <Table.Th>Planned</Table.Th>
-            <Table.Th>Weighed</Table.Th>
-            <Table.Th>Made</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
-        <Table.Tbody>
-          {solutionsNeeded(day).map((solution) => {
-            const weighing = latestWeighing(day.weighings, solution);
-            return (
-              <Table.Tr key={solution.key}>
-                <Table.Td>
-                  <Formula text={solution.substance} /> {nameIn(naming, solution.substance)}
-                </Table.Td>
-                <Table.Td>
-                  {solution.concentrationM} M, {solution.makeMl} mL
-                </Table.Td>
-                <Table.Td>
-                  {weighing ? (
-                    <>
-                      {weighing.actualG} g <Formula text={weighing.form} />
-                    </>
-                  ) : (
-                    'not recorded'
-                  )}
-                </Table.Td>
-                <Table.Td>
-                  {weighing ? `${concentrationOf(weighing).toPrecision(3)} M` : '–'}
-                </Table.Td>
-              </Table.Tr>
-            );
-          })}
-        </Table.Tbody>
-      </Table>
-    </section>
+interface ScopeChoice {
+  readonly value: string;
+  readonly label: string;
+  readonly scope: ReportScope;
+}
+
+/** Everything a report can be about. */
+function useScopes(day: LabDay): readonly ScopeChoice[] {
+  const { data: oversight } = useOversightQuery(day.id);
+  const unknowns = oversight?.unknowns;
+  return useMemo(
+    () => [
+      { value: 'day', label: 'The whole day', scope: { of: 'day' } },
+      ...day.groups.map(({ id, name }) => ({
+        value: `group ${id}`,
+        label: `Group: ${name}`,
+        scope: { of: 'group' as const, groupId: id },
+      })),
+      ...worksOf(day).map((work) => ({
+        value: `work ${work.id}`,
+        label: `${work.kind === 'test' ? 'Test' : 'Procedure'}: ${nameOfWork(work)}`,
+        scope: { of: 'work' as const, workId: work.id },
+      })),
+      ...(unknowns ?? []).map(({ groupId, code }) => ({
+        value: `unknown ${groupId}`,
+        label: `Unknown ${code}: ${day.groups.find(({ id }) => id === groupId)?.name ?? ''}`,
+        scope: { of: 'unknown' as const, groupId },
+      })),
+    ],
+    [day, unknowns],
   );
 }
 
-/** One piece of work: each vessel of each step with what was expected, and what every bench saw. */
-function WorkReport({ day, work }: { day: LabDay; work: Work }) {
-  const benches = benchesOf(day, work);
-  const rows = work.procedure.steps.flatMap((step) =>
-    stationsOf(work, step).map((station) => ({
-      step,
-      station,
-      judgements: benches.map((bench) => judgeStation(day, work, step, station, bench)),
-    })),
+/** The jars of the day with their answers. Keys are only fetched by the instructor, and only where the report has a place for them. */
+function useJars(day: LabDay, scope: ReportScope | undefined) {
+  const { data: session } = useSessionQuery();
+  const { data: oversight } = useOversightQuery(day.id);
+  const isInstructor = session?.role === 'instructor';
+  const dealt = (oversight?.unknowns.length ?? 0) > 0;
+  const skip = !isInstructor || !dealt || scope?.of === 'work';
+  const { data: keys, isLoading: keysOnTheWay } = useKeysQuery(day.id, { skip });
+  const { data: answers, isLoading: answersOnTheWay } = useAnswersQuery(day.id, { skip });
+  const jars = useMemo(
+    () =>
+      skip
+        ? []
+        : (keys ?? []).map((sealed) => ({
+            ...sealed,
+            answer:
+              answers?.findLast(
+                ({ groupId, code }) => groupId === sealed.groupId && code === sealed.code,
+              ) ?? null,
+          })),
+    [skip, keys, answers],
   );
-  // Of a long procedure only what somebody recorded is told.
-  const told =
-    work.kind === 'test'
-      ? rows
-      : rows.filter(({ judgements }) => judgements.some(({ standing }) => standing.length > 0));
-  const waste = wasteOfWork(work);
-  return (
-    <section className={classes.test}>
-      <Title order={2} size="h4">
-        {work.number}.{' '}
-        {work.kind === 'test' ? <Formula text={nameOfWork(work)} /> : nameOfWork(work)}
-      </Title>
-      {told.length === 0 && <Text className="quiet">Nothing recorded.</Text>}
-      {told.map(({ step, station, judgements }) => (
-        <StationReport
-          key={`${step.id} ${station.vessel}`}
-          heading={work.kind === 'test' ? undefined : `${shortText(step)} (${station.vessel})`}
-          station={station}
-          judgements={judgements}
-        />
-      ))}
-      {waste && <Text size="sm">Waste: {waste.bottle}</Text>}
-    </section>
-  );
-}
-
-interface StationReportProps {
-  readonly heading: string | undefined;
-  readonly station: Station;
-  readonly judgements: readonly StationJudgement[];
-}
-
-function StationReport({ heading, station, judgements }: StationReportProps) {
-  const { reactionTypes } = useSettings();
-  const predicted = station.notPredicted.length === 0;
-  return (
-    <section className="keep-together">
-      {heading && (
-        <Title order={3} size="h5" mt="sm">
-          {heading}
-        </Title>
-      )}
-      <div className={classes.top}>
-        <Vessel container={station.container} view={station.view} label="Expected" height={110} />
-        <dl className="facts">
-          <dt>Expected</dt>
-          <dd>
-            {predicted ? (
-              station.expected.map(describeObservation).join('; ')
-            ) : (
-              <NotPredicted reasons={station.notPredicted} />
-            )}
-          </dd>
-          {station.reactions.map(({ equation, netIonic, types }) => (
-            <div key={netIonic} style={{ display: 'contents' }}>
-              <dt>Equation</dt>
-              <dd>
-                <Formula text={equation} wrap />
-              </dd>
-              {equation !== netIonic && (
-                <>
-                  <dt>Net ionic</dt>
-                  <dd>
-                    <Formula text={netIonic} wrap />
-                  </dd>
-                </>
-              )}
-              <dt>Type</dt>
-              <dd>{types[reactionTypes].join(', ') || 'none of the five'}</dd>
-            </div>
-          ))}
-        </dl>
-      </div>
-      <Table verticalSpacing={4} fz="sm">
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th w="20%">Group</Table.Th>
-            <Table.Th>Seen</Table.Th>
-            <Table.Th w="18%">Judgement</Table.Th>
-            <Table.Th w="14%">Change</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
-        <Table.Tbody>
-          {judgements.map(({ bench, seen, notes, departures, verdict, override, change }) => (
-            <Table.Tr key={bench.id ?? 'all'}>
-              <Table.Td>{bench.name}</Table.Td>
-              <Table.Td style={{ overflowWrap: 'anywhere' }}>
-                {seen.map(describeObservation).join('; ') || 'nothing recorded'}
-                {departures.map(({ what, planned, done }, index) => (
-                  <span key={index}>
-                    ; departure, {what}: {planned} → {done}
-                  </span>
-                ))}
-                {notes.map((note, index) => (
-                  <span key={index}>; “{note}”</span>
-                ))}
-              </Table.Td>
-              <Table.Td>
-                {verdict !== 'notRecorded' && <Mark of={verdict} />}
-                {override && (
-                  <Text size="xs">
-                    {override.by}: {override.reason}
-                  </Text>
-                )}
-              </Table.Td>
-              <Table.Td>{seen.length > 0 && change.change}</Table.Td>
-            </Table.Tr>
-          ))}
-        </Table.Tbody>
-      </Table>
-    </section>
-  );
+  return { jars, waiting: keysOnTheWay || answersOnTheWay };
 }

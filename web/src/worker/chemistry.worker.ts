@@ -39,6 +39,9 @@ import {
   runScheme,
   checkSet,
   drillsOf,
+  dayReport,
+  markAnswers,
+  worksheet,
 } from '@stoichos/core';
 import type {
   CellCurrent,
@@ -62,6 +65,10 @@ import type {
   RingPlan,
   Model,
   DrillKind,
+  ReportRequest,
+  SealedUnknown,
+  UnknownAnswer,
+  WorksheetRequest,
 } from '@stoichos/core';
 
 /** Told now and then how much is done, 0 to 1. */
@@ -274,6 +281,29 @@ const chemistry = {
     outcome(() => {
       tell(0);
       return arcsFrom(formula);
+    }),
+  report: (
+    request: Omit<ReportRequest, 'unknowns'>,
+    jars: readonly (SealedUnknown & { readonly answer: UnknownAnswer | null })[],
+    salts: readonly string[],
+    tell: Tell,
+  ) =>
+    outcomeOf(async () => {
+      const watch = watching(tell);
+      const answered = jars.flatMap(({ kind, key, answer }) =>
+        answer ? [{ kind, key, answer: answer.answer, results: answer.results }] : [],
+      );
+      const marks = await markAnswers(answered, salts, watch);
+      const unknowns = jars.map((jar) => ({
+        ...jar,
+        mark: jar.answer ? (marks.shift() ?? null) : null,
+      }));
+      return dayReport({ ...request, unknowns }, watch);
+    }),
+  worksheet: (request: WorksheetRequest, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return worksheet(request);
     }),
   safety: (day: LabDay, tell: Tell) =>
     outcome(() => {

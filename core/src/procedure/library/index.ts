@@ -1,4 +1,5 @@
 import type { Procedure } from '../procedure';
+import { answers } from './answers';
 import { changes } from './changes';
 import { colours } from './colours';
 import { cycles } from './cycles';
@@ -24,4 +25,4 @@ export const library: readonly Procedure[] = [
   ...heatedGases,
   ...electrolysis,
   ...unknowns,
-];
+].map((procedure) => ({ ...procedure, answers: [...(answers[procedure.id] ?? [])] }));

@@ -5,6 +5,7 @@ import { benchAndJudge } from './004-bench-and-judge';
 import { electrolysis } from './005-electrolysis';
 import { access } from './006-access';
 import { unknowns } from './007-unknowns';
+import { settingsAndArchive } from './008-settings-and-archive';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -15,4 +16,5 @@ export const migrations = [
   electrolysis,
   access,
   unknowns,
+  settingsAndArchive,
 ] as const;

@@ -1,0 +1,97 @@
+import { dropSource } from '../measurement/dropCounts';
+import { waterHeatSource } from '../measurement/temperatureLog';
+import { fromCelsius } from '../measurement/temperatureScale';
+import type { TemperatureScale } from '../measurement/temperatureScale';
+import { inWords } from '../measurement/uncertainty';
+import { sourceText } from '../substances/source';
+import type { Found } from './analyse';
+
+/** What was found, in words: the answer, what belongs to it, what to mind, and how it was reckoned. */
+export interface FoundWords {
+  readonly answer: string;
+  readonly more: readonly string[];
+  readonly advice: readonly string[];
+  readonly working: readonly string[];
+}
+
+const hydrateVerdicts = {
+  agrees: 'agrees with what is expected',
+  low: 'too little water',
+  high: 'too much water',
+  open: 'not a whole number',
+} as const;
+
+/** A number with a real minus sign. */
+const minus = (text: string): string => text.replace('-', '−');
+const signed = (value: number): string => `${value > 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
+
+/** Tells what was found in the thermometers’ scale, with its uncertainty. */
+export function tellFound(found: Found, scale: TemperatureScale): FoundWords {
+  switch (found.kind) {
+    case 'hydrate': {
+      const { x, xUncertainty, waterPercent, errorPercent, constantMass, formula, verdict } =
+        found.result;
+      const off = errorPercent === undefined ? '' : `, ${signed(errorPercent)} % off`;
+      return {
+        answer: `x = ${inWords({ value: x, uncertainty: xUncertainty })}, so ${formula}: ${hydrateVerdicts[verdict]}`,
+        more: [
+          `Water ${waterPercent.toFixed(1)} % by mass${off}; constant mass ${constantMass ? 'reached' : 'not reached'}.`,
+        ],
+        advice: found.result.advice,
+        working: found.result.working,
+      };
+    }
+    case 'temperature': {
+      const { result, film } = found;
+      const perDegree = scale === '°C' ? 1 : 1.8;
+      const at = (temperatureC: number) =>
+        `${minus(fromCelsius(temperatureC, scale).toFixed(1))} ${scale}`;
+      const heat =
+        result.heatJ === undefined ? '' : ` q = ${minus((result.heatJ / 1000).toFixed(2))} kJ.`;
+      const enthalpy =
+        result.enthalpyKJPerMol === undefined
+          ? ''
+          : ` ΔH = ${minus(result.enthalpyKJPerMol.toFixed(1))} kJ/mol.`;
+      return {
+        answer: `ΔT = ${signed(result.deltaC * perDegree)} ${scale}, ${result.direction}`,
+        more: [
+          `Lowest ${at(result.lowestC)}, highest ${at(result.highestC)}.${heat}${enthalpy}`,
+          ...(film ? [`Film of water freezes: ${film.freezes} – ${film.why}.`] : []),
+        ],
+        advice: result.advice,
+        working: [...result.working, sourceText(waterHeatSource)],
+      };
+    }
+    case 'drops':
+      return {
+        answer: found.comparisons
+          .map(({ name, ratio, words }) => `${name}: ratio ${inWords(ratio)}. ${words}.`)
+          .join(' '),
+        more: found.counts.map(
+          ({ of, drops, concentrationM }) =>
+            `${of}: ${drops.join(', ')} drops${concentrationM ? `, so ${inWords(concentrationM)} mol/L` : ''}`,
+        ),
+        advice: [],
+        working: [sourceText(dropSource)],
+      };
+    case 'density':
+      return { answer: `${inWords(found.value)} g/mL`, more: [], advice: [], working: [] };
+    case 'recovery':
+      return {
+        answer: `${inWords(found.result.percent)} % (${found.gotG} g): ${found.result.words}.`,
+        more: [],
+        advice: [],
+        working: [],
+      };
+    case 'line': {
+      const { slope, slope95, intercept, r2 } = found.line;
+      const interval = slope95 === undefined ? '' : ` ± ${slope95.toPrecision(2)} (95 %)`;
+      return {
+        answer: `slope ${minus(slope.toPrecision(3))}${interval}, intercept ${minus(intercept.toPrecision(3))}, R² = ${r2.toFixed(3)}`,
+        more: [],
+        advice: [],
+        working: [],
+      };
+    }
+  }
+}

@@ -1,0 +1,430 @@
+import { describeObservation } from '../observation/observation';
+import type { Observation } from '../observation/observation';
+import { quantityUnits } from '../procedure/measures';
+import { shortText } from '../procedure/orderGuard';
+import { analysisNames } from '../procedure/measures';
+import type { Step } from '../procedure/procedure';
+import type { LikelyCause } from '../observation/faults/likelyCauses';
+import { analyse } from '../labday/analyse';
+import type { AnalysisResult } from '../labday/analyse';
+import { recordsOf, standingEntries } from '../labday/currentRecords';
+import { classSpread } from '../labday/classSpread';
+import { chartsOf } from '../labday/foundCharts';
+import { tellFound } from '../labday/foundWords';
+import { judgeStation } from '../labday/judgeDay';
+import type { StationJudgement } from '../labday/judgeDay';
+import type { LabDay, Settings } from '../labday/labDay';
+import { nameOfWork, stationsOf, wasteOfWork } from '../labday/work';
+import type { Bench, Station, Work } from '../labday/work';
+import { chemical, joined, plain, section } from './document';
+import type { Block, Section, Words } from './document';
+
+/** One vessel of one step with what every bench in the report makes of it. */
+export interface Place {
+  readonly step: Step;
+  readonly station: Station;
+  readonly judgements: readonly StationJudgement[];
+}
+
+/** A piece of work as the report looks at it. */
+export interface WorkView {
+  readonly day: LabDay;
+  readonly work: Work;
+  readonly benches: readonly Bench[];
+  readonly settings: Settings;
+  /** The likeliest cause of what differs, by the judgement. */
+  readonly causeOf: (judgement: StationJudgement) => LikelyCause | undefined;
+}
+
+/** The places of a piece of work. Of a procedure only those that somebody recorded are told. */
+export function placesOf({
+  day,
+  work,
+  benches,
+}: Pick<WorkView, 'day' | 'work' | 'benches'>): Place[] {
+  return work.procedure.steps
+    .flatMap((step) =>
+      stationsOf(work, step).map((station) => ({
+        step,
+        station,
+        judgements: benches.map((bench) => judgeStation(day, work, step, station, bench)),
+      })),
+    )
+    .filter(
+      ({ judgements }) =>
+        work.kind === 'test' || judgements.some(({ standing }) => standing.length > 0),
+    );
+}
+
+/** Everything the report says of one piece of work. */
+export function workSection(view: WorkView): Section {
+  const { work } = view;
+  const places = placesOf(view);
+  const name = nameOfWork(work);
+  return section(
+    joined(plain(`${work.number}. `), work.kind === 'test' ? chemical(name) : plain(name)),
+    [],
+    {
+      sections: [
+        section(plain('Purpose'), [{ kind: 'text', words: plain(work.procedure.purpose) }], {
+          part: 'purpose',
+        }),
+        doneSection(view),
+        ...places.map((place) => placeSection(view, place)),
+        ...(places.length === 0
+          ? [
+              section([], [{ kind: 'text', words: plain('Nothing is recorded of it.') }], {
+                part: 'seen',
+              }),
+            ]
+          : []),
+        ...view.benches.flatMap((bench) => calculationSections(view, bench)),
+        classSection(view),
+        wasteSection(view),
+        notesSection(view, places),
+        questionSection(view),
+      ],
+    },
+  );
+}
+
+/** The steps as they were done: all of them in words, and where a bench went another way. */
+function doneSection({ day, work, benches }: WorkView): Section {
+  const { steps } = work.procedure;
+  const departures = benches.flatMap((bench) =>
+    steps.flatMap((step) => {
+      const standing = standingEntries(day.entries, {
+        workId: work.id,
+        stepId: step.id,
+        groupId: bench.id,
+      });
+      const skipped = recordsOf(standing, 'step').some(({ state }) => state === 'skipped');
+      return [
+        ...(skipped ? [[plain(bench.name), plain(shortText(step)), plain('left out')]] : []),
+        ...recordsOf(standing, 'departure').map(({ what, planned, done }) => [
+          plain(bench.name),
+          plain(shortText(step)),
+          plain(`${what}: ${planned} → ${done}`),
+        ]),
+      ];
+    }),
+  );
+  const blocks: Block[] = [
+    {
+      kind: 'list',
+      numbered: true,
+      items: steps.map(({ text }) => (work.kind === 'test' ? chemical(text) : plain(text))),
+    },
+    ...(departures.length > 0
+      ? [
+          {
+            kind: 'table' as const,
+            columns: [
+              { head: 'Bench', width: 2 },
+              { head: 'Step', width: 4 },
+              { head: 'Done otherwise', width: 4 },
+            ],
+            rows: departures,
+          },
+        ]
+      : [{ kind: 'text' as const, words: plain('No departure from the procedure is recorded.') }]),
+  ];
+  return section(plain('What was done'), blocks, { part: 'done' });
+}
+
+const told = (list: readonly Observation[]): string => list.map(describeObservation).join('; ');
+
+/** One vessel after one step: what was expected beside what each bench saw, and what follows. */
+function placeSection(view: WorkView, { step, station, judgements }: Place): Section {
+  const { work, settings } = view;
+  const { expected, notPredicted, reactions } = station;
+  const predicted = notPredicted.length === 0;
+  const drawn: Block = {
+    kind: 'vessels',
+    key: true,
+    vessels: [{ container: station.container, view: station.view ?? null, label: 'Expected' }],
+  };
+  const expectation: Words = predicted
+    ? chemical(told(expected))
+    : chemical(`Not predicted: ${notPredicted.join(' ')}`);
+  const heading =
+    work.kind === 'test' ? plain('Observations') : plain(`${shortText(step)} (${station.vessel})`);
+  const equations: Block[] =
+    reactions.length === 0
+      ? []
+      : [
+          {
+            kind: 'facts',
+            facts: reactions.flatMap(({ equation, netIonic, spectators, types }) => [
+              ...(equation === netIonic ? [] : [{ name: 'Equation', words: chemical(equation) }]),
+              { name: 'Net ionic', words: chemical(netIonic) },
+              {
+                name: 'Watching ions',
+                words: chemical(spectators.join(', ') || 'none'),
+              },
+              {
+                name: 'Type',
+                words: plain(types[settings.reactionTypes].join(', ') || 'none of the five'),
+              },
+            ]),
+          },
+        ];
+  return section(
+    heading,
+    [
+      ...(predicted ? [drawn] : []),
+      { kind: 'facts', key: true, facts: [{ name: 'Expected', words: expectation }] },
+      {
+        kind: 'table',
+        columns: [
+          { head: 'Bench', width: 2 },
+          { head: 'Seen', width: 5 },
+          { head: 'Judgement', key: true, width: 2 },
+        ],
+        rows: alike(judgements, ({ seen, blank, control, verdict }) => [
+          [
+            told(seen) || 'nothing recorded',
+            ...(blank.length > 0 ? [`blank: ${told(blank)}`] : []),
+            ...(control.length > 0 ? [`control: ${told(control)}`] : []),
+          ].join('; '),
+          verdictWords[verdict],
+        ]).map(({ benches, words }) => [plain(benches), ...words.map(plain)]),
+      },
+    ],
+    {
+      part: 'seen',
+      sections: [
+        section(plain('Equations'), equations, { part: 'equations', key: true }),
+        verdictSection(view, judgements),
+      ],
+    },
+  );
+}
+
+const verdictWords = {
+  agrees: 'agrees',
+  partly: 'partly agrees',
+  differs: 'differs',
+  incomplete: 'incomplete',
+  notPredicted: 'not predicted',
+  notRecorded: '–',
+} as const;
+
+/** What is the same for several benches is said once, with all their names. */
+function alike(
+  judgements: readonly StationJudgement[],
+  say: (judgement: StationJudgement) => readonly string[],
+): { readonly benches: string; readonly words: readonly string[] }[] {
+  const said = new Map<string, { names: string[]; words: readonly string[] }>();
+  for (const judgement of judgements) {
+    const words = say(judgement);
+    const key = words.join('\n');
+    const known = said.get(key);
+    if (known) known.names.push(judgement.bench.name);
+    else said.set(key, { names: [judgement.bench.name], words });
+  }
+  return [...said.values()].map(({ names, words }) => ({ benches: names.join(', '), words }));
+}
+
+/** Chemical or physical, on what evidence; what differs, and why most likely. */
+function verdictSection({ causeOf }: WorkView, judgements: readonly StationJudgement[]): Section {
+  const seen = judgements.filter((judgement) => judgement.seen.length > 0);
+  const items = alike(seen, (judgement) => {
+    const { change, comparison } = judgement;
+    const evidence = change.evidence.map(({ sign }) => sign).join('; ');
+    const off = comparison?.items.filter(({ outcome }) => outcome === 'differs') ?? [];
+    const cause = causeOf(judgement);
+    return [
+      `${change.change} change${evidence === '' ? '' : `, on the evidence of ${evidence}`}.`,
+      ...off.map(
+        (one) => `Differs in ${one.item}: expected ${one.expected}, seen ${one.seen ?? 'nothing'}.`,
+      ),
+      ...(cause ? [`Likeliest cause: ${cause.fault}. ${cause.check}`] : []),
+    ];
+  }).map(({ benches, words }) => joined(plain(`${benches}: `), chemical(words.join(' '))));
+  return section(
+    plain('Evidence and verdicts'),
+    items.length === 0 ? [] : [{ kind: 'list', items }],
+    { part: 'verdicts', key: true },
+  );
+}
+
+/** What a bench measured and what is worked out of it. */
+function calculationSections(view: WorkView, bench: Bench): Section[] {
+  const { day, work, settings } = view;
+  const results = analyse(day, work, bench, settings.heating);
+  const measured = work.procedure.steps.flatMap((step) =>
+    recordsOf(
+      standingEntries(day.entries, {
+        workId: work.id,
+        stepId: step.id,
+        groupId: bench.id,
+        part: 'test',
+      }),
+      'measurement',
+    ).map(({ name, value, low, high, uncertainty, quantity }) => [
+      plain(name),
+      plain(
+        low !== undefined && high !== undefined
+          ? `${low}–${high}`
+          : `${value}${uncertainty === undefined ? '' : ` ± ${uncertainty.toPrecision(1)}`}`,
+      ),
+      plain(quantityUnits[quantity]),
+    ]),
+  );
+  if (measured.length === 0) return [];
+  return [
+    section(
+      plain(`Measured and worked out, ${bench.name}`),
+      [
+        {
+          kind: 'table',
+          columns: [
+            { head: 'Measurement', width: 5 },
+            { head: 'Value', width: 2 },
+            { head: 'Unit', width: 1 },
+          ],
+          rows: measured,
+        },
+        ...results.flatMap((result) => resultBlocks(result, settings)),
+      ],
+      { part: 'calculations' },
+    ),
+    section(
+      [],
+      results.flatMap((result) =>
+        result.state === 'done'
+          ? chartsOf(result.found, bench.name, settings.temperature).map((chart) => ({
+              kind: 'chart' as const,
+              chart,
+            }))
+          : [],
+      ),
+      { part: 'charts' },
+    ),
+  ];
+}
+
+function resultBlocks(result: AnalysisResult, settings: Settings): Block[] {
+  const name = analysisNames[result.analysis.kind];
+  if (result.state === 'open')
+    return [{ kind: 'text', words: plain(`${name}: still to be measured: ${result.missing}.`) }];
+  if (result.state === 'refused')
+    return [{ kind: 'text', words: plain(`${name}: ${result.message} ${result.remedy}`) }];
+  const { answer, more, advice, working } = tellFound(result.found, settings.temperature);
+  return [
+    { kind: 'facts', facts: [{ name, words: chemical(answer) }] },
+    ...(more.length + advice.length > 0
+      ? [{ kind: 'list' as const, items: [...more, ...advice].map(chemical) }]
+      : []),
+    ...(working.length > 0
+      ? [{ kind: 'list' as const, items: working.map((line) => chemical(line)) }]
+      : []),
+  ];
+}
+
+/** What the benches found, side by side. */
+function classSection({ day, work, benches, settings }: WorkView): Section {
+  const spreads = benches.length > 1 ? classSpread(day, work, settings.heating) : [];
+  const wide = spreads.filter(({ values }) => values.length > 1);
+  return section(
+    plain('Class results'),
+    wide.length === 0
+      ? []
+      : [
+          {
+            kind: 'table',
+            columns: [
+              { head: 'Result', width: 3 },
+              { head: 'By bench', width: 5 },
+              { head: 'Mean, 95 %', width: 2 },
+            ],
+            rows: wide.map(({ name, unit, values, spread, oddOnes }) => [
+              plain(`${name} ${unit}`.trim()),
+              plain(
+                values
+                  .map(
+                    ({ bench, value }) =>
+                      `${bench} ${value.toPrecision(3)}${oddOnes.includes(bench) ? ' (stands out)' : ''}`,
+                  )
+                  .join(', '),
+              ),
+              plain(
+                `${spread.mean.toPrecision(3)}${spread.confidence95 === undefined ? '' : ` ± ${spread.confidence95.toPrecision(2)}`}`,
+              ),
+            ]),
+          },
+        ],
+    { part: 'classResults' },
+  );
+}
+
+function wasteSection({ work }: WorkView): Section {
+  const waste = wasteOfWork(work);
+  const { disposal } = work.procedure;
+  return section(
+    plain('Waste'),
+    [
+      ...(waste
+        ? [{ kind: 'text' as const, words: plain(`${waste.bottle}: ${waste.because}.`) }]
+        : []),
+      ...(disposal === '' ? [] : [{ kind: 'text' as const, words: plain(disposal) }]),
+    ],
+    { part: 'waste' },
+  );
+}
+
+/** What was noted at the benches, and what the instructor said instead of the computed verdict. */
+function notesSection({ day, work, benches }: WorkView, places: readonly Place[]): Section {
+  const notes = benches.flatMap((bench) =>
+    recordsOf(standingEntries(day.entries, { workId: work.id, groupId: bench.id }), 'note').map(
+      ({ text }) => plain(`${bench.name}: “${text}”`),
+    ),
+  );
+  const judged = places.flatMap(({ judgements }) => judgements);
+  const said = judged.flatMap(({ bench, station, override, comparison }) =>
+    override
+      ? [
+          plain(
+            `${bench.name}, ${station.vessel}: ${override.by} says ${verdictWords[override.verdict]}, because ${override.reason} Computed: ${comparison?.agreement ?? 'not predicted'}.`,
+          ),
+        ]
+      : [],
+  );
+  const signed = benches.flatMap((bench) =>
+    recordsOf(standingEntries(day.entries, { workId: work.id, groupId: bench.id }), 'signOff').map(
+      ({ by }) => plain(`${bench.name}: signed off by ${by}.`),
+    ),
+  );
+  const list = (items: readonly Words[], key?: true): Block[] =>
+    items.length === 0 ? [] : [{ kind: 'list', items, ...(key && { key }) }];
+  return section(plain('Notes'), [...list(notes), ...list([...said, ...signed], true)], {
+    part: 'notes',
+  });
+}
+
+/** The questions of the procedure; with the key, their answers and marking points. */
+function questionSection({ work }: WorkView): Section {
+  const { questions, answers } = work.procedure;
+  const withAnswers = answers.some((answer) => answer !== '');
+  return section(
+    plain('Questions'),
+    questions.length === 0
+      ? []
+      : [
+          { kind: 'list', numbered: true, items: questions.map(chemical) },
+          ...(withAnswers
+            ? [
+                { kind: 'text' as const, key: true as const, words: plain('Answers:') },
+                {
+                  kind: 'list' as const,
+                  key: true as const,
+                  numbered: true as const,
+                  items: questions.map((_, at) => chemical(answers[at] ?? '')),
+                },
+              ]
+            : []),
+        ],
+    { part: 'questions' },
+  );
+}

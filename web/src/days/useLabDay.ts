@@ -1,0 +1,7 @@
+import type { LabDay } from '@stoichos/core';
+import { useOutletContext } from 'react-router';
+
+/** The open lab day, inside its frame. */
+export function useLabDay(): LabDay {
+  return useOutletContext<LabDay>();
+}
