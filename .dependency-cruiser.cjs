@@ -26,6 +26,7 @@ const order = [
   'labday',
   'report',
   'worksheet',
+  'exchange',
 ];
 
 module.exports = {

@@ -204,6 +204,10 @@ const catalogue = {
     `${what} hardly conducts: ${why}.`,
     'Dissolve a salt, an acid or a base in it, or melt the salt.',
   ],
+  badFile: (problem: string) => [
+    `This file cannot be read. ${problem}`,
+    'Choose a file that this application wrote. Nothing was changed.',
+  ],
   invalidInput: (problem: string) => [problem, 'Correct the named field and send it again.'],
 } satisfies Record<string, (...args: string[]) => [string, string] | string[]>;
 

@@ -677,3 +677,30 @@ export { blankTable, mostCopies, questionSets, worksheet } from './worksheet/wor
 export type { QuestionSet, WorksheetRequest } from './worksheet/worksheet';
 export { markAnswers } from './identify/markAnswers';
 export type { HandedIn } from './identify/markAnswers';
+export {
+  backupSchema,
+  dayFileSchema,
+  fileFormatNames,
+  fileFormats,
+  fileVersion,
+  jsonSchemaOf,
+  procedureFileSchema,
+  unknownSetFileSchema,
+} from './exchange/formats';
+export type {
+  Backup,
+  DayFile,
+  ExchangeFile,
+  FileFormat,
+  ProcedureFile,
+  UnknownSet,
+  UnknownSetFile,
+} from './exchange/formats';
+export { exchangeText, readExchange, readExchangeText } from './exchange/readFile';
+export {
+  backupRequestSchema,
+  importPlanSchema,
+  importRequestSchema,
+  restorePlanSchema,
+} from './exchange/plans';
+export type { ImportPlan, RestorePlan } from './exchange/plans';

@@ -17,6 +17,7 @@ import { accessRoutes } from './routes/access';
 import { benchRoutes } from './routes/bench';
 import { cellRoutes } from './routes/cells';
 import { dayRoutes } from './routes/days';
+import { exchangeRoutes } from './routes/exchange';
 import { generalRoutes } from './routes/general';
 import { groupRoutes } from './routes/groups';
 import { instrumentRoutes } from './routes/instruments';
@@ -37,6 +38,7 @@ export function apiRouter(database: Database, instruments: Instruments, hub: Liv
     runRoutes,
     generalRoutes,
     reportRoutes,
+    exchangeRoutes,
     accessRoutes,
     groupRoutes,
   ])

@@ -79,8 +79,9 @@ describe('a lab day planned again', () => {
     await server.ask('PUT', `/days/${ids.day}/tests/${ids.test}`, test);
     expect((await server.ask('POST', '/entries', entry)).status).toBe(201);
     const copy = { id: crypto.randomUUID(), name: 'Next spring', date: '2027-04-12' };
+    const copies = [{ from: ids.day, ...copy }];
     for (let times = 0; times < 2; times += 1)
-      expect((await server.ask('POST', `/days/${ids.day}/copy`, copy)).status).toBe(201);
+      expect((await server.ask('POST', '/day-copies', { copies })).status).toBe(204);
     const { json } = await server.ask('GET', `/days/${copy.id}`);
     const made = json as LabDay;
     expect(made).toMatchObject({ ...copy, sparePercent: day.sparePercent, entries: [] });
@@ -94,16 +95,38 @@ describe('a lab day planned again', () => {
   });
 
   it('is refused in words for a day that is not there, and for a date that is none', async () => {
-    const copy = { id: crypto.randomUUID(), name: 'Never', date: '2027-04-12' };
-    expect((await server.ask('POST', `/days/${crypto.randomUUID()}/copy`, copy)).status).toBe(404);
     const { ids, day } = sampleDay();
     await server.ask('PUT', `/days/${ids.day}`, day);
-    const wrong = await server.ask('POST', `/days/${ids.day}/copy`, {
-      ...copy,
-      date: '2027-02-31',
+    const copy = { from: ids.day, id: crypto.randomUUID(), name: 'Never', date: '2027-04-12' };
+    const away = { ...copy, from: crypto.randomUUID(), id: crypto.randomUUID() };
+    const missing = await server.ask('POST', '/day-copies', { copies: [copy, away] });
+    expect(missing.status).toBe(404);
+    // All or none.
+    expect((await server.ask('GET', `/days/${copy.id}`)).status).toBe(404);
+    const wrong = await server.ask('POST', '/day-copies', {
+      copies: [{ ...copy, date: '2027-02-31' }],
     });
     expect(wrong.status).toBe(400);
-    expect(wrong.json).toMatchObject({ error: { field: 'date' } });
+    expect(wrong.json).toMatchObject({ error: { field: 'copies.0.date' } });
+  });
+
+  it('is archived and taken out again, with all that is in it', async () => {
+    const { ids, day } = sampleDay();
+    await server.ask('PUT', `/days/${ids.day}`, day);
+    const listed = async () =>
+      ((await server.ask('GET', '/days')).json as { id: string; archivedAt: string | null }[]).find(
+        ({ id }) => id === ids.day,
+      );
+    expect((await listed())?.archivedAt).toBeNull();
+    await server.ask('PUT', `/days/${ids.day}/archive`, { archived: true });
+    expect((await listed())?.archivedAt).toMatch(/^\d{4}-\d\d-\d\dT/);
+    // Changing it leaves it where it is.
+    await server.ask('PUT', `/days/${ids.day}`, { ...day, name: 'Renamed' });
+    expect((await listed())?.archivedAt).not.toBeNull();
+    await server.ask('PUT', `/days/${ids.day}/archive`, { archived: false });
+    expect((await listed())?.archivedAt).toBeNull();
+    const gone = `/days/${crypto.randomUUID()}/archive`;
+    expect((await server.ask('PUT', gone, { archived: true })).status).toBe(404);
   });
 });
 
@@ -152,7 +175,7 @@ describe('the bench record', () => {
     }
   });
 
-  it('keeps weighings and makes reports of what was recorded', async () => {
+  it('keeps weighings and makes tables of what was recorded', async () => {
     await postEntry();
     const { status, json } = await server.ask(
       'POST',
@@ -160,25 +183,24 @@ describe('the bench record', () => {
       sample.weighing,
     );
     expect([status, json.weighings]).toEqual([201, [sample.weighing]]);
-    const markdown = await server.ask('GET', `/days/${sample.ids.day}/report.md`);
-    expect(markdown.text).toContain('# Trial run');
-    expect(markdown.text).toContain('Cu^2+(aq) + 2 OH^-(aq) → Cu(OH)2(s)');
-    expect(markdown.text).toContain('Judgement: incomplete');
-    expect(markdown.text).toContain('0.51 g in 10 mL | 0.204 M');
-    await postEntry({
+    const correction = {
       id: crypto.randomUUID(),
       supersedes: sample.entry.id,
       record: { kind: 'noPrecipitate' },
-    });
-    const off = await server.ask('GET', `/days/${sample.ids.day}/report.md`);
-    expect(off.text).toContain('Likeliest cause: CuSO4 was left out');
-    const csv = await server.ask('GET', `/days/${sample.ids.day}/report.csv`);
+    };
+    await postEntry(correction);
+    const csv = await server.ask('GET', `/days/${sample.ids.day}/results.csv`);
     expect(csv.headers.get('content-disposition')).toContain('attachment');
     const [head = '', row = ''] = csv.text.split('\r\n');
     expect(head.split(',').slice(0, 3)).toEqual(['date', 'lab_day', 'group']);
     expect(row).toContain(
       '2026-05-04,Trial run,Bench Knot,CuSO4 with NaOH,mix,vessel,vessel: added 2 mL 0.204 M CuSO4;',
     );
+    const raw = (await server.ask('GET', `/days/${sample.ids.day}/record.csv`)).text;
+    const lines = raw.split('\r\n');
+    expect(lines).toHaveLength(3);
+    expect(lines[1]).toContain(`,no,${sample.entry.id},`);
+    expect(lines[2]).toContain(`no precipitate,,,yes,${correction.id},${sample.entry.id}`);
   });
 });
 
@@ -387,6 +409,12 @@ describe('the server', () => {
       heating: 'fixedTimes',
       discharge: 'ruleOfThumb',
       unknowns: 'solubilityFirst',
+      institution: 'Lantern Quay Evening School',
+      decimalSeparator: ',',
+      paper: 'Letter',
+      roomC: 17.5,
+      airKPa: 99.2,
+      dropsPerMl: 24,
     };
     await server.ask('PATCH', '/settings', wanted);
     expect((await server.ask('GET', '/settings')).json).toEqual(wanted);
@@ -395,6 +423,8 @@ describe('the server', () => {
       server.ask('PATCH', '/settings', { naming: 'stock' }),
       server.ask('PATCH', '/settings', { heating: 'constantMass' }),
     ]);
+    const wrong = await server.ask('PATCH', '/settings', { airKPa: 1 });
+    expect([wrong.status, wrong.json.error.field]).toEqual([400, 'airKPa']);
     expect((await server.ask('GET', '/settings')).json).toEqual({
       ...wanted,
       naming: 'stock',

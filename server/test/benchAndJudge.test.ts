@@ -129,7 +129,7 @@ describe('the record of a procedure', () => {
     expect([status, json.procedures?.length]).toEqual([200, 1]);
   });
 
-  it('comes out in both reports, with departures and the instructor’s word', async () => {
+  it('comes out in the table of results, with departures and the instructor’s word', async () => {
     const { day, post } = await plannedDay();
     await post();
     await post({
@@ -139,11 +139,8 @@ describe('the record of a procedure', () => {
     await post({
       record: { kind: 'verdict', verdict: 'partly', reason: 'Too little salt.', by: 'M. S.' },
     });
-    const markdown = (await server.ask('GET', `/days/${day.id}/report.md`)).text;
-    expect(markdown).toContain('Departure, time: 9 min → 4 min');
-    expect(markdown).toContain('Instructor’s verdict: partly (Too little salt., M. S.)');
-    expect(markdown).toContain('Judgement: agrees');
-    const csv = (await server.ask('GET', `/days/${day.id}/report.csv`)).text;
+    const csv = (await server.ask('GET', `/days/${day.id}/results.csv`)).text;
+    expect(csv).toContain('time: 9 min → 4 min');
     expect(csv).toContain('How much water is in the crystal?,fill,crucible');
     expect(csv).toContain('agrees,partly,Too little salt.');
   });

@@ -61,7 +61,30 @@ const bodies: Readonly<Record<string, unknown>> = {
     text: 'Goggles on',
   },
   '/days/:dayId/releases': { workId: sample.ids.test, when: 'always' },
-  '/settings': { naming: 'stock' },
+  '/settings': { naming: 'stock', roomC: 20, institution: 'School' },
+  '/day-copies': {
+    copies: [{ from: sample.ids.day, id: sample.ids.test, name: 'Again', date: '2027-01-04' }],
+  },
+  '/days/:dayId/archive': { archived: false },
+  '/import': {
+    file: {
+      format: 'stoichos/procedure',
+      version: 1,
+      procedure: { id: 'x', name: 'A', steps: [] },
+    },
+    apply: false,
+    asAnother: false,
+  },
+  '/restore': {
+    file: {
+      format: 'stoichos/backup',
+      version: 1,
+      madeAt: '2026-01-01T00:00:00Z',
+      tablesAt: '008-settings-and-archive',
+      tables: { lab_days: [{ id: sample.ids.day }], settings: [] },
+    },
+    apply: false,
+  },
 };
 
 type Json = Record<string, unknown> | unknown[];

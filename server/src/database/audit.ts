@@ -17,7 +17,9 @@ export type Audited =
   | 'verdict overridden'
   | 'key viewed'
   | 'unknowns dealt'
-  | 'exported';
+  | 'exported'
+  | 'imported'
+  | 'restored';
 
 /** Adds a line to the audit list. */
 export async function audit(

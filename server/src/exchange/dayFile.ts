@@ -1,0 +1,184 @@
+import { dayFileSchema, fileVersion } from '@stoichos/core';
+import type { DayFile } from '@stoichos/core';
+import type { Transaction } from 'sequelize';
+import type { Database } from '../database/connect';
+import { loadDay } from '../database/labDays';
+import { answersOf, messagesOf, releasesOf, sealedUnknowns } from '../database/oversight';
+
+/** A lab day as a file, with everything that belongs to it. @throws Problem 404. */
+export async function writeDayFile(database: Database, dayId: string): Promise<DayFile> {
+  const day = await loadDay(database, dayId);
+  const taken = new Set(
+    day.preparations.flatMap(({ takings }) => takings.map((one) => one.itemId)),
+  );
+  const jars = await database.shelf.findAll({ where: { id: [...taken] }, order: ['id'] });
+  // Read through the schema, every file has its fields in one order.
+  return dayFileSchema.parse({
+    format: 'stoichos/lab-day',
+    version: fileVersion,
+    day,
+    releases: (await releasesOf(database, dayId)).sort((a, b) => a.workId.localeCompare(b.workId)),
+    messages: await messagesOf(database, dayId),
+    unknowns: await sealedUnknowns(database, dayId),
+    answers: await answersOf(database, dayId),
+    jars: jars.map((jar) => jar.get({ plain: true })),
+  });
+}
+
+/**
+ * Writes a lab day that is not there yet, as it stands in a file. The shelf is left as it is but for jars that are missing: what the
+ * preparations took is taken from them already.
+ */
+export async function insertDay(
+  database: Database,
+  { day, releases, messages, unknowns, answers, jars }: DayFile,
+  transaction: Transaction,
+): Promise<void> {
+  const labDayId = day.id;
+  const shared = { transaction };
+  const { groups, tests, procedures, preparations, weighings, entries, timetable, ...own } = day;
+  const { id, name, date, sparePercent, lengthMin, groupSize, staff, kit, balanceG } = own;
+  await database.days.create(
+    {
+      id,
+      name,
+      date,
+      sparePercent,
+      lengthMin,
+      groupSize,
+      staff,
+      kit,
+      balanceG,
+      timetable,
+      archivedAt: null,
+    },
+    shared,
+  );
+  await database.groups.bulkCreate(
+    groups.map((group, position) => ({ ...group, labDayId, position })),
+    shared,
+  );
+  await database.tests.bulkCreate(
+    tests.map(({ id: testId, container, a, b }, position) => ({
+      id: testId,
+      labDayId,
+      position,
+      container,
+      aSubstance: a.substance,
+      aConcentrationM: a.concentrationM,
+      aVolumeMl: a.volumeMl,
+      bSubstance: b.substance,
+      bConcentrationM: b.concentrationM,
+      bVolumeMl: b.volumeMl,
+    })),
+    shared,
+  );
+  await database.dayProcedures.bulkCreate(
+    procedures.map(({ id: plannedId, manner, procedure }, position) => ({
+      id: plannedId,
+      labDayId,
+      position,
+      name: procedure.name,
+      manner,
+      body: procedure,
+    })),
+    shared,
+  );
+  await database.weighings.bulkCreate(
+    weighings.map((one) => ({ ...one, labDayId, recordedAt: new Date(one.recordedAt) })),
+    shared,
+  );
+  const ofTests = new Set(tests.map((test) => test.id));
+  // A correction comes after what it corrects: line by line, each a moment later than the one before.
+  for (const [at, { workId, ...entry }] of entries.entries())
+    await database.sequelize.query(
+      `INSERT INTO bench_entries (id, test_id, day_procedure_id, step_id, vessel, part, group_id, kind, record,
+         supersedes, recorded_at, received_at)
+       VALUES (:id, :testId, :procedureId, :stepId, :vessel, :part, :groupId, :kind, :record, :supersedes,
+         :recordedAt, now() + :at * interval '1 microsecond')`,
+      {
+        replacements: {
+          ...entry,
+          testId: ofTests.has(workId) ? workId : null,
+          procedureId: ofTests.has(workId) ? null : workId,
+          kind: entry.record?.kind ?? null,
+          record: entry.record && JSON.stringify(entry.record),
+          at,
+        },
+        transaction,
+      },
+    );
+  await database.shelf.bulkCreate(jars, { ...shared, ignoreDuplicates: true });
+  for (const { id: preparationId, key, madeBy, confirmedAt, takings } of preparations) {
+    await database.preparations.create(
+      {
+        id: preparationId,
+        labDayId,
+        key,
+        madeBy,
+        confirmedAt: new Date(confirmedAt),
+        undoneAt: null,
+      },
+      shared,
+    );
+    await database.stockMoves.bulkCreate(
+      takings.map(({ itemId, amount }) => ({
+        id: crypto.randomUUID(),
+        itemId,
+        preparationId,
+        change: -amount,
+        reason: `${key} for ${name}`,
+        undoes: null,
+        movedAt: new Date(confirmedAt),
+      })),
+      shared,
+    );
+  }
+  await database.releases.bulkCreate(
+    releases.map(({ workId, when }) => ({ workId, labDayId, shown: when })),
+    shared,
+  );
+  for (const message of messages)
+    await database.messages.create(
+      { ...message, labDayId, sentAt: new Date(message.sentAt) },
+      shared,
+    );
+  await database.unknowns.bulkCreate(
+    unknowns.map(({ groupId, code, kind, key }) => ({
+      groupId,
+      labDayId,
+      code,
+      kind,
+      sealedKey: key,
+    })),
+    shared,
+  );
+  for (const answer of answers)
+    await database.unknownAnswers.create(
+      { ...answer, labDayId, sentAt: new Date(answer.sentAt) },
+      shared,
+    );
+}
+
+/** The same day with ids of its own throughout, so that it can stand beside the one it came from. Jars of the shelf stay what they are. */
+export function withNewIds(file: DayFile): DayFile {
+  const { day, messages, answers } = file;
+  const own = [
+    day.id,
+    ...[
+      day.groups,
+      day.tests,
+      day.procedures,
+      day.preparations,
+      day.weighings,
+      day.entries,
+    ].flatMap((rows) => rows.map(({ id }) => id)),
+    ...messages.map(({ id }) => id),
+    ...answers.map(({ id }) => id),
+  ];
+  const text = own.reduce(
+    (before, id) => before.replaceAll(id, crypto.randomUUID()),
+    JSON.stringify(file),
+  );
+  return dayFileSchema.parse(JSON.parse(text));
+}

@@ -1,0 +1,192 @@
+import { fileFormatNames, jsonSchemaOf } from '@stoichos/core';
+import type { Backup, DayFile, ImportPlan, LabDaySummary, RestorePlan } from '@stoichos/core';
+import ical from 'node-ical';
+import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
+import { loadDemo, migrate } from '../src';
+import { runningServer } from './support/runningServer';
+
+let server: Awaited<ReturnType<typeof runningServer>>;
+let days: LabDaySummary[];
+
+beforeAll(async () => {
+  server = await runningServer(inject('databaseUrl'));
+  await loadDemo(server.database);
+  days = (await server.ask('GET', '/days')).json as LabDaySummary[];
+  const [day] = days;
+  const [group] = day?.groups ?? [];
+  await server.ask('PUT', `/days/${day?.id ?? ''}/unknowns`, {
+    unknowns: [{ groupId: group?.id, code: 'Q-7', kind: 'inorganic', key: 'ZnSO4' }],
+  });
+  await server.ask('POST', `/days/${day?.id ?? ''}/messages`, {
+    id: crypto.randomUUID(),
+    groupId: null,
+    kind: 'message',
+    workId: null,
+    stepId: null,
+    text: 'Goggles stay on.',
+  });
+}, 120_000);
+afterAll(() => server.close());
+
+const fileOf = async (id: string) =>
+  (await server.ask('GET', `/days/${id}/day.json`)).json as DayFile;
+const take = (file: unknown, part: object = {}) =>
+  server.ask('POST', '/import', { file, apply: true, ...part });
+/** An installation with nothing in it. */
+const empty = async () => {
+  await server.database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
+  await migrate(server.database.sequelize);
+};
+const backup = async () => (await server.ask('GET', '/backup')).json as Backup;
+/** Without what every backup has of its own: when it was made, and the line that says so. */
+const kept = ({ tables: { audit: _, ...tables } }: Backup) => tables;
+
+describe('a lab day as a file', () => {
+  it('comes back from an emptied database just as it was, every one of the demo', async () => {
+    const before = await backup();
+    const files = await Promise.all(days.map(({ id }) => fileOf(id)));
+    expect(files.some(({ day }) => day.entries.length > 50)).toBe(true);
+    await empty();
+    for (const file of files) expect((await take(file)).json).toMatchObject({ standing: 'new' });
+    for (const file of files) expect(await fileOf(file.day.id)).toEqual(file);
+    expect((await server.ask('POST', '/restore', { file: before, apply: true })).status).toBe(200);
+  });
+
+  it('tells what it would change before it changes anything', async () => {
+    const [first] = days;
+    const file = await fileOf(first?.id ?? '');
+    const same = (await take(file, { apply: false })).json as ImportPlan;
+    expect(same).toMatchObject({ what: 'lab day', standing: 'same', differences: [] });
+    const renamed = { ...file, day: { ...file.day, name: 'Another evening', entries: [] } };
+    const differs = (await take(renamed, { apply: false })).json as ImportPlan;
+    expect(differs.standing).toBe('differs');
+    expect(differs.differences).toContain('name is not the same');
+    expect(await fileOf(file.day.id)).toEqual(file);
+  });
+
+  it('never writes over what is there; it is taken in beside it', async () => {
+    const recorded = days.find(({ recordedCount }) => recordedCount > 0);
+    const file = await fileOf(recorded?.id ?? '');
+    const changed = { ...file, day: { ...file.day, name: 'Beside it' } };
+    const refused = await take(changed);
+    expect([refused.status, refused.json.error.code]).toEqual([409, 'differs']);
+    const plan = (await take(changed, { asAnother: true })).json as ImportPlan;
+    const [, id = ''] = /days\/([^/]+)/.exec(plan.goTo ?? '') ?? [];
+    const other = await fileOf(id);
+    expect(other.day).toMatchObject({ name: 'Beside it', date: file.day.date });
+    expect(other.day.entries).toHaveLength(file.day.entries.length);
+    expect(other.day.entries[0]?.record).toEqual(file.day.entries[0]?.record);
+    expect(other.day.entries[0]?.id).not.toBe(file.day.entries[0]?.id);
+    expect(await fileOf(file.day.id)).toEqual(file);
+  });
+
+  it('comes in whole or not at all', async () => {
+    const recorded = days.find(({ recordedCount }) => recordedCount > 0);
+    const file = await fileOf(recorded?.id ?? '');
+    const text = JSON.stringify(file).replaceAll(file.day.id, crypto.randomUUID());
+    const torn = JSON.parse(text) as DayFile;
+    // New by its id, but its groups and entries stand elsewhere already.
+    const answer = await take(torn);
+    expect([answer.status, answer.json.error.code]).toEqual([409, 'doesNotFit']);
+    expect((await server.ask('GET', `/days/${torn.day.id}`)).status).toBe(404);
+  });
+
+  it.each([
+    ['another version', { version: 2 }, 'version 2'],
+    ['another format', { format: 'elsewhere/day' }, 'elsewhere/day'],
+    ['a field that is wrong', { releases: [{ workId: 'x', when: 'always' }] }, 'releases.0.workId'],
+    ['nothing of the kind', { format: undefined }, 'does not say which format'],
+  ])('is refused in words for %s', async (_, part, words) => {
+    const file = await fileOf(days[0]?.id ?? '');
+    const { status, json } = await take({ ...file, ...part });
+    expect([status, json.error.code]).toEqual([400, 'badFile']);
+    expect(json.error.message).toContain(words);
+    expect(json.error.remedy).toContain('Nothing was changed');
+  });
+});
+
+describe('a procedure as a file', () => {
+  it('is taken in once, and as another where it differs', async () => {
+    const [own] = (await server.ask('GET', '/procedures')).json as {
+      procedure: { id: string; name: string };
+    }[];
+    const file = { format: 'stoichos/procedure', version: 1, procedure: own?.procedure };
+    expect((await take(file)).json).toMatchObject({ standing: 'same' });
+    const changed = { ...file, procedure: { ...file.procedure, name: 'Changed' } };
+    expect((await take(changed)).status).toBe(409);
+    expect((await take(changed, { asAnother: true })).json).toMatchObject({
+      standing: 'differs',
+      differences: ['name'],
+    });
+    const names = (
+      (await server.ask('GET', '/procedures')).json as { procedure: { name: string } }[]
+    ).map(({ procedure }) => procedure.name);
+    expect(names).toContain('Changed');
+    expect(names).toContain(own?.procedure.name);
+  });
+});
+
+describe('a backup', () => {
+  it('brings everything back after the database was destroyed', async () => {
+    const before = await backup();
+    const preview = await server.ask('POST', '/restore', { file: before, apply: false });
+    expect((preview.json as RestorePlan).tables).toContainEqual({
+      name: 'lab_days',
+      now: before.tables.lab_days?.length,
+      inBackup: before.tables.lab_days?.length,
+    });
+    await empty();
+    expect((await server.ask('GET', '/days')).json).toEqual([]);
+    expect((await server.ask('POST', '/restore', { file: before, apply: true })).status).toBe(200);
+    expect(kept(await backup())).toEqual(kept(before));
+    // What is numbered as it arrives goes on counting, and the record is append-only again.
+    const [first] = days;
+    const message = { groupId: null, kind: 'message', workId: null, stepId: null, text: 'On.' };
+    const sent = await server.ask('POST', `/days/${first?.id ?? ''}/messages`, {
+      id: crypto.randomUUID(),
+      ...message,
+    });
+    expect(sent.status).toBeLessThan(300);
+    await expect(server.database.entries.destroy({ where: {} })).rejects.toThrow('append-only');
+  });
+
+  it('of other tables, or one that is torn, changes nothing', async () => {
+    const before = await backup();
+    const older = { ...before, tablesAt: '007-unknowns' };
+    const refused = await server.ask('POST', '/restore', { file: older, apply: true });
+    expect([refused.status, refused.json.error.code]).toEqual([400, 'otherTables']);
+    const torn = { ...before, tables: { ...before.tables, groups: [] } };
+    const broken = await server.ask('POST', '/restore', { file: torn, apply: true });
+    expect([broken.status, broken.json.error.code]).toEqual([409, 'doesNotFit']);
+    expect(kept(await backup())).toEqual(kept(before));
+  });
+});
+
+describe('the calendar', () => {
+  it('holds every lab day, as another reader of iCalendar sees it (RFC 5545)', async () => {
+    const { text, headers } = await server.ask('GET', '/days.ics');
+    expect(headers.get('content-type')).toContain('text/calendar');
+    const events = Object.values(ical.sync.parseICS(text)).filter((one) => one?.type === 'VEVENT');
+    const listed = (await server.ask('GET', '/days')).json as LabDaySummary[];
+    expect(events.map((event) => event?.summary).sort()).toEqual(
+      listed.map(({ name }) => name).sort(),
+    );
+  });
+
+  it('holds a class with the time it begins, and refuses a time that is none', async () => {
+    const [day] = days;
+    const { text } = await server.ask('GET', `/days/${day?.id ?? ''}/day.ics?begins=18:30`);
+    expect(text).toContain(`DTSTART:${day?.date.replaceAll('-', '') ?? ''}T183000`);
+    const wrong = await server.ask('GET', `/days/${day?.id ?? ''}/day.ics?begins=25:00`);
+    expect([wrong.status, wrong.json.error.field]).toEqual([400, 'begins']);
+  });
+});
+
+describe('the published schemas', () => {
+  it.each(fileFormatNames)('of %s is a JSON Schema that names its version', (format) => {
+    expect(jsonSchemaOf(format)).toMatchObject({
+      $schema: 'https://json-schema.org/draft/2020-12/schema',
+      properties: { format: { const: format }, version: { const: 1 } },
+    });
+  });
+});
