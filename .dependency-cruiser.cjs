@@ -27,6 +27,7 @@ const order = [
   'report',
   'worksheet',
   'exchange',
+  'sources',
 ];
 
 module.exports = {

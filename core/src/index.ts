@@ -704,3 +704,5 @@ export {
   restorePlanSchema,
 } from './exchange/plans';
 export type { ImportPlan, RestorePlan } from './exchange/plans';
+export { constantTables } from './sources/constants';
+export type { Constant, ConstantTable } from './sources/table';

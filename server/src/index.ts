@@ -8,3 +8,4 @@ export { startSimulatedBench } from './simulated/bench';
 export { policy, ruleFor } from './access/policy';
 export { setPassphrase } from './database/accounts';
 export { openLive } from './live/hub';
+export { makeBackup, restoreBackup } from './exchange/backup';

@@ -4,7 +4,6 @@ import '@mantine/core/styles.css';
 import '@mantine/notifications/styles.css';
 import '@mantine/spotlight/styles.css';
 import './app/global.css';
-import { MantineProvider } from '@mantine/core';
 import { Notifications } from '@mantine/notifications';
 import { setupListeners } from '@reduxjs/toolkit/query';
 import { StrictMode } from 'react';
@@ -13,8 +12,8 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router/dom';
 import { router } from './app/router';
 import { store } from './app/store';
-import { theme } from './app/theme';
 import { startOutbox } from './outbox/outbox';
+import { Habits } from './settings/Habits';
 
 startOutbox(store);
 // Another tab, or the same after the lid was closed, looks again at what has changed meanwhile.
@@ -25,10 +24,10 @@ if (!root) throw new Error('index.html has no element with the id root');
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
-      <MantineProvider theme={theme} defaultColorScheme="light">
+      <Habits>
         <Notifications position="top-center" autoClose={4000} />
         <RouterProvider router={router} />
-      </MantineProvider>
+      </Habits>
     </Provider>
   </StrictMode>,
 );

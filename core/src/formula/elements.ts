@@ -17,6 +17,14 @@ export function atomicMassGPerMol(symbol: string): number | undefined {
   return massBySymbol.get(symbol) ?? undefined;
 }
 
+/** Every element with its standard atomic mass, g/mol; those without a stable isotope have none. */
+export function atomicMasses(): readonly {
+  readonly symbol: string;
+  readonly mass: number | undefined;
+}[] {
+  return elements.map(({ symbol, mass }) => ({ symbol, mass: mass ?? undefined }));
+}
+
 /** Atomic number, or undefined for an unknown symbol. */
 export function atomicNumber(symbol: string): number | undefined {
   return numberBySymbol.get(symbol);

@@ -27,6 +27,8 @@ export interface AmountsRequest {
   readonly limiting?: string;
   /** Room of the generator to its brim, mL. */
   readonly vesselMl?: number;
+  /** Drops of the droppers at hand to a millilitre; the usual twenty when left out. */
+  readonly dropsPerMl?: number;
 }
 
 /** What is taken of one reagent. */
@@ -36,7 +38,7 @@ export interface Taken {
   readonly amountMmol: number;
   readonly massG?: number;
   readonly volumeMl?: number;
-  /** Drops of 0.05 mL, where so few are enough. */
+  /** Drops, where so few are enough. */
   readonly drops?: number;
   /** In words, where it is not counted: a catalyst. */
   readonly words?: string;
@@ -72,7 +74,7 @@ export interface VesselCheck {
 const usual = { lostShare: 0.2, excess: 0.25 } as const;
 /** Share of a generator that is filled with liquid: the rest is for froth (common practice). */
 const filledShare = 1 / 3;
-const dropMl = 0.05;
+const usualDropsPerMl = 20;
 /** A volume that is given in drops, mL. */
 const inDropsBelowMl = 2;
 
@@ -86,6 +88,7 @@ const inDropsBelowMl = 2;
 export function amountsFor(request: AmountsRequest): Amounts {
   const { route, volumeMl, conditions, vesselMl } = request;
   const { lostShare = usual.lostShare, excess = usual.excess } = request;
+  const { dropsPerMl = usualDropsPerMl } = request;
   between('volumeMl', 'The volume of gas', volumeMl, 0.1, 100_000, 'mL');
   between('lostShare', 'The share that is lost', lostShare, 0, 0.95, '');
   between('excess', 'The excess', excess, 0, 10, '');
@@ -113,7 +116,7 @@ export function amountsFor(request: AmountsRequest): Amounts {
       };
     const limits = reagent === limiting?.reagent;
     const amountMmol = (madeMmol * n) / ratio / (limits ? 1 : 1 / (1 + excess));
-    return { reagent, limits, amountMmol, ...measured(reagent, amountMmol) };
+    return { reagent, limits, amountMmol, ...measured(reagent, amountMmol, dropsPerMl) };
   });
   const liquidMl = taken.reduce((sum, one) => sum + (one.volumeMl ?? 0), 0);
   const vessel =
@@ -157,20 +160,21 @@ function baseOf(used: Readonly<Record<string, number>>, { substance }: RouteReag
 function measured(
   { substance, kept, use, concentrationM }: RouteReagent,
   amountMmol: number,
+  dropsPerMl: number,
 ): Pick<Taken, 'massG' | 'volumeMl' | 'drops'> {
-  if (substance === 'H2O') return asVolume((amountMmol * molarMassOf('H2O')) / 1000);
+  if (substance === 'H2O') return asVolume((amountMmol * molarMassOf('H2O')) / 1000, dropsPerMl);
   if (use === 'solution' || use === 'concentrated') {
     const strength =
       concentrationM ?? findSubstance(substance).substance.stock?.concentrationM ?? 1;
-    return asVolume(amountMmol / strength);
+    return asVolume(amountMmol / strength, dropsPerMl);
   }
   return { massG: (amountMmol * molarMassOf(kept)) / 1000 };
 }
 
-function asVolume(volumeMl: number): Pick<Taken, 'volumeMl' | 'drops'> {
+function asVolume(volumeMl: number, dropsPerMl: number): Pick<Taken, 'volumeMl' | 'drops'> {
   return {
     volumeMl,
-    ...(volumeMl <= inDropsBelowMl && { drops: Math.max(1, Math.ceil(volumeMl / dropMl)) }),
+    ...(volumeMl <= inDropsBelowMl && { drops: Math.max(1, Math.ceil(volumeMl * dropsPerMl)) }),
   };
 }
 

@@ -28,7 +28,7 @@ export interface GradeRequest {
 }
 
 /** Points for what it is, for the evidence and for blanks (common practice: half for the answer, half for how it was reached). */
-const points = { identity: 5, evidence: 4, blanks: 1 } as const;
+export const marksOf = { identity: 5, evidence: 4, blanks: 1 } as const;
 
 const partsOf = (candidate: string): string[] => candidate.split(' + ');
 
@@ -44,13 +44,13 @@ export function grade({ model, key, answer, results, classOf }: GradeRequest): M
   ];
   return {
     points: Math.round(10 * parts.reduce((sum, part) => sum + part.points, 0)) / 10,
-    of: points.identity + points.evidence + points.blanks,
+    of: marksOf.identity + marksOf.evidence + marksOf.blanks,
     parts,
   };
 }
 
 function identity(key: string, answer: string, classOf: (candidate: string) => string): MarkPart {
-  const of = points.identity;
+  const of = marksOf.identity;
   const what = 'What it is';
   const [wanted, told] = [partsOf(key), partsOf(answer)];
   if (wanted.length > 1 || told.length > 1) {
@@ -84,7 +84,7 @@ function evidence(
   answer: string,
   results: readonly TestResult[],
 ): MarkPart {
-  const of = points.evidence;
+  const of = marksOf.evidence;
   const what = 'Evidence';
   const at = model.candidates.indexOf(key);
   const told = results
@@ -109,7 +109,7 @@ function evidence(
 }
 
 function blanks(results: readonly TestResult[]): MarkPart {
-  const of = points.blanks;
+  const of = marksOf.blanks;
   const beside = results.filter(({ blank }) => blank === 'clean' || blank === 'same').length;
   const share = results.length === 0 ? 0 : beside / results.length;
   return {

@@ -16,6 +16,7 @@ import type {
 import type { Quantity } from '../measurement/uncertainty';
 import type { Analysis } from '../procedure/measures';
 import { recordsOf, standingEntries } from './currentRecords';
+import { firstSettings } from './labDay';
 import type { LabDay, RecordOf, Settings } from './labDay';
 import type { Bench, Work } from './work';
 
@@ -62,15 +63,18 @@ export type Found =
 /** A balance of a school, a cylinder and a ruler read by eye are within this, in their unit (common practice). */
 const usualUncertainty = { mass: 0.01, volume: 0.5 } as const;
 
+/** What the working out hangs on besides the measurements. */
+export type Habits = Pick<Settings, 'heating' | 'dropsPerMl'>;
+
 /** Everything that is worked out for one piece of work at one bench. */
 export function analyse(
   day: Pick<LabDay, 'entries'>,
   work: Work,
   bench: Bench,
-  school: Settings['heating'] = 'constantMass',
+  habits: Habits = firstSettings,
 ): AnalysisResult[] {
   const measured = measurementsOf(day, work, bench);
-  return work.procedure.analyses.map((analysis) => one(analysis, measured, school));
+  return work.procedure.analyses.map((analysis) => one(analysis, measured, habits));
 }
 
 /** What a bench measured in a piece of work, in the order it was read. */
@@ -94,17 +98,13 @@ export function measurementsOf(
     );
 }
 
-function one(
-  analysis: Analysis,
-  measured: readonly Measurement[],
-  school: Settings['heating'],
-): AnalysisResult {
+function one(analysis: Analysis, measured: readonly Measurement[], habits: Habits): AnalysisResult {
   const named = (name: string) => measured.filter((reading) => reading.name === name);
   const missing = wanting(analysis, (name) => named(name).length);
   const uses: string[] = [];
   if (missing) return { analysis, uses, state: 'open', missing };
   try {
-    return { analysis, uses, state: 'done', found: work(analysis, named, school) };
+    return { analysis, uses, state: 'done', found: work(analysis, named, habits) };
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error;
     const { message, remedy } = error;
@@ -140,7 +140,7 @@ function wanting(analysis: Analysis, count: (name: string) => number): string | 
 
 type Named = (name: string) => readonly Measurement[];
 
-function work(analysis: Analysis, named: Named, school: Settings['heating']): Found {
+function work(analysis: Analysis, named: Named, { heating, dropsPerMl }: Habits): Found {
   const last = (name: string): Quantity => {
     const reading = named(name).at(-1);
     const quantity = reading?.quantity;
@@ -159,7 +159,7 @@ function work(analysis: Analysis, named: Named, school: Settings['heating']): Fo
         withHydrateG: last(analysis.filled).value,
         weighingsG: named(analysis.heated).map(({ value }) => value),
         balanceUncertaintyG: Math.max(last(analysis.heated).uncertainty, 1e-4),
-        school,
+        school: heating,
         ...(literatureX !== undefined && { literatureX }),
       };
       return { kind: 'hydrate', result: hydrate(request), request };
@@ -177,7 +177,7 @@ function work(analysis: Analysis, named: Named, school: Settings['heating']): Fo
           const { sampleMl, protons } = analysis.counts[at] ?? {};
           const concentrationM =
             sampleMl !== undefined && analysis.reagentM !== undefined
-              ? concentrationByDrops({ ...count, sampleMl }, analysis.reagentM, protons)
+              ? concentrationByDrops({ ...count, sampleMl }, analysis.reagentM, protons, dropsPerMl)
               : undefined;
           return {
             of: count.name,

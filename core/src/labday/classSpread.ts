@@ -2,8 +2,8 @@ import { spreadOf } from '../measurement/readings';
 import type { Spread } from '../measurement/readings';
 import { quantityUnits } from '../procedure/measures';
 import { analyse } from './analyse';
-import type { AnalysisResult } from './analyse';
-import type { LabDay, Settings } from './labDay';
+import type { AnalysisResult, Habits } from './analyse';
+import type { LabDay } from './labDay';
 import { benchesOf } from './work';
 import type { Work } from './work';
 
@@ -58,11 +58,11 @@ function headline({
 export function classSpread(
   day: Pick<LabDay, 'entries' | 'groups'>,
   work: Work,
-  school?: Settings['heating'],
+  habits?: Habits,
 ): ClassSpread[] {
   const found = new Map<string, { unit: string; values: { bench: string; value: number }[] }>();
   for (const bench of benchesOf(day, work))
-    for (const result of analyse(day, work, bench, school))
+    for (const result of analyse(day, work, bench, habits))
       for (const [name, unit, value] of headline(result)) {
         const row = found.get(name) ?? { unit, values: [] };
         row.values.push({ bench: bench.name, value });

@@ -32,11 +32,12 @@ const dropsBelowMl = 1;
  * How a volume is measured with what is at hand.
  *
  * @param volumeMl above 0; more than the largest cylinder holds is measured in it several times.
+ * @param perMl drops of the droppers at hand to a millilitre.
  */
-export function measureMl(volumeMl: number): Measured {
+export function measureMl(volumeMl: number, perMl: number = dropsPerMl): Measured {
   if (volumeMl < dropsBelowMl) {
-    const drops = Math.max(1, Math.round(volumeMl * dropsPerMl));
-    return { roundedMl: drops / dropsPerMl, drops };
+    const drops = Math.max(1, Math.round(volumeMl * perMl));
+    return { roundedMl: tidy(drops / perMl), drops };
   }
   const { sizeMl, readsMl } = cylinders.find((one) => volumeMl <= one.sizeMl) ?? cylinders[6];
   return { roundedMl: tidy(Math.round(volumeMl / readsMl) * readsMl), cylinderMl: sizeMl };

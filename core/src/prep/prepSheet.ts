@@ -73,6 +73,8 @@ export interface PrepMeans {
   readonly onShelf?: Readonly<Record<string, readonly string[]>>;
   /** Finest mass the balance shows, g. */
   readonly balanceG: number;
+  /** Drops of the droppers at hand to a millilitre; the usual twenty when left out. */
+  readonly dropsPerMl?: number | undefined;
 }
 
 /** A mass that the balance knows no better than this is not weighed: a stronger solution is diluted. */
@@ -92,7 +94,9 @@ export function prepSheet(needs: readonly SolutionNeed[], means: PrepMeans): Pre
   const first = needs.map((need) => ({ need, making: makingOf(need, means, need.makeMl) }));
   const settled = first.map(({ need, making }) => ({
     need,
-    making: isTooFine(making) ? (fromOther(need, first) ?? chained(need, means) ?? making) : making,
+    making: isTooFine(making)
+      ? (fromOther(need, first, means) ?? chained(need, means) ?? making)
+      : making,
   }));
   const taken = (key: string): number =>
     settled.reduce(
@@ -138,7 +142,7 @@ function makingOf(need: SolutionNeed, means: PrepMeans, volumeMl: number): Makin
           `${concentrationM} mol/L`,
           `${stockOf(known.formula)?.concentrationM ?? 0} mol/L`,
         );
-      return { kind: 'stock', recipe, measured: measureMl(recipe.stockVolumeMl) };
+      return { kind: 'stock', recipe, measured: measureMl(recipe.stockVolumeMl, means.dropsPerMl) };
     }
     const forms = means.onShelf?.[known.formula] ?? known.forms.map(({ formula }) => formula);
     const form = means.forms[known.formula] ?? (forms.length === 1 ? forms[0] : undefined);
@@ -172,6 +176,7 @@ const isTooFine = (making: Making): boolean =>
 function fromOther(
   need: SolutionNeed,
   all: readonly { readonly need: SolutionNeed; readonly making: Making }[],
+  means: PrepMeans,
 ): Making | undefined {
   const stronger = all
     .filter(
@@ -189,7 +194,7 @@ function fromOther(
     kind: 'fromOther',
     otherKey: stronger.need.key,
     otherM,
-    measured: measureMl(volumeMl),
+    measured: measureMl(volumeMl, means.dropsPerMl),
     working: [
       `volume = ${show(need.concentrationM)} mol/L × ${show(need.makeMl)} mL ÷ ${show(otherM)} mol/L = ${show(volumeMl)} mL`,
     ],
@@ -214,7 +219,7 @@ function chained(need: SolutionNeed, means: PrepMeans): Making | undefined {
         motherM,
         motherMl,
         motherG: mother.roundedG,
-        measured: measureMl(takeMl),
+        measured: measureMl(takeMl, means.dropsPerMl),
         working: [
           ...mother.recipe.working,
           `then ${show(need.makeMl)} mL ÷ ${factor} = ${show(takeMl)} mL of it, made up to ${show(need.makeMl)} mL`,

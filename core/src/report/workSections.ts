@@ -252,7 +252,7 @@ function verdictSection({ causeOf }: WorkView, judgements: readonly StationJudge
 /** What a bench measured and what is worked out of it. */
 function calculationSections(view: WorkView, bench: Bench): Section[] {
   const { day, work, settings } = view;
-  const results = analyse(day, work, bench, settings.heating);
+  const results = analyse(day, work, bench, settings);
   const measured = work.procedure.steps.flatMap((step) =>
     recordsOf(
       standingEntries(day.entries, {
@@ -325,7 +325,7 @@ function resultBlocks(result: AnalysisResult, settings: Settings): Block[] {
 
 /** What the benches found, side by side. */
 function classSection({ day, work, benches, settings }: WorkView): Section {
-  const spreads = benches.length > 1 ? classSpread(day, work, settings.heating) : [];
+  const spreads = benches.length > 1 ? classSpread(day, work, settings) : [];
   const wide = spreads.filter(({ values }) => values.length > 1);
   return section(
     plain('Class results'),

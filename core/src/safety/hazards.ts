@@ -5,7 +5,7 @@ import { classification } from './classification';
 import { pictogramsOf, signalWord, statementText } from './statements';
 import type { HazardCode, Pictogram } from './statements';
 
-const source = handbook(
+export const hazardsSource = handbook(
   'EU CLP Regulation 1272/2008, Annex VI, and common supplier classifications',
   'classification of the substance as supplied',
 );
@@ -38,6 +38,6 @@ export function hazardsOf(substance: string): HazardSheet {
     ...(signal && { signal }),
     pictograms: pictogramsOf(codes),
     statements: codes.map((code) => ({ code, text: statementText(code) })),
-    source,
+    source: hazardsSource,
   };
 }

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { Navigate } from 'react-router';
-import { useSessionQuery } from '../api/api';
+import { useSessionQuery, useSettingsQuery } from '../api/api';
 import { Loading } from '../parts/LoadState';
 import { SignIn } from './SignIn';
 
@@ -10,5 +10,11 @@ export function Door({ children }: { children: ReactNode }) {
   if (!session) return isError ? children : <Loading />;
   if (session.role === 'nobody') return <SignIn session={session} />;
   if (session.role === 'group') return <Navigate to="/group" replace />;
-  return children;
+  return <WithSettings>{children}</WithSettings>;
+}
+
+/** Waits for the settings, which the studies begin with; without an answer they begin with the usual ones. */
+function WithSettings({ children }: { children: ReactNode }) {
+  const { data, isError } = useSettingsQuery();
+  return data || isError ? children : <Loading />;
 }

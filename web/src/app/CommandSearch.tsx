@@ -4,168 +4,182 @@ import type {
   SpotlightActionGroupData,
   SpotlightFilterFunction,
 } from '@mantine/spotlight';
-import { allNames, kindNames, nameOnShelf, solubleSubstances, stages } from '@stoichos/core';
-import { IconBottle, IconFlask, IconListDetails, IconNotebook } from '@tabler/icons-react';
+import {
+  allNames,
+  kindNames,
+  nameOnShelf,
+  shelfSubstances,
+  solubleSubstances,
+  stages,
+} from '@stoichos/core';
+import {
+  IconBook2,
+  IconBottle,
+  IconBulb,
+  IconClock,
+  IconFlask,
+  IconListDetails,
+  IconNotebook,
+} from '@tabler/icons-react';
+import { useState } from 'react';
 import { useMatch, useNavigate } from 'react-router';
-import { useDaysQuery } from '../api/api';
+import { useCellsQuery, useDaysQuery, useRunsQuery, useShelfQuery } from '../api/api';
 import { stageNames } from '../days/stageNames';
+import { terms } from '../help/glossary';
 import { useProcedures } from '../procedures/useProcedures';
+import { places } from './places';
 import { useSettings } from './useSettings';
+import { useRecent } from './whereabouts';
 
-/** Search by keyboard over lab days with their stages, and the substances of the shelf. */
+const icon = { size: 20, 'aria-hidden': true } as const;
+
+/** Search by keyboard over everything: where one was last, lab days with their stages, studies, procedures, substances, jars, runs, words. */
 export function CommandSearch() {
   const navigate = useNavigate();
   const { naming } = useSettings();
   const { data: days = [] } = useDaysQuery();
   const { choices } = useProcedures();
-  const dayActions: SpotlightActionData[] = days.flatMap((day) =>
-    stages.map((stage) => ({
-      id: `${day.id} ${stage}`,
-      label: `${day.name} · ${stageNames[stage]}`,
-      description: day.date,
-      leftSection: <IconNotebook size={20} aria-hidden />,
-      onClick: () => void navigate(`/days/${day.id}/${stage}`),
-    })),
-  );
-  const studyActions: SpotlightActionData[] = [
-    {
-      id: 'mix',
-      label: 'Mix anything',
-      description: 'Fill a vessel and act on it step by step',
-      keywords: ['study', 'try', 'react'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/mix'),
-    },
-    {
-      id: 'equilibrium',
-      label: 'Equilibrium',
-      description: 'Shift a coloured equilibrium, or plan a way through its colours',
-      keywords: ['study', 'shift', 'complex', 'indicator', 'quotient', 'colour'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/equilibrium'),
-    },
-    {
-      id: 'electrolysis',
-      label: 'Electrolysis',
-      description: 'What comes off at each electrode, how much, where the volts go',
-      keywords: [
-        'study',
-        'electrode',
-        'anode',
-        'cathode',
-        'current',
-        'deposit',
-        'efficiency',
-        'faraday',
-      ],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/electrolysis'),
-    },
-    {
-      id: 'gases',
-      label: 'Gases',
-      description: 'Reagents for a gas, how much, how it is collected and proved',
-      keywords: ['study', 'gas', 'hydrogen', 'oxygen', 'collect', 'syringe', 'apparatus', 'purge'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/gases'),
-    },
-    {
-      id: 'unknowns',
-      label: 'Unknowns',
-      description: 'What is in the jar: the next test, the record, the set',
-      keywords: [
-        'study',
-        'identify',
-        'organic',
-        'salt',
-        'mixture',
-        'solubility',
-        'structure',
-        'separation',
-      ],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/unknowns'),
-    },
-    {
-      id: 'practice',
-      label: 'Practice',
-      description: 'A virtual bench with an unknown, and drills',
-      keywords: ['study', 'train', 'drill', 'learn', 'quiz'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/practice'),
-    },
-    {
-      id: 'unknown-gas',
-      label: 'Unknown gas',
-      description: 'Which test tells most next',
-      keywords: ['study', 'identify', 'test', 'litmus', 'splint'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/gases/unknown'),
-    },
-    {
-      id: 'cycles',
-      label: 'Cycles of reactions',
-      description: 'Carbonate, oxide, hydroxide and back; copper there and back; with yields',
-      keywords: ['study', 'ring', 'cycle', 'yield', 'limestone', 'copper'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/gases/cycles'),
-    },
-    {
-      id: 'dish',
-      label: 'Two salts in a dish',
-      description: 'Where and when the line comes, and why',
-      keywords: ['study', 'dish', 'diffusion', 'precipitate', 'line'],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => void navigate('/dish'),
-    },
-    {
-      id: 'shelf',
-      label: 'Shelf',
-      description: 'What is in stock, and where',
-      keywords: ['stock', 'jars', 'csv', 'order'],
-      leftSection: <IconBottle size={20} aria-hidden />,
-      onClick: () => void navigate('/shelf'),
-    },
-  ];
-  const procedureActions: SpotlightActionData[] = choices.map(({ procedure }) => ({
-    id: `procedure ${procedure.id}`,
-    label: procedure.name,
-    description: kindNames[procedure.kind],
-    keywords: [kindNames[procedure.kind], 'procedure'],
-    leftSection: <IconListDetails size={20} aria-hidden />,
-    onClick: () => void navigate(`/procedures/${procedure.id}`),
-  }));
+  const [recent] = useRecent();
+  // Jars and runs are asked for once somebody searches.
+  const [asked, setAsked] = useState(false);
+  const { data: jars = [] } = useShelfQuery(undefined, { skip: !asked });
+  const { data: runs = [] } = useRunsQuery(undefined, { skip: !asked });
+  const { data: cells = [] } = useCellsQuery(undefined, { skip: !asked });
+  const to = (path: string) => () => void navigate(path);
   const open = useMatch('/days/:dayId/*')?.params.dayId;
-  const target = days.find(({ id }) => id === open) ?? days[0];
-  const substanceActions: SpotlightActionData[] = solubleSubstances().map((substance) => {
-    const { formula } = substance;
-    return {
-      id: formula,
-      label: nameOnShelf(naming, formula),
-      description: target ? `Plan a test with it in ${target.name}` : 'Make a lab day first',
-      keywords: [formula, ...allNames(substance)],
-      leftSection: <IconFlask size={20} aria-hidden />,
-      onClick: () => {
-        if (target) void navigate(`/days/${target.id}/plan?a=${encodeURIComponent(formula)}`);
-      },
-    };
-  });
+  const target = days.find(({ id }) => id === open) ?? days.find((day) => day.archivedAt === null);
+  const soluble = new Set(solubleSubstances().map(({ formula }) => formula));
+
+  const groups: readonly SpotlightActionGroupData[] = [
+    {
+      group: 'Recent',
+      actions: recent.map(({ path, title }) => ({
+        id: `recent ${path}`,
+        label: title,
+        leftSection: <IconClock {...icon} />,
+        onClick: to(path),
+      })),
+    },
+    {
+      group: 'Lab days',
+      actions: days.flatMap((day) =>
+        [
+          ...stages.map((stage) => [stage, stageNames[stage]] as const),
+          ['groups', 'Groups'] as const,
+        ].map(([stage, name]) => ({
+          id: `${day.id} ${stage}`,
+          label: `${day.name} · ${name}`,
+          description: day.archivedAt === null ? day.date : `${day.date}, archived`,
+          keywords: day.groups.map((group) => group.name),
+          leftSection: <IconNotebook {...icon} />,
+          onClick: to(`/days/${day.id}/${stage}`),
+        })),
+      ),
+    },
+    {
+      group: 'Studies and pages',
+      actions: places.map(({ to: path, name, about, keywords, isStudy }) => ({
+        id: path,
+        label: name,
+        description: about,
+        keywords: [...keywords, ...(isStudy ? ['study'] : [])],
+        leftSection: isStudy ? <IconFlask {...icon} /> : <IconListDetails {...icon} />,
+        onClick: to(path),
+      })),
+    },
+    {
+      group: 'Procedures',
+      actions: choices.map(({ procedure }) => ({
+        id: `procedure ${procedure.id}`,
+        label: procedure.name,
+        description: kindNames[procedure.kind],
+        keywords: [kindNames[procedure.kind], 'procedure'],
+        leftSection: <IconListDetails {...icon} />,
+        onClick: to(`/procedures/${procedure.id}`),
+      })),
+    },
+    {
+      group: 'Substances',
+      actions: shelfSubstances().flatMap((substance): SpotlightActionData[] => {
+        const { formula } = substance;
+        const shared = {
+          label: nameOnShelf(naming, formula),
+          keywords: [formula, ...allNames(substance)],
+        };
+        return [
+          ...(target && soluble.has(formula)
+            ? [
+                {
+                  ...shared,
+                  id: formula,
+                  description: `Plan a test with it in ${target.name}`,
+                  leftSection: <IconFlask {...icon} />,
+                  onClick: to(`/days/${target.id}/plan?a=${encodeURIComponent(formula)}`),
+                },
+              ]
+            : []),
+          {
+            ...shared,
+            id: `constants ${formula}`,
+            description: 'What is tabulated of it, with sources',
+            leftSection: <IconBook2 {...icon} />,
+            onClick: to(`/help/sources?q=${encodeURIComponent(formula)}`),
+          },
+        ];
+      }),
+    },
+    {
+      group: 'Jars',
+      actions: jars.map(({ id, form, place, amount, unit }) => ({
+        id: `jar ${id}`,
+        label: `Jar of ${form}`,
+        description: `${place}: ${amount} ${unit}`,
+        leftSection: <IconBottle {...icon} />,
+        onClick: to('/shelf'),
+      })),
+    },
+    {
+      group: 'Runs',
+      actions: [
+        ...runs.map(({ id, name }) => ({
+          id: `run ${id}`,
+          label: name,
+          description: 'A kept sequence of Mix anything',
+          leftSection: <IconFlask {...icon} />,
+          onClick: to('/mix'),
+        })),
+        ...cells.map(({ id, name }) => ({
+          id: `cell ${id}`,
+          label: name,
+          description: 'An electrolysis that was run',
+          leftSection: <IconFlask {...icon} />,
+          onClick: to(`/electrolysis/runs/${id}`),
+        })),
+      ],
+    },
+    {
+      group: 'Words',
+      actions: terms.map(({ term, means }) => ({
+        id: `word ${term}`,
+        label: term,
+        description: means,
+        leftSection: <IconBulb {...icon} />,
+        onClick: to('/help/glossary'),
+      })),
+    },
+  ].map(({ group, actions }) => ({ group, actions }));
   return (
     <Spotlight
-      actions={[
-        { group: 'Lab days', actions: dayActions },
-        { group: 'Studies and shelf', actions: studyActions },
-        { group: 'Procedures', actions: procedureActions },
-        { group: 'Substances', actions: substanceActions },
-      ]}
+      actions={[...groups]}
       shortcut="mod + K"
+      onSpotlightOpen={() => setAsked(true)}
       nothingFound="Nothing is called that. Try a formula or another name."
       searchProps={{
         placeholder: 'Lab day, procedure, substance or formula…',
         'aria-label': 'Search',
       }}
       filter={everyWord}
-      limit={9}
+      limit={12}
       highlightQuery
       scrollable
       maxHeight={420}
@@ -173,7 +187,7 @@ export function CommandSearch() {
   );
 }
 
-/** Keeps the actions that hold every typed word, in any order. */
+/** Keeps the actions that hold every typed word, in any order. Where one was last stands there before anything is typed. */
 const everyWord: SpotlightFilterFunction = (query, actions) => {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
   const matches = ({ label = '', description = '', keywords = [] }: SpotlightActionData) => {
@@ -185,5 +199,8 @@ const everyWord: SpotlightFilterFunction = (query, actions) => {
   };
   return actions
     .filter((entry): entry is SpotlightActionGroupData => 'actions' in entry)
-    .map((group) => ({ ...group, actions: group.actions.filter(matches) }));
+    .map((group) => ({
+      ...group,
+      actions: words.length > 0 && group.group === 'Recent' ? [] : group.actions.filter(matches),
+    }));
 };

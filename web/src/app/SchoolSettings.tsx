@@ -1,27 +1,15 @@
-import { Anchor, Group, Radio, Stack } from '@mantine/core';
-import { Link } from 'react-router';
-import { notifications } from '@mantine/notifications';
+import { Group, Radio, Stack } from '@mantine/core';
 import { settingsChangeSchema } from '@stoichos/core';
 import type { Settings } from '@stoichos/core';
-import { useChangeSettingsMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { useChangeSettings } from '../settings/useChangeSettings';
 import { useSettings } from './useSettings';
 
 /** The choice of schools: how substances are named, and how reaction types are counted. */
 export function SchoolSettings() {
   const settings = useSettings();
-  const [save] = useChangeSettingsMutation();
-  const change = (part: Partial<Record<keyof Settings, string>>) => {
-    void save(settingsChangeSchema.parse(part))
-      .unwrap()
-      .catch((error: unknown) => {
-        notifications.show({
-          color: 'red',
-          title: 'Not changed',
-          message: explainError(error).message,
-        });
-      });
-  };
+  const save = useChangeSettings();
+  const change = (part: Partial<Record<keyof Settings, string>>) =>
+    save(settingsChangeSchema.parse(part));
   return (
     <Stack p="sm" gap="md">
       <Radio.Group label="Names" value={settings.naming} onChange={(naming) => change({ naming })}>
@@ -81,9 +69,6 @@ export function SchoolSettings() {
           <Radio value="solubilityFirst" label="Solubility first, in the fixed order" />
         </Stack>
       </Radio.Group>
-      <Anchor component={Link} to="/access">
-        Who may come in: passphrases, sign out
-      </Anchor>
     </Stack>
   );
 }

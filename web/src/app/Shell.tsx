@@ -1,24 +1,36 @@
 import {
   ActionIcon,
+  Anchor,
   Button,
   Group,
   Menu,
+  Stack,
   Text,
   Tooltip,
   useMantineColorScheme,
 } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { spotlight } from '@mantine/spotlight';
-import { IconAdjustments, IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
+import {
+  IconAdjustments,
+  IconHelp,
+  IconKeyboard,
+  IconMoon,
+  IconSearch,
+  IconSun,
+} from '@tabler/icons-react';
 import { lazy, Suspense } from 'react';
 import { Link, Outlet } from 'react-router';
 import { CaptureRunner } from '../bench/CaptureRunner';
 import { TimerAlarms } from '../timers/TimerAlarms';
 import { Door } from '../access/Door';
+import { HelpDrawer } from '../help/HelpDrawer';
+import { useTour } from '../help/useTour';
 import { OutboxNotice } from '../outbox/OutboxNotice';
 import { SchoolSettings } from './SchoolSettings';
 import classes from './Shell.module.css';
 import { ShortcutSheet } from './ShortcutSheet';
+import { useWhereabouts } from './whereabouts';
 
 // It knows every substance by name, for which the first view does not wait.
 const CommandSearch = lazy(async () => ({
@@ -29,7 +41,13 @@ const CommandSearch = lazy(async () => ({
 export function Shell() {
   const { colorScheme, toggleColorScheme } = useMantineColorScheme();
   const [sheetOpen, sheet] = useDisclosure(false);
-  useHotkeys([['shift+?', sheet.open]]);
+  const [helpOpen, help] = useDisclosure(false);
+  const startTour = useTour();
+  useWhereabouts();
+  useHotkeys([
+    ['shift+?', sheet.open],
+    ['F1', help.open],
+  ]);
   const dark = colorScheme === 'dark';
   return (
     <>
@@ -73,8 +91,14 @@ export function Shell() {
               size={44}
               onClick={sheet.open}
               aria-label="Keyboard shortcuts"
+              visibleFrom="sm"
             >
               <IconKeyboard size={20} />
+            </ActionIcon>
+          </Tooltip>
+          <Tooltip label="What is this?">
+            <ActionIcon variant="default" size={44} onClick={help.open} aria-label="What is this?">
+              <IconHelp size={20} />
             </ActionIcon>
           </Tooltip>
           <Menu width={300} position="bottom-end" closeOnItemClick={false}>
@@ -85,6 +109,14 @@ export function Shell() {
             </Menu.Target>
             <Menu.Dropdown>
               <SchoolSettings />
+              <Stack px="sm" pb="sm" gap="sm">
+                <Anchor component={Link} to="/settings">
+                  All settings
+                </Anchor>
+                <Anchor component={Link} to="/access">
+                  Who may come in: passphrases, sign out
+                </Anchor>
+              </Stack>
             </Menu.Dropdown>
           </Menu>
         </Group>
@@ -100,6 +132,18 @@ export function Shell() {
         <CommandSearch />
       </Suspense>
       <ShortcutSheet opened={sheetOpen} close={sheet.close} />
+      <HelpDrawer
+        opened={helpOpen}
+        close={help.close}
+        showKeys={() => {
+          help.close();
+          sheet.open();
+        }}
+        startTour={() => {
+          help.close();
+          void startTour();
+        }}
+      />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { Kbd, Modal, Table } from '@mantine/core';
 const shortcuts = [
   ['Ctrl K', 'Search lab days, stages, procedures and substances'],
   ['?', 'This sheet'],
+  ['F1', 'What is this? The page one is on'],
   ['1 … 5', 'Plan, Prepare, Bench, Judge, Report of the open lab day'],
   ['N', 'Bench: nothing happened'],
   ['P', 'Bench: no precipitate'],

@@ -48,6 +48,10 @@ export const router = createBrowserRouter([
       ),
       page('/shelf', async () => (await import('../shelf/ShelfPage')).ShelfPage),
       page('/access', async () => (await import('../access/AccessPage')).AccessPage),
+      page('/settings', async () => (await import('../settings/SettingsPage')).SettingsPage),
+      page('/data', async () => (await import('../data/DataPage')).DataPage),
+      page('/help/glossary', async () => (await import('../help/GlossaryPage')).GlossaryPage),
+      page('/help/sources', async () => (await import('../help/SourcesPage')).SourcesPage),
       page('/mix', async () => (await import('../mixing/MixPage')).MixPage),
       page(
         '/equilibrium',

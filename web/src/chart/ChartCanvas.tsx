@@ -12,6 +12,7 @@ import {
 } from 'chart.js';
 import type { ChartConfiguration } from 'chart.js';
 import { useEffect, useRef } from 'react';
+import { useSettings } from '../app/useSettings';
 
 Chart.register(
   BarController,
@@ -42,6 +43,7 @@ interface ChartCanvasProps {
 export function ChartCanvas({ label, height, configure }: ChartCanvasProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scheme = useComputedColorScheme('light');
+  const { decimalSeparator } = useSettings();
   useEffect(() => {
     if (!canvas.current) return;
     const style = getComputedStyle(document.documentElement);
@@ -54,9 +56,10 @@ export function ChartCanvas({ label, height, configure }: ChartCanvasProps) {
     Chart.defaults.font.size = 14;
     Chart.defaults.color = ink.text;
     Chart.defaults.borderColor = ink.rule;
+    Chart.defaults.locale = decimalSeparator === ',' ? 'de' : 'en';
     const chart = new Chart(canvas.current, configure(ink));
     return () => chart.destroy();
-  }, [configure, scheme]);
+  }, [configure, scheme, decimalSeparator]);
   return (
     <div style={{ position: 'relative', height }}>
       <canvas ref={canvas} role="img" aria-label={label} />

@@ -129,7 +129,7 @@ export function DayFrame() {
 function ArchiveButton({ day }: { day: LabDay }) {
   const { data: days } = useDaysQuery();
   const [archive] = useArchiveDayMutation();
-  const archived = days?.find(({ id }) => id === day.id)?.archivedAt != null;
+  const archived = (days?.find(({ id }) => id === day.id)?.archivedAt ?? null) !== null;
   const toggle = async () => {
     try {
       await archive({ dayId: day.id, archived: !archived }).unwrap();

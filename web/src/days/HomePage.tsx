@@ -11,6 +11,8 @@ import {
 } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useDaysQuery } from '../api/api';
+import { places } from '../app/places';
+import { Welcome } from '../help/Welcome';
 import { LoadState } from '../parts/LoadState';
 import { Fold } from '../parts/Fold';
 import { CopyTerm } from './CopyTerm';
@@ -22,19 +24,7 @@ import classes from './HomePage.module.css';
 const Previews = lazy(async () => ({ default: (await import('./Previews')).Previews }));
 
 /** What is tried out beside a lab day. */
-const studies = [
-  { to: '/mix', name: 'Mix anything', about: 'Fill vessels and see what happens' },
-  { to: '/equilibrium', name: 'Equilibrium', about: 'Shift a coloured equilibrium' },
-  {
-    to: '/electrolysis',
-    name: 'Electrolysis',
-    about: 'What comes off, how much, where the volts go',
-  },
-  { to: '/gases', name: 'Gases', about: 'Reagents, apparatus, collection, proof; cycles' },
-  { to: '/unknowns', name: 'Unknowns', about: 'What is in the jar, by the fewest tests' },
-  { to: '/practice', name: 'Practice', about: 'A virtual bench, and drills' },
-  { to: '/dish', name: 'Two salts in a dish', about: 'Where and when the line comes' },
-] as const;
+const studies = places.filter(({ isStudy }) => isStudy);
 
 /** The record of lab days, the next one first, with one obvious action. */
 export function HomePage() {
@@ -72,7 +62,12 @@ export function HomePage() {
         </Button>
         <Menu position="bottom-end" width={260}>
           <Menu.Target>
-            <Button size="md" variant="default" leftSection={<IconFlask size={18} aria-hidden />}>
+            <Button
+              size="md"
+              variant="default"
+              data-tour="studies"
+              leftSection={<IconFlask size={18} aria-hidden />}
+            >
               Studies
             </Button>
           </Menu.Target>
@@ -96,6 +91,7 @@ export function HomePage() {
           New lab day
         </Button>
       </Group>
+      <Welcome />
       {next ? (
         <NextDay day={next} />
       ) : (

@@ -16,7 +16,7 @@ const fonts = {
 
 /** Runs of what the sans of the application has in its Latin file (the ranges its publisher names for it), and of what it has not. */
 const runsByFont =
-  /[\u0000-\u00FF\u0131\u0152\u0153\u02BB\u02BC\u02C6\u02DA\u02DC\u2000-\u206F\u20AC\u2122\u2191\u2193\u2212\u2215]+|([^\u0000-\u00FF\u0131\u0152\u0153\u02BB\u02BC\u02C6\u02DA\u02DC\u2000-\u206F\u20AC\u2122\u2191\u2193\u2212\u2215]+)/g;
+  /[ -\u00FF\u0131\u0152\u0153\u02BB\u02BC\u02C6\u02DA\u02DC\u2000-\u206F\u20AC\u2122\u2191\u2193\u2212\u2215]+|([^ -\u00FF\u0131\u0152\u0153\u02BB\u02BC\u02C6\u02DA\u02DC\u2000-\u206F\u20AC\u2122\u2191\u2193\u2212\u2215]+)/g;
 
 /** A text in pieces that one font each can set. */
 function pieces(text: string): { text: string; font: 'Sans' | 'Fallback' }[] {

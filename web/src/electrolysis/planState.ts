@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { useSettings } from '../app/useSettings';
 import { useKept } from '../study/useKept';
 
 const typed = z.union([z.number(), z.literal('')]);
@@ -60,5 +61,6 @@ const firstPlan: PlanState = {
 };
 
 export function usePlan() {
-  return useKept('stoichos.electrolysis.plan', planSchema, firstPlan);
+  const { airKPa } = useSettings();
+  return useKept('stoichos.electrolysis.plan', planSchema, { ...firstPlan, pressureKPa: airKPa });
 }

@@ -1,7 +1,8 @@
 import { Button, NumberInput, Text, Title } from '@mantine/core';
-import { actionOf, dropMl, meansWords, shiftCautions, unitOf } from '@stoichos/core';
+import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core';
 import type { Action, Means } from '@stoichos/core';
 import { useState } from 'react';
+import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import classes from './Equilibrium.module.css';
 
@@ -13,10 +14,12 @@ interface ShiftPanelProps {
 }
 
 /** One tap for the amounts one really takes. */
-const taps: Readonly<Record<'mL' | 'g' | 'mmol', readonly (readonly [number, string])[]>> = {
+const tapsFor = (
+  dropsPerMl: number,
+): Readonly<Record<'mL' | 'g' | 'mmol', readonly (readonly [number, string])[]>> => ({
   mL: [
-    [dropMl, '1 drop'],
-    [5 * dropMl, '5 drops'],
+    [1 / dropsPerMl, '1 drop'],
+    [5 / dropsPerMl, '5 drops'],
     [1, '1 mL'],
     [5, '5 mL'],
     [20, '20 mL'],
@@ -31,7 +34,7 @@ const taps: Readonly<Record<'mL' | 'g' | 'mmol', readonly (readonly [number, str
     [0.2, '0.2 mmol'],
     [1, '1 mmol, about 24 mL'],
   ],
-};
+});
 const temperatures = [
   [5, 'Ice bath, 5 °C'],
   [25, '25 °C'],
@@ -45,6 +48,8 @@ const cautionOf = (one: Means): readonly string[] =>
 
 /** What one does to the mixture: add by drops, millilitres or solid, heat or cool, pour some away. */
 export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelProps) {
+  const { dropsPerMl } = useSettings();
+  const taps = tapsFor(dropsPerMl);
   const [chosen, setChosen] = useState(0);
   const [amount, setAmount] = useState<number | string>('');
   const [problem, setProblem] = useState<string>();

@@ -12,6 +12,7 @@ import { apparatusOf } from './apparatusOf';
 import classes from './Gases.module.css';
 import { GasTabs } from './GasTabs';
 import { LookingUp } from './LookingUp';
+import { useSettings } from '../app/useSettings';
 import { useGasState } from './gasState';
 import { MakeSettings } from './MakeSettings';
 import { made } from './useMade';
@@ -19,10 +20,14 @@ import { chosenRoute, useRoutes } from './useRoutes';
 
 /** The assembled apparatus, drawn from what was chosen, with its checklist and the order of stopping. */
 export function ApparatusPage() {
+  const { dropsPerMl } = useSettings();
   const { state, change } = useGasState();
   const { routes, failure, share, cancel } = useRoutes(state);
   const route = routes && chosenRoute(routes, state);
-  const method = useMemo(() => route && made(state, route).method, [state, route]);
+  const method = useMemo(
+    () => route && made(state, route, dropsPerMl).method,
+    [state, route, dropsPerMl],
+  );
   const apparatus = useMemo(
     () => (route && method ? apparatusOf(state, route, method) : undefined),
     [state, route, method],

@@ -15,6 +15,7 @@ import { CollectionPanel } from './CollectionPanel';
 import { FillingPanel } from './FillingPanel';
 import { GasTabs } from './GasTabs';
 import { LookingUp } from './LookingUp';
+import { useSettings } from '../app/useSettings';
 import { useGasState } from './gasState';
 import type { GasState } from './gasState';
 import { MakeSettings } from './MakeSettings';
@@ -26,10 +27,11 @@ import { chosenRoute, useRoutes } from './useRoutes';
 
 /** How much of what for a volume of gas, how it is caught, when each vessel is changed, and what it does to the room. */
 export function MakePage() {
+  const { dropsPerMl } = useSettings();
   const { state, change } = useGasState();
   const { routes, failure, share, cancel } = useRoutes(state);
   const route = routes && chosenRoute(routes, state);
-  const work = useMemo(() => route && made(state, route), [state, route]);
+  const work = useMemo(() => route && made(state, route, dropsPerMl), [state, route, dropsPerMl]);
   return (
     <StudyFrame
       title="Gases"

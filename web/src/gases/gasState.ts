@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { useSettings } from '../app/useSettings';
 import { useKept } from '../study/useKept';
 
 const typed = z.union([z.number(), z.literal('')]);
@@ -78,7 +79,12 @@ export const firstGas: GasState = {
 
 /** The gas of the study, the same in all its views. */
 export function useGasState() {
-  const [state, setState] = useKept('stoichos.gases', gasSchema, firstGas);
+  const { roomC, airKPa } = useSettings();
+  const [state, setState] = useKept('stoichos.gases', gasSchema, {
+    ...firstGas,
+    temperatureC: roomC,
+    pressureKPa: airKPa,
+  });
   const change = (part: Partial<GasState>) => setState((before) => ({ ...before, ...part }));
   return { state, change };
 }

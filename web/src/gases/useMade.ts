@@ -32,7 +32,7 @@ export interface Made {
 const percent = (value: number | ''): number => (value === '' ? 0 : value / 100);
 
 /** Works a preparation out from what is set. */
-export function made(state: GasState, route: Route): Made {
+export function made(state: GasState, route: Route, dropsPerMl: number): Made {
   const { gas } = state;
   const collection = attempt(() =>
     collectionOf(gas, {
@@ -75,6 +75,7 @@ export function made(state: GasState, route: Route): Made {
       excess: percent(state.excessPercent),
       ...(limiting && { limiting }),
       vesselMl: aboveZero(state.vesselMl, 'The generator'),
+      dropsPerMl,
     });
   });
   const lost = attempt(() => {

@@ -43,10 +43,10 @@ export function MeasurementsPage() {
 }
 
 function WorkResults({ day, work }: { day: LabDay; work: Work }) {
-  const { heating } = useSettings();
+  const habits = useSettings();
   const benches = benchesOf(day, work);
   const begun = (bench: Bench) =>
-    analyse(day, work, bench, heating).some(({ state }) => state !== 'open');
+    analyse(day, work, bench, habits).some(({ state }) => state !== 'open');
   const [chosen, setChosen] = useState<string>();
   const bench =
     benches.find(({ id }) => (id ?? 'all') === chosen) ?? benches.find(begun) ?? benches[0];
@@ -71,11 +71,11 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
           ))}
         </div>
       )}
-      {analyse(day, work, bench, heating).map((result, index) => (
+      {analyse(day, work, bench, habits).map((result, index) => (
         <AnalysisView key={index} result={result} bench={bench.name} />
       ))}
       <Repeats repeats={repeatedReadings(day, work, bench)} />
-      <SpreadView spreads={classSpread(day, work, heating)} />
+      <SpreadView spreads={classSpread(day, work, habits)} />
     </section>
   );
 }

@@ -1,7 +1,6 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import {
   cylindersSource,
-  dropsPerMl,
   equipmentOf,
   howItKeeps,
   keepingSource,
@@ -26,6 +25,7 @@ import type { DayLine } from './usePrepSheet';
 
 /** The prep sheet to work from and to print: solutions with their working, what is set out as it is, equipment, shortages. */
 export function PrepSheetPage() {
+  const { dropsPerMl } = useSettings();
   const day = useLabDay();
   const { lines, shelf } = usePrepSheet(day);
   const others = otherNeeds(day);
@@ -61,7 +61,7 @@ export function PrepSheetPage() {
       </ul>
       <Text size="sm" className="quiet" mt="md">
         Distilled water throughout. Volumes by the smallest cylinder that holds them; {dropsPerMl}{' '}
-        drops to the millilitre until yours are counted ({sourceText(cylindersSource)}). Acid into
+        drops to the millilitre, as the settings have it ({sourceText(cylindersSource)}). Acid into
         water, never the reverse; make up to the mark last. How long things keep:{' '}
         {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets decide.
       </Text>

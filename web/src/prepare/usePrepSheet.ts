@@ -2,6 +2,7 @@ import { useLocalStorage } from '@mantine/hooks';
 import { findSubstance, latestWeighing, prepSheet, solutionsNeeded } from '@stoichos/core';
 import type { LabDay, PrepLine, ShelfItem } from '@stoichos/core';
 import { useMemo } from 'react';
+import { useSettings } from '../app/useSettings';
 import * as z from 'zod';
 import { useShelfQuery } from '../api/api';
 
@@ -20,6 +21,7 @@ export function usePrepSheet(day: LabDay) {
       return read.success ? read.data : {};
     },
   });
+  const { dropsPerMl } = useSettings();
   const lines = useMemo(() => {
     const needs = solutionsNeeded(day);
     const weighed = Object.fromEntries(
@@ -38,12 +40,13 @@ export function usePrepSheet(day: LabDay) {
       purity: Object.fromEntries(shelf.map(({ form, purityPercent }) => [form, purityPercent])),
       onShelf,
       balanceG: day.balanceG,
+      dropsPerMl,
     });
     return lines.map((line) => ({
       ...line,
       for: needs.find(({ key }) => key === line.key)?.for ?? [],
     }));
-  }, [day, shelf, chosen]);
+  }, [day, shelf, chosen, dropsPerMl]);
   return {
     lines,
     shelf,

@@ -1,5 +1,8 @@
-/** A short sound out of nothing but a tone, so that no file has to be there; silent where the browser plays none. */
+import { soundIsOn } from '../settings/browserSettings';
+
+/** A short sound out of nothing but a tone, so that no file has to be there; silent where it was turned off or the browser plays none. */
 export function ring(times = 3): void {
+  if (!soundIsOn()) return;
   try {
     const context = new AudioContext();
     for (let at = 0; at < times; at += 1) {

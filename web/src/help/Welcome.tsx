@@ -1,0 +1,35 @@
+import { Button, Group, Text } from '@mantine/core';
+import { useLocalStorage } from '@mantine/hooks';
+import { useTour } from './useTour';
+
+/** Asks somebody who is here for the first time whether to be shown around; once answered, never again in this browser. */
+export function Welcome() {
+  const [seen, setSeen] = useLocalStorage<boolean>({
+    key: 'stoichos.welcomed',
+    defaultValue: false,
+    getInitialValueInEffect: false,
+  });
+  const start = useTour();
+  if (seen) return null;
+  return (
+    <section className="card" aria-label="Welcome">
+      <Group justify="space-between" gap="md">
+        <Text>New here? A look around the demo day takes a minute.</Text>
+        <Group gap="sm">
+          <Button size="md" variant="default" onClick={() => setSeen(true)}>
+            Not now
+          </Button>
+          <Button
+            size="md"
+            onClick={() => {
+              setSeen(true);
+              void start();
+            }}
+          >
+            Show me around
+          </Button>
+        </Group>
+      </Group>
+    </section>
+  );
+}
