@@ -33,7 +33,10 @@ export function SourcesPage() {
                     ),
                   ),
             }))
-            .filter(({ rows }) => rows.length > 0),
+            .filter(({ rows }) => rows.length > 0)
+            // What is of just that comes before what only names it.
+            .map(({ title, rows }) => ({ title, rows: exactFirst(rows, wanted) }))
+            .sort((one, other) => Number(isOf(other, wanted)) - Number(isOf(one, wanted))),
     [tables, wanted],
   );
   const count = found.reduce((sum, { rows }) => sum + rows.length, 0);
@@ -96,6 +99,12 @@ export function SourcesPage() {
     </div>
   );
 }
+
+const isExactly = ({ of }: Constant, wanted: string): boolean => of.toLowerCase() === wanted;
+const isOf = ({ rows }: ConstantTable, wanted: string): boolean =>
+  rows.some((row) => isExactly(row, wanted));
+const exactFirst = (rows: readonly Constant[], wanted: string): Constant[] =>
+  [...rows].sort((one, other) => Number(isExactly(other, wanted)) - Number(isExactly(one, wanted)));
 
 const isRecalled = ({ source }: Constant): boolean => source.kind === 'handbook';
 

@@ -8,6 +8,7 @@ import { useLabDay } from '../days/useLabDay';
 import { TaskProgress } from '../worker/TaskProgress';
 import { PrintButton } from '../parts/PrintButton';
 import { clock } from './barWords';
+import { CalendarButton } from './CalendarButton';
 import { CutList } from './CutList';
 import { DayStops, useDayStops } from './DayStops';
 import { PlanTabs } from './PlanTabs';
@@ -81,6 +82,7 @@ function Timetable({ day }: { day: LabDay }) {
               ]}
               onChange={(value) => setView(value as View)}
             />
+            <CalendarButton dayId={day.id} />
             <PrintButton />
           </Group>
         )}

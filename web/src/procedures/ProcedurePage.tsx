@@ -1,12 +1,13 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { departuresFrom, kindNames, library } from '@stoichos/core';
-import { IconPencil } from '@tabler/icons-react';
+import { departuresFrom, exchangeText, fileVersion, kindNames, library } from '@stoichos/core';
+import { IconDownload, IconPencil } from '@tabler/icons-react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useDropProcedureMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { NotFoundPage } from '../app/NotFoundPage';
 import { LoadState } from '../parts/LoadState';
+import { save } from '../parts/save';
 import { PrintButton } from '../parts/PrintButton';
 import { AddToDay } from './LibraryPage';
 import { DepartureList } from './DepartureList';
@@ -56,6 +57,21 @@ export function ProcedurePage() {
             variant="default"
           >
             Worksheet
+          </Button>
+          <Button
+            size="md"
+            variant="default"
+            leftSection={<IconDownload size={18} aria-hidden />}
+            onClick={() => {
+              const text = exchangeText({
+                format: 'stoichos/procedure',
+                version: fileVersion,
+                procedure,
+              });
+              save(new Blob([text], { type: 'application/json' }), `${procedure.name}.json`);
+            }}
+          >
+            JSON
           </Button>
           <Button
             component={Link}

@@ -30,7 +30,9 @@ export function ReportPage() {
   const version: Version = about.get('for') === 'class' ? 'class' : 'instructor';
   const scopes = useScopes(day);
   const chosen = scopes.find(({ value }) => value === about.get('about')) ?? scopes[0];
-  const { jars, waiting } = useJars(day, chosen?.scope);
+  const { data: session } = useSessionQuery();
+  const isInstructor = session?.role === 'instructor';
+  const { jars, waiting } = useJars(day, chosen?.scope, isInstructor);
   const { state: unknown } = useUnknownState();
   const { start, value: whole, share, cancel, failure } = useTask('report');
   const ready = !waiting;
@@ -110,6 +112,11 @@ export function ReportPage() {
           <Anchor href={`/api/days/${day.id}/results.csv`} download>
             Results, CSV
           </Anchor>
+          {isInstructor && (
+            <Anchor href={`/api/days/${day.id}/day.json`} download>
+              Whole lab day with keys, JSON
+            </Anchor>
+          )}
           <Anchor component={Link} to="worksheets">
             Worksheets and questions
           </Anchor>
@@ -167,10 +174,8 @@ function useScopes(day: LabDay): readonly ScopeChoice[] {
 }
 
 /** The jars of the day with their answers. Keys are only fetched by the instructor, and only where the report has a place for them. */
-function useJars(day: LabDay, scope: ReportScope | undefined) {
-  const { data: session } = useSessionQuery();
+function useJars(day: LabDay, scope: ReportScope | undefined, isInstructor: boolean) {
   const { data: oversight } = useOversightQuery(day.id);
-  const isInstructor = session?.role === 'instructor';
   const dealt = (oversight?.unknowns.length ?? 0) > 0;
   const skip = !isInstructor || !dealt || scope?.of === 'work';
   const { data: keys, isLoading: keysOnTheWay } = useKeysQuery(day.id, { skip });

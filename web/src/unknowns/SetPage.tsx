@@ -7,6 +7,7 @@ import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { CandidateName } from './CandidateName';
 import { CandidateSettings } from './CandidateSettings';
+import { SetFile } from './SetFile';
 import { testLabel } from './testLabel';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from './useCandidates';
@@ -43,7 +44,12 @@ export function SetPage() {
       tools={<PrintButton />}
       settings={{
         label: 'The set',
-        children: <CandidateSettings state={state} change={change} candidates={candidates} />,
+        children: (
+          <>
+            <CandidateSettings state={state} change={change} candidates={candidates} />
+            <SetFile state={state} change={change} />
+          </>
+        ),
       }}
       answer={{
         label: 'The check',
