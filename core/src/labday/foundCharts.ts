@@ -51,7 +51,7 @@ function massChart({ request }: FoundOf<'hydrate'>, bench: string): ChartData {
     inWords: `Mass with the dish: ${all.join(', ')} g.`,
     x: 'Weighing',
     y: 'Mass with the dish, g',
-    places: all.map((_, at) => (at === 0 ? 'before' : `heating ${at}`)),
+    places: all.map((_, at) => (at === 0 ? 'before heating' : `after heating ${at}`)),
     series: [{ name: 'mass', look: 'joined', points: all.map((y, x) => ({ x, y })) }],
   };
 }

@@ -1,0 +1,115 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  constantTables,
+  exchangeText,
+  fileFormatNames,
+  jsonSchemaOf,
+  library,
+  readExchange,
+  readExchangeText,
+} from '../src';
+import type { ExchangeFile } from '../src';
+
+describe('files', () => {
+  it.each(library.map((procedure) => [procedure.id, procedure] as const))(
+    'of the procedure %s come back as they were',
+    (_, procedure) => {
+      const file: ExchangeFile = { format: 'stoichos/procedure', version: 1, procedure };
+      expect(readExchangeText(exchangeText(file))).toEqual(file);
+    },
+  );
+
+  it('of a set of unknowns come back as they were', () => {
+    const file: ExchangeFile = {
+      format: 'stoichos/unknown-set',
+      version: 1,
+      set: {
+        kind: 'organic',
+        listed: ['ethanol'],
+        own: [{ name: 'jar 4', smiles: 'CCO' }],
+        salts: ['NaCl + KI'],
+      },
+    };
+    expect(readExchangeText(exchangeText(file))).toEqual(file);
+  });
+
+  it('are refused in words whatever they hold', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.jsonValue(),
+          fc.record({ format: fc.constantFrom(...fileFormatNames), version: fc.constant(1) }),
+          fc.record({ format: fc.string(), version: fc.nat() }),
+        ),
+        (content) => {
+          try {
+            readExchange(content);
+            return false;
+          } catch (error) {
+            return (
+              error instanceof Error &&
+              error.message.startsWith('This file cannot be read.') &&
+              'remedy' in error
+            );
+          }
+        },
+      ),
+    );
+    expect(() => readExchangeText('{"format":')).toThrow('no JSON, or was cut off');
+  });
+
+  it.each(fileFormatNames)(
+    'of the format %s are published as JSON Schema, up to date',
+    (format) => {
+      const [, name = ''] = format.split('/');
+      const published = readFileSync(
+        new URL(`../../web/public/schemas/${name}-1.schema.json`, import.meta.url),
+        'utf8',
+      );
+      expect(JSON.parse(published), 'npm run schemas').toEqual(
+        JSON.parse(JSON.stringify(jsonSchemaOf(format))),
+      );
+    },
+  );
+});
+
+describe('the list of constants', () => {
+  const tables = constantTables();
+  const rows = tables.flatMap(({ title, rows: all }) => all.map((row) => ({ title, ...row })));
+
+  it('has thousands, each with what it is of, a value and a source that says what it is', () => {
+    expect(rows.length).toBeGreaterThan(4000);
+    for (const { title, of, quantity, value, source } of rows) {
+      expect(
+        [of, quantity, value].every((text) => text !== ''),
+        `${title} ${of}`,
+      ).toBe(true);
+      expect(value).not.toMatch(/\bNaN\b|undefined|\[object/);
+      expect(source.detail, `${title} ${of}`).not.toBe('');
+    }
+  });
+
+  // CRC Handbook, Lange’s Handbook, IUPAC (recalled), to find the right row under the right name.
+  it.each([
+    ['AgCl', '−log₁₀ Ksp, 25 °C', 9.75, 0.05],
+    ['H', 'relative atomic mass', 1.008, 0.001],
+    ['CO2', 'Henry’s constant, 25 °C', 0.034, 0.002],
+    ['Cu^2+(aq)', 'ΔfH°, 25 °C', 64.8, 1],
+    ['Cu', 'density, 20–25 °C', 8.96, 0.02],
+  ])('has %s, %s', (of, quantity, value, within) => {
+    const found = rows.find((row) => row.of === of && row.quantity === quantity);
+    expect(Math.abs(Number(found?.value) - value)).toBeLessThan(within);
+  });
+
+  it('gives every number with a physical dimension its unit', () => {
+    const bare = rows.filter(
+      ({ unit, value, quantity }) =>
+        unit === '' &&
+        /^-?\d+(\.\d+)?(e-?\d+)?$/.test(value) &&
+        !/log|pK|share|chance|of 10/.test(quantity),
+    );
+    expect(bare).toEqual([]);
+  });
+});
