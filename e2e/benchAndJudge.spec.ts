@@ -203,7 +203,7 @@ test('a hydrate to constant mass on the simulated balance, with the order guard 
 
   await openStage(page, 'Judge');
   await page.getByRole('link', { name: 'Measurements' }).click();
-  await expect(page.getByTestId('hydrate')).toContainText('MgSO4·7H2O: agrees');
+  await expect(page.getByTestId('found-hydrate')).toContainText('MgSO4·7H2O: agrees');
   await expect(page.getByText('constant mass reached')).toBeVisible();
   await page.getByRole('button', { name: 'As a table' }).click();
   await expect(page.getByRole('cell', { name: 'after heating 2' })).toBeVisible();
@@ -284,7 +284,7 @@ test('drops are counted by tap and by space bar, marked, undone, compared, over 
   await count(3, 'ethanoic acid', 21);
   await openStage(page, 'Judge');
   await page.getByRole('link', { name: 'Measurements' }).click();
-  const ratios = page.getByTestId('drop-ratios');
+  const ratios = page.getByTestId('found-drops');
   await expect(ratios).toContainText('sulfuric acid takes twice the drops of hydrochloric acid');
   await expect(ratios).toContainText('ethanoic acid and hydrochloric acid agree within a drop');
 });

@@ -32,6 +32,11 @@ async function views(page: Page): Promise<string[]> {
     '/procedures',
     '/procedures/gas-in-syringes',
     '/procedures/one-jug-five-glasses/edit',
+    '/procedures/crystal-water-by-mass/worksheet',
+    '/settings',
+    '/data',
+    '/help/glossary',
+    '/help/sources?q=AgCl',
     ...stages.map((stage) => `/days/${held?.id ?? ''}/${stage}`),
     ...[
       'bench',
@@ -41,6 +46,7 @@ async function views(page: Page): Promise<string[]> {
       'judge/measurements',
       'judge/activity',
       'report',
+      'report/worksheets',
     ].map((view) => `/days/${measured?.id ?? ''}/${view}`),
     ...[
       'plan/procedures',
@@ -173,7 +179,7 @@ test('a test is recorded and judged by keyboard alone', async ({ page }) => {
 test('the report prints on A4 and Letter without the controls', async ({ page }) => {
   await openView(page, (await views(page)).find((view) => view.endsWith('/report')) ?? '');
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+  await expect(page.getByRole('button', { name: 'Print', exact: true })).toBeHidden();
   await expect(page.getByRole('article')).toBeVisible();
   for (const format of ['A4', 'Letter'])
     expect((await page.pdf({ format })).subarray(0, 5).toString()).toBe('%PDF-');
