@@ -6,6 +6,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { ChemistryError, exchangeText } from '@stoichos/core';
 import { connect, makeBackup, migrate, restoreBackup } from '../server/src';
 import type { Database } from '../server/src';
+import { checkDataFolder } from './machine/dataFolder';
 import { takeLock } from './machine/lock';
 import { reachableFolder, startCluster } from './machine/postgres';
 import { Explained, fail, say } from './machine/report';
@@ -15,6 +16,7 @@ const [verb, file] = process.argv.slice(2);
 async function withDatabase(work: (database: Database) => Promise<void>): Promise<void> {
   const given = process.env.DATABASE_URL;
   const folder = process.env.STOICHOS_DATA_DIR ?? '.data';
+  if (!given) checkDataFolder(folder);
   const release = given ? undefined : takeLock(`${folder}/start.pid`);
   const cluster = given ? undefined : await startCluster(reachableFolder(folder));
   const database = connect(given ?? cluster?.url ?? '');

@@ -4,6 +4,7 @@ import type { ChildProcess } from 'node:child_process';
 import { startSimulatedBench } from '../server/src/simulated/bench';
 import type { SimulatedBench } from '../server/src/simulated/bench';
 import { buildWeb } from './machine/build';
+import { checkDataFolder } from './machine/dataFolder';
 import { takeLock } from './machine/lock';
 import { isFree } from './machine/ports';
 import { reachableFolder, startCluster } from './machine/postgres';
@@ -71,6 +72,7 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
 
 try {
   let databaseUrl = process.env.DATABASE_URL;
+  checkDataFolder(dataFolder);
   release = takeLock(`${dataFolder}/start.pid`);
   const port = await choosePort();
   buildWeb();

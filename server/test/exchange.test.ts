@@ -39,7 +39,7 @@ const empty = async () => {
 };
 const backup = async () => (await server.ask('GET', '/backup')).json as Backup;
 /** Without what every backup has of its own: when it was made, and the line that says so. */
-const kept = ({ tables: { audit: _, ...tables } }: Backup) => tables;
+const kept = ({ tables }: Backup) => ({ ...tables, audit: [] });
 
 describe('a lab day as a file', () => {
   it('comes back from an emptied database just as it was, every one of the demo', async () => {

@@ -1,0 +1,80 @@
+import { library } from '@stoichos/core';
+import type { Page } from '@playwright/test';
+import { expect, test } from './support/application';
+import { addProcedures, makeLabDay, openStage, openTab } from './support/steps';
+
+/** The jobs of the trade, each with a procedure of the library that does it. Their numbers are those of docs/coverage.md. */
+const jobs: readonly (readonly [number: number, procedureId: string])[] = [
+  [1, 'line-in-a-dish'],
+  [2, 'metals-on-water'],
+  [3, 'frozen-board'],
+  [4, 'blue-white-blue'],
+  [5, 'eight-small-changes'],
+  [6, 'zinc-on-a-plate'],
+  [7, 'salt-that-conducts-when-molten'],
+  [8, 'sand-salt-iron'],
+  [9, 'gas-through-three-colours'],
+  [10, 'two-gases-from-water'],
+  [11, 'copper-and-carbon-compared'],
+  [12, 'five-kinds-of-reaction'],
+  [13, 'three-colour-bottle'],
+  [14, 'limestone-cycle'],
+  [15, 'gas-in-syringes'],
+  [16, 'one-jug-five-glasses'],
+  [17, 'cracking-an-oil'],
+  [18, 'jar-without-a-label'],
+  [19, 'copper-blue-to-green'],
+  [20, 'one-drop-under-a-lid'],
+  [21, 'which-acid-for-which-carbonate'],
+];
+
+/** Records at the open step what is easiest to record there, and ends it. */
+async function recordStep(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'nothing happened' }).click();
+  await expect(page.getByRole('button', { name: 'nothing happened' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+}
+
+for (const [number, id] of jobs) {
+  const procedure = library.find((one) => one.id === id);
+  const name = procedure?.name ?? id;
+  test(`job ${number} from an empty day to its report: ${name}`, async ({ page }) => {
+    await makeLabDay(page, `Walk ${number}`, { groups: ['Bench Dunlin'], lengthMin: 240 });
+    await addProcedures(page, [name]);
+
+    // Plan: what it should show, or why that is not said.
+    await page.getByRole('link', { name, exact: true }).first().click();
+    await expect(page.getByText(procedure?.purpose.slice(0, 40) ?? '')).toBeVisible();
+    await expect(page.getByTestId('expected').first()).toBeVisible({ timeout: 30_000 });
+    await openStage(page, 'Plan');
+    await openTab(page, 'Plan', 'Timetable');
+    await page.getByRole('button', { name: 'Make the timetable' }).click();
+    await expect(page.getByTestId('verdict')).toBeVisible({ timeout: 60_000 });
+
+    // Prepare: what to set out, and where it goes afterwards.
+    await openStage(page, 'Prepare');
+    await openTab(page, 'Prepare', 'Prep sheet');
+    await expect(page.getByTestId('equipment').getByRole('listitem').first()).toBeVisible();
+    await openTab(page, 'Prepare', 'Waste');
+    await expect(page.getByTestId('bottle').first()).toBeVisible({ timeout: 60_000 });
+
+    // Bench: the first step that does something to a vessel.
+    await openStage(page, 'Bench');
+    const at = procedure?.steps.findIndex(({ events }) => events.length > 0) ?? 0;
+    await page.getByRole('button', { name: new RegExp(`^Step ${at + 1}\\b`) }).click();
+    await recordStep(page);
+
+    // Judge and report.
+    await openStage(page, 'Judge');
+    await expect(
+      page.getByText(/agrees|differs|partly|not predicted|incomplete/).first(),
+    ).toBeVisible();
+    await openStage(page, 'Report');
+    const report = page.getByRole('article');
+    await expect(report).toContainText(name, { timeout: 60_000 });
+    await expect(report).toContainText('nothing happened');
+    await expect(report).toContainText('Waste');
+  });
+}
