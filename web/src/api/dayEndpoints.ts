@@ -1,0 +1,135 @@
+import {
+  importPlanSchema,
+  restorePlanSchema,
+  labDaySchema,
+  labDaySummarySchema,
+  entrySchema,
+} from '@stoichos/core';
+import type {
+  BenchEntry,
+  DayCopy,
+  DayProcedure,
+  DayTimetable,
+  ImportPlan,
+  RestorePlan,
+  LabDay,
+  LabDayInput,
+  LabDaySummary,
+  PlannedTest,
+  Preparation,
+  Weighing,
+} from '@stoichos/core';
+import * as z from 'zod';
+import { everything } from './build';
+import type { Build } from './build';
+
+const summaries = z.array(labDaySummarySchema);
+
+/** Lab days, their tests and procedures, what is prepared and recorded; files that come in. */
+export const dayEndpoints = (build: Build) => ({
+  days: build.query<LabDaySummary[], void>({
+    query: () => '/days',
+    transformResponse: (raw) => summaries.parse(raw),
+    providesTags: ['Days'],
+  }),
+  day: build.query<LabDay, string>({
+    query: (id) => `/days/${id}`,
+    transformResponse: (raw) => labDaySchema.parse(raw),
+    providesTags: (_, __, id) => [{ type: 'Day', id }],
+  }),
+  saveDay: build.mutation<LabDay, LabDayInput>({
+    query: (day) => ({ url: `/days/${day.id}`, method: 'PUT', body: day }),
+    invalidatesTags: (_, __, { id }) => ['Days', { type: 'Day', id }],
+  }),
+  copyDays: build.mutation<void, readonly DayCopy[]>({
+    query: (copies) => ({ url: '/day-copies', method: 'POST', body: { copies } }),
+    invalidatesTags: ['Days'],
+  }),
+  archiveDay: build.mutation<void, { dayId: string; archived: boolean }>({
+    query: ({ dayId, archived }) => ({
+      url: `/days/${dayId}/archive`,
+      method: 'PUT',
+      body: { archived },
+    }),
+    invalidatesTags: ['Days'],
+  }),
+  saveTest: build.mutation<LabDay, { dayId: string; test: PlannedTest }>({
+    query: ({ dayId, test }) => ({
+      url: `/days/${dayId}/tests/${test.id}`,
+      method: 'PUT',
+      body: test,
+    }),
+    invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
+  }),
+  removeTest: build.mutation<void, { dayId: string; testId: string }>({
+    query: ({ testId }) => ({ url: `/tests/${testId}`, method: 'DELETE' }),
+    invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
+  }),
+  saveDayProcedures: build.mutation<LabDay, { dayId: string; procedures: readonly DayProcedure[] }>(
+    {
+      query: ({ dayId, procedures }) => ({
+        url: `/days/${dayId}/procedures`,
+        method: 'PUT',
+        body: { procedures },
+      }),
+      invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
+    },
+  ),
+  saveTimetable: build.mutation<LabDay, { dayId: string; timetable: DayTimetable | null }>({
+    query: ({ dayId, timetable }) => ({
+      url: `/days/${dayId}/timetable`,
+      method: 'PUT',
+      body: { timetable },
+    }),
+    invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
+  }),
+  confirmPreparation: build.mutation<LabDay, { dayId: string; preparation: Preparation }>({
+    query: ({ dayId, preparation }) => ({
+      url: `/days/${dayId}/preparations`,
+      method: 'POST',
+      body: preparation,
+    }),
+    invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
+  }),
+  undoPreparation: build.mutation<LabDay, { dayId: string; id: string }>({
+    query: ({ id }) => ({ url: `/preparations/${id}`, method: 'DELETE' }),
+    invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
+  }),
+  addWeighing: build.mutation<LabDay, { dayId: string; weighing: Weighing }>({
+    query: ({ dayId, weighing }) => ({
+      url: `/days/${dayId}/weighings`,
+      method: 'POST',
+      body: weighing,
+    }),
+    invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
+  }),
+  addEntry: build.mutation<BenchEntry, { dayId: string; entry: BenchEntry }>({
+    query: ({ entry }) => ({ url: '/entries', method: 'POST', body: entry }),
+    transformResponse: (raw) => entrySchema.parse(raw),
+    // The line joins the day already held, so that a tap costs one request, not two.
+    onQueryStarted: async ({ dayId }, { dispatch, queryFulfilled }) => {
+      const { data } = await queryFulfilled;
+      dispatch(
+        api.util.updateQueryData('day', dayId, (day) => {
+          if (!day.entries.some(({ id }) => id === data.id)) day.entries.push(data);
+        }),
+      );
+      dispatch(
+        api.util.updateQueryData('group', undefined, (view) => {
+          if (!view.entries.some(({ id }) => id === data.id)) view.entries.push(data);
+        }),
+      );
+    },
+    invalidatesTags: ['Days'],
+  }),
+  takeIn: build.mutation<ImportPlan, { file: unknown; apply: boolean; asAnother?: boolean }>({
+    query: (request) => ({ url: '/import', method: 'POST', body: request }),
+    transformResponse: (raw) => importPlanSchema.parse(raw),
+    invalidatesTags: (_, __, { apply }) => (apply ? ['Days', 'Procedures', 'Shelf'] : []),
+  }),
+  restore: build.mutation<RestorePlan, { file: unknown; apply: boolean }>({
+    query: (request) => ({ url: '/restore', method: 'POST', body: request }),
+    transformResponse: (raw) => restorePlanSchema.parse(raw),
+    invalidatesTags: (_, __, { apply }) => (apply ? everything : []),
+  }),
+});

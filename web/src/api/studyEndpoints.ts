@@ -1,0 +1,71 @@
+import {
+  cellEntrySchema,
+  cellRunSchema,
+  cellRunWithRecordSchema,
+  logLineSchema,
+  keptRunSchema,
+} from '@stoichos/core';
+import type { CellEntry, CellRun, CellRunWithRecord, KeptRun } from '@stoichos/core';
+import * as z from 'zod';
+import type { Build } from './build';
+
+const runs = z.array(keptRunSchema);
+const cellRuns = z.array(cellRunSchema);
+/** A line of a log as the instruments read it; the browser adds the time where the supply keeps none. */
+const cellReading = logLineSchema.partial({ timeS: true });
+export type CellReading = z.infer<typeof cellReading>;
+
+/** Kept sequences, and electrolyses that are run. */
+export const studyEndpoints = (build: Build) => ({
+  runs: build.query<KeptRun[], void>({
+    query: () => '/runs',
+    transformResponse: (raw) => runs.parse(raw),
+    providesTags: ['Runs'],
+  }),
+  keepRun: build.mutation<KeptRun, KeptRun>({
+    query: (run) => ({ url: `/runs/${run.id}`, method: 'PUT', body: run }),
+    transformResponse: (raw) => keptRunSchema.parse(raw),
+    invalidatesTags: ['Runs'],
+  }),
+  dropRun: build.mutation<void, string>({
+    query: (id) => ({ url: `/runs/${id}`, method: 'DELETE' }),
+    invalidatesTags: ['Runs'],
+  }),
+  cells: build.query<CellRun[], void>({
+    query: () => '/cells',
+    transformResponse: (raw) => cellRuns.parse(raw),
+    providesTags: ['Cells'],
+  }),
+  cell: build.query<CellRunWithRecord, string>({
+    query: (id) => `/cells/${id}`,
+    transformResponse: (raw) => cellRunWithRecordSchema.parse(raw),
+    providesTags: (_, __, id) => [{ type: 'Cells', id }],
+  }),
+  saveCell: build.mutation<CellRun, CellRun>({
+    query: (run) => ({ url: `/cells/${run.id}`, method: 'PUT', body: run }),
+    invalidatesTags: ['Cells'],
+  }),
+  addCellEntry: build.mutation<CellEntry, CellEntry>({
+    query: (entry) => ({ url: '/cell-entries', method: 'POST', body: entry }),
+    transformResponse: (raw) => cellEntrySchema.parse(raw),
+    onQueryStarted: async ({ runId }, { dispatch, queryFulfilled }) => {
+      const { data } = await queryFulfilled;
+      dispatch(
+        api.util.updateQueryData('cell', runId, (run) => {
+          if (!run.entries.some(({ id }) => id === data.id)) run.entries.push(data);
+        }),
+      );
+    },
+  }),
+  simulateCell: build.mutation<void, { runId: string; speed: number }>({
+    query: ({ runId, speed }) => ({
+      url: `/cells/${runId}/simulate`,
+      method: 'POST',
+      body: { speed },
+    }),
+  }),
+  cellReading: build.mutation<CellReading, string>({
+    query: (runId) => `/cells/${runId}/reading`,
+    transformResponse: (raw) => cellReading.parse(raw),
+  }),
+});
