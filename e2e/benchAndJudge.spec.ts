@@ -160,11 +160,15 @@ test('a hydrate to constant mass on the simulated balance, with the order guard 
   page,
 }) => {
   await atTheBench(page, 'Crystal water', ['How much water is in the crystal?']);
-  const put = (measure: string) =>
-    panel(page)
+  // The instrument is told of the vessel before it is given time to come to rest.
+  const put = async (measure: string) => {
+    const told = page.waitForResponse((answer) => answer.url().endsWith('/follow'));
+    await panel(page)
       .getByRole('region', exact(measure))
       .getByRole('button', { name: 'Put crucible on it' })
       .click();
+    await told;
+  };
   const weigh = async (step: number, measure: string) => {
     await begin(page, step);
     await put(measure);
@@ -240,7 +244,7 @@ test('a cooling reaction read by the simulated probe on a schedule, over a reloa
   await done(page);
   await openStage(page, 'Judge');
   await page.getByRole('link', { name: 'Measurements' }).click();
-  const result = page.getByTestId('temperature');
+  const result = page.getByTestId('found-temperature');
   await expect(result).toContainText('endothermic');
   await expect(page.getByText(/Film of water freezes: yes/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^Temperature against time/ })).toBeVisible();
