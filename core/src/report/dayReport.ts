@@ -62,9 +62,7 @@ export function dayReport(
     title: scope.of === 'work' ? `${day.name}: ${works[0]?.procedure.name ?? ''}` : day.name,
     over: settings.institution,
     under: [
-      group
-        ? `${day.date} · ${group.name}`
-        : `${day.date} · ${day.groups.map(({ name }) => name).join(', ')}`,
+      `${inFull(day.date)} · ${group ? group.name : day.groups.map(({ name }) => name).join(', ')}`,
     ],
     sections: [
       ...(scope.of === 'day' ? [solutionsSection(day, settings)] : []),
@@ -76,6 +74,18 @@ export function dayReport(
     closing: deferral,
   };
 }
+
+/** A date as people write it: Friday 13 November 2026. */
+const inFull = (date: string): string =>
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    timeZone: 'UTC',
+  })
+    .format(new Date(`${date}T00:00:00Z`))
+    .replace(',', '');
 
 const isWanted =
   (scope: ReportScope) =>

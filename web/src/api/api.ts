@@ -1,4 +1,6 @@
 import { createApi } from '@reduxjs/toolkit/query/react';
+import { cellEntrySchema, entrySchema } from '@stoichos/core';
+import type { BenchEntry, CellEntry } from '@stoichos/core';
 import { accessEndpoints } from './accessEndpoints';
 import { dayEndpoints } from './dayEndpoints';
 import { instrumentEndpoints } from './instrumentEndpoints';
@@ -25,6 +27,38 @@ export const api = createApi({
     ...instrumentEndpoints(build),
     ...accessEndpoints(build),
     ...settingsEndpoints(build),
+    // These two put what they store into what was read before, so that it stands there at once.
+    addEntry: build.mutation<BenchEntry, { dayId: string; entry: BenchEntry }>({
+      query: ({ entry }) => ({ url: '/entries', method: 'POST', body: entry }),
+      transformResponse: (raw) => entrySchema.parse(raw),
+      // The line joins the day already held, so that a tap costs one request, not two.
+      onQueryStarted: async ({ dayId }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled;
+        dispatch(
+          api.util.updateQueryData('day', dayId, (day) => {
+            if (!day.entries.some(({ id }) => id === data.id)) day.entries.push(data);
+          }),
+        );
+        dispatch(
+          api.util.updateQueryData('group', undefined, (view) => {
+            if (!view.entries.some(({ id }) => id === data.id)) view.entries.push(data);
+          }),
+        );
+      },
+      invalidatesTags: ['Days'],
+    }),
+    addCellEntry: build.mutation<CellEntry, CellEntry>({
+      query: (entry) => ({ url: '/cell-entries', method: 'POST', body: entry }),
+      transformResponse: (raw) => cellEntrySchema.parse(raw),
+      onQueryStarted: async ({ runId }, { dispatch, queryFulfilled }) => {
+        const { data } = await queryFulfilled;
+        dispatch(
+          api.util.updateQueryData('cell', runId, (run) => {
+            if (!run.entries.some(({ id }) => id === data.id)) run.entries.push(data);
+          }),
+        );
+      },
+    }),
   }),
 });
 

@@ -3,10 +3,8 @@ import {
   restorePlanSchema,
   labDaySchema,
   labDaySummarySchema,
-  entrySchema,
 } from '@stoichos/core';
 import type {
-  BenchEntry,
   DayCopy,
   DayProcedure,
   DayTimetable,
@@ -102,25 +100,6 @@ export const dayEndpoints = (build: Build) => ({
       body: weighing,
     }),
     invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
-  }),
-  addEntry: build.mutation<BenchEntry, { dayId: string; entry: BenchEntry }>({
-    query: ({ entry }) => ({ url: '/entries', method: 'POST', body: entry }),
-    transformResponse: (raw) => entrySchema.parse(raw),
-    // The line joins the day already held, so that a tap costs one request, not two.
-    onQueryStarted: async ({ dayId }, { dispatch, queryFulfilled }) => {
-      const { data } = await queryFulfilled;
-      dispatch(
-        api.util.updateQueryData('day', dayId, (day) => {
-          if (!day.entries.some(({ id }) => id === data.id)) day.entries.push(data);
-        }),
-      );
-      dispatch(
-        api.util.updateQueryData('group', undefined, (view) => {
-          if (!view.entries.some(({ id }) => id === data.id)) view.entries.push(data);
-        }),
-      );
-    },
-    invalidatesTags: ['Days'],
   }),
   takeIn: build.mutation<ImportPlan, { file: unknown; apply: boolean; asAnother?: boolean }>({
     query: (request) => ({ url: '/import', method: 'POST', body: request }),

@@ -1,11 +1,10 @@
 import {
-  cellEntrySchema,
   cellRunSchema,
   cellRunWithRecordSchema,
   logLineSchema,
   keptRunSchema,
 } from '@stoichos/core';
-import type { CellEntry, CellRun, CellRunWithRecord, KeptRun } from '@stoichos/core';
+import type { CellRun, CellRunWithRecord, KeptRun } from '@stoichos/core';
 import * as z from 'zod';
 import type { Build } from './build';
 
@@ -44,18 +43,6 @@ export const studyEndpoints = (build: Build) => ({
   saveCell: build.mutation<CellRun, CellRun>({
     query: (run) => ({ url: `/cells/${run.id}`, method: 'PUT', body: run }),
     invalidatesTags: ['Cells'],
-  }),
-  addCellEntry: build.mutation<CellEntry, CellEntry>({
-    query: (entry) => ({ url: '/cell-entries', method: 'POST', body: entry }),
-    transformResponse: (raw) => cellEntrySchema.parse(raw),
-    onQueryStarted: async ({ runId }, { dispatch, queryFulfilled }) => {
-      const { data } = await queryFulfilled;
-      dispatch(
-        api.util.updateQueryData('cell', runId, (run) => {
-          if (!run.entries.some(({ id }) => id === data.id)) run.entries.push(data);
-        }),
-      );
-    },
   }),
   simulateCell: build.mutation<void, { runId: string; speed: number }>({
     query: ({ runId, speed }) => ({

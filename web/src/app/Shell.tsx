@@ -42,7 +42,7 @@ export function Shell() {
   const { colorScheme, toggleColorScheme } = useMantineColorScheme();
   const [sheetOpen, sheet] = useDisclosure(false);
   const [helpOpen, help] = useDisclosure(false);
-  const startTour = useTour();
+  const { start: startTour } = useTour();
   useWhereabouts();
   useHotkeys([
     ['shift+?', sheet.open],

@@ -9,12 +9,14 @@ export function Welcome() {
     defaultValue: false,
     getInitialValueInEffect: false,
   });
-  const start = useTour();
+  const { start, hasDay } = useTour();
   if (seen) return null;
   return (
     <section className="card" aria-label="Welcome">
       <Group justify="space-between" gap="md">
-        <Text>New here? A look around the demo day takes a minute.</Text>
+        <Text>
+          New here? A look around{hasDay ? ', through a day with a record,' : ''} takes a minute.
+        </Text>
         <Group gap="sm">
           <Button size="md" variant="default" onClick={() => setSeen(true)}>
             Not now
