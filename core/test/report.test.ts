@@ -144,6 +144,17 @@ describe('the report of a lab day', () => {
       expect(copy, secret).not.toContain(secret);
   });
 
+  it('draws what was seen beside what was expected, and to the class only what was seen', () => {
+    const labels = (version: 'class' | 'instructor') =>
+      JSON.stringify(chooseParts(whole, { parts: allReportParts, version })).match(
+        /"label":"[^"]+"/g,
+      );
+    expect(labels('instructor')).toContain('"label":"Expected"');
+    expect(labels('instructor')).toContain('"label":"Seen: Bench 1"');
+    expect(labels('class')).not.toContain('"label":"Expected"');
+    expect(labels('class')).toContain('"label":"Seen: Bench 1"');
+  });
+
   it.each(allReportParts)('leaves out “%s” when it is not chosen', (part) => {
     const rest = allReportParts.filter((one) => one !== part);
     const without = chooseParts(whole, { parts: rest, version: 'instructor' });

@@ -33,6 +33,8 @@ export interface DrawnVessel {
   readonly container: ContainerKind;
   readonly view: VesselView | null;
   readonly label: string;
+  /** Belongs to the key: it is left out of what the class gets. */
+  readonly key?: true;
 }
 
 /** One piece of a document. */
@@ -129,7 +131,9 @@ export function chooseParts(document: ReportDocument, { parts, version }: Choice
       return blocks.length + inner.length === 0 ? [] : [{ ...one, blocks, sections: inner }];
     });
   const open = (block: Block): Block => {
-    if (block.kind !== 'table' || !forClass) return block;
+    if (!forClass) return block;
+    if (block.kind === 'vessels') return { ...block, vessels: block.vessels.filter(visible) };
+    if (block.kind !== 'table') return block;
     const shown = block.columns.flatMap((column, at) => (visible(column) ? [at] : []));
     const pick = <T>(row: readonly T[]): T[] =>
       shown.flatMap((at) => {

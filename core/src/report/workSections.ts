@@ -1,3 +1,4 @@
+import { drawRecord } from '../observation/drawRecord';
 import { describeObservation } from '../observation/observation';
 import type { Observation } from '../observation/observation';
 import { quantityUnits } from '../procedure/measures';
@@ -17,7 +18,7 @@ import type { LabDay, Settings } from '../labday/labDay';
 import { nameOfWork, stationsOf, wasteOfWork } from '../labday/work';
 import type { Bench, Station, Work } from '../labday/work';
 import { chemical, joined, plain, section } from './document';
-import type { Block, Section, Words } from './document';
+import type { Block, DrawnVessel, Section, Words } from './document';
 
 /** One vessel of one step with what every bench in the report makes of it. */
 export interface Place {
@@ -134,16 +135,34 @@ function doneSection({ day, work, benches }: WorkView): Section {
 
 const told = (list: readonly Observation[]): string => list.map(describeObservation).join('; ');
 
+/** So many different records are drawn beside what was expected; the others stand in the table. */
+const mostDrawn = 4;
+/** How full a recorded vessel is drawn where nothing is predicted; the record does not say. */
+const usualFill = 0.4;
+
 /** One vessel after one step: what was expected beside what each bench saw, and what follows. */
 function placeSection(view: WorkView, { step, station, judgements }: Place): Section {
   const { work, settings } = view;
   const { expected, notPredicted, reactions } = station;
   const predicted = notPredicted.length === 0;
-  const drawn: Block = {
-    kind: 'vessels',
-    key: true,
-    vessels: [{ container: station.container, view: station.view ?? null, label: 'Expected' }],
-  };
+  const rows = alike(judgements, ({ seen, blank, control, verdict }) => [
+    [
+      told(seen) || 'nothing recorded',
+      ...(blank.length > 0 ? [`blank: ${told(blank)}`] : []),
+      ...(control.length > 0 ? [`control: ${told(control)}`] : []),
+    ].join('; '),
+    verdictWords[verdict],
+  ]);
+  const { container, view: expectedView } = station;
+  const drawn: DrawnVessel[] = [
+    ...(predicted
+      ? [{ container, view: expectedView ?? null, label: 'Expected', key: true as const }]
+      : []),
+    ...rows.slice(0, mostDrawn).flatMap(({ benches, first }) => {
+      const seen = drawRecord(first.seen, expectedView?.fill ?? usualFill);
+      return seen ? [{ container, view: seen, label: `Seen: ${benches}` }] : [];
+    }),
+  ];
   const expectation: Words = predicted
     ? chemical(told(expected))
     : chemical(`Not predicted: ${notPredicted.join(' ')}`);
@@ -172,7 +191,7 @@ function placeSection(view: WorkView, { step, station, judgements }: Place): Sec
   return section(
     heading,
     [
-      ...(predicted ? [drawn] : []),
+      ...(drawn.length > 0 ? [{ kind: 'vessels' as const, vessels: drawn }] : []),
       { kind: 'facts', key: true, facts: [{ name: 'Expected', words: expectation }] },
       {
         kind: 'table',
@@ -181,14 +200,7 @@ function placeSection(view: WorkView, { step, station, judgements }: Place): Sec
           { head: 'Seen', width: 5 },
           { head: 'Judgement', key: true, width: 2 },
         ],
-        rows: alike(judgements, ({ seen, blank, control, verdict }) => [
-          [
-            told(seen) || 'nothing recorded',
-            ...(blank.length > 0 ? [`blank: ${told(blank)}`] : []),
-            ...(control.length > 0 ? [`control: ${told(control)}`] : []),
-          ].join('; '),
-          verdictWords[verdict],
-        ]).map(({ benches, words }) => [plain(benches), ...words.map(plain)]),
+        rows: rows.map(({ benches, words }) => [plain(benches), ...words.map(plain)]),
       },
     ],
     {
@@ -214,16 +226,27 @@ const verdictWords = {
 function alike(
   judgements: readonly StationJudgement[],
   say: (judgement: StationJudgement) => readonly string[],
-): { readonly benches: string; readonly words: readonly string[] }[] {
-  const said = new Map<string, { names: string[]; words: readonly string[] }>();
+): {
+  readonly benches: string;
+  readonly words: readonly string[];
+  readonly first: StationJudgement;
+}[] {
+  const said = new Map<
+    string,
+    { names: string[]; words: readonly string[]; first: StationJudgement }
+  >();
   for (const judgement of judgements) {
     const words = say(judgement);
     const key = words.join('\n');
     const known = said.get(key);
     if (known) known.names.push(judgement.bench.name);
-    else said.set(key, { names: [judgement.bench.name], words });
+    else said.set(key, { names: [judgement.bench.name], words, first: judgement });
   }
-  return [...said.values()].map(({ names, words }) => ({ benches: names.join(', '), words }));
+  return [...said.values()].map(({ names, words, first }) => ({
+    benches: names.join(', '),
+    words,
+    first,
+  }));
 }
 
 /** Chemical or physical, on what evidence; what differs, and why most likely. */
