@@ -101,7 +101,10 @@ export function DataPage() {
           <ul>
             {fileFormatNames.map((format) => (
               <li key={format}>
-                <Anchor href={`/schemas/${format.split('/')[1] ?? ''}-${fileVersion}.schema.json`}>
+                <Anchor
+                  underline="always"
+                  href={`/schemas/${format.split('/')[1] ?? ''}-${fileVersion}.schema.json`}
+                >
                   {fileFormats[format].name}
                 </Anchor>{' '}
                 <code>{format}</code>

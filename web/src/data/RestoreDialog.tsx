@@ -1,8 +1,8 @@
-import { Alert, Button, Checkbox, Group, Modal, Table, Text } from '@mantine/core';
+import { Button, Checkbox, Group, Modal, Table, Text } from '@mantine/core';
 import type { Backup } from '@stoichos/core';
 import { useEffect, useState } from 'react';
 import { useRestoreMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { ProblemNote } from '../parts/ProblemNote';
 
 /** What the tables of a backup hold, as an instructor calls it. */
 const names: Readonly<Record<string, string>> = {
@@ -37,11 +37,7 @@ export function RestoreDialog({ file, close }: { file: Backup; close: () => void
   const madeAt = file.madeAt.slice(0, 16).replace('T', ', ');
   return (
     <Modal opened onClose={close} title={`Backup of ${madeAt} UTC`} size="lg">
-      {error && (
-        <Alert color="gray" variant="outline" role="alert" title={explainError(error).message}>
-          {explainError(error).remedy}
-        </Alert>
-      )}
+      <ProblemNote error={error} />
       {plan && (
         <>
           <Table fz="sm" verticalSpacing={4} data-testid="restore-plan">

@@ -1,10 +1,10 @@
-import { Alert, Button, Group, Modal, Text } from '@mantine/core';
+import { Button, Group, Modal, Text } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { ExchangeFile } from '@stoichos/core';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useTakeInMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { ProblemNote } from '../parts/ProblemNote';
 
 const standings = {
   new: 'It is not here yet and comes in as it is.',
@@ -34,11 +34,7 @@ export function TakeInDialog({ file, close }: { file: ExchangeFile; close: () =>
       title={plan ? `A ${plan.what}: ${plan.name}` : 'A file'}
       size="lg"
     >
-      {error && (
-        <Alert color="gray" variant="outline" role="alert" title={explainError(error).message}>
-          {explainError(error).remedy}
-        </Alert>
-      )}
+      <ProblemNote error={error} />
       {plan && (
         <div data-testid="import-plan">
           <Text fw={600}>{standings[plan.standing]}</Text>

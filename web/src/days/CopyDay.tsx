@@ -1,9 +1,9 @@
-import { Alert, Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
+import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
 import type { LabDay } from '@stoichos/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCopyDaysMutation } from '../api/api';
-import { explainError } from '../api/explainError';
+import { ProblemNote } from '../parts/ProblemNote';
 
 /** Plans a lab day again for another date. */
 export function CopyDay({
@@ -61,11 +61,7 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
           value={date}
           onChange={(event) => setDate(event.currentTarget.value)}
         />
-        {error && (
-          <Alert color="gray" variant="outline" role="alert" title={explainError(error).message}>
-            {explainError(error).remedy}
-          </Alert>
-        )}
+        <ProblemNote error={error} />
         <Group justify="flex-end">
           <Button size="md" variant="default" onClick={close}>
             Cancel

@@ -1,10 +1,10 @@
-import { Alert, Button, Checkbox, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
+import { Button, Checkbox, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
 import type { LabDaySummary } from '@stoichos/core';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useCopyDaysMutation } from '../api/api';
-import { explainError } from '../api/explainError';
 import { longDate } from './dates';
+import { ProblemNote } from '../parts/ProblemNote';
 
 interface CopyTermProps {
   readonly days: readonly LabDaySummary[];
@@ -76,11 +76,7 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
             })}
           </Stack>
         </Checkbox.Group>
-        {error && (
-          <Alert color="gray" variant="outline" role="alert" title={explainError(error).message}>
-            {explainError(error).remedy}
-          </Alert>
-        )}
+        <ProblemNote error={error} />
         <Group justify="flex-end">
           <Button size="md" variant="default" onClick={close}>
             Cancel
