@@ -11,6 +11,9 @@ const chooseGroup = (page: Page, name: string) =>
 
 const record = (name: string) => ({ name, exact: true });
 
+/** The notice of entries that are not sent yet, whatever else tells its state beside it. */
+const unsent = (page: Page) => page.getByRole('status').filter({ hasText: 'not sent yet' });
+
 test('an acknowledged observation survives the server being killed', async ({
   page,
   application,
@@ -43,12 +46,10 @@ test('what is recorded while the server is away is kept, shown as unsent, and se
     .getByRole('group', { name: 'Precipitate' })
     .getByRole('button', record('green'))
     .click();
-  await expect(page.getByRole('status')).toContainText('2 not sent yet');
+  await expect(unsent(page)).toContainText('2 not sent yet');
   await expect(page.getByRole('button', { name: 'clear' })).toHaveAttribute('aria-pressed', 'true');
   await application.start();
-  await expect(page.getByRole('status').filter({ hasText: 'not sent yet' })).toBeHidden({
-    timeout: 15_000,
-  });
+  await expect(unsent(page)).toBeHidden({ timeout: 15_000 });
   await page.reload();
   await expect(page.getByRole('button', { name: 'clear' })).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByRole('button', { name: /Bench Plover 2 recorded/ })).toBeVisible();
@@ -61,17 +62,15 @@ test('unsent entries survive a reload', async ({ page, application }) => {
   // The pages still load, only the record cannot be sent: as behind a proxy whose server is away.
   await page.route('**/api/entries', (route) => route.abort());
   await page.getByRole('button', { name: 'nothing happened' }).click();
-  await expect(page.getByRole('status')).toContainText('1 not sent yet');
+  await expect(unsent(page)).toContainText('1 not sent yet');
   await page.reload();
   await expect(page.getByRole('button', { name: 'nothing happened' })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
-  await expect(page.getByRole('status')).toContainText('not sent yet');
+  await expect(unsent(page)).toContainText('not sent yet');
   await page.unroute('**/api/entries');
-  await expect(page.getByRole('status').filter({ hasText: 'not sent yet' })).toBeHidden({
-    timeout: 15_000,
-  });
+  await expect(unsent(page)).toBeHidden({ timeout: 15_000 });
   expect(application.url).toContain('127.0.0.1');
 });
 
@@ -84,9 +83,9 @@ test('entries made while the database is away arrive once it is back', async ({
   await page.getByRole('button', { name: /3 KNO3/ }).click();
   const bringBack = await application.stopDatabase();
   await page.getByRole('button', { name: /^no precipitate/ }).click();
-  await expect(page.getByRole('status')).toContainText('1 not sent yet');
+  await expect(unsent(page)).toContainText('1 not sent yet');
   await bringBack();
-  await expect(page.getByRole('status')).toBeHidden({ timeout: 30_000 });
+  await expect(unsent(page)).toBeHidden({ timeout: 30_000 });
   await page.reload();
   await expect(page.getByRole('button', { name: /^no precipitate/ })).toHaveAttribute(
     'aria-pressed',
@@ -104,14 +103,12 @@ test('a lid that is closed over unsent entries sends them when it is opened', as
   await page.getByRole('button', { name: /3 KNO3/ }).click();
   await context.setOffline(true);
   await page.getByRole('button', { name: 'opaque' }).click();
-  await expect(page.getByRole('status')).toContainText('1 not sent yet');
+  await expect(unsent(page)).toContainText('1 not sent yet');
   const lid = await context.newCDPSession(page);
   await lid.send('Page.setWebLifecycleState', { state: 'frozen' });
   await context.setOffline(false);
   await lid.send('Page.setWebLifecycleState', { state: 'active' });
-  await expect(page.getByRole('status').filter({ hasText: 'not sent yet' })).toBeHidden({
-    timeout: 15_000,
-  });
+  await expect(unsent(page)).toBeHidden({ timeout: 15_000 });
   await page.reload();
   await expect(page.getByRole('button', { name: 'opaque' })).toHaveAttribute(
     'aria-pressed',

@@ -187,6 +187,10 @@ export function CommandSearch() {
   );
 }
 
+/** Whether every typed word stands in the name itself. */
+const isCalled = ({ label = '' }: SpotlightActionData, words: readonly string[]): boolean =>
+  words.every((word) => label.toLowerCase().includes(word));
+
 /** Keeps the actions that hold every typed word, in any order. Where one was last stands there before anything is typed. */
 const everyWord: SpotlightFilterFunction = (query, actions) => {
   const words = query.toLowerCase().split(/\s+/).filter(Boolean);
@@ -201,6 +205,12 @@ const everyWord: SpotlightFilterFunction = (query, actions) => {
     .filter((entry): entry is SpotlightActionGroupData => 'actions' in entry)
     .map((group) => ({
       ...group,
-      actions: words.length > 0 && group.group === 'Recent' ? [] : group.actions.filter(matches),
+      actions:
+        words.length > 0 && group.group === 'Recent'
+          ? []
+          : // What is called so comes before what only has to do with it.
+            group.actions
+              .filter(matches)
+              .sort((one, other) => Number(isCalled(other, words)) - Number(isCalled(one, words))),
     }));
 };
