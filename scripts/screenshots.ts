@@ -32,7 +32,7 @@ const views = {
   prepare: `/days/${coming.id}/prepare`,
   judge: `/days/${measured.id}/judge`,
   measurements: `/days/${measured.id}/judge/measurements`,
-  report: `/days/${held.id}/report`,
+  report: `/days/${measured.id}/report`,
   mix: '/mix',
   shelf: '/shelf',
 };
@@ -70,6 +70,7 @@ await page.addInitScript(
   ([look, kept]) => {
     localStorage.setItem('mantine-color-scheme-value', look);
     localStorage.setItem('stoichos.rack', kept);
+    localStorage.setItem('stoichos.welcomed', 'true');
   },
   [scheme, JSON.stringify(rack)] as const,
 );
@@ -78,6 +79,7 @@ for (const [name, path] of Object.entries(views)) {
   await page.waitForLoadState('networkidle');
   // The causes of a difference are looked for once the page stands.
   if (name === 'judge') await page.getByText('was left out').first().waitFor({ timeout: 60_000 });
+  if (name === 'report') await page.getByRole('article').waitFor({ timeout: 60_000 });
   await page.screenshot({ path: `${folder}/${name}.png`, fullPage: width !== '1280' });
 }
 await page.goto(`${base}/days/${measured.id}/bench`);
