@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { dischargeLimits, usualLimits, wastePlan, wasteSources } from '../src';
+import { dischargeLimits, library, usualLimits, wastePlan, wasteSources } from '../src';
 import type { BottlePlan, Procedure } from '../src';
 import { dayOf, shipped } from './support/day';
 
@@ -149,4 +149,15 @@ describe('a day’s bottles', () => {
     expect(cyanide?.bottle).toMatch(/Cyanide/);
     expect(cyanide?.clashes.some(({ never }) => never)).toBe(true);
   });
+});
+
+describe('every procedure of the library', () => {
+  it.each(library.filter(({ steps }) => steps.some(({ events }) => events.length > 0)))(
+    'leaves something that goes into a bottle: $id',
+    (procedure) => {
+      const bottles = wastePlan(wasteSources(dayOf([procedure], 1)));
+      expect(bottles.length).toBeGreaterThan(0);
+      expect(bottles.flatMap(({ vessels }) => vessels).length).toBeGreaterThan(0);
+    },
+  );
 });

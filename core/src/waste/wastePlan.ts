@@ -214,9 +214,13 @@ function rackOf(
       step.events.map((event) => renamed(event, sources.indexOf(source))),
     ),
   );
-  const emptied = contents.map(({ source, rackName: name }): RackEvent => {
+  const emptied = contents.flatMap(({ source, rackName: name }): RackEvent[] => {
     const share = source.times / most;
-    return { pour: name, into: bottleVessel, ...(share < 1 && { share }) };
+    return [
+      // Whatever is closed at the end is opened before it is poured away.
+      { vessel: name, action: { do: 'open' } },
+      { pour: name, into: bottleVessel, ...(share < 1 && { share }) },
+    ];
   });
   return {
     vessels: [...vessels, { name: bottleVessel, container: 'bottle' }],

@@ -3,6 +3,7 @@ import { faultsSource, sourceText } from '@stoichos/core';
 import type { StationJudgement } from '@stoichos/core';
 import { useEffect, useEffectEvent } from 'react';
 import { Formula } from '../chemistry/Formula';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 
@@ -35,7 +36,7 @@ export function Causes({ judgement }: { judgement: StationJudgement }) {
       {share !== undefined && (
         <TaskProgress what="Trying the usual slips" share={share} cancel={cancel} />
       )}
-      {failure && <Text role="alert">{failure.message}</Text>}
+      <TaskFailure failure={failure} />
       {value && value.length === 0 && (
         <Text size="sm">
           None of the usual slips makes it look so. Repeat it beside a blank before you believe it.

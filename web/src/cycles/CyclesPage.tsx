@@ -1,4 +1,4 @@
-import { Alert, Button, Group, Select, Text } from '@mantine/core';
+import { Button, Group, Select, Text } from '@mantine/core';
 import { plainFormula, ringMasses, ringProcedure, rings } from '@stoichos/core';
 import type { Arc, Ring } from '@stoichos/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
@@ -15,6 +15,7 @@ import { attempt } from '../study/attempt';
 import { StudyFrame } from '../study/StudyFrame';
 import study from '../study/Study.module.css';
 import { useKept } from '../study/useKept';
+import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';
 import { MassTable } from './MassTable';
 import { OwnRing } from './OwnRing';
@@ -106,11 +107,7 @@ export function CyclesPage() {
         children: (
           <>
             <GasTabs />
-            {running.failure && (
-              <Alert variant="outline" color="red" title="The ring does not go round" role="alert">
-                <Formula text={`${running.failure.message} ${running.failure.remedy}`} wrap />
-              </Alert>
-            )}
+            <TaskFailure failure={running.failure} />
             {!plan && (
               <Text className="quiet" mt="sm">
                 Choose what the first compound is turned into; the ring grows arrow by arrow.

@@ -6,6 +6,7 @@ import type * as z from 'zod';
 import { Formula } from '../chemistry/Formula';
 import classes from '../gases/Gases.module.css';
 import { ShelfSearch } from '../mixing/ShelfSearch';
+import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';
 import type { ownRing } from './ringPlan';
 
@@ -48,7 +49,7 @@ export function OwnRing({ own, onChange }: OwnRingProps) {
           <Text size="sm" fw={600}>
             <Formula text={at} /> becomes
           </Text>
-          {failure && <Text role="alert">{failure.message}</Text>}
+          <TaskFailure failure={failure} />
           {share !== undefined && (
             <Text size="sm" role="status" className="quiet">
               Trying…

@@ -6,6 +6,7 @@ import { Formula } from '../chemistry/Formula';
 import { Swatch } from '../chemistry/Swatch';
 import { BottleCard } from '../prepare/BottleCard';
 import { useLimits } from '../prepare/useLimits';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 
@@ -23,11 +24,7 @@ export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish })
         Stir everything in the dish together first; rinse the heaps in. Filter over a tray. Filtrate
         and paper go separate ways: the paper with its solid is hazardous waste.
       </Text>
-      {failure && (
-        <Text role="alert">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {bottles?.map((bottle) => (
         <BottleCard key={bottle.bottle} bottle={bottle} />
       ))}
@@ -40,7 +37,7 @@ export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish })
 
 /** Other salts that draw a line, less hazardous, side by side with this one by colour and hazard. */
 function Substitutes({ request, dish }: { request: DishRequest; dish: Dish }) {
-  const { value: found, share, start, cancel } = useTask('dishSubstitutes');
+  const { value: found, failure, share, start, cancel } = useTask('dishSubstitutes');
   useEffect(() => void start(request), [start, request]);
   const [one, other] = dish.salts;
   const own = Math.max(hazardRank(one.formula), hazardRank(other.formula));
@@ -52,6 +49,7 @@ function Substitutes({ request, dish }: { request: DishRequest; dish: Dish }) {
       {share !== undefined && (
         <TaskProgress what="Trying the tables" share={share} cancel={cancel} />
       )}
+      <TaskFailure failure={failure} />
       {found?.length === 0 && (
         <Text size="sm">None in the tables is less hazardous than this.</Text>
       )}

@@ -19,6 +19,7 @@ import { PrintButton } from '../parts/PrintButton';
 import { AttachToDay } from '../study/AttachToDay';
 import { StudyFrame } from '../study/StudyFrame';
 import { useKept } from '../study/useKept';
+import { TaskFailure } from '../worker/TaskFailure';
 import type { Failure } from '../worker/chemistry.worker';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
@@ -117,11 +118,7 @@ export function DishPage() {
             {share !== undefined && (
               <TaskProgress what="Letting the salts spread" share={share} cancel={stop} />
             )}
-            {failure && (
-              <Alert variant="outline" color="red" title="Not run" role="alert">
-                {failure.message} {failure.remedy}
-              </Alert>
-            )}
+            <TaskFailure failure={failure} />
             {stopped && share === undefined && (
               <Text role="status">
                 Stopped; nothing was kept of it. Run the dish again when you like.

@@ -4,6 +4,7 @@ import type { CellCurrent, CellRequest, SpotId } from '@stoichos/core';
 import { IconTrash } from '@tabler/icons-react';
 import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';
+import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';
 import { Amount } from '../study/Amount';
 import classes from '../study/Study.module.css';
@@ -73,11 +74,7 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
           Another spot
         </Button>
       )}
-      {failure && (
-        <Text role="alert" mt="sm">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {value && (
         <ol data-testid="spots">
           {value.effects.map(({ name, distanceMm, seen, because, order }) => (

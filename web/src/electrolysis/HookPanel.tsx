@@ -2,6 +2,7 @@ import { Text } from '@mantine/core';
 import { hookSource, sourceText } from '@stoichos/core';
 import type { CellCurrent, CellRequest } from '@stoichos/core';
 import { useEffect } from 'react';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { asAmount } from '../study/asAmount';
@@ -18,11 +19,7 @@ export function HookPanel({ request, current }: { request: CellRequest; current:
       {share !== undefined && (
         <TaskProgress what="Running the cell on" share={share} cancel={cancel} />
       )}
-      {failure && (
-        <Text role="alert">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {value && (
         <>
           <Text data-testid="hooks">{value.words}</Text>

@@ -2,6 +2,7 @@ import { Button, SegmentedControl, Text, Title } from '@mantine/core';
 import { batterySource, conductivitySource, sourceText, usualGapCm } from '@stoichos/core';
 import type { CellRequest, CurrentEstimate, Supply } from '@stoichos/core';
 import { useEffect, useMemo } from 'react';
+import { TaskFailure } from '../worker/TaskFailure';
 import type { CurrentTry } from '../worker/chemistry.worker';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
@@ -90,11 +91,7 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
         </Text>
       )}
       {share !== undefined && <TaskProgress what="Trying currents" share={share} cancel={cancel} />}
-      {failure && (
-        <Text role="alert" mt="sm">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {base && supply && (
         <>
           <div className={classes.answers} data-testid="supply">

@@ -2,6 +2,7 @@ import { Select, Text } from '@mantine/core';
 import { assumedAreaCm2, voltageBalance } from '@stoichos/core';
 import type { CellRunWithRecord, CellVoltages, LogLine, VoltageBalance } from '@stoichos/core';
 import { useEffect, useState } from 'react';
+import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';
 import { asAmount, asVolts } from '../study/asAmount';
 import classes from '../study/Study.module.css';
@@ -35,11 +36,7 @@ export function VoltagePanel({ run, log }: { run: CellRunWithRecord; log: readon
         }))}
         onChange={setChosen}
       />
-      {failure && (
-        <Text role="alert">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {value && (
         <Balance balance={voltageBalance(value, { ...line, reference })} computed={value} />
       )}

@@ -14,6 +14,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { ChartCard } from '../chart/ChartCard';
 import type { ChartInk } from '../chart/ChartCanvas';
 import { LineKey, lineDashes } from '../chart/LineKey';
+import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';
 import type { EquilibriumState } from './equilibriumState';
 
@@ -49,11 +50,7 @@ export function CoursePanel({ vessel, actions, watched, means }: CoursePanelProp
         data={means.map((it) => ({ value: meansWords(it), label: plainFormula(meansWords(it)) }))}
         onChange={setChosen}
       />
-      {failure && (
-        <Text role="alert">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {value && unitOf(one) === value.unit && (
         <CourseChart points={value.points} means={one} unit={value.unit} />
       )}

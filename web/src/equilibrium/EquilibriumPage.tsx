@@ -10,6 +10,7 @@ import { PrintButton } from '../parts/PrintButton';
 import { AttachToDay } from '../study/AttachToDay';
 import { StudyFrame } from '../study/StudyFrame';
 import { useKept } from '../study/useKept';
+import { TaskFailure } from '../worker/TaskFailure';
 import type { Failure } from '../worker/chemistry.worker';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
@@ -206,11 +207,7 @@ export function EquilibriumPage() {
                 cancel={planning.cancel}
               />
             )}
-            {planning.failure && (
-              <Alert variant="outline" color="red" mt="md" title="No plan" role="alert">
-                {planning.failure.message} {planning.failure.remedy}
-              </Alert>
-            )}
+            <TaskFailure failure={planning.failure} />
             {plan && (
               <PlanResult
                 plan={plan}

@@ -1,5 +1,5 @@
-import { Alert } from '@mantine/core';
 import type { Failure } from '../worker/chemistry.worker';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 
 interface LookingUpProps {
@@ -13,12 +13,7 @@ interface LookingUpProps {
 
 /** How far the search for routes has come, or why there is none. */
 export function LookingUp({ failure, share, cancel, done }: LookingUpProps) {
-  if (failure)
-    return (
-      <Alert variant="outline" color="red" title="Not looked up" role="alert">
-        {failure.message} {failure.remedy}
-      </Alert>
-    );
+  if (failure) return <TaskFailure failure={failure} />;
   if (done || share === undefined) return null;
   return <TaskProgress what="Trying reagents" share={share} cancel={cancel} />;
 }

@@ -1,4 +1,4 @@
-import { Alert, Button, Checkbox, Group, Stack, Text } from '@mantine/core';
+import { Button, Checkbox, Group, Stack, Text } from '@mantine/core';
 import {
   gasName,
   judgeCircuitTest,
@@ -16,6 +16,7 @@ import { Mark } from '../parts/Mark';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
 import study from '../study/Study.module.css';
+import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';
 import { GasPicker } from './GasPicker';
 import classes from './Gases.module.css';
@@ -91,11 +92,7 @@ export function PropertiesPage() {
         children: (
           <>
             <GasTabs />
-            {failure && (
-              <Alert variant="outline" color="red" title="Not run" role="alert">
-                {failure.message} {failure.remedy}
-              </Alert>
-            )}
+            <TaskFailure failure={failure} />
             <Text
               role="status"
               className={judged.length === 0 ? 'quiet no-print' : 'quiet'}

@@ -24,6 +24,7 @@ import { StudyFrame } from '../study/StudyFrame';
 import { Likelihoods, percent } from '../study/Likelihoods';
 import study from '../study/Study.module.css';
 import { useKept } from '../study/useKept';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import classes from './Gases.module.css';
@@ -44,7 +45,7 @@ const gasText = (candidate: string): string =>
 export function UnknownGasPage() {
   const [results, setResults] = useKept('stoichos.unknownGas', resultsSchema, []);
   const [outcomes, setOutcomes] = useState<GasOutcomes | undefined>(() => known);
-  const { start, share, cancel } = useTask('gasOutcomes');
+  const { start, failure, share, cancel } = useTask('gasOutcomes');
   useEffect(() => {
     if (known) return;
     void start().then((found) => {
@@ -121,6 +122,7 @@ export function UnknownGasPage() {
             {!model && share !== undefined && (
               <TaskProgress what="Reckoning what every gas shows" share={share} cancel={cancel} />
             )}
+            <TaskFailure failure={failure} />
             {leading && (
               <Text role="status" fw={600} size="lg" mt="sm" data-testid="leading">
                 {results.length === 0 ? 'Any of them' : conclusion(found ?? [])}

@@ -8,6 +8,7 @@ import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/useLabDay';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import classes from './AlternativesPage.module.css';
@@ -108,11 +109,7 @@ export function AlternativesPage() {
           {share !== undefined && (
             <TaskProgress what="Trying pairs of reagents" share={share} cancel={cancel} />
           )}
-          {failure && (
-            <Text role="alert">
-              {failure.message} {failure.remedy}
-            </Text>
-          )}
+          <TaskFailure failure={failure} />
           {found && <Found found={found} dayId={day.id} />}
           {!found && share === undefined && !failure && (
             <Text className="quiet">

@@ -4,13 +4,14 @@ import { classPlanOf, labDayInputSchema } from '@stoichos/core';
 import type { Cut, DayTimetable, LabDay } from '@stoichos/core';
 import { useSaveDayMutation, useSaveDayProceduresMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import classes from './ProceduresPage.module.css';
 
 /** What would make the class fit, each way with the length it leads to, and one tap to take it. */
 export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
-  const { value: cuts, share, start, cancel } = useTask('cuts');
+  const { value: cuts, failure, share, start, cancel } = useTask('cuts');
   const [saveProcedures] = useSaveDayProceduresMutation();
   const [saveDay] = useSaveDayMutation();
   const take = async (cut: Cut) => {
@@ -54,6 +55,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
         </Button>
       </Group>
       {share !== undefined && <TaskProgress what="Trying each way" share={share} cancel={cancel} />}
+      <TaskFailure failure={failure} />
       {cuts?.length === 0 && <Text className="quiet">Nothing of that kind makes it shorter.</Text>}
       <ul className={classes.list} data-testid="cuts">
         {cuts?.map((cut) => (

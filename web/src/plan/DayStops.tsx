@@ -7,9 +7,11 @@ import { useTask } from '../worker/useTask';
 
 /** What must not happen on a day, reckoned beside the page; nothing while there is nothing to say. */
 export function useDayStops(day: LabDay): readonly string[] {
-  const { value, start } = useTask('safety');
+  const { value, failure, start } = useTask('safety');
   useEffect(() => void start(day), [day, start]);
-  return value?.stops ?? noStops;
+  return failure
+    ? [`Whether it is safe could not be reckoned. ${failure.message}`]
+    : (value?.stops ?? noStops);
 }
 
 const noStops: readonly string[] = [];

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { Chip } from '../bench/ChipRow';
 import { Formula } from '../chemistry/Formula';
 import { StudyFrame } from '../study/StudyFrame';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { LearnerField } from './LearnerField';
@@ -94,7 +95,7 @@ export function DrillPage() {
             {share !== undefined && (
               <TaskProgress what="Making the questions" share={share} cancel={cancel} />
             )}
-            {failure && <Text role="alert">{failure.message}</Text>}
+            <TaskFailure failure={failure} />
             {drill && (
               <>
                 <Text size="xl" mt="md" data-testid="question">

@@ -16,6 +16,7 @@ import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { useLabDay } from '../days/useLabDay';
 import { DayStops } from '../plan/DayStops';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { PrintButton } from '../parts/PrintButton';
@@ -25,7 +26,7 @@ import { PrepareTabs } from './PrepareTabs';
 /** Safety of the whole day: what stops it, what to wear, every substance, every step that deserves care, first aid. */
 export function SafetyPage() {
   const day = useLabDay();
-  const { value, share, start, cancel } = useTask('safety');
+  const { value, failure, share, start, cancel } = useTask('safety');
   useEffect(() => void start(day), [day, start]);
   return (
     <>
@@ -33,6 +34,7 @@ export function SafetyPage() {
       {share !== undefined && (
         <TaskProgress what="Running every step" share={share} cancel={cancel} />
       )}
+      <TaskFailure failure={failure} />
       {value && <Safety safety={value} />}
     </>
   );

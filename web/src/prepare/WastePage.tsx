@@ -13,6 +13,7 @@ import {
 import type { Limits } from '@stoichos/core';
 import { useEffect } from 'react';
 import { useLabDay } from '../days/useLabDay';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { PrintButton } from '../parts/PrintButton';
@@ -25,7 +26,7 @@ export function WastePage() {
   const day = useLabDay();
   const [limits, setLimits] = useLimits();
   const [settled] = useDebouncedValue(limits, 600);
-  const { value: bottles, share, start, cancel } = useTask('waste');
+  const { value: bottles, failure, share, start, cancel } = useTask('waste');
   useEffect(() => void start(wasteSources(day), settled), [day, settled, start]);
   return (
     <>
@@ -33,6 +34,7 @@ export function WastePage() {
       {share !== undefined && (
         <TaskProgress what="Emptying every vessel" share={share} cancel={cancel} />
       )}
+      <TaskFailure failure={failure} />
       {bottles?.length === 0 && (
         <Text className="quiet">Nothing is planned yet, so there is no waste yet.</Text>
       )}

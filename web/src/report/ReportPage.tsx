@@ -15,6 +15,7 @@ import { TakeAway } from '../document/TakeAway';
 import { Fold } from '../parts/Fold';
 import { useKept } from '../study/useKept';
 import { useUnknownState } from '../unknowns/unknownState';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 
@@ -125,11 +126,7 @@ export function ReportPage() {
       {share !== undefined && (
         <TaskProgress what="Writing the report" share={share} cancel={cancel} />
       )}
-      {failure && (
-        <Text role="alert">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {!hasParts && <Text>The report fills as tests and procedures are planned and recorded.</Text>}
       {hasParts && document && (
         <div className="card">

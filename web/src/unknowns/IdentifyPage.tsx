@@ -16,6 +16,7 @@ import { useSettings } from '../app/useSettings';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
 import { percent } from '../study/Likelihoods';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { CandidateName } from './CandidateName';
 import { CandidateSettings } from './CandidateSettings';
@@ -81,11 +82,7 @@ export function IdentifyPage() {
                 cancel={candidates.cancel}
               />
             )}
-            {candidates.failure && (
-              <Text role="alert" mt="sm">
-                {candidates.failure.message} {candidates.failure.remedy}
-              </Text>
-            )}
+            <TaskFailure failure={candidates.failure} />
             {model?.candidates.length === 0 && (
               <Text role="alert" mt="sm">
                 Nothing is left that it could be. Name candidates, or take fewer classes out.

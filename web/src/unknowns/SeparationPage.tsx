@@ -14,6 +14,7 @@ import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
 import { percent } from '../study/Likelihoods';
 import { useKept } from '../study/useKept';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { UnknownsTabs } from './UnknownsTabs';
@@ -65,11 +66,7 @@ export function SeparationPage() {
             {share !== undefined && (
               <TaskProgress what="Going through the groups" share={share} cancel={cancel} />
             )}
-            {failure && (
-              <Text role="alert" mt="sm">
-                {failure.message} {failure.remedy}
-              </Text>
-            )}
+            <TaskFailure failure={failure} />
             {value ? (
               <Flow run={value} />
             ) : (

@@ -3,6 +3,7 @@ import { costsOf } from '@stoichos/core';
 import { useMemo } from 'react';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 import { CandidateName } from './CandidateName';
@@ -89,11 +90,7 @@ export function SetPage() {
             {share !== undefined && (
               <TaskProgress what="Comparing all pairs" share={share} cancel={cancel} />
             )}
-            {failure && (
-              <Text role="alert" mt="sm">
-                {failure.message} {failure.remedy}
-              </Text>
-            )}
+            <TaskFailure failure={failure} />
             {value && (
               <div data-testid="set-check">
                 <Text fw={600} mt="md">

@@ -14,6 +14,7 @@ import { Chip } from '../bench/ChipRow';
 import { DocumentView } from '../document/DocumentView';
 import '../document/document.css';
 import { TakeAway } from '../document/TakeAway';
+import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
 
@@ -134,11 +135,7 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
       {share !== undefined && (
         <TaskProgress what="Writing the questions" share={share} cancel={cancel} />
       )}
-      {failure && (
-        <Text role="alert">
-          {failure.message} {failure.remedy}
-        </Text>
-      )}
+      <TaskFailure failure={failure} />
       {document && (
         <div className="card">
           <DocumentView document={document} drawChart={() => null} />
