@@ -22,7 +22,7 @@ test('an absurd concentration is refused at its field, and nothing is saved', as
 test('a substance that is not on the shelf is not offered', async ({ page }) => {
   await makeTestDay(page, 'Unknown salt');
   await page.getByRole('group', { name: 'Solution A' }).getByLabel('Substance').fill('kryptonite');
-  await expect(page.getByText('Not on the shelf.').first()).toBeVisible();
+  await expect(page.getByText('Not known.').first()).toBeVisible();
 });
 
 test('a note that is too long is counted, and kept in the field', async ({ page }) => {

@@ -139,7 +139,7 @@ test('nonsense is answered in words and changes nothing', async ({ page }) => {
   await add(page, 'CaCO3', { 'Mass, g': '0' });
   await expect(page.getByText(/0 g is not/)).toBeVisible();
   await page.getByRole('combobox', { name: 'What goes in' }).fill('unobtainium');
-  await expect(page.getByText(/Not on the shelf/)).toBeVisible();
+  await expect(page.getByText(/Not known/)).toBeVisible();
   await expect(page.getByTestId('notes')).not.toContainText('CaCO3');
 });
 

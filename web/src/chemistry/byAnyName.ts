@@ -1,4 +1,4 @@
-import type { ComboboxItem, OptionsFilter } from '@mantine/core';
+import type { ComboboxItem, ComboboxItemGroup, OptionsFilter } from '@mantine/core';
 import { allNames, shelfSubstances } from '@stoichos/core';
 
 /** Everything one can call what is on the shelf, by the value of its option, in small letters, with and without the oxidation number. */
@@ -22,9 +22,14 @@ export const byAnyName: OptionsFilter = ({ options, search }) => {
     if (names.some((name) => name.startsWith(wanted))) return 2;
     return formula.includes(wanted) || names.some((name) => name.includes(wanted)) ? 3 : 4;
   };
-  return (options as ComboboxItem[])
-    .map((option) => ({ option, place: rank(option) }))
-    .filter(({ place }) => place < 4)
-    .sort((a, b) => a.place - b.place)
-    .map(({ option }) => option);
+  const ranked = (items: readonly ComboboxItem[]): ComboboxItem[] =>
+    items
+      .map((option) => ({ option, place: rank(option) }))
+      .filter(({ place }) => place < 4)
+      .sort((a, b) => a.place - b.place)
+      .map(({ option }) => option);
+  const groups = options.filter((one): one is ComboboxItemGroup<ComboboxItem> => 'group' in one);
+  return groups.length > 0
+    ? groups.map(({ group, items }) => ({ group, items: ranked(items) }))
+    : ranked(options as ComboboxItem[]);
 };

@@ -119,7 +119,7 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           />
           <NumberInput
             label="In one group"
-            description="Two pupils share a test"
+            description="Pupils; two of them share a test"
             size="md"
             {...form.getInputProps('groupSize')}
           />

@@ -83,6 +83,7 @@ export function HomePage() {
           </Menu.Dropdown>
         </Menu>
         <Button
+          data-tour="new-day"
           size="md"
           variant={next ? 'default' : 'filled'}
           leftSection={<IconPlus size={18} aria-hidden />}
@@ -135,7 +136,7 @@ function NextDay({ day }: { day: LabDaySummary }) {
       <div>
         <Text className="quiet">Next · {longDate(day.date)}</Text>
         <Title order={2} my={4}>
-          {day.name}
+          <Link to={`/days/${day.id}/${stage}`}>{day.name}</Link>
         </Title>
         <Text>{summary(day)}</Text>
       </div>

@@ -70,6 +70,7 @@ export function Vessel({
       <clipPath id={clip}>
         <path d={shape.inside} />
       </clipPath>
+      {onBlack && card === undefined && <CardBehind {...shape} />}
       <g clipPath={`url(#${clip})`}>
         <rect width="100" height="140" fill={card ? cards[card] : onBlack ? blackCard : white} />
         {view && (
@@ -138,6 +139,22 @@ export function Vessel({
       />
       {view?.closed && <Stopper mouth={shape.mouth} />}
     </svg>
+  );
+}
+
+/** The black card as one holds it: wider than the glass, so that nobody takes it for what is inside. */
+function CardBehind({ left, right, brim, floor }: GlassShape) {
+  const from = Math.max(2, left - 14);
+  const to = Math.min(98, right + 14);
+  return (
+    <rect
+      x={from}
+      y={brim + 6}
+      width={to - from}
+      height={floor - brim - 2}
+      rx={2}
+      fill={blackCard}
+    />
   );
 }
 

@@ -31,6 +31,14 @@ function stops(dayId: string | undefined): readonly Stop[] {
       text: 'Try something out beside a lab day: mixtures, equilibria, gases, electrolysis, unknowns.',
     },
   ];
+  const begin: readonly Stop[] = [
+    {
+      path: '/',
+      element: '[data-tour="new-day"]',
+      title: 'New lab day',
+      text: 'Begin here: a name and a date are enough. What the class does is chosen from the library, or written.',
+    },
+  ];
   const through: readonly Stop[] = [
     {
       path: day('plan/procedures'),
@@ -65,7 +73,7 @@ function stops(dayId: string | undefined): readonly Stop[] {
       text: 'Says what the page you are on is for, with its words. That is all: a good class!',
     },
   ];
-  return [...home, ...(dayId ? through : []), ...end];
+  return [...home, ...(dayId ? through : begin), ...end];
 }
 
 function appears(selector: string): Promise<void> {

@@ -50,7 +50,7 @@ export function ShelfSearch({
         data={options}
         filter={byAnyName}
         limit={40}
-        nothingFoundMessage="Not on the shelf. Try another name or its formula."
+        nothingFoundMessage="Not known. Try another name or its formula."
         renderOption={({ option }) => (
           <span>
             {dropNames.includes(option.value) || option.value === 'water' ? (

@@ -37,9 +37,10 @@ export function PlanPage() {
     }
   };
   const save = async (test: PlannedTest) => {
+    const isPlanned = day.tests.some(({ id }) => id === test.id);
     const saved = await attempt(
       saveTest({ dayId: day.id, test }).unwrap(),
-      draft.isNew ? 'Test added to the plan.' : 'Changes saved.',
+      isPlanned ? 'Changes saved.' : 'Test added to the plan.',
     );
     if (saved) draft.settle(test.id);
   };
@@ -75,14 +76,32 @@ export function PlanPage() {
         <section className="card" aria-label="The two solutions">
           <TestEditor draft={draft} outcome={outcome} locked={recorded} />
           <Group mt="md" gap="sm">
-            <Button
-              size="md"
-              loading={saving}
-              disabled={!outcome.test || recorded || (!draft.isNew && !draft.isChanged)}
-              onClick={() => outcome.test && void save(outcome.test)}
-            >
-              {draft.isNew ? 'Add to the plan' : 'Save changes'}
-            </Button>
+            {draft.isNew || draft.isChanged ? (
+              <Button
+                size="md"
+                loading={saving}
+                disabled={!outcome.test || recorded}
+                onClick={() => outcome.test && void save(outcome.test)}
+              >
+                {draft.isNew ? 'Add to the plan' : 'Save changes'}
+              </Button>
+            ) : (
+              <Button size="md" variant="default" onClick={() => draft.choose(undefined)}>
+                Another test
+              </Button>
+            )}
+            {draft.isChanged && (
+              <Button
+                size="md"
+                variant="default"
+                disabled={!outcome.test}
+                onClick={() =>
+                  outcome.test && void save({ ...outcome.test, id: crypto.randomUUID() })
+                }
+              >
+                Add as another test
+              </Button>
+            )}
             {!draft.isNew && !recorded && (
               <Button size="md" variant="default" onClick={() => void remove()}>
                 Take out

@@ -67,20 +67,31 @@ export function ProceduresPage() {
             <Title order={2} size="h4">
               What the class does
             </Title>
-            <Button
-              component={Link}
-              to={`/procedures?day=${day.id}`}
-              size="md"
-              variant={day.procedures.length === 0 ? 'filled' : 'default'}
-              leftSection={<IconPlus size={18} aria-hidden />}
-            >
-              Add from the library
-            </Button>
+            <Group gap="sm">
+              <Button
+                component={Link}
+                to={`/procedures/new?day=${day.id}`}
+                size="md"
+                variant="default"
+              >
+                Write one
+              </Button>
+              <Button
+                component={Link}
+                to={`/procedures?day=${day.id}`}
+                size="md"
+                variant={day.procedures.length === 0 ? 'filled' : 'default'}
+                leftSection={<IconPlus size={18} aria-hidden />}
+              >
+                Add from the library
+              </Button>
+            </Group>
           </Group>
           {day.procedures.length === 0 && (
             <Text className="quiet">
               No procedure yet. The library has forty, for every kind of practical; each can be
-              adapted to your time, kit and jars.
+              adapted to your time, kit and jars. Tests of two solutions need none: they stand under
+              “Two-solution tests”.
             </Text>
           )}
           <ol className={classes.list}>

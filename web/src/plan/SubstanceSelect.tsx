@@ -1,5 +1,5 @@
 import { Select, Text } from '@mantine/core';
-import { nameOnShelf } from '@stoichos/core';
+import { nameOnShelf, solubleSubstances } from '@stoichos/core';
 import { useMemo } from 'react';
 import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';
@@ -13,17 +13,22 @@ interface SubstanceSelectProps {
   readonly onChange: (formula: string) => void;
 }
 
-/** Chooses a substance that is on the shelf, found by any of its names or its formula. */
+/** Chooses a substance, found by any of its names or its formula: what is on the shelf first, then what solutions can be made of and would have to be ordered. */
 export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps) {
   const { data: shelf, isError } = useShelfQuery();
   const { naming } = useSettings();
-  const options = useMemo(
-    () =>
-      [...new Set((shelf ?? []).map(({ substance }) => substance))]
+  const options = useMemo(() => {
+    const there = new Set((shelf ?? []).map(({ substance }) => substance));
+    const others = solubleSubstances().filter(({ formula }) => !there.has(formula));
+    const named = (formulas: readonly string[]) =>
+      formulas
         .map((formula) => ({ value: formula, label: nameOnShelf(naming, formula) }))
-        .sort((a, b) => a.label.localeCompare(b.label)),
-    [shelf, naming],
-  );
+        .sort((a, b) => a.label.localeCompare(b.label));
+    return [
+      { group: 'On the shelf', items: named([...there]) },
+      { group: 'Not on the shelf', items: named(others.map(({ formula }) => formula)) },
+    ];
+  }, [shelf, naming]);
   const guard = useNearNameGuard(value, onChange);
   return (
     <div>
@@ -38,7 +43,7 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
         error={
           error ?? (isError ? 'The shelf could not be read; is the server running?' : undefined)
         }
-        nothingFoundMessage="Not on the shelf. Try another name or its formula."
+        nothingFoundMessage="Not known. Try another name or its formula."
         renderOption={({ option }) => (
           <span>
             <Formula text={option.value} />

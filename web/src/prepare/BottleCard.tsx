@@ -9,6 +9,7 @@ const amount = (value: number): string => String(Number(value.toPrecision(3)));
 
 /** One bottle of waste: what goes in, what makes it harmless, what proves it. */
 export function BottleCard({ bottle }: { bottle: BottlePlan }) {
+  const count = bottle.vessels.reduce((sum, { times }) => sum + times, 0);
   return (
     <section
       className="card keep-together"
@@ -60,8 +61,7 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
       ))}
       <details>
         <summary className={classes.summary}>
-          {bottle.vessels.length} {bottle.vessels.length === 1 ? 'vessel goes' : 'vessels go'} into
-          it
+          {count} {count === 1 ? 'vessel goes' : 'vessels go'} into it
         </summary>
         <ul className={classes.working}>
           {bottle.vessels.map(({ from, vessel, times, volumeMl, colour, solids }) => (

@@ -9,7 +9,7 @@ import {
   shortages,
   sourceText,
 } from '@stoichos/core';
-import type { LabDay, NeededAsItIs, ShelfItem, Taking } from '@stoichos/core';
+import type { LabDay, NeededAsItIs, ShelfItem, Shortage, Taking } from '@stoichos/core';
 import { Link } from 'react-router';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -29,7 +29,7 @@ export function PrepSheetPage() {
   const day = useLabDay();
   const { lines, shelf } = usePrepSheet(day);
   const others = otherNeeds(day);
-  const short = shortages(shelf, takings(lines, others), day.date);
+  const short = [...notThere(lines, shelf), ...shortages(shelf, takings(lines, others), day.date)];
   return (
     <>
       <PrepareTabs dayId={day.id} />
@@ -69,7 +69,18 @@ export function PrepSheetPage() {
   );
 }
 
-function Short({ short }: { short: ReturnType<typeof shortages> }) {
+/** What is needed and not on the shelf in any of its forms, while nobody has said which form to buy. */
+function notThere(
+  lines: readonly DayLine[],
+  shelf: readonly ShelfItem[],
+): Pick<Shortage, 'form' | 'message'>[] {
+  const asked = lines.filter(({ making }) => making.kind === 'askForm');
+  return [...new Set(asked.map(({ substance }) => substance))]
+    .filter((one) => !shelf.some(({ substance }) => substance === one))
+    .map((form) => ({ form, message: 'not on the shelf in any form' }));
+}
+
+function Short({ short }: { short: readonly Pick<Shortage, 'form' | 'message'>[] }) {
   return (
     <section className="card keep-together" aria-label="Shortages" style={{ marginBottom: 14 }}>
       <Text fw={600}>Not enough on the shelf</Text>

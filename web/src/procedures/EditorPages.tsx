@@ -10,6 +10,7 @@ import { useLabDay } from '../days/useLabDay';
 import { LoadState } from '../parts/LoadState';
 import { Editor } from './Editor';
 import { blankProcedure, procedureFrom } from './procedureFrom';
+import { useDayInMind } from './useDayInMind';
 import { useProcedures } from './useProcedures';
 
 /** Said when saving failed; the draft stays. */
@@ -44,6 +45,7 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
   const [ownId] = useState(() => (isOwn ? saved.id : crypto.randomUUID()));
   const [save, { isLoading }] = useSaveProcedureMutation();
   const navigate = useNavigate();
+  const { keeping } = useDayInMind();
   const isCopy = !isOwn && saved.id !== blankProcedure.id;
   const original = library.find(({ id }) => id === (isCopy ? saved.id : saved.from));
   const [start] = useState<Procedure>(() =>
@@ -57,7 +59,7 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
         savedAt: new Date().toISOString(),
       }).unwrap();
       notifications.show({ message: `${procedure.name} is saved.` });
-      void navigate(`/procedures/${ownId}`);
+      void navigate(keeping(`/procedures/${ownId}`));
       return true;
     } catch (failure) {
       sayProblem(failure, notSaved);
@@ -72,7 +74,7 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
       title={isOwn ? 'Change a procedure' : isCopy ? 'Copy and adapt' : 'Write a procedure'}
       rank={1}
       saving={isLoading}
-      backTo={saved.id === blankProcedure.id ? '/procedures' : `/procedures/${saved.id}`}
+      backTo={keeping(saved.id === blankProcedure.id ? '/procedures' : `/procedures/${saved.id}`)}
       isNew={!isOwn}
       onSave={store}
     />

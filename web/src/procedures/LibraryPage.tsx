@@ -4,20 +4,20 @@ import { kindNames, reagentsOf } from '@stoichos/core';
 import type { Procedure, ProcedureKind } from '@stoichos/core';
 import { IconArrowLeft, IconPlus, IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useDayQuery, useSaveDayProceduresMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { Formula } from '../chemistry/Formula';
 import { LoadState } from '../parts/LoadState';
 import classes from './LibraryPage.module.css';
 import { minutesOf, useProcedures } from './useProcedures';
+import { useDayInMind } from './useDayInMind';
 import type { Choice } from './useProcedures';
 
 /** The library: every procedure, found by kind, name or reagent; with a lab day in mind, one tap puts one into it. */
 export function LibraryPage() {
   const { choices, isLoading, error, refetch } = useProcedures();
-  const [parameters] = useSearchParams();
-  const dayId = parameters.get('day');
+  const { dayId, keeping } = useDayInMind();
   const [search, setSearch] = useState('');
   const [kind, setKind] = useState<ProcedureKind | null>(null);
   if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
@@ -35,7 +35,7 @@ export function LibraryPage() {
         </div>
         <Button
           component={Link}
-          to="/procedures/new"
+          to={keeping('/procedures/new')}
           size="md"
           variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
@@ -74,14 +74,15 @@ export function LibraryPage() {
       )}
       <ul className={classes.list}>
         {found.map((choice) => (
-          <Row key={choice.procedure.id} choice={choice} dayId={dayId} />
+          <Row key={choice.procedure.id} choice={choice} />
         ))}
       </ul>
     </>
   );
 }
 
-function BackToDay({ dayId }: { dayId: string }) {
+/** The way back to the plan of the lab day one came from. */
+export function BackToDay({ dayId }: { dayId: string }) {
   const { data: day } = useDayQuery(dayId);
   return (
     <Button
@@ -97,7 +98,8 @@ function BackToDay({ dayId }: { dayId: string }) {
   );
 }
 
-function Row({ choice: { procedure, isOwn }, dayId }: { choice: Choice; dayId: string | null }) {
+function Row({ choice: { procedure, isOwn } }: { choice: Choice }) {
+  const { dayId, keeping } = useDayInMind();
   const { all, attended } = minutesOf(procedure);
   const reagents = [...new Set(reagentsOf(procedure).map(({ substance }) => substance))];
   return (
@@ -107,7 +109,7 @@ function Row({ choice: { procedure, isOwn }, dayId }: { choice: Choice; dayId: s
           {kindNames[procedure.kind]}
           {isOwn && ' · written here'}
         </Text>
-        <Link to={`/procedures/${procedure.id}${dayId ? `?day=${dayId}` : ''}`}>
+        <Link to={keeping(`/procedures/${procedure.id}`)}>
           <strong>{procedure.name}</strong>
         </Link>
         <Text size="sm" lineClamp={2}>

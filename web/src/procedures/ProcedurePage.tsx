@@ -2,23 +2,23 @@ import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { departuresFrom, exchangeText, fileVersion, kindNames, library } from '@stoichos/core';
 import { IconDownload, IconPencil } from '@tabler/icons-react';
-import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { useDropProcedureMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { NotFoundPage } from '../app/NotFoundPage';
 import { LoadState } from '../parts/LoadState';
 import { save } from '../parts/save';
 import { PrintButton } from '../parts/PrintButton';
-import { AddToDay } from './LibraryPage';
+import { AddToDay, BackToDay } from './LibraryPage';
 import { DepartureList } from './DepartureList';
 import { ProcedureView } from './ProcedureView';
 import { minutesOf, useProcedures } from './useProcedures';
+import { useDayInMind } from './useDayInMind';
 
 /** One procedure of the library, to read, print, adapt or put into a lab day. */
 export function ProcedurePage() {
   const { procedureId } = useParams();
-  const [parameters] = useSearchParams();
-  const dayId = parameters.get('day');
+  const { dayId, keeping } = useDayInMind();
   const { choices, isLoading, error, refetch } = useProcedures();
   const [drop] = useDropProcedureMutation();
   const navigate = useNavigate();
@@ -32,7 +32,7 @@ export function ProcedurePage() {
     try {
       await drop(procedure.id).unwrap();
       notifications.show({ message: `${procedure.name} was let go.` });
-      void navigate('/procedures');
+      void navigate(keeping('/procedures'));
     } catch (failure) {
       sayProblem(failure, 'Not done');
     }
@@ -41,6 +41,7 @@ export function ProcedurePage() {
     <article>
       <Group justify="space-between" align="flex-start" mt="lg" mb="sm">
         <div>
+          {dayId && <BackToDay dayId={dayId} />}
           <Text className="quiet">
             {kindNames[procedure.kind]} · {all} min one after the other, {attended} of them by hand
           </Text>
@@ -75,7 +76,7 @@ export function ProcedurePage() {
           </Button>
           <Button
             component={Link}
-            to={`/procedures/${procedure.id}/edit`}
+            to={keeping(`/procedures/${procedure.id}/edit`)}
             size="md"
             variant="default"
             leftSection={<IconPencil size={18} aria-hidden />}
