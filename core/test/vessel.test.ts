@@ -105,6 +105,25 @@ describe('what is done to a vessel', () => {
   });
 });
 
+describe('two solids out of one pair', () => {
+  // Textbook metathesis with two precipitates: Ba(OH)2 + MgSO4 → BaSO4(s) + Mg(OH)2(s); likewise copper(II) sulfate.
+  it.each([
+    ['MgSO4', 'Mg(OH)2'],
+    ['CuSO4', 'Cu(OH)2'],
+  ])('are both written as solids: %s with barium hydroxide', (salt, hydroxide) => {
+    const { steps } = mix({
+      vessel: { contents: [{ substance: salt, concentrationM: 0.1, volumeMl: 3 }] },
+      actions: [{ do: 'add', portion: { substance: 'Ba(OH)2', concentrationM: 0.1, volumeMl: 3 } }],
+    });
+    const equations = steps[1]?.reactions.map(({ equation }) => equation) ?? [];
+    expect(equations).toHaveLength(2);
+    for (const equation of equations) {
+      expect(equation).toContain('BaSO4(s)');
+      expect(equation).toContain(`${hydroxide}(s)`);
+    }
+  });
+});
+
 describe('a liquid that does not mix with water', () => {
   // The classical test for bromide and iodide (Vogel; recalled): the halogen colours the solvent, iodine violet and
   // bromine orange to red-brown.

@@ -40,11 +40,12 @@ export function meet(mixed: Vessel, before: Phases): Meeting {
     unsettled,
     settled: equilibrium,
   };
+  const settling = new Set(Object.keys(settledSince(settled.vessel, before)));
   const processes = rules.flatMap(({ find }) => find(happening));
   const largest = Math.max(0, ...processes.map(({ extentMmol }) => extentMmol));
   const reactions = processes
     .filter(({ force, extentMmol }) => !slight.has(force) || extentMmol > worthTelling * largest)
-    .map((process) => describeProcess(process, mixed.put))
+    .map((process) => describeProcess(process, mixed.put, settling))
     .filter((reaction) => reaction !== undefined);
   return {
     settled,
@@ -55,19 +56,24 @@ export function meet(mixed: Vessel, before: Phases): Meeting {
 
 /** The solution as it would be if what settled had not, to read the ion products that made it settle. */
 function withoutNewSolids(vessel: Vessel, before: Phases): Equilibrium {
-  const { solution, solids } = vessel.phases;
-  const settled = Object.fromEntries(
-    Object.entries(solids).flatMap(([formula, n]) => {
-      const grown = n - (before.solids[formula] ?? 0);
-      return grown > 0 && !isApart(formula) ? [[formula, grown]] : [];
-    }),
-  );
+  const { solution } = vessel.phases;
+  const settled = settledSince(vessel, before);
   const totals: Record<string, number> = {};
   for (const parts of [componentsIn(solution, 'solution'), componentsIn(settled, 'solids')])
     for (const [name, n] of Object.entries(parts))
       totals[name] = (totals[name] ?? 0) + n / vessel.volumeMl;
   const { temperatureC } = vessel;
   return equilibrateComponents(totals, { allowSolids: false, temperatureC });
+}
+
+/** How much of each solid came down out of ions, mmol. */
+function settledSince({ phases: { solids } }: Vessel, before: Phases): Record<string, number> {
+  return Object.fromEntries(
+    Object.entries(solids).flatMap(([formula, n]) => {
+      const grown = n - (before.solids[formula] ?? 0);
+      return grown > 0 && !isApart(formula) ? [[formula, grown]] : [];
+    }),
+  );
 }
 
 /** Elements and oxides are components of their own and settle from no ions. */

@@ -21,11 +21,13 @@ export interface MolecularEquation {
  * The molecular equation to a net ionic one: each ion that reacts is drawn from a reagent that was put in and brings it,
  * the partners it brings along look on and form salts with the ions that come out.
  *
+ * @param settling solids that come down in the same step: a partner among them is no onlooker in solution.
  * @returns undefined when some reacting ion is in no reagent, or ions left over can be paired in more than one way.
  */
 export function molecularEquation(
   { left, right }: RawEquation,
   put: readonly string[],
+  settling: ReadonlySet<string>,
 ): MolecularEquation | undefined {
   const reagents = new Map<string, number>();
   const wholes: [PhaseTerm, number][] = [];
@@ -63,7 +65,10 @@ export function molecularEquation(
     ...wholes.map(([term, n]) => [written(term), n] as const),
     ['|', 1] as const,
     ...outcome.map(([term, n]) => [written(term), n] as const),
-    ...salts.map(([formula, n]) => [inSolution(formula), n] as const),
+    ...salts.map(
+      ([formula, n]) =>
+        [settling.has(formula) ? asSolid(formula) : inSolution(formula), n] as const,
+    ),
   ]);
   if (!scaled) return undefined;
   const bar = scaled.terms.findIndex(([text]) => text === '|');
@@ -95,6 +100,7 @@ function sourceOf(
 }
 
 const written = ({ formula, state }: PhaseTerm): string => withState({ formula, state });
+const asSolid = (formula: string): string => withState({ formula, state: 's' });
 const inSolution = (formula: string): string => withState({ formula, state: 'aq' });
 
 /** The ions a reagent brings into solution, hydrogensulfate as the strong acid it is; undefined for one that does not dissolve into ions. */

@@ -43,16 +43,21 @@ export interface Process {
  * Puts a process into the reader’s form: whole numbers, molecular equation, type in both schools.
  *
  * @param put substances that were put into the vessel.
+ * @param settling solids that come down in the same step, by formula.
  * @returns undefined when its coefficients do not come to small whole numbers.
  */
-export function describeProcess(process: Process, put: readonly string[]): Reaction | undefined {
+export function describeProcess(
+  process: Process,
+  put: readonly string[],
+  settling: ReadonlySet<string>,
+): Reaction | undefined {
   const equation = asPut(process.equation, put);
   if (equation.left.length === 0) return undefined;
   const whole = ionicText(equation);
   if (!whole) return undefined;
   const ionic = check(whole.text);
   if (!ionic) return undefined;
-  const found = molecularEquation(equation, put);
+  const found = molecularEquation(equation, put, settling);
   const asMolecular = found && check(found.text);
   const balanced = asMolecular ?? ionic;
   // Triiodide and its like make fractions out of the rules for oxidation numbers; forming them moves no electrons.
