@@ -190,7 +190,9 @@ export { blankStep, kitKinds, procedureSchema, stepSchema } from './procedure/pr
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';
 export type { Reagent } from './procedure/reagents';
-export { stepSafety } from './procedure/stepSafety';
+export { mindOf, putIn, stepSafety } from './procedure/stepSafety';
+export { mindOfStep } from './labday/stepMind';
+export { usualCaution } from './safety/usualCaution';
 export type { StepSafety } from './procedure/stepSafety';
 export { meanwhile, peopleRows, timetableRows } from './procedure/timetableRows';
 export type { TimetableBar, TimetableLane, TimetableRow } from './procedure/timetableRows';

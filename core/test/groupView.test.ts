@@ -66,6 +66,14 @@ describe('a lab day as one group sees it', () => {
     );
   });
 
+  it('says what harms where the author wrote no caution, without naming it', () => {
+    const [test] = view([]).works;
+    const caution = test?.steps[0]?.caution;
+    // GHS statements of sodium hydroxide and copper(II) sulfate.
+    expect(caution).toMatch(/^Eye protection\. .*causes severe skin burns/);
+    expect(caution).not.toMatch(/NaOH|CuSO4/);
+  });
+
   it('leaves out what is shown to all', () => {
     const shown = {
       ...day,

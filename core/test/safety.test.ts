@@ -1,13 +1,18 @@
 import { describe, expect, test } from 'vitest';
 import {
   alternatives,
+  blankStep,
   clashes,
   daySafety,
   hazardRank,
   heldIn,
   incompatibilityClasses,
   keepApartFrom,
+  mindOf,
   nearNames,
+  runProcedure,
+  stepSafety,
+  usualCaution,
 } from '../src';
 import { shelf } from '../src/substances/data/shelf';
 import { lastOf } from './support/bench';
@@ -214,5 +219,39 @@ describe('alternatives', () => {
 
   test('stop when told to', () => {
     expect(alternatives({ effect: 'gas' }, undefined, () => false)).toEqual([]);
+  });
+});
+
+describe('what to mind beside a step', () => {
+  const swims = {
+    vessels: [{ name: 'tube', container: 'testTube' as const }],
+    steps: [
+      {
+        ...blankStep('drop'),
+        events: [
+          {
+            vessel: 'tube',
+            action: { do: 'add' as const, portion: { substance: 'water', volumeMl: 60 } },
+          },
+          { vessel: 'tube', action: { do: 'add' as const, portion: { substance: 'K', massG: 2 } } },
+        ],
+      },
+    ],
+  };
+  test('tells a vessel that runs over, a metal that water sets on fire, and too much of it', () => {
+    const lines = stepSafety(runProcedure(swims), 'groups').flatMap(mindOf).join(' ');
+    expect(lines).toMatch(/more than the vessel holds/);
+    expect(lines).toMatch(/K with water: heat and a gas that may catch fire/);
+    expect(lines).toMatch(/2 g of K: a class is shown at most/);
+  });
+  test('the usual caution names what harms, or not', () => {
+    // CLP Annex VI: sodium hydroxide H314; sodium chloride is not classified (recalled from memory).
+    expect(usualCaution(['NaOH', 'NaCl'])).toBe(
+      'Eye protection. NaOH: causes severe skin burns and eye damage. Local rules and the supplier’s data sheet decide.',
+    );
+    expect(usualCaution(['NaOH'], { named: false })).not.toContain('NaOH');
+    expect(usualCaution(['NaCl'])).toBe(
+      'Eye protection. Local rules and the supplier’s data sheet decide.',
+    );
   });
 });

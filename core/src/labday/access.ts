@@ -160,7 +160,7 @@ const groupStepSchema = z.strictObject({
   uses: z.partialRecord(z.enum(kitKinds), z.number()),
   ready: z.array(line),
   needs: z.array(z.strictObject({ step: line, because: line })),
-  caution: line.nullable(),
+  caution: line,
   record: z.array(line),
   measures: z.array(measureSchema),
   /** Vessels that something is done to in it. */

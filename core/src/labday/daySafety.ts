@@ -1,3 +1,4 @@
+import { runProcedure } from '../procedure/runProcedure';
 import { stepSafety } from '../procedure/stepSafety';
 import type { StepSafety } from '../procedure/stepSafety';
 import { shortText } from '../procedure/orderGuard';
@@ -42,7 +43,7 @@ export function daySafety(
     ),
   ];
   const procedures = day.procedures.map(({ id, procedure, manner }): ProcedureSafety => {
-    const found = stepSafety(procedure, manner);
+    const found = stepSafety(runProcedure(procedure), manner);
     return {
       id,
       name: procedure.name,

@@ -1,3 +1,5 @@
+import { putIn } from '../procedure/stepSafety';
+import { usualCaution } from '../safety/usualCaution';
 import { groupViewSchema } from './access';
 import type { AssignedUnknown, GroupView, Message, Release, UnknownAnswer } from './access';
 import { seenObservations, standingEntries } from './currentRecords';
@@ -70,7 +72,8 @@ function workForGroup(work: Work): GroupView['works'][number] {
       uses: step.uses,
       ready: step.ready,
       needs: step.needs.map(({ step: needed, because }) => ({ step: needed, because })),
-      caution: step.caution ?? null,
+      // Without names: what a jar holds is for the group to find out.
+      caution: step.caution ?? usualCaution(putIn(step), { named: false }),
       record: step.record,
       measures: step.measures,
       vessels: [

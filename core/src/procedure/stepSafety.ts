@@ -10,9 +10,8 @@ import { vesselsOf } from '../observation/rackShape';
 import type { RackEvent } from '../observation/rackShape';
 import type { ToldStep } from '../observation/mix';
 import type { Manner } from './manner';
-import type { Procedure } from './procedure';
-import { runProcedure } from './runProcedure';
-import type { RunStep } from './runProcedure';
+import type { Step } from './procedure';
+import type { ProcedureRun, RunStep } from './runProcedure';
 
 /** What deserves care in one step. */
 export interface StepSafety {
@@ -35,8 +34,7 @@ const notesOnly: ReadonlySet<string> = new Set(['approximate', 'heldBack', 'repe
 const demonstrationGrade = 5;
 
 /** What deserves care in every step of a procedure, from the engine run through it and the tables of hazards. */
-export function stepSafety(procedure: Procedure, manner: Manner): StepSafety[] {
-  const { steps } = runProcedure(procedure);
+export function stepSafety({ steps }: Pick<ProcedureRun, 'steps'>, manner: Manner): StepSafety[] {
   const stands = new Map<string, ToldStep>();
   return steps.map((run) => {
     const found = run.did.flatMap(({ told }, at) => {
@@ -49,7 +47,7 @@ export function stepSafety(procedure: Procedure, manner: Manner): StepSafety[] {
         stands.delete(event.pour);
       return met;
     });
-    const substances = substancesOf(run);
+    const substances = putIn(run.step);
     return {
       stepId: run.step.id,
       substances,
@@ -71,9 +69,20 @@ export function stepSafety(procedure: Procedure, manner: Manner): StepSafety[] {
   });
 }
 
-/** Everything put in by a step. */
-function substancesOf({ step }: RunStep): string[] {
-  const found = step.events.flatMap((event): string[] => {
+/** What to mind at one step, in sentences: too much of something, what should not meet, what the engine warns of. */
+export function mindOf({ quantities, clashes: met, warnings }: StepSafety): string[] {
+  return [
+    ...quantities.map((line) => `${line}.`),
+    ...met.map(
+      ({ one, other, gives, never }) => `${never ? 'Never: ' : ''}${one} with ${other}: ${gives}.`,
+    ),
+    ...warnings,
+  ];
+}
+
+/** Everything a step puts in, by formula, water and indicators apart. */
+export function putIn({ events }: Pick<Step, 'events'>): string[] {
+  const found = events.flatMap((event): string[] => {
     if (!('vessel' in event)) return [];
     const { action } = event;
     if (action.do === 'bubble') return [findSubstance(action.gas).substance.formula];

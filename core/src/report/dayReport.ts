@@ -68,7 +68,7 @@ export function dayReport(
       ...(scope.of === 'day' ? [solutionsSection(day, settings)] : []),
       ...views.map((view) => workSection({ ...view, causeOf })),
       ...(scope.of === 'work' ? [] : unknownSections(told, day.groups)),
-      ...(scope.of === 'day' ? [wasteSection(wastePlan(wasteSources(day)))] : []),
+      ...(scope.of === 'day' ? [wasteSection(wastePlan(wasteSources(day)), settings)] : []),
       sourcesSection(works),
     ],
     closing: deferral,
@@ -150,7 +150,7 @@ function solutionsSection(day: LabDay, { naming }: Settings): Section {
 const amount = (value: number): string => String(Number(value.toPrecision(3)));
 
 /** Where everything went: a bottle by class, how much, and what makes it harmless. */
-function wasteSection(bottles: readonly BottlePlan[]): Section {
+function wasteSection(bottles: readonly BottlePlan[], { naming }: Settings): Section {
   return section(
     plain('Waste record'),
     bottles.length === 0
@@ -172,7 +172,7 @@ function wasteSection(bottles: readonly BottlePlan[]): Section {
                   ...(neutralising?.volumeMl === undefined
                     ? []
                     : [
-                        `${amount(neutralising.volumeMl)} mL of ${neutralising.substance} ${neutralising.concentrationM} M to pH ${neutralising.afterPH?.toFixed(1) ?? ''}`,
+                        `${amount(neutralising.volumeMl)} mL of ${nameOnShelf(naming, neutralising.substance)} ${neutralising.concentrationM} M to pH ${neutralising.afterPH?.toFixed(1) ?? ''}`,
                       ]),
                   ...clearings.flatMap(({ element, addMl, precipitant, filtrateTest }) =>
                     addMl === undefined || addMl === 0

@@ -1,6 +1,6 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { judgeStation, parts, stationsOf, testVessel } from '@stoichos/core';
+import { judgeStation, parts, putIn, stationsOf, testVessel } from '@stoichos/core';
 import type { Part } from '@stoichos/core';
 import { IconArrowBackUp, IconArrowRight } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -18,7 +18,7 @@ import { MeasurePanel } from './MeasurePanel';
 import { Departures, Notes } from './NotePanel';
 import { RecordLog } from './RecordLog';
 import { RecordPanel } from './RecordPanel';
-import { StepCard, handled } from './StepCard';
+import { StepCard } from './StepCard';
 import { StepCautions } from './StepCautions';
 import type { StationProps } from './stationProps';
 import { TimerPanel } from './TimerPanel';
@@ -115,7 +115,7 @@ export function Station(props: StationProps) {
             <Causes judgement={judgement} />
           </div>
         )}
-        {step.caution && <StepCautions substances={handled(step)} />}
+        {step.caution && <StepCautions substances={putIn(step)} />}
         {step.record.length > 0 && (
           <Text size="sm" className="quiet" mt="xs">
             Write down: {step.record.join('; ')}

@@ -1,7 +1,7 @@
 import { Button, Group, List, Modal, Text } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { refusalOf, shortText } from '@stoichos/core';
-import type { ProcedureStep, StepProgress } from '@stoichos/core';
+import { mindOfStep, putIn, refusalOf, shortText } from '@stoichos/core';
+import type { StepProgress } from '@stoichos/core';
 import {
   IconAlertTriangle,
   IconCheck,
@@ -12,7 +12,9 @@ import {
   IconPlayerPlay,
   IconPlayerSkipForward,
 } from '@tabler/icons-react';
+import { useMemo } from 'react';
 import { Formula } from '../chemistry/Formula';
+import { MindLines } from '../chemistry/MindLines';
 import { clock } from '../timers/timersSlice';
 import { useNow } from '../timers/useNow';
 import classes from './BenchPage.module.css';
@@ -45,6 +47,7 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
   const refusal = refusalOf(work, step);
   const unmet = own?.unmet ?? [];
   const isTest = work.kind === 'test';
+  const mind = useMemo(() => mindOfStep(work, step), [work, step]);
   return (
     <>
       {!isTest && (
@@ -142,7 +145,8 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
           {step.caution}
         </Text>
       )}
-      {!step.caution && <StepCautions substances={handled(step)} />}
+      {!step.caution && <StepCautions substances={putIn(step)} />}
+      <MindLines lines={mind} />
       {refusal && (
         <Text size="sm" role="note">
           Not predicted: {refusal}
@@ -197,18 +201,6 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
 function inOrderOf(steps: readonly { readonly id: string }[]) {
   const place = (one: StepProgress) => steps.findIndex(({ id }) => id === one.step.id);
   return (one: StepProgress, other: StepProgress) => place(one) - place(other);
-}
-
-/** What comes into hands in a step. */
-export function handled(step: ProcedureStep): string[] {
-  return step.events.flatMap((event) =>
-    'vessel' in event &&
-    event.action.do === 'add' &&
-    'substance' in event.action.portion &&
-    event.action.portion.substance !== 'water'
-      ? [event.action.portion.substance]
-      : [],
-  );
 }
 
 /** How long a step has run, beside what was planned for it. */

@@ -231,11 +231,9 @@ function StepColumn({ view, work, step, onStep }: StepColumnProps) {
         <Formula text={step.text} wrap />
       </p>
       {step.ready.length > 0 && <Text>Have ready: {step.ready.join('; ')}</Text>}
-      {step.caution && (
-        <Text fw={600} mt="xs">
-          <Formula text={step.caution} wrap />
-        </Text>
-      )}
+      <Text fw={600} mt="xs">
+        <Formula text={step.caution} wrap />
+      </Text>
       {unmet.map(({ step: needed, because }) => (
         <Text key={needed} role="alert" mt="xs">
           First step {work.steps.findIndex(({ id }) => id === needed) + 1}: {because}.

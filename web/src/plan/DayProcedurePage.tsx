@@ -50,7 +50,7 @@ export function DayProcedurePage() {
       {departures.length > 0 && (
         <DepartureList title="Departures from the original" departures={departures} />
       )}
-      <ProcedureView procedure={procedure} />
+      <ProcedureView procedure={procedure} manner={planned.manner} />
     </article>
   );
 }

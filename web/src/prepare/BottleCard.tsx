@@ -1,7 +1,8 @@
 import { Group, Text, Title } from '@mantine/core';
-import { dischargeLimits, unlimitedElements } from '@stoichos/core';
+import { dischargeLimits, nameOnShelf, unlimitedElements } from '@stoichos/core';
 import type { BottlePlan, Clearing } from '@stoichos/core';
 import { IconAlertOctagon } from '@tabler/icons-react';
+import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import classes from './PreparePage.module.css';
 
@@ -9,6 +10,7 @@ const amount = (value: number): string => String(Number(value.toPrecision(3)));
 
 /** One bottle of waste: what goes in, what makes it harmless, what proves it. */
 export function BottleCard({ bottle }: { bottle: BottlePlan }) {
+  const { naming } = useSettings();
   const count = bottle.vessels.reduce((sum, { times }) => sum + times, 0);
   return (
     <section
@@ -49,8 +51,9 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
           ) : (
             <>
               {amount(bottle.neutralising.volumeMl)} mL of{' '}
-              <Formula text={bottle.neutralising.substance} /> {bottle.neutralising.concentrationM}{' '}
-              mol/L bring it to pH {bottle.neutralising.afterPH?.toFixed(1)}.{' '}
+              {nameOnShelf(naming, bottle.neutralising.substance)}{' '}
+              {bottle.neutralising.concentrationM} mol/L bring it to pH{' '}
+              {bottle.neutralising.afterPH?.toFixed(1)}.{' '}
             </>
           )}
           {bottle.neutralising.caution}

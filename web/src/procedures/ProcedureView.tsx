@@ -1,6 +1,14 @@
 import { Text, Title } from '@mantine/core';
-import { containerInWords, nameOnShelf, reagentsOf, runProcedure, shortText } from '@stoichos/core';
-import type { Procedure, Reagent } from '@stoichos/core';
+import {
+  containerInWords,
+  nameOnShelf,
+  mindOf,
+  reagentsOf,
+  runProcedure,
+  shortText,
+  stepSafety,
+} from '@stoichos/core';
+import type { Manner, Procedure, Reagent } from '@stoichos/core';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
@@ -8,8 +16,15 @@ import { StepCard } from './StepCard';
 import classes from './StepCard.module.css';
 
 /** A procedure to read: what for, what with, the steps with what they should show, questions, disposal. */
-export function ProcedureView({ procedure }: { procedure: Procedure }) {
+export function ProcedureView({
+  procedure,
+  manner = 'groups',
+}: {
+  procedure: Procedure;
+  manner?: Manner;
+}) {
   const run = useMemo(() => runProcedure(procedure), [procedure]);
+  const safety = useMemo(() => stepSafety(run, manner), [run, manner]);
   const nameOf = (id: string): string => {
     const step = procedure.steps.find((one) => one.id === id);
     return step ? shortText(step) : id;
@@ -31,25 +46,34 @@ export function ProcedureView({ procedure }: { procedure: Procedure }) {
             step={step}
             number={at + 1}
             run={run.steps.find((one) => one.step.id === step.id)}
+            mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
             vessels={procedure.vessels}
             nameOf={nameOf}
           />
         ))}
       </ol>
-      <Title order={2} size="h4" mt="lg" mb="xs">
-        Questions for the class
-      </Title>
-      <ul>
-        {procedure.questions.map((question) => (
-          <li key={question}>
-            <Formula text={question} wrap />
-          </li>
-        ))}
-      </ul>
-      <Title order={2} size="h4" mt="lg" mb="xs">
-        Disposal
-      </Title>
-      <Text>{procedure.disposal}</Text>
+      {procedure.questions.length > 0 && (
+        <>
+          <Title order={2} size="h4" mt="lg" mb="xs">
+            Questions for the class
+          </Title>
+          <ul>
+            {procedure.questions.map((question) => (
+              <li key={question}>
+                <Formula text={question} wrap />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {procedure.disposal !== '' && (
+        <>
+          <Title order={2} size="h4" mt="lg" mb="xs">
+            Disposal
+          </Title>
+          <Text>{procedure.disposal}</Text>
+        </>
+      )}
       <Text size="sm" className="quiet" mt="md">
         What is expected is computed from equilibrium chemistry for these amounts, not written down.
         Local rules, the supplier’s safety data sheet and licensed disposal decide; this does not

@@ -10,6 +10,7 @@ import type {
 } from '@stoichos/core';
 import { IconAlertTriangle, IconClock, IconHandStop } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
+import { MindLines } from '../chemistry/MindLines';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import { Vessel } from '../glassware/Vessel';
@@ -19,13 +20,15 @@ interface StepCardProps {
   readonly step: ProcedureStep;
   readonly number: number;
   readonly run: RunStep | undefined;
+  /** What the engine and the tables say to mind. */
+  readonly mind: readonly string[];
   readonly vessels: Procedure['vessels'];
   /** Names of the steps it needs first. */
   readonly nameOf: (stepId: string) => string;
 }
 
 /** One step: what to do, what must be ready, the caution beside it, what should be seen and what to write down. */
-export function StepCard({ step, number, run, vessels, nameOf }: StepCardProps) {
+export function StepCard({ step, number, run, mind, vessels, nameOf }: StepCardProps) {
   return (
     <li className={`${classes.step} keep-together`} data-testid="step">
       <span className={classes.number} aria-hidden>
@@ -43,6 +46,7 @@ export function StepCard({ step, number, run, vessels, nameOf }: StepCardProps) 
             <span>{step.caution}</span>
           </p>
         )}
+        <MindLines lines={mind} />
         {step.measures.length > 0 && (
           <Text size="sm" mt={4}>
             Measure: {step.measures.map(({ name }) => name).join(' · ')}

@@ -338,6 +338,7 @@ function Needs({
   onChange: (needs: ProcedureStep['needs']) => void;
 }) {
   const free = earlier.filter(({ id }) => !step.needs.some((need) => need.step === id));
+  if (earlier.length === 0) return null;
   return (
     <div>
       <Text fw={500}>Must have been done before</Text>

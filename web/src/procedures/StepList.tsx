@@ -15,7 +15,7 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon, Button, Group, Text, Title } from '@mantine/core';
-import { blankStep, moveStep, orderProblems, shortText } from '@stoichos/core';
+import { blankStep, mindOf, moveStep, orderProblems, shortText, stepSafety } from '@stoichos/core';
 import type { Procedure, ProcedureRun, ProcedureStep, RunStep } from '@stoichos/core';
 import {
   IconAlertTriangle,
@@ -24,7 +24,8 @@ import {
   IconGripVertical,
   IconPlus,
 } from '@tabler/icons-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { MindLines } from '../chemistry/MindLines';
 import classes from './EditorPage.module.css';
 import { Expected, expectedWords } from './StepCard';
 import { StepFields } from './StepFields';
@@ -46,6 +47,7 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   const problems = orderProblems(steps);
+  const safety = useMemo(() => stepSafety(run, 'groups'), [run]);
   const move = (from: number, to: number) => {
     if (to >= 0 && to < steps.length && to !== from)
       onChange(moveStep(steps, from, to), `move ${String(from)} ${String(to)}`);
@@ -83,6 +85,7 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
                 problems={problems
                   .filter(({ stepId }) => stepId === step.id)
                   .map(({ message }) => message)}
+                mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
                 procedure={procedure}
                 run={run}
                 before={before}
@@ -154,6 +157,7 @@ interface RowProps {
   readonly isOpen: boolean;
   readonly onOpen: () => void;
   readonly problems: readonly string[];
+  readonly mind: readonly string[];
   readonly procedure: Procedure;
   readonly run: ProcedureRun;
   readonly before: ProcedureRun;
@@ -164,7 +168,7 @@ interface RowProps {
 }
 
 function Row(props: RowProps) {
-  const { step, at, count, isOpen, onOpen, problems, procedure, run, before, move } = props;
+  const { step, at, count, isOpen, onOpen, problems, mind, procedure, run, before, move } = props;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
   });
@@ -217,6 +221,7 @@ function Row(props: RowProps) {
         </Group>
         <div>
           <Expected run={own} vessels={procedure.vessels} />
+          <MindLines lines={mind} />
           <WasBefore now={own} before={before.steps.find((one) => one.step.id === step.id)} />
         </div>
       </div>
@@ -244,10 +249,10 @@ function Row(props: RowProps) {
 function WasBefore({ now, before }: { now: RunStep | undefined; before: RunStep | undefined }) {
   if (!now || !before) return null;
   const [is, was] = [expectedWords(now).join('; '), expectedWords(before).join('; ')];
-  if (is === was) return null;
+  if (is === was || was === '') return null;
   return (
     <Text size="sm" className="quiet" data-testid="was">
-      Before: {was || 'nothing to see'}
+      Before: {was}
     </Text>
   );
 }

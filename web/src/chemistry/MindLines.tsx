@@ -1,0 +1,18 @@
+import { Text } from '@mantine/core';
+import { IconAlertTriangle } from '@tabler/icons-react';
+import { Formula } from './Formula';
+
+/** What the engine and the tables of hazards say to mind at a step; nothing where there is nothing. */
+export function MindLines({ lines }: { lines: readonly string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <div role="note" aria-label="Mind">
+      {lines.map((line) => (
+        <Text key={line} size="sm" mt={4}>
+          <IconAlertTriangle size={16} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
+          <Formula text={line} wrap />
+        </Text>
+      ))}
+    </div>
+  );
+}
