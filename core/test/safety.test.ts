@@ -242,7 +242,7 @@ describe('what to mind beside a step', () => {
     const lines = stepSafety(runProcedure(swims), 'groups').flatMap(mindOf).join(' ');
     expect(lines).toMatch(/more than the vessel holds/);
     expect(lines).toMatch(/K with water: heat and a gas that may catch fire/);
-    expect(lines).toMatch(/2 g of K: a class is shown at most/);
+    expect(lines).toMatch(/2\.0 g of K is too much: a piece of at most/);
   });
   test('the usual caution names what harms, or not', () => {
     // CLP Annex VI: sodium hydroxide H314; sodium chloride is not classified (recalled from memory).

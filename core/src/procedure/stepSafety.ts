@@ -1,4 +1,3 @@
-import { metalsOnWater } from '../substances/data/metalsOnWater';
 import { findSubstance } from '../substances/findSubstance';
 import { isWater } from '../vessel/pour';
 import { clashes, heldIn } from '../safety/clashes';
@@ -51,22 +50,26 @@ export function stepSafety({ steps }: Pick<ProcedureRun, 'steps'>, manner: Manne
     return {
       stepId: run.step.id,
       substances,
-      clashes: found.filter(
-        (clash, at) => found.findIndex(({ gives }) => gives === clash.gives) === at,
-      ),
-      warnings: [
-        ...new Set(
-          run.did.flatMap(({ told }) =>
-            told.warnings.filter(({ code }) => !notesOnly.has(code)).map(({ message }) => message),
-          ),
-        ),
-      ],
+      clashes: [...new Map(found.map((clash) => [clashKey(clash), clash])).values()],
+      warnings: warningsIn(run),
       nearNames: substances
         .flatMap((one) => nearNames(one))
         .filter(({ graver }) => graver !== 'neither'),
       quantities: quantityProblems(run, manner),
     };
   });
+}
+
+const clashKey = ({ one, other, gives }: Clash): string => `${one} ${other} ${gives}`;
+
+/** What the engine warns of; the same with other numbers once for a vessel, as it stands at the end of the step. */
+function warningsIn({ did }: RunStep): string[] {
+  const last = new Map<string, string>();
+  for (const { vessel, told } of did)
+    for (const { code, message } of told.warnings)
+      if (!notesOnly.has(code))
+        last.set(`${vessel} ${message.replace(/\d+(\.\d+)?/g, '#')}`, message);
+  return [...new Set(last.values())];
 }
 
 /** What to mind at one step, in sentences: too much of something, what should not meet, what the engine warns of. */
@@ -112,19 +115,13 @@ function meetings(event: RackEvent, stands: ReadonlyMap<string, ToldStep>): read
   return heldIn(giver.state).flatMap((held) => clashes(heldIn(receiver.state), held));
 }
 
-const mostOnWater = new Map<string, number>(
-  metalsOnWater.map(({ formula, mostG }) => [formula, mostG]),
-);
-
+/** That too much of a metal meets water the engine warns of itself. */
 function quantityProblems({ step }: RunStep, manner: Manner): string[] {
   return step.events.flatMap((event): string[] => {
     if (!('vessel' in event) || event.action.do !== 'add') return [];
     const { portion } = event.action;
     if ('indicator' in portion || 'gas' in portion || isWater(portion.substance)) return [];
     const { formula } = findSubstance(portion.substance).substance;
-    const most = mostOnWater.get(formula);
-    if ('massG' in portion && most !== undefined && portion.massG > most)
-      return [`${portion.massG} g of ${formula}: a class is shown at most ${most} g`];
     return manner === 'groups' && hazardRank(formula) >= demonstrationGrade
       ? [`${formula} can kill: for the instructor’s hands, not for groups`]
       : [];
