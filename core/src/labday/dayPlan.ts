@@ -1,4 +1,4 @@
-import { containers } from '../vessel/containers';
+import { containerInWords } from '../vessel/containers';
 import { scheduleOf } from '../procedure/classPlan';
 import type { ClassPlan } from '../procedure/classPlan';
 import type { ScheduleRequest } from '../schedule/timetable';
@@ -51,11 +51,11 @@ export function equipmentOf({
       for: [...new Set([...(before?.for ?? []), what])],
     });
   };
-  for (const { container } of tests) add(containers[container].name, groups.length, 'tests');
+  for (const { container } of tests) add(containerInWords(container), groups.length, 'tests');
   for (const { procedure, manner } of procedures) {
     const times = manner === 'demonstration' ? 1 : groups.length;
     for (const { container } of procedure.vessels)
-      add(containers[container].name, times, procedure.name);
+      add(containerInWords(container), times, procedure.name);
     for (const { name, count } of procedure.apparatus) add(name, count * times, procedure.name);
   }
   return [...found.values()].sort((one, other) => one.name.localeCompare(other.name));

@@ -44,7 +44,11 @@ export function stageStates(day: LabDay): StageState[] {
       stage: 'prepare',
       state: progress(made, solutions.length),
       detail:
-        solutions.length === 0 ? 'nothing to make yet' : `${made} of ${solutions.length} made`,
+        solutions.length > 0
+          ? `${made} of ${solutions.length} made`
+          : planned.length > 0
+            ? 'no solution to make'
+            : 'nothing to make yet',
     },
     {
       stage: 'bench',

@@ -241,7 +241,7 @@ function verdictSection({ causeOf }: WorkView, judgements: readonly StationJudge
     const off = comparison?.items.filter(({ outcome }) => outcome === 'differs') ?? [];
     const cause = causeOf(judgement);
     return [
-      `${change.change} change${evidence === '' ? '' : `, on the evidence of ${evidence}`}.`,
+      `${change.change} change${evidence === '' ? '' : `; evidence: ${evidence}`}.`,
       ...off.map(
         (one) => `Differs in ${one.item}: expected ${one.expected}, seen ${one.seen ?? 'nothing'}.`,
       ),

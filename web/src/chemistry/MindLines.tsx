@@ -6,7 +6,7 @@ import { Formula } from './Formula';
 export function MindLines({ lines }: { lines: readonly string[] }) {
   if (lines.length === 0) return null;
   return (
-    <div role="note" aria-label="Mind">
+    <div role="note" aria-label="Mind" style={{ marginBlock: 8 }}>
       {lines.map((line) => (
         <Text key={line} size="sm" mt={4}>
           <IconAlertTriangle size={16} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}

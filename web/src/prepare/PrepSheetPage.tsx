@@ -55,7 +55,7 @@ export function PrepSheetPage() {
       <ul className={classes.equipment} data-testid="equipment">
         {equipmentOf(day).map(({ name, count }) => (
           <li key={name}>
-            <span className={classes.box} aria-hidden /> {count} × {name.toLowerCase()}
+            <span className={classes.box} aria-hidden /> {count} × {name}
           </li>
         ))}
       </ul>

@@ -11,20 +11,26 @@ import { usePrepSheet } from './usePrepSheet';
 export function PreparePage() {
   const day = useLabDay();
   const { lines, shelf, choose } = usePrepSheet(day);
+  const isPlanned = day.tests.length + day.procedures.length > 0;
   return (
     <>
       <PrepareTabs dayId={day.id} />
       {lines.length === 0 ? (
         <>
           <Title order={2} size="h4">
-            Nothing to weigh out yet
+            {isPlanned ? 'No solution is to be made' : 'Nothing to weigh out yet'}
           </Title>
           <Text my="sm">
-            Plan a procedure or a test first; the solutions it needs, summed over all groups, are
-            listed here. Solids and liquids that are set out as they are stand on the prep sheet.
+            {isPlanned
+              ? 'Solids and liquids that are set out as they are stand on the prep sheet.'
+              : 'Plan a procedure or a test first; the solutions it needs, summed over all groups, are listed here.'}
           </Text>
-          <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="md">
-            Go to Plan
+          <Button
+            component={Link}
+            to={`/days/${day.id}/${isPlanned ? 'prepare/sheet' : 'plan/procedures'}`}
+            size="md"
+          >
+            {isPlanned ? 'Open the prep sheet' : 'Go to Plan'}
           </Button>
         </>
       ) : (
