@@ -348,6 +348,8 @@ describe('a lab day', () => {
       'under way',
       'under way',
     ]);
+    // Begun is not recorded.
+    expect(states({ ...day, entries: [entry({ kind: 'step', state: 'begun' })] })[2]).toBe('to do');
   });
 
   it('draws what was recorded, and nothing before that', () => {

@@ -1,5 +1,4 @@
-import { standingEntries } from './currentRecords';
-import type { LabDay } from './labDay';
+import type { BenchEntry, LabDay } from './labDay';
 import { latestWeighing, solutionsNeeded } from './solutionsNeeded';
 import { benchesOf, worksOf } from './work';
 
@@ -21,11 +20,14 @@ export function stageStates(day: LabDay): StageState[] {
   const made = solutions.filter(
     (solution) => prepared.has(solution.key) || latestWeighing(day.weighings, solution),
   ).length;
+  const written = recordedPlaces(day.entries);
   const places = worksOf(day).flatMap((work) =>
-    benchesOf(day, work).map((bench) => ({ workId: work.id, groupId: bench.id })),
+    benchesOf(day, work).flatMap((bench) =>
+      work.procedure.steps.map((step) => placeKey(work.id, step.id, bench.id)),
+    ),
   );
   const pairs = places.length;
-  const recorded = places.filter((where) => standingEntries(day.entries, where).length > 0).length;
+  const recorded = places.filter((place) => written.has(place)).length;
   const progress = (done: number, all: number): StageState['state'] =>
     all > 0 && done >= all ? 'done' : done > 0 ? 'under way' : 'to do';
   const tests = day.tests.length;
@@ -66,4 +68,22 @@ export function stageStates(day: LabDay): StageState[] {
       detail: recorded === 0 ? 'empty' : recorded < pairs ? 'partial' : 'complete',
     },
   ];
+}
+
+const placeKey = (workId: string, stepId: string, groupId: string | null): string =>
+  `${workId} ${stepId} ${groupId ?? ''}`;
+
+/** The steps at the benches of which something stands in the record; that one was begun says nothing of it yet. */
+function recordedPlaces(entries: readonly BenchEntry[]): ReadonlySet<string> {
+  const replaced = new Set(entries.map(({ supersedes }) => supersedes));
+  return new Set(
+    entries
+      .filter(
+        ({ id, record }) =>
+          record !== null &&
+          !replaced.has(id) &&
+          !(record.kind === 'step' && record.state === 'begun'),
+      )
+      .map(({ workId, stepId, groupId }) => placeKey(workId, stepId, groupId)),
+  );
 }

@@ -179,7 +179,7 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
             <Badge variant="default" size="lg" tt="none">
               {day.recordedCount === 0
                 ? 'nothing recorded'
-                : `${day.recordedCount} of ${day.placeCount} recorded`}
+                : `${day.recordedCount} of ${day.placeCount} begun`}
             </Badge>
           </Link>
         ))}
