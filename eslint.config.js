@@ -18,6 +18,20 @@ export default tseslint.config(
     },
   },
   { files: ['web/**'], languageOptions: { globals: globals.browser } },
+  {
+    files: ['web/**/*.tsx'],
+    ignores: ['web/src/parts/NumberField.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          name: '@mantine/core',
+          importNames: ['NumberInput'],
+          message: 'NumberField keeps 21.0 as it is typed, and tells the number.',
+        },
+      ],
+    },
+  },
   { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat['recommended-latest'] },
   {
     files: ['scripts/**', '*.cjs', 'e2e/**', 'server/**'],

@@ -19,10 +19,33 @@ test('an absurd concentration is refused at its field, and nothing is saved', as
   await expect(page.getByRole('button', { name: 'Add to the plan' })).toBeDisabled();
 });
 
-test('a substance that is not on the shelf is not offered', async ({ page }) => {
+test('a substance that is not known is not offered', async ({ page }) => {
   await makeTestDay(page, 'Unknown salt');
   await page.getByRole('group', { name: 'Solution A' }).getByLabel('Substance').fill('kryptonite');
   await expect(page.getByText('Not known.').first()).toBeVisible();
+});
+
+test('a number stays as it is typed, key by key', async ({ page }) => {
+  await makeTestDay(page, 'Trailing noughts');
+  const strength = page.getByRole('group', { name: 'Solution A' }).getByLabel('Concentration');
+  for (const [keys, shown] of [
+    ['0.050', '0.050 M'],
+    ['0.05', '0.05 M'],
+    ['2.0', '2.0 M'],
+    ['10', '10 M'],
+  ] as const) {
+    await strength.fill('');
+    await strength.pressSequentially(keys);
+    await expect(strength).toHaveValue(shown);
+  }
+  // A balance and a thermometer show their last nought, and it is written down so.
+  await openDemoBench(page);
+  await page.getByRole('tab', { name: 'Measure' }).click();
+  // Where nothing is asked for, the fold stands open.
+  const panel = page.getByRole('tabpanel', { name: 'Measure' });
+  await panel.getByRole('textbox', { name: 'What', exact: true }).fill('room');
+  await panel.getByRole('textbox', { name: /^Value/ }).pressSequentially('21.0');
+  await expect(panel.getByRole('button', { name: 'Record' }).last()).toBeEnabled();
 });
 
 test('a note that is too long is counted, and kept in the field', async ({ page }) => {

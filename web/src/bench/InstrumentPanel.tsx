@@ -1,8 +1,9 @@
-import { Button, Group, NumberInput, Switch, Text } from '@mantine/core';
+import { Button, Group, Switch, Text } from '@mantine/core';
 import { quantityUnits } from '@stoichos/core';
 import type { Follow, InstrumentInfo, QuantityName } from '@stoichos/core';
 import { IconPlugConnected, IconPlugConnectedX } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import {
   useClearInstrumentMutation,
   usePutToVesselMutation,
@@ -174,7 +175,7 @@ function Setting({
     );
   return (
     <Group gap={6} align="flex-end" wrap="nowrap">
-      <NumberInput label={label} size="md" w={150} hideControls value={value} onChange={setValue} />
+      <NumberField label={label} size="md" w={150} hideControls value={value} onChange={setValue} />
       <Button
         size="md"
         variant="default"

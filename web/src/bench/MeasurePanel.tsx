@@ -1,7 +1,8 @@
-import { Button, Group, NumberInput, Select, Switch, Text, TextInput } from '@mantine/core';
+import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
 import { fromCelsius, quantityNames, quantityUnits, toCelsius } from '@stoichos/core';
 import type { Follow, InstrumentInfo, Measure, QuantityName, StandingEntry } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';
 import { Fold } from '../parts/Fold';
 import classes from './BenchPage.module.css';
@@ -95,7 +96,7 @@ function OneMeasure({
         />
       </Group>
       <Group gap="xs" align="flex-end" wrap="wrap">
-        <NumberInput
+        <NumberField
           aria-label={about ? `${name}, from, ${unit}` : `${name}, ${unit}`}
           size="lg"
           w={about ? 110 : 170}
@@ -111,7 +112,7 @@ function OneMeasure({
           }}
         />
         {about && (
-          <NumberInput
+          <NumberField
             aria-label={`${name}, to, ${unit}`}
             size="lg"
             w={110}
@@ -195,7 +196,7 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
           value={quantity}
           onChange={(picked) => setQuantity(quantityNames.find((one) => one === picked) ?? 'mass')}
         />
-        <NumberInput
+        <NumberField
           label={`Value${unit ? `, ${unit}` : ''}`}
           size="md"
           w={120}

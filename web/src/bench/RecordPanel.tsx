@@ -1,4 +1,4 @@
-import { Button, Group, NumberInput } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import {
   clarities,
   colourWords,
@@ -15,6 +15,7 @@ import {
 } from '@stoichos/core';
 import type { BenchRecord, Observation } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';
 import { Fold } from '../parts/Fold';
 import { Chip, Question } from './ChipRow';
@@ -209,7 +210,7 @@ function Warmth({ recorder: { of, record } }: PartProps) {
         </Chip>
       ))}
       <Group gap="xs" wrap="nowrap">
-        <NumberInput
+        <NumberField
           aria-label={`Change by thermometer, ${scale}`}
           placeholder={`change, ${scale}`}
           size="md"

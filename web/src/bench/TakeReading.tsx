@@ -1,7 +1,8 @@
-import { Button, Group, NumberInput, Text } from '@mantine/core';
+import { Button, Group, Text } from '@mantine/core';
 import type { Follow, InstrumentInfo, QuantityName } from '@stoichos/core';
 import { IconGauge, IconPlayerStop, IconRepeat } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { api } from '../api/api';
 import { explainError } from '../api/explainError';
 import { useAppDispatch, useAppSelector } from '../app/store';
@@ -105,7 +106,7 @@ export function TakeReading(props: TakeReadingProps) {
             >
               Every
             </Button>
-            <NumberInput
+            <NumberField
               aria-label="Seconds between readings"
               size="md"
               w={90}

@@ -1,6 +1,7 @@
-import { Button, Group, NumberInput, SegmentedControl, Text, TextInput } from '@mantine/core';
+import { Button, Group, SegmentedControl, Text, TextInput } from '@mantine/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useAppDispatch, useAppSelector } from '../app/store';
 import { clock, elapsedS, leftS, ringsBy, timersSlice } from '../timers/timersSlice';
 import type { Timer } from '../timers/timersSlice';
@@ -71,7 +72,7 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
               {length < 1 ? `${60 * length} s` : `${length} min`}
             </Button>
           ))}
-          <NumberInput
+          <NumberField
             label={kind === 'reminder' ? 'Every, min' : 'Minutes'}
             size="md"
             w={100}

@@ -1,5 +1,6 @@
-import { NumberInput, Text } from '@mantine/core';
+import { Text } from '@mantine/core';
 import type { Ring, RingMass } from '@stoichos/core';
+import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import study from '../study/Study.module.css';
 
@@ -40,14 +41,14 @@ export function MassTable({ ring, masses, weighed, onWeigh }: MassTableProps) {
               </th>
               <td>{Number(mostG.toPrecision(3))} g</td>
               <td>
-                <NumberInput
+                <NumberField
                   size="md"
                   w="5.2rem"
                   hideControls
                   decimalScale={4}
                   aria-label={`Weighed after arrow ${at + 1} of ${ring.arcs.length}, g`}
                   value={weighed[at] ?? ''}
-                  onChange={(next) => onWeigh(at, next === '' ? '' : Number(next))}
+                  onChange={(next) => onWeigh(at, next)}
                 />
               </td>
               <td>{percent(stepYield)}</td>

@@ -3,7 +3,6 @@ import {
   Button,
   Group,
   Modal,
-  NumberInput,
   Select,
   SimpleGrid,
   Stack,
@@ -15,6 +14,7 @@ import { kitKinds, labDayInputSchema } from '@stoichos/core';
 import type { KitKind, LabDay, LabDayInput } from '@stoichos/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { NumberField } from '../parts/NumberField';
 import { useSaveDayMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { today } from './dates';
@@ -110,14 +110,14 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           {...form.getInputProps('groups')}
         />
         <Group grow align="flex-start">
-          <NumberInput
+          <NumberField
             label="Length"
             description="First step to last"
             suffix=" min"
             size="md"
             {...form.getInputProps('lengthMin')}
           />
-          <NumberInput
+          <NumberField
             label="In one group"
             description="Pupils; two of them share a test"
             size="md"
@@ -134,7 +134,7 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           <legend style={{ fontWeight: 500 }}>Kit that the benches share</legend>
           <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
             {kitKinds.map((name) => (
-              <NumberInput
+              <NumberField
                 key={name}
                 label={`${name}s`}
                 min={0}
@@ -152,7 +152,7 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           data={['0.1', '0.01', '0.001', '0.0001'].map((value) => ({ value, label: `${value} g` }))}
           {...form.getInputProps('balanceG')}
         />
-        <NumberInput
+        <NumberField
           label="Spare solution"
           description="Made beyond what the groups use, in per cent"
           suffix=" %"

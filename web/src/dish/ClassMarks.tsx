@@ -1,8 +1,9 @@
-import { ActionIcon, Button, NumberInput, Table, Text, TextInput, Title } from '@mantine/core';
+import { ActionIcon, Button, Table, Text, TextInput, Title } from '@mantine/core';
 import { classAgainstDish, dishMarkSchema } from '@stoichos/core';
 import type { DishMark, FirstLine } from '@stoichos/core';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import classes from './Dish.module.css';
 
 interface ClassMarksProps {
@@ -108,8 +109,8 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
           onChange={(event) => setGroup(event.currentTarget.value)}
         />
         <div className={classes.pair}>
-          <NumberInput label="Place, % of the gap" size="md" value={place} onChange={setPlace} />
-          <NumberInput label="First line, min" size="md" value={minutes} onChange={setMinutes} />
+          <NumberField label="Place, % of the gap" size="md" value={place} onChange={setPlace} />
+          <NumberField label="First line, min" size="md" value={minutes} onChange={setMinutes} />
         </div>
         <Text size="sm" className="quiet" mt={4}>
           The place is measured from the edge of the first heap. The mean time sets the mixing

@@ -1,4 +1,4 @@
-import { Alert, Button, NumberInput, Text } from '@mantine/core';
+import { Alert, Button, Text } from '@mantine/core';
 import {
   ChemistryError,
   dishOf,
@@ -13,6 +13,7 @@ import {
 import type { Dish, DishMark, DishRequest, DishRun } from '@stoichos/core';
 import { useReducedMotion } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import { useSettings } from '../app/useSettings';
 import { PrintButton } from '../parts/PrintButton';
@@ -75,13 +76,13 @@ export function DishPage() {
             }}
           >
             <div className={classes.pair}>
-              <NumberInput
+              <NumberField
                 label="Dish, mm wide"
                 size="md"
                 value={request.diameterMm}
                 onChange={(width) => change({ diameterMm: Number(width) })}
               />
-              <NumberInput
+              <NumberField
                 label="Water, mm deep"
                 size="md"
                 value={request.depthMm}

@@ -1,5 +1,6 @@
-import { NumberInput, Slider, Text } from '@mantine/core';
+import { Slider, Text } from '@mantine/core';
 import type { DishRequest } from '@stoichos/core';
+import { NumberField } from '../parts/NumberField';
 import { ShelfSearch } from '../mixing/ShelfSearch';
 import classes from './Dish.module.css';
 
@@ -22,7 +23,7 @@ export function HeapSettings({ name, heap, onChange }: HeapSettingsProps) {
         onChange={(substance) => onChange({ ...heap, substance })}
       />
       <div className={classes.pair}>
-        <NumberInput
+        <NumberField
           label="Mass, g"
           size="md"
           step={0.05}
@@ -30,7 +31,7 @@ export function HeapSettings({ name, heap, onChange }: HeapSettingsProps) {
           value={heap.massG}
           onChange={(value) => onChange({ ...heap, massG: Number(value) })}
         />
-        <NumberInput
+        <NumberField
           label="Direction, °"
           description="0 right, 180 left"
           inputWrapperOrder={['label', 'input', 'description']}

@@ -1,8 +1,9 @@
-import { Alert, Button, Group, NumberInput, Switch, Text } from '@mantine/core';
+import { Alert, Button, Group, Switch, Text } from '@mantine/core';
 import { useInterval } from '@mantine/hooks';
 import type { CellRunWithRecord, LogLine } from '@stoichos/core';
 import { useEffect, useRef, useState } from 'react';
 import * as z from 'zod';
+import { NumberField } from '../parts/NumberField';
 import {
   useCellReadingMutation,
   useInstrumentsQuery,
@@ -338,7 +339,7 @@ function FromInstruments({
     <>
       {supply.simulated && (
         <Group align="flex-end" gap="sm">
-          <NumberInput
+          <NumberField
             label="Times faster"
             size="md"
             w={130}
@@ -364,8 +365,8 @@ function FromInstruments({
         </Group>
       )}
       <Group align="flex-end" gap="sm" mt="sm">
-        <NumberInput label="Voltage limit, V" size="md" w={130} value={volts} onChange={setVolts} />
-        <NumberInput label="Current limit, A" size="md" w={130} value={amps} onChange={setAmps} />
+        <NumberField label="Voltage limit, V" size="md" w={130} value={volts} onChange={setVolts} />
+        <NumberField label="Current limit, A" size="md" w={130} value={amps} onChange={setAmps} />
         <Button
           size="md"
           onClick={() =>

@@ -1,4 +1,4 @@
-import { Alert, Button, NumberInput, Select, Text, TextInput } from '@mantine/core';
+import { Alert, Button, Select, Text, TextInput } from '@mantine/core';
 import {
   ChemistryError,
   cellRunSchema,
@@ -11,6 +11,7 @@ import {
 import type { CellRun, ReferenceElectrodeId } from '@stoichos/core';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { NumberField } from '../parts/NumberField';
 import { useCellsQuery, useSaveCellMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { LoadState } from '../parts/LoadState';
@@ -146,7 +147,7 @@ function NewRun({ state }: { state: ElectrolysisState }) {
           data={depositMetals.map((one) => one.metal)}
           onChange={setChosen}
         />
-        <NumberInput
+        <NumberField
           label="A reading every, min"
           size="md"
           min={0.1}

@@ -1,7 +1,8 @@
-import { Button, NumberInput, Text, Title } from '@mantine/core';
+import { Button, Text, Title } from '@mantine/core';
 import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core';
 import type { Action, Means } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import classes from './Equilibrium.module.css';
@@ -125,7 +126,7 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
               addOwn();
             }}
           >
-            <NumberInput
+            <NumberField
               label={unitOf(one) === '°C' ? 'To, °C' : `Another amount, ${unitOf(one)}`}
               size="md"
               style={{ flex: 1 }}

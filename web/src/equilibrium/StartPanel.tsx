@@ -1,16 +1,9 @@
-import {
-  ActionIcon,
-  Button,
-  NumberInput,
-  SegmentedControl,
-  Select,
-  Text,
-  Title,
-} from '@mantine/core';
+import { ActionIcon, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { containers, meansWords, portionWords } from '@stoichos/core';
 import type { ContainerKind, Means } from '@stoichos/core';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import { AddPanel } from '../mixing/AddPanel';
 import { ShelfSearch } from '../mixing/ShelfSearch';
@@ -162,7 +155,7 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
         />
       )}
       {kind === 'solution' && (
-        <NumberInput
+        <NumberField
           label="Strength, mol/L"
           size="md"
           mt="xs"

@@ -1,8 +1,9 @@
-import { Button, Group, NumberInput, Table, Text, Title } from '@mantine/core';
+import { Button, Group, Table, Text, Title } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
 import { assignUnknowns, costsOf, inseparableIn } from '@stoichos/core';
 import type { AssignedUnknown, Oversight, SealedUnknown, UnknownAnswer } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import {
   useAnswersQuery,
   useDealUnknownsMutation,
@@ -180,7 +181,7 @@ function Deal() {
       )}
       {tooMany && <Text size="sm">Choose the compounds that are on the shelf.</Text>}
       <Group align="end" mt="sm">
-        <NumberInput
+        <NumberField
           size="md"
           w={150}
           label="Seed"
@@ -188,7 +189,7 @@ function Deal() {
           min={1}
           max={largestSeed}
           value={seed}
-          onChange={(value) => setSeed(typeof value === 'number' ? value : '')}
+          onChange={setSeed}
         />
         <Button
           size="md"

@@ -1,4 +1,4 @@
-import { Button, NumberInput, SegmentedControl, Select, Text } from '@mantine/core';
+import { Button, SegmentedControl, Select, Text } from '@mantine/core';
 import {
   clashes,
   classWords,
@@ -12,6 +12,7 @@ import {
 import type { AnyPortion, Held } from '@stoichos/core';
 import { IconAlertOctagon } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { ShelfSearch } from './ShelfSearch';
@@ -108,12 +109,12 @@ export function AddPanel({
       {kinds.length > 0 && (
         <div className={classes.amounts}>
           {fields[draft.kind].map(([field, label]) => (
-            <NumberInput
+            <NumberField
               key={field}
               label={label}
               size="md"
               value={draft[field] ?? ''}
-              onChange={(value) => set({ [field]: value === '' ? undefined : Number(value) })}
+              onChange={(value) => set({ [field]: value === '' ? undefined : value })}
             />
           ))}
         </div>

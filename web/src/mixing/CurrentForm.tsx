@@ -1,7 +1,8 @@
-import { Button, NumberInput, Select } from '@mantine/core';
+import { Button, Select } from '@mantine/core';
 import { electrodeMaterials } from '@stoichos/core';
 import type { RackEvent } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import classes from './MixPage.module.css';
 
 interface CurrentFormProps {
@@ -42,19 +43,14 @@ export function CurrentForm({ vessel, attempt }: CurrentFormProps) {
         />
       </div>
       <div className={classes.amounts}>
-        <NumberInput
+        <NumberField
           label="Current, A"
           size="md"
           step={0.05}
           value={currentA}
-          onChange={(value) => setCurrentA(value === '' ? '' : Number(value))}
+          onChange={setCurrentA}
         />
-        <NumberInput
-          label="Minutes"
-          size="md"
-          value={minutes}
-          onChange={(value) => setMinutes(value === '' ? '' : Number(value))}
-        />
+        <NumberField label="Minutes" size="md" value={minutes} onChange={setMinutes} />
       </div>
       <Button
         type="submit"

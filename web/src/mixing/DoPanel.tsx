@@ -1,7 +1,8 @@
-import { Button, NumberInput, Text } from '@mantine/core';
+import { Button, Text } from '@mantine/core';
 import { testLabels } from '@stoichos/core';
 import type { Action, RackEvent } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { CurrentForm } from './CurrentForm';
 import classes from './MixPage.module.css';
 
@@ -189,12 +190,12 @@ function Measured({ label, button, unit, usual, action, vessel, attempt }: Amoun
         if (amount !== '') attempt({ vessel, action: action(amount) });
       }}
     >
-      <NumberInput
+      <NumberField
         aria-label={label}
         size="md"
         suffix={` ${unit}`}
         value={amount}
-        onChange={(value) => setAmount(value === '' ? '' : Number(value))}
+        onChange={setAmount}
       />
       <Button type="submit" variant="default" size="md" disabled={amount === ''}>
         {button}

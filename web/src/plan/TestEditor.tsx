@@ -1,6 +1,7 @@
-import { NumberInput, Select, Stack, Text } from '@mantine/core';
+import { Select, Stack, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core';
 import type { ContainerKind } from '@stoichos/core';
+import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import classes from './TestEditor.module.css';
 import { SubstanceSelect } from './SubstanceSelect';
@@ -58,7 +59,6 @@ interface PortionFieldsProps {
 
 function PortionFields({ legend, side, portion, errors, locked, onChange }: PortionFieldsProps) {
   const set = (part: Partial<PortionDraft>) => onChange({ ...portion, ...part });
-  const number = (value: number | string) => (typeof value === 'number' ? value : ('' as const));
   return (
     <fieldset disabled={locked} className={classes.portion}>
       <legend>
@@ -72,7 +72,7 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
           onChange={(substance) => set({ substance })}
         />
         <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
-          <NumberInput
+          <NumberField
             label="Concentration"
             suffix=" M"
             min={0}
@@ -81,9 +81,9 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
             size="md"
             value={portion.concentrationM}
             error={errors[`${side}.concentrationM`]}
-            onChange={(value) => set({ concentrationM: number(value) })}
+            onChange={(concentrationM) => set({ concentrationM })}
           />
-          <NumberInput
+          <NumberField
             label="Volume"
             suffix=" mL"
             min={0}
@@ -92,7 +92,7 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
             size="md"
             value={portion.volumeMl}
             error={errors[`${side}.volumeMl`]}
-            onChange={(value) => set({ volumeMl: number(value) })}
+            onChange={(volumeMl) => set({ volumeMl })}
           />
         </div>
       </Stack>

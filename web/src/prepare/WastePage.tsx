@@ -1,4 +1,4 @@
-import { Button, Group, NumberInput, Text, Title } from '@mantine/core';
+import { Button, Group, Text, Title } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import {
   deferral,
@@ -12,6 +12,7 @@ import {
 } from '@stoichos/core';
 import type { Limits } from '@stoichos/core';
 import { useEffect } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useLabDay } from '../days/useLabDay';
 import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
@@ -72,7 +73,7 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
       </Group>
       <Group gap="sm" mt="xs">
         {[...dischargeLimits, ...unlimitedElements].map(({ element, name }) => (
-          <NumberInput
+          <NumberField
             key={element}
             label={name}
             size="md"

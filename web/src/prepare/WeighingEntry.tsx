@@ -1,7 +1,8 @@
-import { Alert, Button, Group, NumberInput, Text } from '@mantine/core';
+import { Alert, Button, Group, Text } from '@mantine/core';
 import { judgeWeighing, weighingEffects } from '@stoichos/core';
 import type { LabDay, Making, Weighing } from '@stoichos/core';
 import { useDeferredValue, useMemo, useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useAddWeighingMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { Formula } from '../chemistry/Formula';
@@ -70,7 +71,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
     >
       <Group align="flex-end" gap="sm" mt="xs">
         {boat !== undefined && (
-          <NumberInput
+          <NumberField
             label="Boat alone"
             suffix=" g"
             min={0}
@@ -84,7 +85,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
             }}
           />
         )}
-        <NumberInput
+        <NumberField
           label={
             boat !== undefined ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'
           }

@@ -1,17 +1,9 @@
-import {
-  ActionIcon,
-  Button,
-  Group,
-  MultiSelect,
-  NumberInput,
-  Select,
-  Text,
-  TextInput,
-} from '@mantine/core';
+import { ActionIcon, Button, Group, MultiSelect, Select, Text, TextInput } from '@mantine/core';
 import { analysisNames, analysisSchema, measuresOf } from '@stoichos/core';
 import type { Analysis, Measure, Procedure, QuantityName } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 
 /** What an analysis asks for: measurements of the procedure, numbers and words of its own. */
 interface Asked {
@@ -135,7 +127,7 @@ function NewAnalysis({
       )}
       {(kind ? asked[kind] : []).map(({ field, label, of }) =>
         of === 'number' ? (
-          <NumberInput
+          <NumberField
             key={field}
             label={label}
             size="md"

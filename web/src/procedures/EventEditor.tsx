@@ -1,7 +1,8 @@
-import { ActionIcon, Button, NumberInput, Text } from '@mantine/core';
+import { ActionIcon, Button, Text } from '@mantine/core';
 import { actionWords, eventWords } from '@stoichos/core';
 import type { Action, AnyPortion, ProcedureStep, RackEvent } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
+import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import { ShelfSearch } from '../mixing/ShelfSearch';
 import { portionOf, usualPortion } from '../mixing/portionDraft';
@@ -82,7 +83,7 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
       </div>
       <div className={classes.amounts}>
         {fields.map((field) => (
-          <NumberInput
+          <NumberField
             key={field}
             label={units[field]}
             size="md"
@@ -96,7 +97,7 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
         ))}
         {range ? (
           <>
-            <NumberInput
+            <NumberField
               label="from about"
               size="md"
               min={0}
@@ -105,7 +106,7 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
                 typeof low === 'number' && low > 0 && onRange({ low, high: range.high })
               }
             />
-            <NumberInput
+            <NumberField
               label="to"
               size="md"
               min={0}
@@ -184,7 +185,7 @@ function OtherFields({
       {fields.length > 0 && (
         <div className={classes.amounts}>
           {fields.map((field) => (
-            <NumberInput
+            <NumberField
               key={field}
               label={numbers[field]}
               size="md"

@@ -2,7 +2,6 @@ import {
   Button,
   Chip,
   Group,
-  NumberInput,
   Select,
   Switch,
   TagsInput,
@@ -13,6 +12,7 @@ import {
 import { kitKinds, shortText, vesselsOf } from '@stoichos/core';
 import type { KitKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { AddEvent } from './AddEvent';
 import classes from './EditorPage.module.css';
 import { EventEditor } from './EventEditor';
@@ -46,7 +46,7 @@ export function StepFields(props: StepFieldsProps) {
         onChange={(event) => set({ text: event.currentTarget.value }, 'text')}
       />
       <Group align="flex-end" gap="md">
-        <NumberInput
+        <NumberField
           label="Minutes"
           size="md"
           w={110}
@@ -315,7 +315,7 @@ function Wait({
   onChange: (minutes: number | undefined) => void;
 }) {
   return (
-    <NumberInput
+    <NumberField
       label={label}
       placeholder="any"
       size="md"

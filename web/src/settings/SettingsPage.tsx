@@ -1,6 +1,5 @@
 import {
   Anchor,
-  NumberInput,
   Radio,
   SegmentedControl,
   Stack,
@@ -14,6 +13,7 @@ import { settingsSchema } from '@stoichos/core';
 import type { Settings, SettingsChange } from '@stoichos/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { NumberField } from '../parts/NumberField';
 import { SchoolSettings } from '../app/SchoolSettings';
 import { useSettings } from '../app/useSettings';
 import { useChangeSettings } from './useChangeSettings';
@@ -88,13 +88,13 @@ function ForAll() {
             <Radio value="Letter" label="Letter" />
           </Stack>
         </Radio.Group>
-        <NumberField
+        <SchoolNumber
           name="roomC"
           label="Room temperature, °C"
           description="What the studies of gases and cells begin with."
         />
-        <NumberField name="airKPa" label="Air pressure, kPa" />
-        <NumberField
+        <SchoolNumber name="airKPa" label="Air pressure, kPa" />
+        <SchoolNumber
           name="dropsPerMl"
           label="Drops to 1 mL"
           description="Count the drops of your droppers that fill a measuring cylinder to 1 mL."
@@ -128,7 +128,7 @@ function InstitutionField({
 type NumberName = 'roomC' | 'airKPa' | 'dropsPerMl';
 
 /** A number that is kept once the field is left, if it can be. */
-function NumberField({
+function SchoolNumber({
   name,
   label,
   description,
@@ -149,7 +149,7 @@ function NumberField({
     setTyped(undefined);
   };
   return (
-    <NumberInput
+    <NumberField
       size="md"
       w={240}
       label={label}

@@ -1,7 +1,8 @@
-import { Alert, Button, Group, Modal, NumberInput, Select, Stack, TextInput } from '@mantine/core';
+import { Alert, Button, Group, Modal, Select, Stack, TextInput } from '@mantine/core';
 import { findSubstance, shelfItemSchema, stockUnits } from '@stoichos/core';
 import type { ShelfItem } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useDropJarMutation, useSaveJarMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { ShelfSearch } from '../mixing/ShelfSearch';
@@ -103,7 +104,7 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           />
         )}
         <Group grow align="flex-end">
-          <NumberInput
+          <NumberField
             label="Amount"
             size="md"
             min={0}
@@ -118,7 +119,7 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
             value={draft.unit}
             onChange={(unit) => set({ unit: unit as ShelfItem['unit'] })}
           />
-          <NumberInput
+          <NumberField
             label="Order below"
             size="md"
             min={0}
@@ -127,7 +128,7 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           />
         </Group>
         <Group grow align="flex-end">
-          <NumberInput
+          <NumberField
             label="Purity"
             suffix=" %"
             size="md"

@@ -1,4 +1,4 @@
-import { NumberInput } from '@mantine/core';
+import { NumberField } from '../parts/NumberField';
 
 interface AmountProps {
   readonly label: string;
@@ -11,7 +11,7 @@ interface AmountProps {
 /** A number with its unit in the label; an empty field is nothing, not zero. */
 export function Amount({ label, value, onChange, step = 0.1, description }: AmountProps) {
   return (
-    <NumberInput
+    <NumberField
       label={label}
       size="md"
       step={step}
@@ -21,7 +21,7 @@ export function Amount({ label, value, onChange, step = 0.1, description }: Amou
         inputWrapperOrder: ['label', 'input', 'description', 'error'],
       })}
       value={value}
-      onChange={(next) => onChange(next === '' ? '' : Number(next))}
+      onChange={onChange}
     />
   );
 }

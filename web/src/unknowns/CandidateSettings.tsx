@@ -2,7 +2,6 @@ import {
   Button,
   Group,
   MultiSelect,
-  NumberInput,
   SegmentedControl,
   Select,
   TagsInput,
@@ -24,6 +23,7 @@ import {
 } from '@stoichos/core';
 import type { ShelfItem } from '@stoichos/core';
 import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useShelfQuery } from '../api/api';
 import { Chip } from '../bench/ChipRow';
 import { Fold } from '../parts/Fold';
@@ -296,7 +296,6 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
   ].sort();
   const { data: shelf } = useShelfQuery();
   const kept = onShelf(shelf);
-  const number = (value: string | number) => (typeof value === 'number' ? value : '');
   return (
     <div className={study.block}>
       <Select
@@ -324,21 +323,21 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
         onChange={(value) => value && change({ rankBy: value as UnknownState['rankBy'] })}
       />
       <Group grow mt="xs">
-        <NumberInput
+        <NumberField
           size="md"
           label="Sample left, mg"
           min={0}
           max={100_000}
           value={state.sampleMg}
-          onChange={(value) => change({ sampleMg: number(value) })}
+          onChange={(value) => change({ sampleMg: value })}
         />
-        <NumberInput
+        <NumberField
           size="md"
           label="Time left, min"
           min={0}
           max={600}
           value={state.minutes}
-          onChange={(value) => change({ minutes: number(value) })}
+          onChange={(value) => change({ minutes: value })}
         />
       </Group>
       <Select

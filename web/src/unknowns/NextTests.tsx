@@ -1,4 +1,4 @@
-import { Button, Group, NumberInput, Text } from '@mantine/core';
+import { Button, Group, Text } from '@mantine/core';
 import {
   boilingPoint,
   costsOf,
@@ -13,6 +13,7 @@ import {
 import type { HeldBack, Model, RankedTest, UnknownKind, UnknownTest } from '@stoichos/core';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { Chip } from '../bench/ChipRow';
 import { Vessel } from '../glassware/Vessel';
 import { Fold } from '../parts/Fold';
@@ -235,14 +236,14 @@ function PointInput({ label, onRecord }: { label: string; onRecord: (celsius: nu
   const [celsius, setCelsius] = useState<number | ''>('');
   return (
     <Group align="end" mt={6}>
-      <NumberInput
+      <NumberField
         size="md"
         w={140}
         label={`${label}, °C`}
         min={-100}
         max={400}
         value={celsius}
-        onChange={(value) => setCelsius(typeof value === 'number' ? value : '')}
+        onChange={setCelsius}
       />
       <Button
         size="md"

@@ -1,4 +1,4 @@
-import { Group, NumberInput, SegmentedControl, Select, Switch, Text } from '@mantine/core';
+import { Group, SegmentedControl, Select, Switch, Text } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import {
   allQuestionKinds,
@@ -9,6 +9,7 @@ import {
 } from '@stoichos/core';
 import type { Procedure, QuestionKind, Version } from '@stoichos/core';
 import { useEffect, useMemo, useState } from 'react';
+import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';
 import { Chip } from '../bench/ChipRow';
 import { DocumentView } from '../document/DocumentView';
@@ -72,7 +73,7 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
               onChange={(value) => value && setProcedureId(value)}
             />
           )}
-          <NumberInput
+          <NumberField
             size="md"
             w={150}
             label="Questions at most"
@@ -81,7 +82,7 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             value={count}
             onChange={setCount}
           />
-          <NumberInput
+          <NumberField
             size="md"
             w={110}
             label="Copies"
@@ -90,7 +91,7 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             value={copies}
             onChange={setCopies}
           />
-          <NumberInput
+          <NumberField
             size="md"
             w={150}
             label="Numbers by seed"
