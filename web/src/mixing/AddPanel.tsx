@@ -1,4 +1,4 @@
-import { Button, SegmentedControl, Select, Text } from '@mantine/core';
+import { Button, SegmentedControl, Text } from '@mantine/core';
 import {
   clashes,
   classWords,
@@ -15,9 +15,10 @@ import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
+import { FormSelect } from './FormSelect';
 import { ShelfSearch } from './ShelfSearch';
 import classes from './MixPage.module.css';
-import { formsOf, kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
+import { kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
 import type { PortionDraft } from './portionDraft';
 
 const nothing: PortionDraft = {
@@ -70,7 +71,6 @@ export function AddPanel({
     else if (onAdd(read.portion)) setProblem(undefined);
   };
   const kinds = draft.name === '' ? [] : kindsOf(draft.name);
-  const forms = draft.name === '' ? [] : formsOf(draft.name);
   return (
     <form
       className={classes.add}
@@ -95,16 +95,8 @@ export function AddPanel({
           onChange={(kind) => set({ kind: kind as PortionDraft['kind'] })}
         />
       )}
-      {draft.kind === 'solid' && forms.length > 1 && (
-        <Select
-          label="Form on the shelf"
-          size="md"
-          allowDeselect={false}
-          value={draft.form ?? null}
-          data={forms.map((form) => ({ value: form, label: form }))}
-          renderOption={({ option }) => <Formula text={option.value} />}
-          onChange={(form) => set({ form: form ?? undefined })}
-        />
+      {draft.kind === 'solid' && (
+        <FormSelect name={draft.name} form={draft.form} onChange={(form) => set({ form })} />
       )}
       {kinds.length > 0 && (
         <div className={classes.amounts}>

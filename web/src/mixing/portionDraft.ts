@@ -47,9 +47,18 @@ export function formsOf(name: string): readonly string[] {
   return findSubstance(name).substance.forms.map(({ formula }) => formula);
 }
 
-/** A draft with the amounts one usually takes. */
-export function usualPortion(name: string): PortionDraft {
-  const [kind = 'solution'] = kindsOf(name);
+/** How a portion goes in. */
+export function kindOf(portion: AnyPortion): PortionKind {
+  if ('indicator' in portion) return 'drops';
+  if ('gas' in portion) return 'gas';
+  if ('massG' in portion) return 'solid';
+  return 'concentrationM' in portion ? 'solution' : 'liquid';
+}
+
+/** A draft with the amounts one usually takes, in the way that is wanted where the substance goes in so. */
+export function usualPortion(name: string, wanted?: PortionKind): PortionDraft {
+  const kinds = kindsOf(name);
+  const kind = kinds.find((one) => one === wanted) ?? kinds[0] ?? 'solution';
   return {
     name,
     kind,

@@ -1,11 +1,12 @@
 import { ActionIcon, Button, Text } from '@mantine/core';
-import { actionWords, eventWords } from '@stoichos/core';
+import { actionWords, dropNames, eventWords, findSubstance } from '@stoichos/core';
 import type { Action, AnyPortion, ProcedureStep, RackEvent } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
 import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import { ShelfSearch } from '../mixing/ShelfSearch';
-import { portionOf, usualPortion } from '../mixing/portionDraft';
+import { FormSelect } from '../mixing/FormSelect';
+import { kindOf, portionOf, usualPortion } from '../mixing/portionDraft';
 import classes from './EditorPage.module.css';
 
 type Range = ProcedureStep['ranges'][number];
@@ -79,7 +80,14 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
   return (
     <div className={classes.portionRow}>
       <div className={classes.reagent}>
-        <ShelfSearch label={`Into ${vessel}`} value={name} onChange={rename} />
+        <ShelfSearch label={`Into ${vessel}`} value={onList(name)} onChange={rename} />
+        {'massG' in portion && (
+          <FormSelect
+            name={name}
+            form={name}
+            onChange={(form) => onChange({ ...portion, substance: form }, `form ${vessel}`)}
+          />
+        )}
       </div>
       <div className={classes.amounts}>
         {fields.map((field) => (
@@ -133,9 +141,16 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
   );
 }
 
+/** What a reagent is listed as: a hydrate as its salt. */
+function onList(name: string): string {
+  return dropNames.includes(name) || name === 'water'
+    ? name
+    : findSubstance(name).substance.formula;
+}
+
 /** The same amount of another reagent, where it is measured the same way; else its usual amount. */
 function renamed(portion: AnyPortion, name: string): AnyPortion | undefined {
-  const usual = usualPortion(name);
+  const usual = usualPortion(name, kindOf(portion));
   const read = portionOf(usual);
   if ('problem' in read) return undefined;
   const isSolution = 'concentrationM' in portion && 'concentrationM' in read.portion;
