@@ -190,6 +190,7 @@ export { blankStep, kitKinds, procedureSchema, stepSchema } from './procedure/pr
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';
 export type { Reagent } from './procedure/reagents';
+export { followAmounts } from './procedure/followAmounts';
 export { mindOf, putIn, stepSafety } from './procedure/stepSafety';
 export { mindOfStep } from './labday/stepMind';
 export { usualCaution } from './safety/usualCaution';

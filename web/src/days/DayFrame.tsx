@@ -2,7 +2,7 @@ import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import { stageStates, stages } from '@stoichos/core';
-import type { LabDay } from '@stoichos/core';
+import type { LabDay, Stage } from '@stoichos/core';
 import {
   IconArchive,
   IconArchiveOff,
@@ -14,7 +14,7 @@ import {
   IconUsers,
 } from '@tabler/icons-react';
 import { useEffect } from 'react';
-import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router';
+import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { useArchiveDayMutation, useDayQuery, useDaysQuery } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { useLiveDay } from '../live/useLive';
@@ -24,6 +24,7 @@ import { CopyDay } from './CopyDay';
 import { DayForm } from './DayForm';
 import classes from './DayFrame.module.css';
 import { longDate } from './dates';
+import { planView } from './planView';
 import { bringStagesAlong } from './stagePages';
 import { stageNames } from './stageNames';
 
@@ -33,6 +34,9 @@ const stateIcons = {
   done: IconCircleCheckFilled,
 } as const;
 
+const planViewOf = ({ tests, procedures }: LabDay): string =>
+  planView({ testCount: tests.length, procedureCount: procedures.length });
+
 /** A lab day with its five stages, always visible with their state. */
 export function DayFrame() {
   const { dayId = '' } = useParams();
@@ -41,13 +45,16 @@ export function DayFrame() {
   useLiveDay(dayId);
   useEffect(bringStagesAlong, []);
   const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const open = stages.find((stage) => pathname.startsWith(`/days/${dayId}/${stage}`));
+  const addressOf = (stage: Stage): string => {
+    const view = stage === 'plan' && day ? planViewOf(day) : stage;
+    return `/days/${dayId}/${view}`;
+  };
   const [formOpen, form] = useDisclosure(false);
   const [copyOpen, copying] = useDisclosure(false);
   useHotkeys(
-    stages.map((stage, index) => [
-      String(index + 1),
-      () => void navigate(`/days/${dayId}/${stage}`),
-    ]),
+    stages.map((stage, index) => [String(index + 1), () => void navigate(addressOf(stage))]),
   );
   if (!day) return <LoadState error={error} retry={() => void refetch()} />;
   return (
@@ -104,7 +111,12 @@ export function DayFrame() {
           {stageStates(day).map(({ stage, state, detail }) => {
             const Icon = stateIcons[state];
             return (
-              <NavLink key={stage} to={`/days/${day.id}/${stage}`} className={classes.stage ?? ''}>
+              <Link
+                key={stage}
+                to={addressOf(stage)}
+                className={classes.stage ?? ''}
+                {...(open === stage && { 'aria-current': 'page' })}
+              >
                 <Icon size={18} aria-hidden />
                 <span>
                   <strong>{stageNames[stage]}</strong>
@@ -113,7 +125,7 @@ export function DayFrame() {
                     {detail}
                   </small>
                 </span>
-              </NavLink>
+              </Link>
             );
           })}
         </nav>

@@ -19,6 +19,7 @@ import { CopyTerm } from './CopyTerm';
 import { DayForm } from './DayForm';
 import { longDate, today } from './dates';
 import classes from './HomePage.module.css';
+import { planView } from './planView';
 
 // They bring the engine along, for which the list of days does not wait.
 const Previews = lazy(async () => ({ default: (await import('./Previews')).Previews }));
@@ -141,7 +142,12 @@ function NextDay({ day }: { day: LabDaySummary }) {
         <Text>{summary(day)}</Text>
       </div>
       <Group gap="sm">
-        <Button component={Link} to={`/days/${day.id}/${planOf(day)}`} size="lg" variant="default">
+        <Button
+          component={Link}
+          to={`/days/${day.id}/${planView(day)}`}
+          size="lg"
+          variant="default"
+        >
           Open the plan
         </Button>
         <Button
@@ -170,7 +176,7 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
         {days.map((day) => (
           <Link
             key={day.id}
-            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : planOf(day)}`}
+            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : planView(day)}`}
             className={classes.row}
           >
             <span className="quiet">{longDate(day.date)}</span>
@@ -186,11 +192,6 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
       </div>
     </section>
   );
-}
-
-/** The view of Plan in which what is planned stands. */
-function planOf({ testCount, procedureCount }: LabDaySummary): string {
-  return testCount > 0 && procedureCount === 0 ? 'plan' : 'plan/procedures';
 }
 
 function summary({ testCount, procedureCount, groups }: LabDaySummary): string {

@@ -15,6 +15,7 @@ export function DayProcedurePage() {
   const planned = day.procedures.find(({ id }) => id === plannedId);
   if (!planned) return <NotFoundPage />;
   const { procedure } = planned;
+  const isRecorded = day.entries.some(({ workId }) => workId === planned.id);
   const original = library.find(({ id }) => id === (procedure.from ?? procedure.id));
   const departures = original ? departuresFrom(original, procedure) : [];
   return (
@@ -37,16 +38,24 @@ export function DayProcedurePage() {
         </div>
         <Group gap="sm" className="no-print">
           <PrintButton />
-          <Button
-            component={Link}
-            to={`/days/${day.id}/plan/procedures/${planned.id}/edit`}
-            size="md"
-            leftSection={<IconPencil size={18} aria-hidden />}
-          >
-            Adapt it for this day
-          </Button>
+          {!isRecorded && (
+            <Button
+              component={Link}
+              to={`/days/${day.id}/plan/procedures/${planned.id}/edit`}
+              size="md"
+              leftSection={<IconPencil size={18} aria-hidden />}
+            >
+              Adapt it for this day
+            </Button>
+          )}
         </Group>
       </Group>
+      {isRecorded && (
+        <Text className="quiet no-print" mb="sm">
+          Something is recorded for it, so it stays as it is. What was done otherwise is written
+          down at the bench, under Departures; to run it in another way, add it once more.
+        </Text>
+      )}
       {departures.length > 0 && (
         <DepartureList title="Departures from the original" departures={departures} />
       )}

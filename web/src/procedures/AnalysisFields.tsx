@@ -3,6 +3,7 @@ import { analysisNames, analysisSchema, measuresOf } from '@stoichos/core';
 import type { Analysis, Measure, Procedure, QuantityName } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
+import { Formula } from '../chemistry/Formula';
 import { NumberField } from '../parts/NumberField';
 
 /** What an analysis asks for: measurements of the procedure, numbers and words of its own. */
@@ -41,6 +42,25 @@ const asked: Readonly<Record<Analysis['kind'], readonly Asked[]>> = {
 };
 const kinds = Object.keys(asked) as Analysis['kind'][];
 
+/** What an analysis takes from the amounts that are put in. */
+function reckonedWith(analysis: Analysis): string {
+  switch (analysis.kind) {
+    case 'hydrate':
+      return `, of ${analysis.anhydrous}`;
+    case 'temperature': {
+      const { of, massG } = analysis;
+      return [
+        ...(of ? [`, to ${of.amountMol} mol ${of.substance}`] : []),
+        ...(massG === undefined ? [] : [`, shared by ${massG} g`]),
+      ].join('');
+    }
+    case 'recovery':
+      return `, of ${analysis.thereG} g`;
+    default:
+      return '';
+  }
+}
+
 interface AnalysisFieldsProps {
   readonly procedure: Procedure;
   readonly onChange: (analyses: Procedure['analyses']) => void;
@@ -59,6 +79,7 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
         <Group key={String(at)} gap="xs" mb={4}>
           <Text style={{ flex: 1 }}>
             {analysisNames[analysis.kind]}: {measuresOf(analysis).join(' · ')}
+            <Formula text={reckonedWith(analysis)} wrap />
           </Text>
           <ActionIcon
             variant="default"

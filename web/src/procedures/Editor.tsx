@@ -1,6 +1,12 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { departuresFrom, orderProblems, procedureRunner, procedureSchema } from '@stoichos/core';
+import {
+  departuresFrom,
+  followAmounts,
+  orderProblems,
+  procedureRunner,
+  procedureSchema,
+} from '@stoichos/core';
 import type { Procedure } from '@stoichos/core';
 import {
   IconArrowBackUp,
@@ -133,7 +139,12 @@ export function Editor(props: EditorProps) {
         procedure={procedure}
         run={run}
         before={before}
-        onChange={(steps, label) => draft.change({ steps }, label)}
+        onChange={(steps, label) =>
+          draft.change(
+            { steps, analyses: followAmounts(procedure.analyses, procedure, { steps }) },
+            label,
+          )
+        }
       />
     </>
   );
