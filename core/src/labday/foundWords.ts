@@ -23,7 +23,11 @@ const hydrateVerdicts = {
 
 /** A number with a real minus sign. */
 const minus = (text: string): string => text.replace('-', '−');
-const signed = (value: number): string => `${value > 0 ? '+' : '−'}${Math.abs(value).toFixed(1)}`;
+/** With its sign, unless it rounds to nothing. */
+const signed = (value: number): string => {
+  const text = Math.abs(value).toFixed(1);
+  return Number(text) === 0 ? text : `${value > 0 ? '+' : '−'}${text}`;
+};
 
 /** Tells what was found in the thermometers’ scale, with its uncertainty. */
 export function tellFound(found: Found, scale: TemperatureScale): FoundWords {

@@ -1,6 +1,7 @@
-import { SegmentedControl, Select, Text, Title } from '@mantine/core';
+import { Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core';
 import type { DepositPlan, PredictedCell } from '@stoichos/core';
+import { useState } from 'react';
 import { Amount } from '../study/Amount';
 import { aboveZero, attempt } from '../study/attempt';
 import type { Attempt } from '../study/attempt';
@@ -10,8 +11,25 @@ import { usePlan } from './planState';
 import type { PlanState } from './planState';
 
 /** A coat on a plate: area, current, mass, thickness, and theory at intervals. */
-export function DepositPanel({ cell }: { cell: PredictedCell }) {
-  const [plan, setPlan] = usePlan();
+export function DepositPanel({
+  cell,
+  onTake,
+}: {
+  cell: PredictedCell;
+  /** Takes a current, A, and a time, min, for the cell. */
+  onTake: (currentA: number, minutes: number) => void;
+}) {
+  const [kept, setPlan] = usePlan();
+  const plated = cell.cathode.products.find(({ formula }) =>
+    depositMetals.some(({ metal }) => metal === formula),
+  )?.formula;
+  const [picked, pick] = useState<{
+    readonly instead: string | undefined;
+    readonly metal: string;
+  }>();
+  // What the cell makes, until another metal is asked for instead of it.
+  const metal = picked && picked.instead === plated ? picked.metal : (plated ?? kept.metal);
+  const plan = { ...kept, metal };
   const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
   const made = cell.cathode.products.find(({ formula }) => formula === plan.metal);
   const share = made?.share ?? 1;
@@ -28,7 +46,11 @@ export function DepositPanel({ cell }: { cell: PredictedCell }) {
           allowDeselect={false}
           value={plan.metal}
           data={depositMetals.map(({ metal }) => metal)}
-          onChange={(metal) => set({ metal: metal ?? plan.metal })}
+          onChange={(next) => {
+            if (next === null) return;
+            pick({ instead: plated, metal: next });
+            set({ metal: next });
+          }}
         />
         <Amount
           label="A/m²"
@@ -103,6 +125,18 @@ export function DepositPanel({ cell }: { cell: PredictedCell }) {
               <strong>{Number(worked.thicknessUm.toPrecision(2))} µm</strong>
             </div>
           </div>
+          {made && (
+            <Button
+              size="md"
+              variant="default"
+              className="no-print"
+              onClick={() =>
+                onTake(Number(worked.currentA.toPrecision(3)), Number(plan.depositMin))
+              }
+            >
+              Take current and time for the cell
+            </Button>
+          )}
           <table className={classes.lines}>
             <thead>
               <tr>

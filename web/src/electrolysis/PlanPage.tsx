@@ -38,7 +38,10 @@ export function PlanPage() {
               ready && (
                 <>
                   <GasPanel {...ready} />
-                  <DepositPanel cell={ready.cell} />
+                  <DepositPanel
+                    cell={ready.cell}
+                    onTake={(currentA, minutes) => change({ currentA, minutes })}
+                  />
                 </>
               )
             )}
