@@ -16,8 +16,8 @@ export function DepositPanel({
   onTake,
 }: {
   cell: PredictedCell;
-  /** Takes a current, A, and a time, min, for the cell. */
-  onTake: (currentA: number, minutes: number) => void;
+  /** Takes what is planned for the cell. */
+  onTake: (cell: { currentA: number; minutes: number; areaCm2: number }) => void;
 }) {
   const [kept, setPlan] = usePlan();
   const plated = cell.cathode.products.find(({ formula }) =>
@@ -131,10 +131,14 @@ export function DepositPanel({
               variant="default"
               className="no-print"
               onClick={() =>
-                onTake(Number(worked.currentA.toPrecision(3)), Number(plan.depositMin))
+                onTake({
+                  currentA: Number(worked.currentA.toPrecision(3)),
+                  minutes: Number(plan.depositMin),
+                  areaCm2: worked.areaCm2,
+                })
               }
             >
-              Take current and time for the cell
+              Take this for the cell
             </Button>
           )}
           <table className={classes.lines}>

@@ -38,10 +38,7 @@ export function PlanPage() {
               ready && (
                 <>
                   <GasPanel {...ready} />
-                  <DepositPanel
-                    cell={ready.cell}
-                    onTake={(currentA, minutes) => change({ currentA, minutes })}
-                  />
+                  <DepositPanel cell={ready.cell} onTake={change} />
                 </>
               )
             )}
