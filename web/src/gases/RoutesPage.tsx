@@ -27,7 +27,7 @@ import { chosenRoute, useRoutes } from './useRoutes';
 /** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
 export function RoutesPage() {
   const { state, change } = useGasState();
-  const { routes, failure, share, cancel, shelfIsMissing } = useRoutes(state);
+  const { routes, failure, share, cancel, shelfIsMissing, shelfIsEmpty } = useRoutes(state);
   const taken = routes && chosenRoute(routes, state);
   const going = routes?.filter(({ verdict }) => verdict === 'valid') ?? [];
   const poor = routes?.filter(({ verdict }) => verdict === 'poor') ?? [];
@@ -56,6 +56,11 @@ export function RoutesPage() {
             {shelfIsMissing && (
               <Text role="alert" my="sm">
                 The shelf cannot be read now. Look through anything, or name a list.
+              </Text>
+            )}
+            {shelfIsEmpty && (
+              <Text role="status" my="sm">
+                There is no jar on the shelf yet, so every reagent in the tables is looked through.
               </Text>
             )}
             <LookingUp

@@ -7,18 +7,18 @@ import type { GasState } from './gasState';
 /** The routes to the gas of the study, found anew when gas or shelf changes; the last stand until the next are there. */
 export function useRoutes({ gas, from, list }: GasState) {
   const { data: shelf, isError } = useShelfQuery();
-  const available = useMemo(
+  const onShelf = useMemo(
     () =>
-      from === 'table'
-        ? undefined
-        : from === 'list'
-          ? list
-          : shelf && [
-              ...new Set(
-                shelf.filter(({ amount }) => amount > 0).map(({ substance }) => substance),
-              ),
-            ],
-    [from, list, shelf],
+      shelf && [
+        ...new Set(shelf.filter(({ amount }) => amount > 0).map(({ substance }) => substance)),
+      ],
+    [shelf],
+  );
+  // From a shelf without a jar nothing can be made; what could be is worth knowing all the same.
+  const shelfIsEmpty = from === 'shelf' && onShelf?.length === 0;
+  const available = useMemo(
+    () => (from === 'list' ? list : from === 'shelf' && !shelfIsEmpty ? onShelf : undefined),
+    [from, list, onShelf, shelfIsEmpty],
   );
   const isWaiting = from === 'shelf' && shelf === undefined && !isError;
   const { start, failure, share, cancel } = useTask('gasRoutes');
@@ -40,6 +40,7 @@ export function useRoutes({ gas, from, list }: GasState) {
     share,
     cancel,
     shelfIsMissing: from === 'shelf' && isError,
+    shelfIsEmpty,
   };
 }
 

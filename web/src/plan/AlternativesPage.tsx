@@ -30,7 +30,8 @@ export function AlternativesPage() {
   const [colour, setColour] = useState<string | null>(null);
   const [formula, setFormula] = useState('');
   const [keep, setKeep] = useState('');
-  const [onlyShelf, setOnlyShelf] = useState(true);
+  const [wantsShelf, setWantsShelf] = useState(true);
+  const onlyShelf = wantsShelf && shelf.length > 0;
   const { value: found, failure, share, start, cancel } = useTask('alternatives');
   const search = () =>
     void start(
@@ -94,7 +95,9 @@ export function AlternativesPage() {
             label="Only what is on the shelf"
             size="md"
             checked={onlyShelf}
-            onChange={(event) => setOnlyShelf(event.currentTarget.checked)}
+            disabled={shelf.length === 0}
+            description={shelf.length === 0 ? 'There is no jar on the shelf yet.' : undefined}
+            onChange={(event) => setWantsShelf(event.currentTarget.checked)}
           />
           <Button
             type="submit"
@@ -102,7 +105,7 @@ export function AlternativesPage() {
             disabled={share !== undefined}
             leftSection={<IconSearch size={18} aria-hidden />}
           >
-            Try the shelf
+            {onlyShelf ? 'Try the shelf' : 'Try everything'}
           </Button>
         </form>
         <section aria-label="What shows it">
