@@ -163,14 +163,14 @@ function PourChips({ pour, into, attempt }: PourProps) {
         className="tappable"
         onClick={() => attempt({ pour, into, fromHeight: true })}
       >
-        into {into} from a height
+        Into {into} from a height
       </button>
       <button
         type="button"
         className="tappable"
         onClick={() => attempt({ pour, into, filtered: true })}
       >
-        through a filter
+        Into {into} through a filter
       </button>
       <button type="button" className="tappable" onClick={() => attempt({ leadGasOf: pour, into })}>
         Lead its gas into {into}

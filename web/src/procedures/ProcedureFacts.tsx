@@ -13,7 +13,7 @@ interface FactsProps {
 
 /** Name, kind, purpose, vessels, apparatus, questions and disposal. */
 export function ProcedureFacts({ procedure, onChange }: FactsProps) {
-  const [isOpen, setOpen] = useState(procedure.name === '');
+  const [isOpen, setOpen] = useState(procedure.name === '' || procedure.purpose === '');
   return (
     <section className={`card ${classes.facts}`} aria-label="The procedure">
       <div className={classes.two}>

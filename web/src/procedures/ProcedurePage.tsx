@@ -13,6 +13,7 @@ import { AddToDay, BackToDay } from './LibraryPage';
 import { DepartureList } from './DepartureList';
 import { ProcedureView } from './ProcedureView';
 import { minutesOf, useProcedures } from './useProcedures';
+import { AttachToDay } from '../study/AttachToDay';
 import { useDayInMind } from './useDayInMind';
 
 /** One procedure of the library, to read, print, adapt or put into a lab day. */
@@ -98,6 +99,11 @@ export function ProcedurePage() {
         />
       )}
       <ProcedureView procedure={procedure} />
+      {!dayId && (
+        <div style={{ maxWidth: 440, marginTop: 24 }}>
+          <AttachToDay procedure={procedure} />
+        </div>
+      )}
     </article>
   );
 }

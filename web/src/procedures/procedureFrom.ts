@@ -1,5 +1,5 @@
 import { blankStep, eventWords } from '@stoichos/core';
-import type { KeptRun, Procedure } from '@stoichos/core';
+import type { KeptRun, Procedure, ProcedureStep, RackEvent } from '@stoichos/core';
 
 /** A procedure as it is when one begins to write it. */
 export const blankProcedure: Procedure = {
@@ -26,6 +26,16 @@ export function procedureFrom({ name, rack }: KeptRun): Procedure {
       ...blankStep(`step-${at + 1}`),
       text: `${eventWords(event)}.`,
       events: [event],
+      ...timeOf(event),
     })),
   };
+}
+
+/** What takes its own time takes it in the procedure, and needs nobody while it only stands. */
+function timeOf(event: RackEvent): Partial<Pick<ProcedureStep, 'minutes' | 'attended'>> {
+  if (!('vessel' in event) || !('minutes' in event.action)) return {};
+  const { do: what, minutes } = event.action;
+  if (minutes === undefined) return {};
+  const standsAlone = what === 'wait' || what === 'light';
+  return { minutes: Math.max(1, Math.ceil(minutes)), ...(standsAlone && { attended: false }) };
 }

@@ -7,7 +7,8 @@ import { AddToDay } from '../procedures/LibraryPage';
 
 /** Puts the result of a study into a lab day as a procedure: what it should show is then computed at every bench. */
 export function AttachToDay({ procedure }: { procedure: Procedure | undefined }) {
-  const { data: days = [] } = useDaysQuery();
+  const { data: all = [] } = useDaysQuery();
+  const days = all.filter(({ archivedAt }) => archivedAt === null);
   const coming = days.filter(({ date }) => date >= today()).reverse();
   const held = days.filter(({ date }) => date < today());
   const [chosen, setChosen] = useState<string | null>(null);
