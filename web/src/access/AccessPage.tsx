@@ -2,6 +2,7 @@ import { Button, Group, PasswordInput, Switch, Table, Text, Title } from '@manti
 import { notifications } from '@mantine/notifications';
 import { shortestPassphrase } from '@stoichos/core';
 import { useState } from 'react';
+import { longTime } from '../days/dates';
 import {
   useAuditQuery,
   useSessionQuery,
@@ -139,7 +140,7 @@ function Audit() {
       <Table.Tbody>
         {data.map(({ at, role, what, about }) => (
           <Table.Tr key={`${at} ${what} ${about}`}>
-            <Table.Td>{new Date(at).toLocaleString('en-GB')}</Table.Td>
+            <Table.Td>{longTime(at)}</Table.Td>
             <Table.Td>{role}</Table.Td>
             <Table.Td>{what}</Table.Td>
             <Table.Td>{about}</Table.Td>

@@ -8,9 +8,19 @@ const unreachable: ApiError = {
   remedy: 'Check that it runs; what you entered stays here.',
 };
 
+/** An answer of another shape: the page was open while the server was renewed. */
+const misunderstood: ApiError = {
+  code: 'misunderstood',
+  message: 'This page is older or newer than the server.',
+  field: null,
+  remedy: 'Load it again; what you entered stays here.',
+};
+
 /** Reads the server's own words out of a failed request; without an answer, says that there was none. */
 export function explainError(error: unknown): ApiError {
-  if (typeof error !== 'object' || error === null || !('data' in error)) return unreachable;
+  if (typeof error !== 'object' || error === null) return unreachable;
+  if ('name' in error && error.name === 'ZodError') return misunderstood;
+  if (!('data' in error)) return unreachable;
   const parsed = errorSchema.safeParse(error.data);
   return parsed.success ? parsed.data.error : unreachable;
 }

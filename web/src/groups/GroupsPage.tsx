@@ -3,6 +3,7 @@ import { benchProgress, nameOfWork, showJoinCode, worksAsMade } from '@stoichos/
 import type { MessageInput, Oversight, ReleaseWhen } from '@stoichos/core';
 import { useMemo, useState } from 'react';
 import { renderSVG } from 'uqr';
+import { clockTime, longTime } from '../days/dates';
 import {
   useOversightQuery,
   usePutOutMutation,
@@ -73,7 +74,7 @@ function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight['joini
               {showJoinCode(code)}
             </div>
             <Text className="quiet" size="sm">
-              until {endsAt === null ? '' : new Date(endsAt).toLocaleString('en-GB')}
+              until {endsAt === null ? '' : longTime(endsAt)}
             </Text>
             {['127.0.0.1', 'localhost'].includes(window.location.hostname) && (
               <Text size="sm" mt="xs">
@@ -126,9 +127,7 @@ function Tablets({ oversight }: { oversight: Oversight }) {
                     {tablets.length === 0 && <span className="quiet">none has joined</span>}
                     {tablets.map(({ id, joinedAt }, at) => (
                       <Group key={id} gap="xs">
-                        <Text size="sm">
-                          joined {new Date(joinedAt).toLocaleTimeString('en-GB')}
-                        </Text>
+                        <Text size="sm">joined {clockTime(joinedAt)}</Text>
                         <Button
                           size="compact-md"
                           variant="default"

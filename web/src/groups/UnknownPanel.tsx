@@ -14,6 +14,7 @@ import type { GroupView } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';
+import { clockTime } from '../days/dates';
 import { useHandInMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { Chip } from '../bench/ChipRow';
@@ -147,7 +148,7 @@ function OneUnknown({
       )}
       {answer && (
         <Text role="status" mt="xs" data-testid="handed-in">
-          Handed in at {new Date(answer.sentAt).toLocaleTimeString('en-GB')}: {answer.answer}
+          Handed in at {clockTime(answer.sentAt)}: {answer.answer}
         </Text>
       )}
     </section>
