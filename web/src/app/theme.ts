@@ -25,7 +25,12 @@ export const theme = createTheme({
   autoContrast: true,
   respectReducedMotion: true,
   fontFamily: sans,
-  headings: { fontFamily: serif, fontWeight: '600' },
+  // The title of a page is no larger than it must be: the room is for the work.
+  headings: {
+    fontFamily: serif,
+    fontWeight: '600',
+    sizes: { h1: { fontSize: '1.7rem', lineHeight: '1.3' } },
+  },
   fontSizes: { xs: '0.82rem', sm: '0.92rem', md: '1rem', lg: '1.15rem', xl: '1.35rem' },
   defaultRadius: 'sm',
   cursorType: 'pointer',

@@ -46,9 +46,7 @@ export function ProcedurePage() {
           <Text className="quiet">
             {kindNames[procedure.kind]} · {all} min one after the other, {attended} of them by hand
           </Text>
-          <Title order={1} size="h2">
-            {procedure.name}
-          </Title>
+          <Title order={1}>{procedure.name}</Title>
         </div>
         <Group gap="sm" className="no-print">
           <PrintButton />

@@ -34,9 +34,7 @@ export function ShelfPage() {
   return (
     <>
       <Group justify="space-between" mt="lg" mb="sm" align="flex-end">
-        <Title order={1} size="h2">
-          Shelf
-        </Title>
+        <Title order={1}>Shelf</Title>
         <Group gap="sm">
           <Button
             size="md"
