@@ -464,7 +464,7 @@ export {
   solutionsNeeded,
 } from './labday/solutionsNeeded';
 export type { NeededAsItIs, NeededSolution } from './labday/solutionsNeeded';
-export { stages, stageStates } from './labday/stages';
+export { stages, stageStates, stepsRecorded } from './labday/stages';
 export type { Stage, StageState } from './labday/stages';
 
 // Gases: routes, amounts, collection, purging, apparatus, properties, an unknown gas.

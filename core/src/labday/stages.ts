@@ -20,14 +20,7 @@ export function stageStates(day: LabDay): StageState[] {
   const made = solutions.filter(
     (solution) => prepared.has(solution.key) || latestWeighing(day.weighings, solution),
   ).length;
-  const written = recordedPlaces(day.entries);
-  const places = worksOf(day).flatMap((work) =>
-    benchesOf(day, work).flatMap((bench) =>
-      work.procedure.steps.map((step) => placeKey(work.id, step.id, bench.id)),
-    ),
-  );
-  const pairs = places.length;
-  const recorded = places.filter((place) => written.has(place)).length;
+  const { all: pairs, recorded } = stepsRecorded(day);
   const progress = (done: number, all: number): StageState['state'] =>
     all > 0 && done >= all ? 'done' : done > 0 ? 'under way' : 'to do';
   const tests = day.tests.length;
@@ -68,6 +61,20 @@ export function stageStates(day: LabDay): StageState[] {
       detail: recorded === 0 ? 'empty' : recorded < pairs ? 'partial' : 'complete',
     },
   ];
+}
+
+/** How many steps a day has at its benches, or at one of them, and of how many something stands in the record. */
+export function stepsRecorded(
+  day: Pick<LabDay, 'tests' | 'procedures' | 'groups' | 'entries'>,
+  groupId?: string,
+): { readonly all: number; readonly recorded: number } {
+  const written = recordedPlaces(day.entries);
+  const places = worksOf(day).flatMap((work) =>
+    benchesOf(day, work)
+      .filter(({ id }) => groupId === undefined || id === groupId)
+      .flatMap((bench) => work.procedure.steps.map((step) => placeKey(work.id, step.id, bench.id))),
+  );
+  return { all: places.length, recorded: places.filter((place) => written.has(place)).length };
 }
 
 const placeKey = (workId: string, stepId: string, groupId: string | null): string =>

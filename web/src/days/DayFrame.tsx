@@ -34,6 +34,9 @@ const stateIcons = {
   done: IconCircleCheckFilled,
 } as const;
 
+/** More groups than this are counted under the name of the day, not named. */
+const mostNamed = 4;
+
 const planViewOf = ({ tests, procedures }: LabDay): string =>
   planView({ testCount: tests.length, procedureCount: procedures.length });
 
@@ -66,7 +69,10 @@ export function DayFrame() {
               {day.name}
             </Title>
             <Text className="quiet" size="sm">
-              {longDate(day.date)} · {day.groups.map(({ name }) => name).join(', ')}
+              {longDate(day.date)} ·{' '}
+              {day.groups.length > mostNamed
+                ? `${day.groups.length} groups`
+                : day.groups.map(({ name }) => name).join(', ')}
             </Text>
           </div>
           <Group gap={0} wrap="nowrap">

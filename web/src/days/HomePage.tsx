@@ -42,56 +42,57 @@ export function HomePage() {
     <Stack gap="lg" pt="lg">
       <Group justify="space-between" align="flex-end">
         <Title order={1}>Lab days</Title>
-        <Button
-          component={Link}
-          to="/procedures"
-          size="md"
-          variant="default"
-          ml="auto"
-          leftSection={<IconListDetails size={18} aria-hidden />}
-        >
-          Procedures
-        </Button>
-        <Button
-          component={Link}
-          to="/shelf"
-          size="md"
-          variant="default"
-          leftSection={<IconBottle size={18} aria-hidden />}
-        >
-          Shelf
-        </Button>
-        <Menu position="bottom-end" width={260}>
-          <Menu.Target>
-            <Button
-              size="md"
-              variant="default"
-              data-tour="studies"
-              leftSection={<IconFlask size={18} aria-hidden />}
-            >
-              Studies
-            </Button>
-          </Menu.Target>
-          <Menu.Dropdown>
-            {studies.map(({ to, name, about }) => (
-              <Menu.Item key={to} component={Link} to={to}>
-                {name}
-                <Text size="sm" className="quiet">
-                  {about}
-                </Text>
-              </Menu.Item>
-            ))}
-          </Menu.Dropdown>
-        </Menu>
-        <Button
-          data-tour="new-day"
-          size="md"
-          variant={next ? 'default' : 'filled'}
-          leftSection={<IconPlus size={18} aria-hidden />}
-          onClick={form.open}
-        >
-          New lab day
-        </Button>
+        <Group gap="sm">
+          <Button
+            component={Link}
+            to="/procedures"
+            size="md"
+            variant="default"
+            leftSection={<IconListDetails size={18} aria-hidden />}
+          >
+            Procedures
+          </Button>
+          <Button
+            component={Link}
+            to="/shelf"
+            size="md"
+            variant="default"
+            leftSection={<IconBottle size={18} aria-hidden />}
+          >
+            Shelf
+          </Button>
+          <Menu position="bottom-end" width={260}>
+            <Menu.Target>
+              <Button
+                size="md"
+                variant="default"
+                data-tour="studies"
+                leftSection={<IconFlask size={18} aria-hidden />}
+              >
+                Studies
+              </Button>
+            </Menu.Target>
+            <Menu.Dropdown>
+              {studies.map(({ to, name, about }) => (
+                <Menu.Item key={to} component={Link} to={to}>
+                  {name}
+                  <Text size="sm" className="quiet">
+                    {about}
+                  </Text>
+                </Menu.Item>
+              ))}
+            </Menu.Dropdown>
+          </Menu>
+          <Button
+            data-tour="new-day"
+            size="md"
+            variant={next ? 'default' : 'filled'}
+            leftSection={<IconPlus size={18} aria-hidden />}
+            onClick={form.open}
+          >
+            New lab day
+          </Button>
+        </Group>
       </Group>
       <Welcome />
       {next ? (

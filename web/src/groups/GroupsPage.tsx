@@ -1,5 +1,5 @@
 import { Button, Group, SegmentedControl, Table, Text, TextInput, Title } from '@mantine/core';
-import { benchProgress, nameOfWork, showJoinCode, worksAsMade } from '@stoichos/core';
+import { nameOfWork, showJoinCode, stepsRecorded, worksAsMade } from '@stoichos/core';
 import type { MessageInput, Oversight, ReleaseWhen } from '@stoichos/core';
 import { useMemo, useState } from 'react';
 import { renderSVG } from 'uqr';
@@ -91,7 +91,6 @@ function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight['joini
 
 function Tablets({ oversight }: { oversight: Oversight }) {
   const day = useLabDay();
-  const works = useMemo(() => worksAsMade(day), [day]);
   const [putOut] = usePutOutMutation();
   return (
     <section className="card" aria-label="Benches" style={{ marginTop: '1rem' }}>
@@ -103,15 +102,14 @@ function Tablets({ oversight }: { oversight: Oversight }) {
           <Table.Thead>
             <Table.Tr>
               <Table.Th>Bench</Table.Th>
-              <Table.Th>Steps done</Table.Th>
+              <Table.Th>Steps recorded</Table.Th>
               <Table.Th>Entries</Table.Th>
               <Table.Th>Tablets</Table.Th>
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
             {day.groups.map((group) => {
-              const { steps } = benchProgress(day, works, group);
-              const done = steps.filter(({ state }) => state === 'done').length;
+              const { all, recorded } = stepsRecorded(day, group.id);
               const entries = day.entries.filter(({ groupId }) => groupId === group.id).length;
               const tablets = oversight.joining.tablets.filter(
                 ({ groupId }) => groupId === group.id,
@@ -120,7 +118,7 @@ function Tablets({ oversight }: { oversight: Oversight }) {
                 <Table.Tr key={group.id}>
                   <Table.Th scope="row">{group.name}</Table.Th>
                   <Table.Td>
-                    {done} of {steps.length}
+                    {recorded} of {all}
                   </Table.Td>
                   <Table.Td>{entries}</Table.Td>
                   <Table.Td>

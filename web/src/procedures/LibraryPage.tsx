@@ -118,8 +118,7 @@ function Row({ choice: { procedure, isOwn } }: { choice: Choice }) {
         </Text>
       </div>
       <Text size="sm" className={classes.time ?? ''}>
-        {procedure.steps.length} steps
-        <br />
+        {procedure.steps.length} steps, <br />
         {all} min, {attended} by hand
       </Text>
       {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
