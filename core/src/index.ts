@@ -13,7 +13,6 @@ export type { Composition, Species, State } from './formula/species';
 export { sourceText } from './substances/source';
 export type { Source } from './substances/source';
 export { densityAgainstAir, gasDensityGPerL } from './substances/gas';
-export { describeFormula } from './substances/describeFormula';
 export type { FormulaDescription } from './substances/describeFormula';
 export {
   allNames,
@@ -54,24 +53,23 @@ export {
 } from './appearance/colourWords';
 export type { VesselView } from './appearance/vesselView';
 
-export { concentrationMade, prepare, prepareSchema, stockOf } from './solution/prepare';
+export { prepare, stockOf } from './solution/prepare';
 export type { PrepareRequest, Recipe } from './solution/prepare';
 export { judgeWeighing } from './solution/weighing';
 export type { Challenge, WeighingResult } from './solution/weighing';
 
 export { dropNames } from './vessel/pour';
-export { anyPortionSchema, portionSchema } from './vessel/portion';
+export { anyPortionSchema } from './vessel/portion';
 export type { Portion } from './vessel/portion';
 export { act, setUp } from './vessel/act';
 export type { Step } from './vessel/step';
 export { actionSchema, vesselSchema } from './vessel/action';
 export type { Action, VesselSetup } from './vessel/action';
 export type { AnyPortion } from './vessel/portion';
-export { react, reactSchema } from './vessel/react';
+export { react } from './vessel/react';
 export type { ReactRequest, ReactionsFound } from './vessel/react';
 export type { Reaction, Reason } from './vessel/reaction';
 export type { Vessel } from './vessel/vessel';
-export { solubilityM } from './solution/solubility';
 export type { Warning } from './vessel/warnings';
 
 export {
@@ -93,7 +91,7 @@ export type { Rack, RackEvent } from './observation/rackShape';
 export type { RackOutcome, RackStep } from './observation/rack';
 export { testOutcomes } from './benchTests/outcomes';
 export { sourcesOfTest, testNames } from './benchTests/performTest';
-export { compare, compareSchema } from './observation/compare/compare';
+export { compare } from './observation/compare/compare';
 export type { Compared } from './observation/compare/compare';
 export { compareObservations } from './observation/compare/compareObservations';
 export type { Agreement, Comparison } from './observation/compare/compareObservations';
@@ -102,14 +100,14 @@ export type { SightWord } from './observation/compare/sights';
 export type { ComparedItem } from './observation/compare/item';
 export { activitySeries } from './observation/activitySeries';
 export type { ActivityComparison, ActivitySeries } from './observation/activitySeries';
-export { classifyChange, classifySchema, evidenceSource } from './observation/classifyChange';
+export { classifyChange, evidenceSource } from './observation/classifyChange';
 export type { ChangeVerdict, CounterEvidence, Evidence } from './observation/classifyChange';
 export { faultsSource } from './observation/faults/index';
 export { likelyCauses } from './observation/faults/likelyCauses';
 export type { LikelyCause } from './observation/faults/likelyCauses';
 export type { Plan } from './observation/faults/fault';
 export { mergeObservations } from './observation/mergeObservations';
-export { mix, mixSchema } from './observation/mix';
+export { mix } from './observation/mix';
 export type { MixRequest, SolidState, ToldStep, VesselState } from './observation/mix';
 export { predictMixing, predictSolution } from './observation/predictMixing';
 export type { MixingPrediction } from './observation/predictMixing';
@@ -119,7 +117,7 @@ export { drawRecord } from './observation/drawRecord';
 export { hazardGrades, hazardRank } from './safety/hazardRank';
 export { mixedUpSource, mixedUpThings, nearNames } from './safety/nearNames';
 export type { NearName } from './safety/nearNames';
-export { firstAidFor, firstAidSource, protectionFor, protectionSource } from './safety/protection';
+export { firstAidSource, protectionSource } from './safety/protection';
 export { deferral, hazardsOf } from './safety/hazards';
 export type { HazardSheet } from './safety/hazards';
 export type { HazardCode, Pictogram } from './safety/statements';
@@ -135,23 +133,22 @@ export type { Incompatibility, IncompatibilityClass } from './safety/incompatibi
 export { wasteRoute, wasteSource } from './safety/wasteRoute';
 export type { WasteRoute } from './safety/wasteRoute';
 
-export { concentrationByDrops, compareDrops, dropSource } from './measurement/dropCounts';
+export { concentrationByDrops, compareDrops } from './measurement/dropCounts';
 export type { DropComparison } from './measurement/dropCounts';
-export { heatingSchools } from './measurement/heatingSchool';
-export { hydrate, hydrateSchema } from './measurement/hydrate';
+export { hydrate } from './measurement/hydrate';
 export type { HydrateRequest, HydrateResult } from './measurement/hydrate';
 export { median, spreadOf } from './measurement/readings';
 export type { Spread } from './measurement/readings';
 export { density, recovery } from './measurement/separation';
 export { straightLine } from './measurement/straightLine';
 export type { Point, StraightLine } from './measurement/straightLine';
-export { filmFreezing, readTemperatureLog, waterHeatSource } from './measurement/temperatureLog';
+export { filmFreezing, readTemperatureLog } from './measurement/temperatureLog';
 export type {
   FilmFreezing,
   TemperatureChange,
   TemperatureReading,
 } from './measurement/temperatureLog';
-export { fromCelsius, temperatureScales, toCelsius } from './measurement/temperatureScale';
+export { fromCelsius, toCelsius } from './measurement/temperatureScale';
 export type { TemperatureScale } from './measurement/temperatureScale';
 export { inWords, studentSource } from './measurement/uncertainty';
 export type { Quantity } from './measurement/uncertainty';
@@ -159,16 +156,14 @@ export type { Quantity } from './measurement/uncertainty';
 export { brokenRules } from './schedule/brokenRules';
 export type { Broken } from './schedule/brokenRules';
 export { schedule } from './schedule/schedule';
-export { scheduleSchema } from './schedule/timetable';
 export type { ScheduleRequest, Task, TimedTask, Timetable } from './schedule/timetable';
 
 export { handsOf, missingKit, scheduleOf, taskOrigins } from './procedure/classPlan';
-export { manners } from './procedure/manner';
 export type { ClassPlan, TaskOrigin } from './procedure/classPlan';
 export type { Manner } from './procedure/manner';
 export { cutsFor } from './procedure/cuts';
 export type { Cut } from './procedure/cuts';
-export { alternatives, wantedSchema } from './procedure/alternatives';
+export { alternatives } from './procedure/alternatives';
 export type { Alternative, Wanted } from './procedure/alternatives';
 export { departuresFrom } from './procedure/departures';
 export type { Departure } from './procedure/departures';
@@ -178,15 +173,14 @@ export { library } from './procedure/library/index';
 export {
   analysisNames,
   analysisSchema,
-  measureSchema,
   measuresOf,
   quantityNames,
   quantityUnits,
 } from './procedure/measures';
 export type { Analysis, Measure, QuantityName } from './procedure/measures';
-export { moveStep, orderProblems, shortText, unmetBefore } from './procedure/orderGuard';
+export { moveStep, orderProblems, shortText } from './procedure/orderGuard';
 export type { OrderProblem, Unmet } from './procedure/orderGuard';
-export { blankStep, kitKinds, procedureSchema, stepSchema } from './procedure/procedure';
+export { blankStep, kitKinds, procedureSchema } from './procedure/procedure';
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';
 export type { Reagent } from './procedure/reagents';
@@ -205,15 +199,9 @@ export { cylindersSource, dropsPerMl, measureMl, roundToBalance } from './prep/m
 export type { Measured } from './prep/measuring';
 export { prepSheet } from './prep/prepSheet';
 export type { Making, PrepLine, PrepMeans, SolutionNeed } from './prep/prepSheet';
-export {
-  mostShelfRows,
-  readShelfFile,
-  shelfColumns,
-  writeShelfFile,
-  jarKey,
-} from './stock/shelfFile';
+export { mostShelfRows, readShelfFile, writeShelfFile, jarKey } from './stock/shelfFile';
 export type { ShelfFile, ShelfFileProblem, ShelfRow } from './stock/shelfFile';
-export { shelfItemSchema, stockMoveSchema, stockUnits } from './stock/shelfItem';
+export { shelfItemSchema, stockUnits } from './stock/shelfItem';
 export type { ShelfItem, StockMove } from './stock/shelfItem';
 export { amountOnShelf, shortages } from './stock/shortages';
 export type { Shortage, Taking } from './stock/shortages';
@@ -223,19 +211,19 @@ export { usualLimits, wastePlan } from './waste/wastePlan';
 export type { BottlePlan, Limits, WasteSource, WasteVessel } from './waste/wastePlan';
 export type { Clearing } from './waste/clearing';
 
-export { course, courseSchema } from './shift/course';
+export { course } from './shift/course';
 export type { CoursePoint, CourseRequest } from './shift/course';
 export { fumesSource, shiftCautions } from './shift/cautions';
 export type { ShiftCautions } from './shift/cautions';
-export { actionOf, dropMl, meansSchema, meansWords, unitOf } from './shift/means';
+export { actionOf, meansSchema, meansWords, unitOf } from './shift/means';
 export type { Means, MeansUnit } from './shift/means';
-export { colourPlanSchema, planColours } from './shift/planColours';
+export { planColours } from './shift/planColours';
 export type { ColourPlan, ColourPlanRequest } from './shift/planColours';
 export { dropsToSpare } from './shift/realise';
 export type { PlanStage } from './shift/realise';
 export { unreachedWords } from './shift/unreached';
 export type { Unreached } from './shift/unreached';
-export { runShift, shiftRequestSchema, shiftRunner } from './shift/runShift';
+export { runShift, shiftRunner } from './shift/runShift';
 export type { ShiftRequest, ShiftRun, ShiftStep } from './shift/runShift';
 export type { Share } from './shift/shares';
 export type { Shift } from './shift/shift';
@@ -255,7 +243,6 @@ export {
   cellMass,
   cellRunSchema,
   cellRunWithRecordSchema,
-  cellSetupSchema,
   standingCellEntries,
 } from './labday/cellRun';
 export type {
@@ -266,7 +253,7 @@ export type {
   CellSetup,
   StandingCellEntry,
 } from './labday/cellRun';
-export { schoolSchema, cellSchema, electrolyteSchema } from './electrolysis/cellRequest';
+export { cellSchema } from './electrolysis/cellRequest';
 export { cellLiquid, usualGapCm } from './electrolysis/cell';
 export type { CellRequest, Electrolyte } from './electrolysis/cellRequest';
 export { viewCell } from './electrolysis/cellView';
@@ -278,13 +265,7 @@ export type {
   SeriesRequest,
   SeriesRow,
 } from './electrolysis/currentSeries';
-export {
-  depositMetal,
-  depositMetals,
-  planDeposit,
-  plateAreaCm2,
-  plateSchema,
-} from './electrolysis/deposit';
+export { depositMetals, planDeposit, plateAreaCm2 } from './electrolysis/deposit';
 export type { DepositMetal, DepositPlan, Plate } from './electrolysis/deposit';
 export { spotEffects, spotIds, spots, vapourOf, vapourSource } from './electrolysis/drop';
 export type { Spot, SpotEffect, SpotId } from './electrolysis/drop';
@@ -296,11 +277,11 @@ export type {
   ElectrodeEfficiency,
   WeighedElectrode,
 } from './electrolysis/efficiency';
-export { electrolyse, electrolyseSchema, whyOf } from './electrolysis/electrolyse';
+export { electrolyse } from './electrolysis/electrolyse';
 export type { ElectrolyseAnswer, ElectrolyseRequest } from './electrolysis/electrolyse';
 export { electrolysisProcedure } from './electrolysis/electrolysisProcedure';
 export type { ElectrolysisPlan } from './electrolysis/electrolysisProcedure';
-export { planGas, tubeSchedule, tubeSchema, tubeVolumeMl, twoToOne } from './electrolysis/gasPlan';
+export { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from './electrolysis/gasPlan';
 export type { GasPlan, Tube, TubeLine, TwoToOne } from './electrolysis/gasPlan';
 export { molarVolumeMl, roomConditions } from './electrolysis/gasVolume';
 export type { GasConditions } from './electrolysis/gasVolume';
@@ -309,7 +290,6 @@ export type { HookWear } from './electrolysis/hooks';
 export { depositWords, impurityHints, impuritySource } from './electrolysis/impurities';
 export type { ImpurityHint } from './electrolysis/impurities';
 export { melts } from './substances/data/melts';
-export { predictMelt } from './electrolysis/melt';
 export type { MeltElectrode, MeltPrediction } from './electrolysis/melt';
 export { predictCell } from './electrolysis/predictCell';
 export type {
@@ -318,15 +298,9 @@ export type {
   CellProduct,
   PredictedCell,
 } from './electrolysis/predictCell';
-export {
-  chargeOfLog,
-  checkTimes,
-  logLineSchema,
-  summariseLog,
-  theoryAlong,
-} from './electrolysis/runLog';
+export { chargeOfLog, logLineSchema, summariseLog, theoryAlong } from './electrolysis/runLog';
 export type { LogLine, LogSummary } from './electrolysis/runLog';
-export { batterySource, estimateCurrent, leadsOhm, supplySchema } from './electrolysis/supply';
+export { batterySource, estimateCurrent, leadsOhm } from './electrolysis/supply';
 export type { CurrentEstimate, Supply } from './electrolysis/supply';
 export { voltageBalance } from './electrolysis/voltageBalance';
 export type { BalanceReadings, VoltageBalance, VoltagePart } from './electrolysis/voltageBalance';
@@ -372,7 +346,6 @@ export {
   entrySchema,
   parts,
   errorSchema,
-  groupSchema,
   archiveSchema,
   dayCopiesSchema,
   dayProcedureSchema,
@@ -381,12 +354,8 @@ export {
   labDaySchema,
   labDaySummarySchema,
   firstSettings,
-  decimalSeparators,
-  paperSizes,
   longestNote,
   preparationSchema,
-  recordSchema,
-  dischargeSchools,
   settingsChangeSchema,
   settingsSchema,
   testSchema,
@@ -412,25 +381,18 @@ export type {
   DischargeSchool,
   Weighing,
 } from './labday/labDay';
-export {
-  isAt,
-  notesOf,
-  recordsOf,
-  seenObservations,
-  standingEntries,
-} from './labday/currentRecords';
+export { isAt, recordsOf, standingEntries } from './labday/currentRecords';
 export type { StandingEntry, Where } from './labday/currentRecords';
 export {
   commandSchema,
   followSchema,
   instrumentKinds,
   instrumentSchema,
-  lineStates,
   readingSchema,
 } from './labday/instruments';
 export type { Follow, InstrumentInfo, InstrumentReading } from './labday/instruments';
 export { activityEvidence } from './labday/activityEvidence';
-export { analyse, measurementsOf } from './labday/analyse';
+export { analyse } from './labday/analyse';
 export type { AnalysisResult, Found } from './labday/analyse';
 export { benchProgress, waitingSteps } from './labday/benchProgress';
 export type { BenchProgress, StepProgress } from './labday/benchProgress';
@@ -445,11 +407,9 @@ export type { StationJudgement } from './labday/judgeDay';
 export {
   benchesOf,
   nameOfWork,
-  procedureOfTest,
   refusalOf,
   runOf,
   stationsOf,
-  wasteOfWork,
   worksAsMade,
   worksOf,
 } from './labday/work';
@@ -459,8 +419,6 @@ export {
   concentrationOf,
   latestWeighing,
   otherNeeds,
-  procedureAsMade,
-  solutionKey,
   solutionsNeeded,
 } from './labday/solutionsNeeded';
 export type { NeededAsItIs, NeededSolution } from './labday/solutionsNeeded';
@@ -513,7 +471,6 @@ export {
   trustInGasTests,
   unknownGases,
   unknownGasOutcomes,
-  unknownGasTests,
   unknownGasTestWords,
 } from './gas/unknownGas';
 export type { GasOutcomes } from './gas/unknownGas';
@@ -525,7 +482,7 @@ export { contradictions } from './identify/contradictions';
 export type { Contradiction } from './identify/contradictions';
 export { grade } from './identify/grade';
 export type { GradeRequest, Mark, MarkPart } from './identify/grade';
-export { identify, identifySchema } from './identify/identify';
+export { identify } from './identify/identify';
 export type { Identified, IdentifyRequest } from './identify/identify';
 export { noneOfThese, posterior, posteriorByClass, unsure } from './identify/inference';
 export type { ClassPosterior, Posterior, TestResult } from './identify/inference';
@@ -540,7 +497,6 @@ export type { InorganicOutcomes } from './identify/inorganic/runTests';
 export { keepCandidates, modelOf } from './identify/model';
 export type { Model, OutcomeTable, TestModel, Trust } from './identify/model';
 export { costsOf, heldBack, isPoint, nextInOrder, rankTests } from './identify/nextBest';
-export { unknownSchools } from './identify/unknownSchool';
 export type {
   HeldBack,
   RankedTest,
@@ -553,7 +509,7 @@ export { nextTests, pairsOfTests } from './identify/nextTest';
 export type { NextTest, PairOfTests } from './identify/nextTest';
 export { allCompounds, compoundNames, findCompound } from './identify/organic/compounds';
 export type { Compound } from './identify/organic/compound';
-export { organicClass, organicClasses, readClass } from './identify/organic/organicClass';
+export { organicClass, readClass } from './identify/organic/organicClass';
 export { expectedOutcome, organicModel, organicTest } from './identify/organic/organicModel';
 export { organicTests } from './substances/data/organicTests';
 export { boilingPoint, meltingPoint, pointOutcome } from './identify/organic/physicalPoint';
@@ -561,7 +517,7 @@ export { observationsOf } from './identify/outcomeLook';
 export { conclude, reasoningPath } from './identify/reasoning';
 export type { Conclusion, ReasoningStep } from './identify/reasoning';
 export { toldOutcomes } from './identify/toldOutcomes';
-export { alikeCandidates, checkSet } from './identify/setCheck';
+export { checkSet } from './identify/setCheck';
 export type { SetCheck } from './identify/setCheck';
 export { drawStructure } from './structure/readStructure';
 export type { Structure } from './structure/structure';
@@ -579,7 +535,7 @@ export { drawResult, imperfections, pathTo, reviewRound } from './practice/virtu
 export type { Drawn, Flaw, RoundReview, TestReview } from './practice/virtualBench';
 
 // Reactions that end where they began.
-export { arcMeansSchema, meansText } from './cycle/means';
+export { arcMeansSchema } from './cycle/means';
 export type { ArcMeans } from './cycle/means';
 export { ringProcedure } from './cycle/ringProcedure';
 export { rings } from './cycle/rings';
@@ -591,24 +547,19 @@ export type { Arc, Ring } from './cycle/runRing';
 
 // Who may see what: roles, joining, a group’s view, live events.
 export {
-  assignedUnknownSchema,
   auditLineSchema,
   joinAlphabet,
   joinableSchema,
   joinCodeLength,
-  joiningSchema,
   joinSchema,
   groupViewSchema,
   liveEventSchema,
   messageInputSchema,
-  messageKinds,
-  messageSchema,
   newPassphraseSchema,
   oversightSchema,
   passphraseSchema,
   readJoinCode,
   releaseSchema,
-  releaseWhen,
   roles,
   answerInputSchema,
   dealtUnknownsSchema,
@@ -676,7 +627,7 @@ export type { ReportedUnknown } from './report/unknownSection';
 export { recordCsv, resultsCsv } from './report/recordCsv';
 export { allQuestionKinds, questionKinds } from './worksheet/question';
 export type { Question, QuestionKind } from './worksheet/question';
-export { blankTable, mostCopies, questionSets, worksheet } from './worksheet/worksheet';
+export { mostCopies, questionSets, worksheet } from './worksheet/worksheet';
 export type { QuestionSet, WorksheetRequest } from './worksheet/worksheet';
 export { markAnswers } from './identify/markAnswers';
 export type { HandedIn } from './identify/markAnswers';
@@ -688,7 +639,6 @@ export {
   fileVersion,
   jsonSchemaOf,
   procedureFileSchema,
-  unknownSetFileSchema,
 } from './exchange/formats';
 export type {
   Backup,
