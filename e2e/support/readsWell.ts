@@ -25,8 +25,26 @@ export async function expectNoSidewaysScroll(page: Page, where: string): Promise
     .toBeLessThanOrEqual(0);
 }
 
-/** A page that fits its window and in which axe finds nothing serious. */
+/** Narrower than this, a page holds what it holds on a desk, one thing below the other. */
+const deskWidth = 1000;
+
+/** A page that fits its window. On a desk axe finds nothing serious in it; a dark look is looked through for what it changes, the contrast. */
 export async function expectReadsWell(page: Page, where: string): Promise<void> {
   await expectNoSidewaysScroll(page, where);
-  expect(await seriousFaults(page, where)).toEqual([]);
+  const isDark = await page.locator('html[data-mantine-color-scheme="dark"]').count();
+  if (isDark > 0) expect(await poorContrast(page, where)).toEqual([]);
+  else if ((page.viewportSize()?.width ?? 0) >= deskWidth)
+    expect(await seriousFaults(page, where)).toEqual([]);
+}
+
+/** The same page in the dark, without loading it again. */
+export async function inTheDark<T>(page: Page, look: () => Promise<T>): Promise<T> {
+  const setLook = (scheme: string) =>
+    page.evaluate((one) => {
+      document.documentElement.dataset.mantineColorScheme = one;
+    }, scheme);
+  await setLook('dark');
+  const found = await look();
+  await setLook('light');
+  return found;
 }
