@@ -17,7 +17,7 @@ import { melts } from '../src/substances/data/melts';
 import { overpotentials } from '../src/substances/data/overpotentials';
 import { electrodeProducts } from '../src/substances/data/electrodeProducts';
 import { ionicDiffusion } from '../src/substances/data/diffusion';
-import { halfOf } from '../src/vessel/electrolysis/atElectrode';
+import { halfOf } from '../src/vessel/electrolysis/electrodeHalves';
 import {
   currentDensityAt,
   overpotentialAt,

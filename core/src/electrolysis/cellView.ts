@@ -2,7 +2,7 @@ import { phraseHex } from '../appearance/colourWords';
 import { solidLook } from '../appearance/solidLook';
 import { viewVessel } from '../appearance/vesselView';
 import type { ColourPhrase } from '../substances/types';
-import type { ElectrodeSide } from '../vessel/electrolysis/atElectrode';
+import type { ElectrodeSide } from '../vessel/electrolysis/electrodeSetting';
 import { bulkOf } from './voltages';
 import type { CellElectrode, PredictedCell } from './predictCell';
 

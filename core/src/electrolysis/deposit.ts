@@ -5,7 +5,7 @@ import { molarMassOf } from '../formula/molarMass';
 import { chargeOf } from '../substances/ionsOf';
 import { metalDensities } from '../substances/data/metalDensities';
 import { electrodeProcesses } from '../substances/data/electrodeProcesses';
-import { halfOf } from '../vessel/electrolysis/atElectrode';
+import { halfOf } from '../vessel/electrolysis/electrodeHalves';
 
 /** A plate by what a ruler says of its wetted part. */
 export const plateSchema = z.object({

@@ -3,7 +3,7 @@ import { findSubstance } from '../substances/findSubstance';
 import { chargeOf } from '../substances/ionsOf';
 import { saltOf } from '../substances/saltOf';
 import type { HalfReaction } from '../vessel/halfReaction';
-import type { ElectrodeSide } from '../vessel/electrolysis/atElectrode';
+import type { ElectrodeSide } from '../vessel/electrolysis/electrodeSetting';
 import type { Electrolyte } from './cellRequest';
 
 /** What stays behind in solution, as one would write it on a label. */

@@ -1,6 +1,7 @@
 import type { Electrode } from '../substances/types';
-import { halfOf } from '../vessel/electrolysis/atElectrode';
-import type { AtElectrode, ElectrodeSide } from '../vessel/electrolysis/atElectrode';
+import { halfOf } from '../vessel/electrolysis/electrodeHalves';
+import type { AtElectrode } from '../vessel/electrolysis/atElectrode';
+import type { ElectrodeSide } from '../vessel/electrolysis/electrodeSetting';
 import { productOf } from '../vessel/electrolysis/halfText';
 import type { RuleSays } from '../vessel/electrolysis/ruleOfThumb';
 

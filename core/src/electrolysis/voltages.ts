@@ -3,7 +3,8 @@ import type { Vessel } from '../vessel/vessel';
 import { equilibrateComponents } from '../equilibrium/equilibrate';
 import type { Equilibrium } from '../equilibrium/equilibrate';
 import type { Electrode } from '../substances/types';
-import { atElectrode, reversibleV } from '../vessel/electrolysis/atElectrode';
+import { atElectrode } from '../vessel/electrolysis/atElectrode';
+import { reversibleV } from '../vessel/electrolysis/candidates';
 import type { AtElectrode } from '../vessel/electrolysis/atElectrode';
 import { conductivityMSPerCm } from '../vessel/electrolysis/conductivity';
 

@@ -3,7 +3,7 @@ import { viewVessel } from '../appearance/vesselView';
 import type { ColourPhrase } from '../substances/types';
 import { gasPropertiesOf } from '../substances/gas';
 import type { Electrolysed, ElectrodeOutcome } from '../vessel/electrolysis/passCurrent';
-import type { ElectrodeSide } from '../vessel/electrolysis/atElectrode';
+import type { ElectrodeSide } from '../vessel/electrolysis/electrodeSetting';
 import { noticeableGasMmol } from '../vessel/rules/rule';
 import type { Observation } from './observation';
 

@@ -1,23 +1,18 @@
 import { equilibrateComponents } from '../../equilibrium/equilibrate';
 import type { Equilibrium } from '../../equilibrium/equilibrate';
-import { faraday, gasConstant, kelvin, vantHoff } from '../../equilibrium/temperature';
 import { molarMassOf } from '../../formula/molarMass';
-import type { Components } from '../../substances/componentsOf';
-import { componentsOfSpecies } from '../../substances/componentsOf';
-import { electrodeProcesses, notAtElectrodes } from '../../substances/data/electrodeProcesses';
-import { electrodes, stainlessSteel } from '../../substances/data/electrodes';
+import { notAtElectrodes } from '../../substances/data/electrodeProcesses';
+import { stainlessSteel } from '../../substances/data/electrodes';
 import { dissolvedGas } from '../../substances/gas';
-import { handbook } from '../../substances/source';
 import type { Source } from '../../substances/source';
-import type { Electrode, Overpotential, Passivity, Surface } from '../../substances/types';
-import { halfReactions, potentialV, readHalf } from '../halfReaction';
+import type { Electrode, Passivity } from '../../substances/types';
 import type { HalfReaction } from '../halfReaction';
-import { currentDensityAt, overpotentialCurve } from './overpotential';
-import type { OverpotentialCurve } from './overpotential';
-import { builtUpM, dissolvedTotalM, limitingDensity } from './transport';
+import { builtUpM } from './transport';
 
-/** Minus in an electrolytic cell is the cathode, where electrons go in; plus is the anode. */
-export type ElectrodeSide = 'cathode' | 'anode';
+import { atMinus, atPlus, surfaceM } from './candidates';
+import type { Candidate } from './candidates';
+import { bromine, chlorine, stainlessHalves } from './electrodeHalves';
+import type { ElectrodeSetting, ElectrodeSide } from './electrodeSetting';
 
 /** One process that takes part of the current. */
 export interface ElectrodeShare {
@@ -58,67 +53,11 @@ export interface AtElectrode {
   readonly notPredicted: readonly string[];
 }
 
-/** The liquid an electrode stands in, the electrode, and the current. */
-export interface ElectrodeSetting {
-  readonly side: ElectrodeSide;
-  readonly electrode: Electrode;
-  /** Components of the liquid, mol/L, and what it is at equilibrium. */
-  readonly componentsM: Components;
-  readonly bulk: Equilibrium;
-  readonly temperatureC: number;
-  readonly densityAPerCm2: number;
-  /** Metal that already covers it, and how much of the surface, 0 to 1. */
-  readonly cover?: { readonly metal: string; readonly fraction: number };
-}
-
-/** Iron straight to iron(III), as at the potential of oxygen; beside iron(II) it would tell the engine nothing new. */
-const ironToThree = readHalf({
-  half: 'Fe^3+(aq) + 3e^- → Fe(s)',
-  standardPotentialV: -0.037,
-  source: handbook(
-    'CRC Handbook of Chemistry and Physics',
-    'electrochemical series, standard reduction potentials at 25 °C',
-  ),
-});
-const halfByText = new Map([...halfReactions, ironToThree].map((half) => [half.couple.half, half]));
-/** A half-reaction of the table of potentials by its text. */
-export function halfOf(text: string): HalfReaction {
-  const half = halfByText.get(text);
-  if (!half) throw new Error(`No couple “${text}”.`);
-  return half;
-}
-
-const hydrogen = halfOf('2H^+(aq) + 2e^- → H2(g)');
-const oxygen = halfOf('O2(g) + 4H^+(aq) + 4e^- → 2H2O(l)');
-const chlorine = halfOf('Cl2(aq) + 2e^- → 2Cl^-(aq)');
-const bromine = halfOf('Br2(aq) + 2e^- → 2Br^-(aq)');
-/** Metals of a stainless hook as they leave it. */
-const stainlessHalves = [
-  { half: ironToThree, metal: 'Fe' },
-  { half: halfOf('Cr^3+(aq) + 3e^- → Cr(s)'), metal: 'Cr' },
-  { half: halfOf('Ni^2+(aq) + 2e^- → Ni(s)'), metal: 'Ni' },
-] as const;
-
-/** Slope of metals and ions, V per decade (one-electron step). */
-const tafelV = 0.12;
-/** Exchange current density where no row tells, A/cm²: a metal that goes into solution readily. */
-const readilyAPerCm2 = 1e-3;
-/** Less than this, mol/L, is not looked at: nobody could see or weigh it. */
-const leastM = 1e-6;
 /** Times the pH at the surface is brought in line with the processes that change it. */
 const rounds = 8;
 const bisections = 60;
 /** Share below which a process is not told. */
 const leastShare = 1e-3;
-
-interface Candidate {
-  readonly half: HalfReaction;
-  readonly equilibriumV: number;
-  /** A/cm² at a potential. */
-  readonly current: (potentialV: number) => number;
-  readonly limit?: number;
-  readonly sources: readonly Source[];
-}
 
 /**
  * What goes on at an electrode at a current density: every process that could go is given the current that its equilibrium
@@ -298,260 +237,6 @@ function whereCurrent(
     else high = middle;
   }
   return equilibriumV + away * high;
-}
-
-function atMinus(setting: ElectrodeSetting, near: Equilibrium): Candidate[] {
-  const { bulk, temperatureC } = setting;
-  const left = new Set(
-    notAtElectrodes.flatMap((row) =>
-      row.side === 'cathode' && row.means === 'left alone' ? row.of : [],
-    ),
-  );
-  const ions = electrodeProcesses.flatMap((row): Candidate[] => {
-    if (row.side !== 'cathode') return [];
-    const half = halfOf(row.half);
-    const from = half.oxidised.formula;
-    const there = thereM(from, bulk);
-    if (there < leastM || left.has(from)) return [];
-    const limit = limitingDensity(from, there, half.electrons);
-    const equilibriumV = potentialV(
-      half,
-      made(bulk, half.reduced.formula, temperatureC),
-      temperatureC,
-      'reduced',
-    );
-    return [
-      {
-        half,
-        equilibriumV,
-        limit,
-        sources: [half.couple.source, row.source],
-        current: kinetics(
-          row.exchangeAPerCm2 * Math.sqrt(there),
-          half.electrons,
-          limit,
-          temperatureC,
-          (v) => equilibriumV - v,
-        ),
-      },
-    ];
-  });
-  return [...ions, hydrogenAt(setting, near)];
-}
-
-/** What of a species is in solution, mol/L: a metal ion with its complexes, a molecule as itself. */
-function thereM(formula: string, { species }: Equilibrium): number {
-  const parts = componentsOfSpecies(formula) ?? {};
-  return Object.keys(parts).length === 1 && parts[formula] === 1
-    ? dissolvedTotalM(formula, species)
-    : (species[formula] ?? 0);
-}
-
-function hydrogenAt(
-  { electrode, temperatureC, cover, densityAPerCm2 }: ElectrodeSetting,
-  near: Equilibrium,
-): Candidate {
-  const equilibriumV = potentialV(hydrogen, near, temperatureC, 'reduced');
-  const bare = curveOn('H2', electrode.material);
-  const metal = cover && surfaceOf(cover.metal);
-  const covered = metal ? overpotentialCurve('H2', metal) : undefined;
-  const share = covered ? (cover?.fraction ?? 0) : 0;
-  return {
-    half: hydrogen,
-    equilibriumV,
-    sources: [hydrogen.couple.source, bare.row.source],
-    current: (v) => {
-      const eta = equilibriumV - v;
-      const on = (curve: OverpotentialCurve | undefined) =>
-        curve ? currentDensityAt(curve, eta) : 0;
-      return Math.min((1 - share) * on(bare) + share * on(covered), 1e3 * densityAPerCm2);
-    },
-  };
-}
-
-function atPlus(
-  setting: ElectrodeSetting,
-  near: Equilibrium,
-  passive: Passivity | undefined,
-): Candidate[] {
-  const { electrode, bulk, temperatureC } = setting;
-  const surface = passive?.surface ?? electrode.material;
-  const own = passive
-    ? []
-    : electrode.dissolvesBy.flatMap((text): Candidate[] => {
-        const half = halfOf(text);
-        const needs = half.right.find(({ state }) => state === 'aq')?.formula;
-        const limit = needs
-          ? limitingDensity(needs, bulk.species[needs] ?? 0, half.electrons)
-          : undefined;
-        if (limit !== undefined && limit < 1e-6) return [];
-        const row = electrodeProcesses.find((one) => one.half === text && one.side === 'cathode');
-        const equilibriumV = potentialV(
-          half,
-          made(bulk, half.oxidised.formula, temperatureC),
-          temperatureC,
-          'oxidised',
-        );
-        return [
-          {
-            half,
-            equilibriumV,
-            sources: [half.couple.source, electrode.source],
-            ...(limit !== undefined && { limit }),
-            current: kinetics(
-              row?.exchangeAPerCm2 ?? readilyAPerCm2,
-              half.electrons,
-              limit,
-              temperatureC,
-              (v) => v - equilibriumV,
-            ),
-          },
-        ];
-      });
-  const ions = electrodeProcesses.flatMap((row): Candidate[] => {
-    if (row.side !== 'anode') return [];
-    const half = halfOf(row.half);
-    const from = half.reduced.formula;
-    const there = thereM(from, bulk);
-    if (there < leastM) return [];
-    const limit = limitingDensity(from, there, half.electrons / half.reduced.count);
-    const equilibriumV = potentialV(
-      half,
-      { ...made(bulk, half.oxidised.formula, temperatureC), pH: near.pH },
-      temperatureC,
-      'oxidised',
-    );
-    return [
-      {
-        half,
-        equilibriumV,
-        limit,
-        sources: [half.couple.source, row.source],
-        current: kinetics(
-          row.exchangeAPerCm2 * Math.sqrt(there),
-          half.electrons,
-          limit,
-          temperatureC,
-          (v) => v - equilibriumV,
-        ),
-      },
-    ];
-  });
-  const halogens = (
-    [
-      ['Cl2', chlorine, 'Cl^-'],
-      ['Br2', bromine, 'Br^-'],
-    ] as const
-  ).flatMap(([gas, half, ion]): Candidate[] => {
-    const there = bulk.species[ion] ?? 0;
-    const curve = overpotentialCurve(gas, surface);
-    if (there < leastM || !curve) return [];
-    const limit = limitingDensity(ion, there, 1);
-    const equilibriumV = potentialV(half, made(bulk, gas, temperatureC), temperatureC, 'oxidised');
-    return [
-      {
-        half,
-        equilibriumV,
-        limit,
-        sources: [half.couple.source, curve.row.source],
-        current: (v) => {
-          const kinetic = currentDensityAt(curve, v - equilibriumV);
-          return kinetic / (1 + kinetic / limit);
-        },
-      },
-    ];
-  });
-  const curve = overpotentialCurve('O2', surface);
-  const equilibriumV = potentialV(oxygen, near, temperatureC, 'oxidised');
-  const oxygenHere: Candidate[] = curve
-    ? [
-        {
-          half: oxygen,
-          equilibriumV,
-          sources: [oxygen.couple.source, curve.row.source],
-          current: (v) =>
-            Math.min(currentDensityAt(curve, v - equilibriumV), 1e3 * setting.densityAPerCm2),
-        },
-      ]
-    : [];
-  return [...own, ...ions, ...halogens, ...oxygenHere];
-}
-
-/** Tafel’s law with diffusion in the way, nothing below the equilibrium potential. */
-function kinetics(
-  exchange: number,
-  electrons: number,
-  limit: number | undefined,
-  temperatureC: number,
-  overpotential: (volts: number) => number,
-): Candidate['current'] {
-  const thermal = (gasConstant * kelvin(temperatureC)) / faraday;
-  return (volts) => {
-    const eta = overpotential(volts);
-    if (eta <= 0) return 0;
-    const kinetic = exchange * 10 ** Math.min(eta / tafelV, 12);
-    const back = 1 - Math.exp((-electrons * eta) / thermal);
-    return (limit === undefined ? kinetic : kinetic / (1 + kinetic / limit)) * back;
-  };
-}
-
-/** Concentration at the surface that a product is reckoned with, mol/L, where the bulk holds less. */
-const surfaceM: Readonly<Record<string, number>> = {
-  Br2: 0.03,
-  I2: 1e-3,
-  'Fe^3+': 0.01,
-  'Fe^2+': 0.01,
-};
-/** The same for a metal ion that leaves an electrode. */
-const leavingM = 0.03;
-
-function made(bulk: Equilibrium, product: string, temperatureC: number): Equilibrium {
-  const row = product === 'Cl2' ? dissolvedGas('Cl2') : undefined;
-  const least = row
-    ? 10 ** vantHoff(Math.log10(row.henryMPerAtm), row.enthalpyKJPerMol, temperatureC)
-    : (surfaceM[product] ?? leavingM);
-  return {
-    ...bulk,
-    species: { ...bulk.species, [product]: Math.max(bulk.species[product] ?? 0, least) },
-  };
-}
-
-/**
- * Equilibrium potential of the main process of an electrode in the solution as it stands, V, without what the current changes at
- * the surface: an electrode’s potential less this is its overpotential.
- */
-export function reversibleV(
-  { side, shares: [main] }: AtElectrode,
-  bulk: Equilibrium,
-  temperatureC: number,
-): number {
-  if (!main) return 0;
-  const { half } = main;
-  const product = side === 'cathode' ? half.reduced : half.oxidised;
-  const there = (bulk.species[product.formula] ?? 0) > leastM;
-  const seen = there ? bulk : made(bulk, product.formula, temperatureC);
-  return potentialV(half, seen, temperatureC, side === 'cathode' ? 'reduced' : 'oxidised');
-}
-
-function curveOn(gas: Overpotential['gas'], surface: Surface): OverpotentialCurve {
-  const curve = overpotentialCurve(gas, surface);
-  if (!curve) throw new Error(`No overpotential of ${gas} on ${surface}.`);
-  return curve;
-}
-
-const deposits: Readonly<Record<string, Surface>> = {
-  ...Object.fromEntries(
-    electrodes
-      .filter(({ material }) => !['steel', 'stainless steel', 'graphite'].includes(material))
-      .map(({ formula, material }) => [formula, material]),
-  ),
-  Cd: 'cadmium',
-  Bi: 'bismuth',
-  Hg: 'mercury',
-};
-/** The surface a deposit of a metal is, as far as gases are concerned; undefined where no overpotentials are tabulated. */
-export function surfaceOf(metal: string): Surface | undefined {
-  return deposits[metal];
 }
 
 /** A covered stainless hook still gives off some of itself beside oxygen; hardly any of it in strong base. */

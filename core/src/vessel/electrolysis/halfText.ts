@@ -1,5 +1,5 @@
 import type { HalfReaction, HalfTerm } from '../halfReaction';
-import type { ElectrodeSide } from './atElectrode';
+import type { ElectrodeSide } from './electrodeSetting';
 
 /** Below this pH hydrogen is written from acid, above from water; the same for oxygen and hydroxide. */
 const acidBelow = 4;

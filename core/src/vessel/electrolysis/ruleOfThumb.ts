@@ -1,7 +1,7 @@
 import type { Electrode } from '../../substances/types';
 import type { Components } from '../../substances/componentsOf';
 import { commonPractice } from '../../substances/source';
-import type { ElectrodeSide } from './atElectrode';
+import type { ElectrodeSide } from './electrodeSetting';
 import { dissolvedTotalM } from './transport';
 
 export const ruleOfThumbSource = commonPractice(
