@@ -27,6 +27,7 @@ import { useCellsQuery, useDaysQuery, useRunsQuery, useShelfQuery } from '../api
 import { stageNames } from '../days/stageNames';
 import { terms } from '../help/glossary';
 import { useProcedures } from '../procedures/useProcedures';
+import { searchStore } from './search';
 import { places } from './places';
 import { useSettings } from './useSettings';
 import { useRecent } from './whereabouts';
@@ -41,7 +42,7 @@ export function CommandSearch() {
   const { choices } = useProcedures();
   const [recent] = useRecent();
   // Jars and runs are asked for once somebody searches.
-  const [asked, setAsked] = useState(false);
+  const [asked, setAsked] = useState(() => searchStore.getState().opened);
   const { data: jars = [] } = useShelfQuery(undefined, { skip: !asked });
   const { data: runs = [] } = useRunsQuery(undefined, { skip: !asked });
   const { data: cells = [] } = useCellsQuery(undefined, { skip: !asked });
@@ -170,8 +171,10 @@ export function CommandSearch() {
   ].map(({ group, actions }) => ({ group, actions }));
   return (
     <Spotlight
+      store={searchStore}
       actions={[...groups]}
-      shortcut="mod + K"
+      // The shell hears the keys, also before this is loaded.
+      shortcut={null}
       onSpotlightOpen={() => setAsked(true)}
       nothingFound="Nothing is called that. Try a formula or another name."
       searchProps={{

@@ -10,7 +10,6 @@ import {
   useMantineColorScheme,
 } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import { spotlight } from '@mantine/spotlight';
 import {
   IconAdjustments,
   IconHelp,
@@ -27,6 +26,7 @@ import { Door } from '../access/Door';
 import { HelpDrawer } from '../help/HelpDrawer';
 import { useTour } from '../help/useTour';
 import { OutboxNotice } from '../outbox/OutboxNotice';
+import { search } from './search';
 import { SchoolSettings } from './SchoolSettings';
 import classes from './Shell.module.css';
 import { ShortcutSheet } from './ShortcutSheet';
@@ -44,6 +44,7 @@ export function Shell() {
   const [helpOpen, help] = useDisclosure(false);
   const { start: startTour } = useTour();
   useWhereabouts();
+  useHotkeys([['mod+K', search.open]], []);
   useHotkeys([
     ['shift+?', sheet.open],
     ['F1', help.open],
@@ -66,7 +67,7 @@ export function Shell() {
             size="sm"
             h={44}
             leftSection={<IconSearch size={18} aria-hidden />}
-            onClick={spotlight.open}
+            onClick={search.open}
             aria-label="Search"
             classNames={{ label: classes.searchLabel ?? '' }}
           >
