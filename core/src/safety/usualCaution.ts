@@ -19,13 +19,15 @@ export function usualCaution(substances: readonly string[], { named = true } = {
     const words = statements
       .filter(({ code }) => !harmsNobodyHere(code))
       .slice(0, mostTold)
-      .map(({ text }) => text.toLowerCase())
-      .join(', ');
-    return words === '' ? [] : [named ? `${formula}: ${words}.` : `Something here ${words}.`];
+      .map(({ text }) => text.toLowerCase());
+    return words.length === 0 ? [] : [{ formula, words }];
   });
+  const harms = named
+    ? told.map(({ formula, words }) => `${formula}: ${words.join(', ')}.`)
+    : [...new Set(told.flatMap(({ words }) => words))];
   return [
     'Eye protection.',
-    ...new Set(told),
+    ...(named || harms.length === 0 ? harms : [`What is used here: ${harms.join(', ')}.`]),
     'Local rules and the supplier’s data sheet decide.',
   ].join(' ');
 }
