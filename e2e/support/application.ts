@@ -11,7 +11,7 @@ import type { SimulatedBench } from '../../server/src/simulated/bench';
 import { freePort } from '../../scripts/machine/ports';
 import { startCluster } from '../../scripts/machine/postgres';
 
-/** The built application, served by the real server on a real database with the demo data. */
+/** The built application, served by the real server on a real database with the demo data, or with nothing. */
 export interface Application {
   readonly url: string;
   /** Ends the server as a power cut would. */
@@ -30,6 +30,7 @@ async function startServer(
   databaseUrl: string,
   port: number,
   bench: SimulatedBench,
+  hasDemo: boolean,
 ): Promise<ChildProcess> {
   const server = fork(main, {
     execArgv: ['--import', 'tsx'],
@@ -38,6 +39,7 @@ async function startServer(
       DATABASE_URL: databaseUrl,
       PORT: String(port),
       LOG_LEVEL: 'error',
+      ...(!hasDemo && { STOICHOS_DEMO: 'off' }),
       STOICHOS_INSTRUMENTS: JSON.stringify(bench.addresses),
     },
   });
@@ -45,16 +47,17 @@ async function startServer(
   return server;
 }
 
-export const test = base.extend<object, { application: Application }>({
+export const test = base.extend<object, { application: Application; hasDemo: boolean }>({
+  hasDemo: [true, { option: true, scope: 'worker' }],
   application: [
-    async ({}, use) => {
+    async ({ hasDemo }, use) => {
       const folder = mkdtempSync(join(tmpdir(), 'stoichos-browser-'));
       chmodSync(folder, 0o755);
       let cluster = await startCluster(folder, () => undefined);
       const port = await freePort();
       // Twenty seconds of the instruments’ pass in one of ours.
       const bench = await startSimulatedBench(20);
-      let server = await startServer(cluster.url, port, bench);
+      let server = await startServer(cluster.url, port, bench, hasDemo);
       const kill = async () => {
         const ended = once(server, 'exit');
         server.kill('SIGKILL');
@@ -64,7 +67,7 @@ export const test = base.extend<object, { application: Application }>({
         url: `http://127.0.0.1:${port}`,
         kill,
         start: async () => {
-          server = await startServer(cluster.url, port, bench);
+          server = await startServer(cluster.url, port, bench, hasDemo);
         },
         unplug: (id) => bench.unplug(id),
         stopDatabase: async () => {

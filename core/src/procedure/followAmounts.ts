@@ -60,7 +60,9 @@ function temperatureAfter(analysis: Temperature, before: Steps, now: Steps): Tem
   const grown = rounded(massOf(is) - massOf(was));
   return {
     ...analysis,
-    ...(massG !== undefined && massG + grown > 0 && { massG: rounded(massG + grown) }),
+    ...(massG !== undefined &&
+      grown !== 0 &&
+      massG + grown > 0 && { massG: rounded(massG + grown) }),
     ...(of && { of: reckonedTo(of, was, is) }),
   };
 }

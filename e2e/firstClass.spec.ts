@@ -1,0 +1,120 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './support/application';
+import { addProcedures, chooseSolution, makeLabDay, openStage, openTab } from './support/steps';
+
+// What somebody meets who has just installed it: no day, no jar, no procedure of their own.
+test.use({ hasDemo: false });
+
+/** Puts something into a vessel in the step that is open in the editor. */
+async function putIn(page: Page, typed: string, option: RegExp, amount: string, label: string) {
+  await page.getByRole('combobox', { name: 'What goes in' }).fill(typed);
+  await page.getByRole('option', { name: option }).first().click();
+  await page.getByRole('textbox', { name: label }).fill(amount);
+  await page.getByRole('button', { name: /^Add to / }).click();
+}
+
+test('a first class goes from nothing to its report, with substances that are not on the shelf', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Show me around' }).click();
+  const tour = page.getByRole('dialog');
+  for (let at = 0; at < 2; at += 1) await tour.getByRole('button', { name: 'Next' }).click();
+  await expect(tour).toContainText('Begin here');
+  await page.keyboard.press('Escape');
+
+  await makeLabDay(page, 'Hard water', { groups: ['Bench Dunlin'] });
+  await openTab(page, 'Plan', 'Two-solution tests');
+  await chooseSolution(page, 'A, in the vessel', 'epsom', /magnesium sulfate/, '0.20');
+  await chooseSolution(page, 'B, poured in', 'barium hyd', /barium hydroxide/, '0.10');
+  // Two solids out of one pair.
+  const why = page.getByRole('region', { name: 'Why, hazards and waste' });
+  await expect(why).toContainText('BaSO4(s)');
+  await expect(why).toContainText('Mg(OH)2(s)');
+  await page.getByRole('button', { name: 'Add to the plan' }).click();
+  // The next one is typed over the first and leaves it as it is.
+  await chooseSolution(page, 'A, in the vessel', 'washing soda', /sodium carbonate/, '0.2');
+  await page.getByRole('button', { name: 'Add as another test' }).click();
+  await expect(page.getByRole('group', { name: 'Tests of the day' })).toContainText('MgSO4');
+  await expect(page.getByRole('group', { name: 'Tests of the day' })).toContainText('Na2CO3');
+  await page.getByRole('button', { name: 'Another test' }).click();
+  await expect(page.getByText('Choose two solutions')).toBeVisible();
+
+  await openStage(page, 'Prepare');
+  await openTab(page, 'Prepare', 'Prep sheet');
+  const missing = page.getByRole('region', { name: 'Shortages' });
+  await expect(missing).toContainText('MgSO4: not on the shelf in any form');
+
+  await openStage(page, 'Bench');
+  await page.getByRole('button', { name: 'opaque' }).click();
+  await openStage(page, 'Judge');
+  await expect(page.getByText(/incomplete|agrees|partly/).first()).toBeVisible();
+  await openStage(page, 'Report');
+  await expect(page.getByRole('article')).toContainText('MgSO4 with Ba(OH)2');
+});
+
+test('a procedure written for a day is told what to mind, comes back to it, and is not recorded by being begun', async ({
+  page,
+}) => {
+  await makeLabDay(page, 'Metals that swim', { groups: ['Bench Curlew'] });
+  await page.getByRole('link', { name: 'Write one' }).click();
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('One metal on water');
+  await page.getByRole('textbox', { name: 'What for' }).fill('How potassium meets water.');
+  await page.getByRole('textbox', { name: 'What is done' }).fill('Drop a grain into the water.');
+  await page.getByRole('button', { name: 'Add what is put in, done or tested' }).click();
+  await putIn(page, 'water', /distilled water/, '60', 'Volume, mL');
+  await putIn(page, 'potassium', /^K\s?potassium$/, '0.050', 'Mass, g');
+  const mind = page.getByRole('note', { name: 'Mind' });
+  await expect(mind).toContainText('is more than the vessel holds (test tube');
+  await expect(mind).toContainText('is too much');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await page.getByRole('button', { name: 'Add One metal on water to the day' }).click();
+  await page.getByRole('link', { name: 'Back to Metals that swim' }).click();
+  await expect(page.getByRole('link', { name: 'One metal on water' })).toBeVisible();
+
+  await openStage(page, 'Prepare');
+  await expect(page.getByText('No solution is to be made')).toBeVisible();
+  await openStage(page, 'Bench');
+  await expect(page.getByRole('note', { name: 'Mind' })).toContainText('K with water');
+  await page.getByRole('button', { name: 'Begin' }).click();
+  const stages = page.getByRole('navigation', { name: 'Stages' });
+  await expect(stages).toContainText('0 of 1 recorded');
+  await page.getByRole('button', { name: 'bubbles' }).click();
+  await expect(stages).toContainText('1 of 1 recorded');
+});
+
+test('another salt in the crucible is worked out as that salt', async ({ page }) => {
+  const name = 'How much water is in the crystal?';
+  await makeLabDay(page, 'Blue crystals', { groups: ['Bench Dunlin'] });
+  await addProcedures(page, [name]);
+  await page.getByRole('link', { name }).click();
+  await page.getByRole('link', { name: 'Adapt it for this day' }).click();
+  await page.getByRole('button', { name: /^Put in the magnesium/ }).click();
+  await page.getByRole('combobox', { name: 'Into crucible' }).fill('blue vitriol');
+  await page.getByRole('option', { name: /copper\(II\) sulfate/ }).click();
+  await expect(page.getByRole('combobox', { name: 'Form on the shelf' })).toHaveValue('CuSO4·5H2O');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await openStage(page, 'Bench');
+  const weigh = async (step: number, what: string, grams: string) => {
+    await page.getByRole('button', { name: new RegExp(`^Step ${step}\\b`) }).click();
+    await page.getByRole('tab', { name: 'Measure' }).click();
+    const block = page.getByRole('region', { name: what, exact: true });
+    await block.getByRole('textbox').first().pressSequentially(grams);
+    await block.getByRole('button', { name: 'Record' }).click();
+    await expect(block).toContainText('g');
+  };
+  await weigh(1, 'crucible and lid', '21.40');
+  await weigh(2, 'with the crystals', '24.20');
+  await weigh(5, 'after heating', '23.20');
+  await weigh(8, 'after heating', '23.19');
+  await openStage(page, 'Judge');
+  await page.getByRole('link', { name: 'Measurements' }).click();
+  // 2.80 g of blue vitriol lose 1.01 g: 5 water to one CuSO4 (IUPAC atomic masses).
+  await expect(page.getByText('x = 5.00 ± 0.10, so CuSO4·5H2O')).toBeVisible();
+});
+
+test('an empty shelf hides no route to a gas', async ({ page }) => {
+  await page.goto('/gases');
+  await expect(page.getByText('There is no jar on the shelf yet')).toBeVisible();
+  await expect(page.getByText(/^Carbon dioxide: \d+ go well/)).toBeVisible({ timeout: 60_000 });
+});
