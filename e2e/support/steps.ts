@@ -66,9 +66,11 @@ export async function chooseSolution(
   await fields.getByLabel('Concentration').fill(concentrationM);
 }
 
-/** Opens a stage of the open lab day. */
+/** Opens a stage of the open lab day, and waits until it is the one that is open. */
 export async function openStage(page: Page, stage: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: stage }).click();
+  const link = page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: stage });
+  await link.click();
+  await expect(link).toHaveAttribute('aria-current', 'page');
 }
 
 /** Opens the bench of the demo day that has a record. */
