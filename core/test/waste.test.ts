@@ -161,3 +161,10 @@ describe('every procedure of the library', () => {
     },
   );
 });
+
+it('does not ask for less than a drop to make a bottle neutral', () => {
+  const plans = wastePlan(wasteSources(dayOf([shipped('cracking-an-oil')], 2)));
+  const solvents = plans.find(({ bottle }) => bottle === 'Halogenated solvent waste');
+  expect(solvents).toBeDefined();
+  expect(solvents?.neutralising).toBeUndefined();
+});

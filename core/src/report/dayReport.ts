@@ -165,7 +165,7 @@ function wasteSection(bottles: readonly BottlePlan[], { naming }: Settings): Sec
             ],
             rows: bottles.map(({ bottle, volumeMl, clearings, first, neutralising }) => [
               plain(bottle),
-              plain(`${amount(volumeMl)} mL`),
+              plain(volumeMl > 0 ? `${amount(volumeMl)} mL` : '–'),
               chemical(
                 [
                   ...first,

@@ -58,6 +58,9 @@ export const usualLimits: Limits = Object.fromEntries(
   dischargeLimits.map(({ element, mgPerL }) => [element, mgPerL]),
 );
 
+/** Less than this, a drop, is nothing to measure out, mL. */
+const leastReagentMl = 0.05;
+
 /** Less than this in a vessel is nothing to pour away, mL and g. */
 const leastMl = 0.02;
 const leastG = 1e-4;
@@ -140,7 +143,9 @@ function planBottle(
       }),
     ),
   ];
-  const neutral = neutralising(bottle);
+  const needed = neutralising(bottle);
+  const isTrifle = needed?.volumeMl !== undefined && most * needed.volumeMl < leastReagentMl;
+  const neutral = isTrifle ? undefined : needed;
   const clearings = there.flatMap((element): Clearing[] => {
     if (first.length > 0) return [];
     const cleared = clearedBest(bottle, neutral, element, limits[element] ?? 0);

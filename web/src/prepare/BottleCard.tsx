@@ -24,8 +24,10 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
           {bottle.bottle}
         </Title>
         <Text>
-          {amount(bottle.volumeMl)} mL
-          {bottle.solidG > 0.0005 && ` with ${amount(bottle.solidG)} g of solid`}
+          {[
+            ...(bottle.volumeMl > 0 ? [`${amount(bottle.volumeMl)} mL`] : []),
+            ...(bottle.solidG > 0.0005 ? [`${amount(bottle.solidG)} g of solid`] : []),
+          ].join(' with ')}
         </Text>
       </Group>
       <Text className="quiet" size="sm">
