@@ -52,23 +52,37 @@ export function atMinus(setting: ElectrodeSetting, near: Equilibrium): Candidate
       temperatureC,
       'reduced',
     );
-    return [
-      {
-        half,
-        equilibriumV,
-        limit,
-        sources: [half.couple.source, row.source],
-        current: kinetics(
-          row.exchangeAPerCm2 * Math.sqrt(there),
-          half.electrons,
-          limit,
-          temperatureC,
-          (v) => equilibriumV - v,
-        ),
-      },
-    ];
+    return [dissolvedAt(row, half, { there, limit, equilibriumV, temperatureC })];
   });
   return [...ions, hydrogenAt(setting, near)];
+}
+
+/** A dissolved species that is discharged: as fast as its exchange current and the square root of what is there. */
+function dissolvedAt(
+  row: (typeof electrodeProcesses)[number],
+  half: HalfReaction,
+  at: {
+    readonly there: number;
+    readonly limit: number;
+    readonly equilibriumV: number;
+    readonly temperatureC: number;
+  },
+): Candidate {
+  const { there, limit, equilibriumV, temperatureC } = at;
+  const away = row.side === 'cathode' ? -1 : 1;
+  return {
+    half,
+    equilibriumV,
+    limit,
+    sources: [half.couple.source, row.source],
+    current: kinetics(
+      row.exchangeAPerCm2 * Math.sqrt(there),
+      half.electrons,
+      limit,
+      temperatureC,
+      (v) => away * (v - equilibriumV),
+    ),
+  };
 }
 
 /** What of a species is in solution, mol/L: a metal ion with its complexes, a molecule as itself. */
@@ -153,21 +167,7 @@ export function atPlus(
       temperatureC,
       'oxidised',
     );
-    return [
-      {
-        half,
-        equilibriumV,
-        limit,
-        sources: [half.couple.source, row.source],
-        current: kinetics(
-          row.exchangeAPerCm2 * Math.sqrt(there),
-          half.electrons,
-          limit,
-          temperatureC,
-          (v) => v - equilibriumV,
-        ),
-      },
-    ];
+    return [dissolvedAt(row, half, { there, limit, equilibriumV, temperatureC })];
   });
   const halogens = (
     [
