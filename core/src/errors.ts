@@ -180,6 +180,10 @@ const catalogue = {
     `There is nothing in the vessel to ${what}.`,
     'Put something in first.',
   ],
+  nothingMagnetic: (drawn: string) => [
+    'There is nothing in the vessel that a magnet draws.',
+    `A hand magnet draws ${drawn} as solids; nothing dissolved.`,
+  ],
   stoppered: (what: string) => [
     `The vessel is closed, so nothing can be ${what}.`,
     'Take the stopper out first.',

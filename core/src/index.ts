@@ -180,6 +180,7 @@ export {
 export type { Analysis, Measure, QuantityName } from './procedure/measures';
 export { moveStep, orderProblems, shortText } from './procedure/orderGuard';
 export type { OrderProblem, Unmet } from './procedure/orderGuard';
+export { renameVessel } from './procedure/renameVessel';
 export { blankStep, kitKinds, procedureSchema } from './procedure/procedure';
 export type { KitKind, Procedure, Step as ProcedureStep } from './procedure/procedure';
 export { quantityOf, reagentsOf } from './procedure/reagents';

@@ -15,6 +15,7 @@ import {
   procedureSchema,
   quantityOf,
   reagentsOf,
+  renameVessel,
   runProcedure,
   schedule,
   scheduleOf,
@@ -292,5 +293,21 @@ describe('a class as a timetable', () => {
     expect(cuts.map(({ kind }) => kind)).toContain('split');
     expect(cuts.map(({ kind }) => kind)).toContain('shorterWaits');
     for (const cut of cuts) expect(cut.makespanMin).toBeLessThan(length);
+  });
+});
+
+describe('renaming a vessel', () => {
+  const separation = shipped('sand-salt-iron');
+
+  it('follows it through every step', () => {
+    const renamed = renameVessel(separation, 'mixture', ' jar ');
+    expect(renamed?.vessels.map(({ name }) => name)).toContain('jar');
+    expect(JSON.stringify(renamed?.steps.map(({ events }) => events))).not.toContain('mixture');
+    expect(renamed && runProcedure(renamed).refused).toBeUndefined();
+    expect(renamed && renameVessel(renamed, 'jar', 'mixture')).toEqual(separation);
+  });
+
+  it.each(['dish', '  '])('refuses “%s”, for two vessels would be one, or none', (name) => {
+    expect(renameVessel(separation, 'mixture', name)).toBeUndefined();
   });
 });

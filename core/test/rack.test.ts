@@ -125,6 +125,11 @@ describe('what passes between vessels', () => {
     });
     expect(now.A?.state.solids.map(({ formula }) => formula)).toEqual(['BaSO4']);
     expect(now.B?.state.solids).toEqual([]);
+    // A filtrate is something to look at, not “nothing happened”.
+    expect(now.B?.observations).toEqual([
+      { kind: 'colour', from: 'colourless', to: 'colourless' },
+      { kind: 'clarity', to: 'clear' },
+    ]);
     expect((now.A?.state.volumeMl ?? 0) + (now.B?.state.volumeMl ?? 0)).toBeCloseTo(30, 6);
   });
 
@@ -174,5 +179,47 @@ describe('what passes between vessels', () => {
       from: 'pink',
       to: 'colourless',
     });
+  });
+});
+
+describe('what a magnet draws', () => {
+  const vessels: Rack['vessels'] = [
+    { name: 'A', container: 'beaker' },
+    { name: 'B', container: 'dish' },
+  ];
+  const solid = (substance: string, massG: number): RackEvent => ({
+    vessel: 'A',
+    action: { do: 'add', portion: { substance, massG } },
+  });
+  const water: RackEvent = {
+    vessel: 'A',
+    action: { do: 'add', portion: { substance: 'water', volumeMl: 20 } },
+  };
+  const solidsOf = (rack: Rack, name: string) =>
+    (runRack(rack).now[name]?.state.solids ?? []).map(({ formula }) => formula).sort();
+
+  test('leaves blue vitriol and sand behind, so that water makes no copper', () => {
+    const powders = [solid('Fe', 2), solid('SiO2', 2), solid('CuSO4·5H2O', 3)];
+    const drawn: Rack = { vessels, events: [...powders, { drawOutOf: 'A', into: 'B' }, water] };
+    expect(solidsOf(drawn, 'B')).toEqual(['Fe']);
+    expect(solidsOf(drawn, 'A')).toEqual(['SiO2']);
+    // The other way round iron displaces copper (any activity series).
+    expect(solidsOf({ vessels, events: [...powders, water] }, 'A')).toContain('Cu');
+  });
+
+  test('takes the liquid along that clings to it, and loses nothing', () => {
+    const { now } = runRack({
+      vessels,
+      events: [solid('Fe', 2), water, { drawOutOf: 'A', into: 'B' }],
+    });
+    expect(now.B?.state.volumeMl).toBeCloseTo(3, 6);
+    expect((now.A?.state.volumeMl ?? 0) + (now.B?.state.volumeMl ?? 0)).toBeCloseTo(20, 6);
+  });
+
+  test('is nothing where all is dissolved', () => {
+    const salt = solid('FeSO4·7H2O', 1);
+    expect(() =>
+      runRack({ vessels, events: [salt, water, { drawOutOf: 'A', into: 'B' }] }),
+    ).toThrow('nothing in the vessel that a magnet draws');
   });
 });

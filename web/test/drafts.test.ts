@@ -95,4 +95,16 @@ describe('a vessel in words', () => {
     ).toBe('colourless liquid, cloudy');
     expect(describeView(undefined)).toContain('nothing recorded');
   });
+
+  it('calls a solid a precipitate only in a liquid', () => {
+    const dry = {
+      liquidHex: '#fff',
+      colour: 'colourless',
+      clarity: 'clear',
+      fill: 0,
+      solid: { hex: '#888888', colour: 'grey', amount: 0.2 },
+    } as const;
+    expect(describeView(dry)).toBe('no liquid, grey solid');
+    expect(describeView({ ...dry, fill: 0.5 })).toContain('grey precipitate');
+  });
 });

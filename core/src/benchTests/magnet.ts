@@ -1,19 +1,12 @@
 import type { Observation } from '../observation/observation';
-import { handbook } from '../substances/source';
+import { magneticSolids } from '../substances/data/magnetic';
 import type { Vessel } from '../vessel/vessel';
-
-/** Solids a hand magnet lifts at room temperature. */
-const lifted = ['Fe', 'Co', 'Ni', 'Fe3O4'];
-export const magnetSource = handbook(
-  'CRC Handbook of Chemistry and Physics',
-  'ferromagnetic elements and magnetite, by their Curie temperatures',
-);
 
 /** A magnet held to the vessel. */
 export function magnet({ phases, volumeMl }: Vessel): Observation {
   const solids = Object.keys(phases.solids);
-  const drawn = solids.filter((formula) => lifted.includes(formula));
-  const others = solids.filter((formula) => !lifted.includes(formula));
+  const drawn = solids.filter((formula) => magneticSolids.includes(formula));
+  const others = solids.filter((formula) => !magneticSolids.includes(formula));
   if (drawn.length > 0)
     return {
       kind: 'magnet',

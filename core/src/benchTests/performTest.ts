@@ -4,7 +4,8 @@ import type { Vessel } from '../vessel/vessel';
 import { flameColours, flameRanksSource } from '../substances/data/flameColours';
 import type { Source } from '../substances/source';
 import { flame } from './flame';
-import { magnet, magnetSource } from './magnet';
+import { magnetSource } from '../substances/data/magnetic';
+import { magnet } from './magnet';
 import { heldInGas, paperNames, papersSource } from './papers';
 import { glowingSplint, litSplint, splintsSource } from './splints';
 

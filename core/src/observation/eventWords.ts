@@ -22,6 +22,8 @@ export const testLabels: Readonly<Record<string, string>> = {
 /** What was done, as a line of the bench notes. */
 export function eventWords(event: RackEvent): string {
   if ('leadGasOf' in event) return `gas of ${event.leadGasOf} led into ${event.into}`;
+  if ('drawOutOf' in event)
+    return `what a magnet draws from ${event.drawOutOf} put into ${event.into}`;
   if ('pour' in event) {
     const part = event.share === undefined ? '' : `${Math.round(100 * event.share)} % of `;
     const how = `${event.filtered ? ' through a filter' : ''}${event.fromHeight ? ' from a height' : ''}`;
@@ -48,10 +50,14 @@ export function actionWords(action: Action): string {
       return `${Math.round(100 * action.fraction)} % taken out`;
     case 'filter':
       return `filtered, ${action.keep} kept`;
+    case 'drawOut':
+      return `drawn out with a magnet, ${action.keep === 'drawn' ? 'what it draws' : 'the rest'} kept`;
     case 'decant':
       return `decanted, ${action.keep === 'upper' ? 'upper part' : 'lower part'} kept`;
     case 'evaporate':
-      return 'evaporated';
+      return action.toVolumeMl === undefined
+        ? 'evaporated'
+        : `boiled down to ${action.toVolumeMl} mL`;
     case 'light':
       return `stood in light for ${action.minutes} min`;
     case 'test':

@@ -106,8 +106,7 @@ function next(
     if (giver === into)
       throw ChemistryError.of('invalidInput', 'A vessel cannot be emptied into itself.');
     const [from, receiver] = [stands(giver), stands(into)];
-    const { given, received } =
-      'pour' in event ? pourOver(event, from, receiver) : leadGas(from, receiver);
+    const { given, received } = pass(event, from, receiver);
     standing.set(giver, given);
     standing.set(into, received);
     return { event, standing, did: { vessel: into, told: received.told } };
@@ -129,6 +128,25 @@ interface Passed {
   readonly received: Standing;
 }
 
+function pass(
+  event: Exclude<RackEvent, { vessel: string }>,
+  from: Standing,
+  receiver: Standing,
+): Passed {
+  if ('pour' in event) return pourOver(event, from, receiver);
+  return 'leadGasOf' in event ? leadGas(from, receiver) : drawOver(from, receiver);
+}
+
+/** What a magnet draws is wiped off it into the other vessel. */
+function drawOver(from: Standing, receiver: Standing): Passed {
+  const { vessel } = from.step;
+  const drawn = withoutGas(act(vessel, { do: 'drawOut', keep: 'drawn' }).vessel);
+  return {
+    given: after(from, act(vessel, { do: 'drawOut', keep: 'rest' })),
+    received: after(receiver, pour(receiver.step.vessel, drawn)),
+  };
+}
+
 function pourOver(
   { fromHeight, filtered, share = 1 }: Extract<RackEvent, { pour: string }>,
   from: Standing,
@@ -146,8 +164,9 @@ function pourOver(
   return {
     given: left,
     received: after(
-      // What one watches is the larger liquid: a jug poured on a few drops is seen to change, not the drops.
-      poured.volumeMl > receiver.step.vessel.volumeMl ? from : receiver,
+      // What one watches is the larger liquid: a jug poured on a few drops is seen to change, not the drops. Of what is
+      // filtered one looks at what comes through.
+      !filtered && poured.volumeMl > receiver.step.vessel.volumeMl ? from : receiver,
       fromHeight ? followedBy(joined, shakeWithAir(joined.vessel)) : joined,
     ),
   };

@@ -5,7 +5,7 @@ import type { ContainerKind } from '../vessel/containers';
 
 const vesselName = z.string().min(1).max(40);
 
-/** Something done to one vessel, one poured into another, or the gas of one led into another. */
+/** Something done to one vessel, one poured into another, the gas of one led into another, or what a magnet draws put there. */
 export const rackEventSchema = z.union([
   z.object({ vessel: vesselName, action: actionSchema }),
   z.object({
@@ -19,6 +19,7 @@ export const rackEventSchema = z.union([
     share: z.number().min(0.001, 'Some of it is poured').max(1).optional(),
   }),
   z.object({ leadGasOf: vesselName, into: vesselName }),
+  z.object({ drawOutOf: vesselName, into: vesselName }),
 ]);
 
 /** Vessels side by side, and what is done to them in order. */
@@ -40,8 +41,24 @@ export type Rack = z.infer<typeof rackSchema>;
 /** Something done to one vessel, or one poured into another. */
 export type RackEvent = z.infer<typeof rackEventSchema>;
 
+/** The vessel something comes out of. */
+function giverOf(event: Exclude<RackEvent, { vessel: string }>): string {
+  if ('pour' in event) return event.pour;
+  return 'leadGasOf' in event ? event.leadGasOf : event.drawOutOf;
+}
+
+/** The same event with its vessels called otherwise. */
+export function renameVessels(event: RackEvent, called: (name: string) => string): RackEvent {
+  if ('vessel' in event) return { ...event, vessel: called(event.vessel) };
+  const into = called(event.into);
+  if ('pour' in event) return { ...event, pour: called(event.pour), into };
+  return 'leadGasOf' in event
+    ? { leadGasOf: called(event.leadGasOf), into }
+    : { drawOutOf: called(event.drawOutOf), into };
+}
+
 /** The vessels an event touches: the one acted on or received into last, the one it came from first. */
 export function vesselsOf(event: RackEvent): readonly string[] {
   if ('vessel' in event) return [event.vessel];
-  return ['pour' in event ? event.pour : event.leadGasOf, event.into];
+  return [giverOf(event), event.into];
 }

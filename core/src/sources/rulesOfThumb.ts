@@ -1,5 +1,5 @@
 import { settlingSource } from '../appearance/solidLook';
-import { magnetSource } from '../benchTests/magnet';
+import { magnetSource } from '../substances/data/magnetic';
 import { papersSource } from '../benchTests/papers';
 import { splintsSource } from '../benchTests/splints';
 import { heapSource } from '../dish/dish';

@@ -6,7 +6,7 @@ import { dyesIn } from './air/dyes';
 import { heat, warmTo } from './heat';
 import { come, followedBy, resting } from './step';
 import type { Step } from './step';
-import { decant, discard, evaporate, filter } from './takeOut';
+import { decant, discard, drawOut, evaporate, filter } from './takeOut';
 import { ignite } from './dry/ignite';
 import { electrolyse } from './electrolysis/electrolyse';
 import { checkOpen, close, open } from './air/stopper';
@@ -48,6 +48,8 @@ export function act(vessel: Vessel, action: Action): Step {
       return discard(vessel, action.fraction);
     case 'filter':
       return filter(vessel, action.keep);
+    case 'drawOut':
+      return drawOut(vessel, action.keep);
     case 'decant':
       return decant(vessel, action.keep);
     case 'evaporate':

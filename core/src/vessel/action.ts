@@ -42,6 +42,7 @@ export const actionSchema = z.discriminatedUnion('do', [
   }),
   z.object({ do: z.literal('discard'), fraction: z.number().min(0).max(1) }),
   z.object({ do: z.literal('filter'), keep: z.enum(['filtrate', 'residue']) }),
+  z.object({ do: z.literal('drawOut'), keep: z.enum(['drawn', 'rest']) }),
   z.object({ do: z.literal('decant'), keep: z.enum(['upper', 'lower']) }),
   z.object({ do: z.literal('evaporate'), toVolumeMl: z.number().positive().optional() }),
   z.object({

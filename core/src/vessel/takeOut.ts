@@ -1,5 +1,6 @@
 import { ChemistryError } from '../errors';
 import { molarMassOf } from '../formula/molarMass';
+import { magneticSolids } from '../substances/data/magnetic';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import { solventOf } from './layer';
 import { waterDensityGPerMl } from './pour';
@@ -53,11 +54,7 @@ function take(vessel: Vessel, out: Phases, outMl: number): Step {
 export function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
   if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'filter');
   const { solids, solution, layer } = vessel.phases;
-  const solidG = Object.entries(solids).reduce(
-    (sum, [formula, n]) => sum + (n * molarMassOf(formula)) / 1000,
-    0,
-  );
-  const keptMl = Math.min(0.9 * vessel.volumeMl, paperKeepsMl + solidKeepsMlPerG * solidG);
+  const keptMl = Math.min(0.9 * vessel.volumeMl, paperKeepsMl + clingingMl(solids));
   const share = keptMl / vessel.volumeMl;
   return keep === 'filtrate'
     ? take(vessel, { ...noPhases, solution: scaleAmounts(solution, share), solids }, keptMl)
@@ -66,6 +63,37 @@ export function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
         { ...noPhases, solution: scaleAmounts(solution, 1 - share), layer },
         vessel.volumeMl - keptMl,
       );
+}
+
+/**
+ * Draws the magnetic solids out with a magnet, and keeps them with the liquid that clings to them, or the rest. All of them
+ * are taken to come, and nothing with them: a magnet in film, drawn through more than once.
+ */
+export function drawOut(vessel: Vessel, keep: 'drawn' | 'rest'): Step {
+  const { solids, solution, layer } = vessel.phases;
+  const isDrawn = ([formula]: readonly [string, number]) => magneticSolids.includes(formula);
+  const all = Object.entries(solids);
+  const drawn = Object.fromEntries(all.filter(isDrawn));
+  if (Object.keys(drawn).length === 0)
+    throw ChemistryError.of('nothingMagnetic', magneticSolids.join(', '));
+  const keptMl = Math.min(0.9 * vessel.volumeMl, clingingMl(drawn));
+  const share = vessel.volumeMl === 0 ? 0 : keptMl / vessel.volumeMl;
+  const rest = Object.fromEntries(all.filter((one) => !isDrawn(one)));
+  return keep === 'rest'
+    ? take(vessel, { ...noPhases, solution: scaleAmounts(solution, share), solids: drawn }, keptMl)
+    : take(
+        vessel,
+        { ...noPhases, solution: scaleAmounts(solution, 1 - share), solids: rest, layer },
+        vessel.volumeMl - keptMl,
+      );
+}
+
+/** Liquid that wet solids keep, mL. */
+function clingingMl(solids: Phases['solids']): number {
+  return Object.entries(solids).reduce(
+    (sum, [formula, n]) => sum + (solidKeepsMlPerG * n * molarMassOf(formula)) / 1000,
+    0,
+  );
 }
 
 /** Pours the upper of two layers off the lower, or a liquid off the solid that has settled in it. */

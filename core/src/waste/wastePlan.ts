@@ -2,6 +2,7 @@ import { clashes, heldIn } from '../safety/clashes';
 import type { Clash, Held } from '../safety/clashes';
 import { wasteRoute } from '../safety/wasteRoute';
 import type { WasteRoute } from '../safety/wasteRoute';
+import { renameVessels } from '../observation/rackShape';
 import type { Rack, RackEvent } from '../observation/rackShape';
 import type { ToldStep } from '../observation/mix';
 import type { Procedure } from '../procedure/procedure';
@@ -216,7 +217,9 @@ function rackOf(
   );
   const events = used.flatMap((source) =>
     source.steps.flatMap((step) =>
-      step.events.map((event) => renamed(event, sources.indexOf(source))),
+      step.events.map((event) =>
+        renameVessels(event, (name) => rackName(sources.indexOf(source), name)),
+      ),
     ),
   );
   const emptied = contents.flatMap(({ source, rackName: name }): RackEvent[] => {
@@ -231,14 +234,6 @@ function rackOf(
     vessels: [...vessels, { name: bottleVessel, container: 'bottle' }],
     events: [...events, ...emptied],
   };
-}
-
-function renamed(event: RackEvent, at: number): RackEvent {
-  if ('vessel' in event) return { ...event, vessel: rackName(at, event.vessel) };
-  const into = rackName(at, event.into);
-  return 'pour' in event
-    ? { ...event, pour: rackName(at, event.pour), into }
-    : { leadGasOf: rackName(at, event.leadGasOf), into };
 }
 
 /** Amounts of one share of the day, for the whole day. */

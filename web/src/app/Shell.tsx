@@ -30,6 +30,7 @@ import { search } from './search';
 import { SchoolSettings } from './SchoolSettings';
 import classes from './Shell.module.css';
 import { ShortcutSheet } from './ShortcutSheet';
+import { useTopOfPage } from './useTopOfPage';
 import { useWhereabouts } from './whereabouts';
 
 // It knows every substance by name, for which the first view does not wait.
@@ -44,6 +45,7 @@ export function Shell() {
   const [helpOpen, help] = useDisclosure(false);
   const { start: startTour } = useTour();
   useWhereabouts();
+  useTopOfPage();
   useHotkeys([['mod+K', search.open]], []);
   useHotkeys([
     ['shift+?', sheet.open],

@@ -7,6 +7,7 @@ import {
   hazardsOf,
   incompatibilitySource,
   keepApartFrom,
+  portionWords,
   sourceText,
 } from '@stoichos/core';
 import type { AnyPortion, Held } from '@stoichos/core';
@@ -53,14 +54,18 @@ export function AddPanel({
   vessel,
   there,
   onAdd,
+  isWritten = false,
 }: {
   vessel: string;
   /** What the vessel holds already. */
   there: readonly Held[];
   onAdd: (portion: AnyPortion) => boolean;
+  /** Written into a list out of sight: it says what was put in, and is empty for the next. */
+  isWritten?: boolean;
 }) {
   const [draft, setDraft] = useState(nothing);
   const [problem, setProblem] = useState<string>();
+  const [written, setWritten] = useState<AnyPortion>();
   const set = (change: Partial<PortionDraft>) => {
     setDraft({ ...draft, ...change });
     setProblem(undefined);
@@ -68,7 +73,13 @@ export function AddPanel({
   const add = () => {
     const read = portionOf(draft);
     if ('problem' in read) setProblem(read.problem);
-    else if (onAdd(read.portion)) setProblem(undefined);
+    else if (onAdd(read.portion)) {
+      setProblem(undefined);
+      if (isWritten) {
+        setDraft(nothing);
+        setWritten(read.portion);
+      }
+    }
   };
   const kinds = draft.name === '' ? [] : kindsOf(draft.name);
   return (
@@ -115,6 +126,11 @@ export function AddPanel({
       {problem && (
         <Text role="alert" c="red" size="sm">
           {problem}
+        </Text>
+      )}
+      {written && draft.name === '' && (
+        <Text size="sm" role="status">
+          In the list: <Formula text={portionWords(written)} wrap />. What else goes in?
         </Text>
       )}
       <Button type="submit" size="md" disabled={draft.name === ''} fullWidth>

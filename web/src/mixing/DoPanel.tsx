@@ -4,11 +4,17 @@ import type { Action, RackEvent } from '@stoichos/core';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { CurrentForm } from './CurrentForm';
+import { VesselChoice } from './VesselChoice';
 import classes from './MixPage.module.css';
 
 interface DoProps {
   readonly vessel: string;
   readonly attempt: (event: RackEvent) => boolean;
+}
+
+interface RackProps {
+  /** All the vessels there are, as they stand in their row. */
+  readonly vessels: readonly string[];
 }
 
 /** Chips that each do one thing to the chosen vessel. */
@@ -58,6 +64,8 @@ const handling: readonly (readonly [title: string, chips: readonly Chip[]])[] = 
     [
       ['Filter, keep the liquid', { do: 'filter', keep: 'filtrate' }],
       ['Filter, keep the solid', { do: 'filter', keep: 'residue' }],
+      ['Magnet, keep what it draws', { do: 'drawOut', keep: 'drawn' }],
+      ['Magnet, keep the rest', { do: 'drawOut', keep: 'rest' }],
       ['Decant, keep what is below', { do: 'decant', keep: 'lower' }],
       ['Decant, keep what is above', { do: 'decant', keep: 'upper' }],
       ['Pour half away', { do: 'discard', fraction: 0.5 }],
@@ -91,6 +99,13 @@ const measured: readonly AmountRow[] = [
     action: (toVolumeMl) => ({ do: 'dilute', toVolumeMl }),
   },
   {
+    label: 'Volume to boil down to, mL',
+    button: 'Boil down to it',
+    unit: 'mL',
+    usual: 5,
+    action: (toVolumeMl) => ({ do: 'evaporate', toVolumeMl }),
+  },
+  {
     label: 'Minutes to let it stand',
     button: 'Let it stand',
     unit: 'min',
@@ -100,24 +115,11 @@ const measured: readonly AmountRow[] = [
 ];
 
 /** What is done to the chosen vessel besides filling and testing it, and pouring it into another. */
-export function DoPanel({
-  others,
-  vessel,
-  attempt,
-}: DoProps & {
-  /** The other vessels there are. */
-  readonly others: readonly string[];
-}) {
+export function DoPanel({ vessels, vessel, attempt }: DoProps & RackProps) {
   return (
     <>
-      {others.length > 0 && (
-        <Section title={`Pour ${vessel} into`}>
-          <div className={classes.chips}>
-            {others.map((name) => (
-              <PourChips key={name} into={name} pour={vessel} attempt={attempt} />
-            ))}
-          </div>
-        </Section>
+      {vessels.length > 1 && (
+        <PourPanel key={vessel} vessel={vessel} vessels={vessels} attempt={attempt} />
       )}
       {handling.map(([title, actions]) => (
         <Section key={title} title={title}>
@@ -147,37 +149,45 @@ function Section({ title, children }: { title: string; children: React.ReactNode
   );
 }
 
-interface PourProps extends Pick<DoProps, 'attempt'> {
-  readonly pour: string;
-  readonly into: string;
-}
-
-function PourChips({ pour, into, attempt }: PourProps) {
+/** Moves what the vessel holds, or a part of it, into one of the others. */
+function PourPanel({ vessel, vessels, attempt }: DoProps & RackProps) {
+  const at = vessels.indexOf(vessel);
+  const others = vessels.filter((name) => name !== vessel);
+  // Along a row one pours on into the next.
+  const [chosen, setChosen] = useState(vessels[(at + 1) % vessels.length] ?? '');
+  const into = others.includes(chosen) ? chosen : (others[0] ?? '');
   return (
-    <>
-      <button type="button" className="tappable" onClick={() => attempt({ pour, into })}>
-        Pour into {into}
-      </button>
-      <button
-        type="button"
-        className="tappable"
-        onClick={() => attempt({ pour, into, fromHeight: true })}
-      >
-        Into {into} from a height
-      </button>
-      <button
-        type="button"
-        className="tappable"
-        onClick={() => attempt({ pour, into, filtered: true })}
-      >
-        Into {into} through a filter
-      </button>
-      <button type="button" className="tappable" onClick={() => attempt({ leadGasOf: pour, into })}>
-        Lead its gas into {into}
-      </button>
-    </>
+    <Section title={`From ${vessel} into another`}>
+      {others.length > 1 && (
+        <VesselChoice label="Into" names={others} value={into} onChange={setChosen} />
+      )}
+      <div className={classes.chips}>
+        {moves.map(([label, event]) => (
+          <button
+            key={label}
+            type="button"
+            className="tappable"
+            onClick={() => attempt(event(vessel, into))}
+          >
+            {label.replace('…', into)}
+          </button>
+        ))}
+      </div>
+    </Section>
   );
 }
+
+/** Ways of getting something from one vessel into another. */
+const moves: readonly (readonly [
+  label: string,
+  event: (from: string, into: string) => RackEvent,
+])[] = [
+  ['Pour into …', (pour, into) => ({ pour, into })],
+  ['Into … from a height', (pour, into) => ({ pour, into, fromHeight: true })],
+  ['Into … through a filter', (pour, into) => ({ pour, into, filtered: true })],
+  ['What a magnet draws, into …', (drawOutOf, into) => ({ drawOutOf, into })],
+  ['Lead its gas into …', (leadGasOf, into) => ({ leadGasOf, into })],
+];
 
 /** One action that takes a number. */
 function Measured({ label, button, unit, usual, action, vessel, attempt }: AmountRow & DoProps) {

@@ -103,9 +103,7 @@ export function MixPage() {
               </Tabs.Panel>
               <Tabs.Panel value="do">
                 <DoPanel
-                  others={rack.vessels
-                    .map(({ name }) => name)
-                    .filter((name) => name !== history.chosen)}
+                  vessels={rack.vessels.map(({ name }) => name)}
                   vessel={history.chosen}
                   attempt={attempt}
                 />

@@ -1,9 +1,10 @@
-import { SegmentedControl, Select, Tabs, Text } from '@mantine/core';
+import { Tabs, Text } from '@mantine/core';
 import { heldIn } from '@stoichos/core';
 import type { Procedure, RackEvent, RunStep, ToldStep } from '@stoichos/core';
 import { useState } from 'react';
 import { AddPanel } from '../mixing/AddPanel';
 import { DoPanel, TestPanel } from '../mixing/DoPanel';
+import { VesselChoice } from '../mixing/VesselChoice';
 import classes from './EditorPage.module.css';
 
 interface AddEventProps {
@@ -31,25 +32,12 @@ export function AddEvent({ vessels, usual, runs, onAdd }: AddEventProps) {
         <Text size="sm" fw={500} mb={2}>
           To or with
         </Text>
-        {vessels.length > 4 ? (
-          <Select
-            aria-label="Vessel"
-            size="md"
-            allowDeselect={false}
-            data={vessels.map(({ name }) => name)}
-            value={vessel}
-            onChange={(name) => setChosen(name ?? vessel)}
-          />
-        ) : (
-          <SegmentedControl
-            aria-label="Vessel"
-            size="md"
-            fullWidth
-            data={vessels.map(({ name }) => name)}
-            value={vessel}
-            onChange={setChosen}
-          />
-        )}
+        <VesselChoice
+          label="Vessel"
+          names={vessels.map(({ name }) => name)}
+          value={vessel}
+          onChange={setChosen}
+        />
       </div>
       <Tabs defaultValue="put">
         <Tabs.List>
@@ -59,17 +47,14 @@ export function AddEvent({ vessels, usual, runs, onAdd }: AddEventProps) {
         </Tabs.List>
         <Tabs.Panel value="put" pt="sm">
           <AddPanel
+            isWritten
             vessel={vessel}
             there={stands ? heldIn(stands.state) : []}
             onAdd={(portion) => attempt({ vessel, action: { do: 'add', portion } })}
           />
         </Tabs.Panel>
         <Tabs.Panel value="do" pt="sm">
-          <DoPanel
-            vessel={vessel}
-            others={vessels.map(({ name }) => name).filter((name) => name !== vessel)}
-            attempt={attempt}
-          />
+          <DoPanel vessel={vessel} vessels={vessels.map(({ name }) => name)} attempt={attempt} />
         </Tabs.Panel>
         <Tabs.Panel value="test" pt="sm">
           <TestPanel vessel={vessel} attempt={attempt} />

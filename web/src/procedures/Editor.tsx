@@ -101,7 +101,7 @@ export function Editor(props: EditorProps) {
           </Button>
           {draft.isChanged && (
             <Button size="md" variant="default" onClick={draft.giveUp}>
-              Back to what is saved
+              {isNew ? 'Start again' : 'Back to what is saved'}
             </Button>
           )}
           <Button

@@ -1,9 +1,9 @@
-import { ActionIcon, Button, Group, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
-import { containerKinds, containers, kindNames, vesselsOf } from '@stoichos/core';
-import type { ContainerKind, Procedure, ProcedureKind } from '@stoichos/core';
-import { IconPlus, IconX } from '@tabler/icons-react';
+import { Button, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
+import { kindNames } from '@stoichos/core';
+import type { Procedure, ProcedureKind } from '@stoichos/core';
 import { useState } from 'react';
 import { AnalysisFields } from './AnalysisFields';
+import { VesselFields } from './VesselFields';
 import classes from './EditorPage.module.css';
 
 interface FactsProps {
@@ -45,7 +45,7 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
             value={procedure.purpose}
             onChange={(event) => onChange({ purpose: event.currentTarget.value }, 'purpose')}
           />
-          <Vessels procedure={procedure} onChange={onChange} />
+          <VesselFields procedure={procedure} onChange={onChange} />
           <TagsInput
             label="Apparatus besides the vessels, for one group"
             description="A number first where it is more than one: 2 dropping pipette"
@@ -114,82 +114,4 @@ function readApparatus(tag: string): Procedure['apparatus'][number] {
   return name === undefined
     ? { name: tag.trim(), count: 1 }
     : { name, count: Math.max(1, Number(count)) };
-}
-
-function Vessels({ procedure, onChange }: FactsProps) {
-  const { vessels, steps } = procedure;
-  const used = new Set(steps.flatMap(({ events }) => events.flatMap(vesselsOf)));
-  const set = (next: Procedure['vessels'], label: string) => onChange({ vessels: next }, label);
-  return (
-    <fieldset className={classes.vessels}>
-      <legend>Vessels</legend>
-      {vessels.map(({ name, container }, at) => (
-        <Group key={String(at)} gap={4} wrap="nowrap" align="flex-end">
-          <TextInput
-            aria-label={`Name of vessel ${at + 1}`}
-            size="md"
-            w={130}
-            value={name}
-            disabled={used.has(name)}
-            onChange={(event) => {
-              const renamed = event.currentTarget.value;
-              set(
-                vessels.map((one, k) => (k === at ? { ...one, name: renamed } : one)),
-                `vessel ${at}`,
-              );
-            }}
-          />
-          <Select
-            aria-label={`Kind of vessel ${at + 1}`}
-            size="md"
-            w={150}
-            allowDeselect={false}
-            value={container}
-            data={containerKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
-            onChange={(kind) =>
-              set(
-                vessels.map((one, k) =>
-                  k === at ? { ...one, container: kind as ContainerKind } : one,
-                ),
-                'vessels',
-              )
-            }
-          />
-          {!used.has(name) && (
-            <ActionIcon
-              variant="default"
-              size={42}
-              aria-label={`Take out vessel ${name}`}
-              onClick={() =>
-                set(
-                  vessels.filter((_, k) => k !== at),
-                  'vessels',
-                )
-              }
-            >
-              <IconX size={18} />
-            </ActionIcon>
-          )}
-        </Group>
-      ))}
-      {vessels.length < 12 && (
-        <Button
-          size="md"
-          variant="default"
-          leftSection={<IconPlus size={18} aria-hidden />}
-          onClick={() =>
-            set([...vessels, { name: freeName(vessels), container: 'testTube' }], 'vessels')
-          }
-        >
-          Vessel
-        </Button>
-      )}
-    </fieldset>
-  );
-}
-
-/** The first letter that no vessel is called. */
-function freeName(vessels: Procedure['vessels']): string {
-  const letters = 'ABCDEFGHIJKLMNOPQRSTUVWXYZ';
-  return [...letters].find((letter) => !vessels.some(({ name }) => name === letter)) ?? 'more';
 }

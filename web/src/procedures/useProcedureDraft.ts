@@ -15,8 +15,7 @@ interface History {
 
 type Change =
   | { readonly do: 'change'; readonly next: Procedure; readonly label: string; readonly at: number }
-  | { readonly do: 'undo' | 'redo' }
-  | { readonly do: 'start'; readonly from: Procedure };
+  | { readonly do: 'undo' | 'redo' };
 
 /** Changes to the same thing within this time are one, ms. */
 const oneChangeMs = 1500;
@@ -26,8 +25,6 @@ const mostPast = 100;
 function step(history: History, change: Change): History {
   const { past, present, future } = history;
   switch (change.do) {
-    case 'start':
-      return { past: [], present: change.from, future: [] };
     case 'undo': {
       const before = past.at(-1);
       return before
@@ -73,7 +70,7 @@ export interface ProcedureDraft {
   change(part: Partial<Procedure>, label: string): void;
   undo(): void;
   redo(): void;
-  /** Back to what is saved. */
+  /** Back to what is saved; it too can be undone. */
   giveUp(): void;
   /** After saving: nothing is left to keep here. */
   forget(): void;
@@ -101,7 +98,7 @@ export function useProcedureDraft(key: string, saved: Procedure): ProcedureDraft
       dispatch({ do: 'change', next: { ...present, ...part }, label, at: Date.now() }),
     undo: () => dispatch({ do: 'undo' }),
     redo: () => dispatch({ do: 'redo' }),
-    giveUp: () => dispatch({ do: 'start', from: saved }),
+    giveUp: () => dispatch({ do: 'change', next: saved, label: 'given up', at: Date.now() }),
     forget: () => localStorage.removeItem(key),
   };
 }

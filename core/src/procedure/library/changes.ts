@@ -1,6 +1,7 @@
 import {
   cool,
   doTo,
+  drawInto,
   filterInto,
   heat,
   kit,
@@ -150,7 +151,7 @@ const separation = write({
   kind: 'firstCircuit',
   purpose:
     'A mixture is taken apart by magnet, water, filter and heat, and the yield of salt is worked out.',
-  vessels: [...vessels('beaker', 'mixture'), ...vessels('dish', 'dish')],
+  vessels: [...vessels('beaker', 'mixture'), ...vessels('dish', 'dish', 'iron')],
   apparatus: kit({
     magnet: 1,
     'plastic bag for the magnet': 1,
@@ -176,8 +177,8 @@ const separation = write({
     },
     {
       id: 'magnet',
-      text: 'Draw the iron out with the bagged magnet.',
-      events: [test('mixture', 'magnet')],
+      text: 'Draw the iron out with the bagged magnet, and pull the magnet out of the bag over its dish.',
+      events: [test('mixture', 'magnet'), drawInto('mixture', 'iron')],
       minutes: 3,
       attended: true,
       record: ['what the magnet picks out'],

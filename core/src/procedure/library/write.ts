@@ -67,6 +67,11 @@ export const leadInto = (from: string, receiver: string): RackEvent => ({
   into: receiver,
 });
 
+export const drawInto = (from: string, receiver: string): RackEvent => ({
+  drawOutOf: from,
+  into: receiver,
+});
+
 /** Vessels of one kind: `vessels('testTube', 'A', 'B')`. */
 export const vessels = (
   container: Procedure['vessels'][number]['container'],
