@@ -400,6 +400,7 @@ export type { BenchProgress, StepProgress } from './labday/benchProgress';
 export { describeRecord } from './labday/describeRecord';
 export { weighedOtherwise } from './labday/weighedOtherwise';
 export type { WeighedOtherwise } from './labday/weighedOtherwise';
+export { readAlone } from './labday/readAlone';
 export { repeatedReadings } from './labday/repeatedReadings';
 export { classSpread } from './labday/classSpread';
 export type { ClassSpread } from './labday/classSpread';

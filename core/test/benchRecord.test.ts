@@ -15,6 +15,7 @@ import {
   judgeWork,
   mergeObservations,
   observationSchema,
+  readAlone,
   repeatedReadings,
   stationsOf,
   waitingSteps,
@@ -166,6 +167,18 @@ describe('what is worked out of a record', () => {
       { name: 'drops, sulfuric acid', values: [41, 43], spread: { mean: 42 } },
     ]);
     expect(repeatedReadings({ entries }, crystal, heron)).toEqual([]);
+  });
+
+  it('readings that nothing is worked out of', () => {
+    const day = dayWith('crystal-water-by-mass');
+    const [crystal] = worksAsMade(day);
+    if (!crystal) throw new Error('no work');
+    const entries = ['after heating', 'the sand'].map((name) =>
+      entry(day, { step: 'weigh' }, mass(name, 19.8)),
+    );
+    expect(readAlone({ ...day, entries }, crystal)).toEqual([
+      { name: 'the sand', unit: 'g', byBench: [{ bench: heron.name, values: [19.8] }] },
+    ]);
   });
 
   it('solutions that the weigh-out made otherwise than planned', () => {

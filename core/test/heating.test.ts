@@ -9,7 +9,7 @@ import { thermalChanges } from '../src/substances/data/thermalChanges';
 import { act, setUp } from '../src/vessel/act';
 import type { Phases } from '../src/vessel/vessel';
 import { leavesAsGas, thermalRows } from '../src/vessel/dry/thermalRows';
-import { bench, lastOf } from './support/bench';
+import { bench, lastOf, precipitate } from './support/bench';
 
 const solidsOf = ({ state }: ToldStep): string[] => state.solids.map(({ formula }) => formula);
 const gasesOf = ({ state }: ToldStep): string[] =>
@@ -372,5 +372,42 @@ describe('what is asked of dry substances (Vogel; any general chemistry text)', 
     const { reactions, none } = react({ reactants: ['KClO3', 'S'] });
     expect(reactions).toEqual([]);
     expect(none).toMatch(/explode with anything that burns/);
+  });
+});
+
+// Any school practical of copper(II) sulfate from oxide and acid boils the solution down to blue crystals, and the solutions of
+// its neighbours likewise; ferric chloride browns when boiled, and tin(II) chloride clouds in plain water (Vogel, recalled).
+describe('hydrolysis when a solution is heated', () => {
+  test.each(['CuSO4', 'ZnSO4', 'NiSO4', 'FeSO4', 'CoCl2', 'MgCl2'])('%s stays clear', (salt) => {
+    expect(lastOf(`${salt} 0.5M 20mL`, 'heat 100').state.solids).toEqual([]);
+  });
+
+  test('blue vitriol is boiled down to itself', () => {
+    const end = lastOf('CuSO4·5H2O 3g + water 15mL', 'heat 90', 'evaporate 4', 'cool 25');
+    expect(end.state.solids.map(({ formula }) => formula)).toEqual(['CuSO4·5H2O']);
+    expect(end.reactions).toEqual([]);
+  });
+
+  test('iron(III) chloride browns', () => {
+    expect(precipitate(lastOf('FeCl3 0.05M 20mL', 'heat 100'))).toMatch(/^Fe\(OH\)3/);
+  });
+
+  test('tin(II) chloride clouds in the cold', () => {
+    expect(lastOf('SnCl2 0.05M 20mL').state.solids).not.toEqual([]);
+  });
+
+  test('a little base still brings out a little hydroxide', () => {
+    expect(precipitate(lastOf('CuSO4 0.5M 5mL', 'NaOH 1M 0.5mL'))).toMatch(/^Cu\(OH\)2/);
+  });
+
+  test('copper(II) hydroxide blackens in hot water, all of it and no more', () => {
+    const end = lastOf('CuSO4 0.2M 20mL + NaOH 2M 5mL', 'heat 95');
+    expect(end.state.solids).toHaveLength(1);
+    // 4 mmol of CuO at 79.55 g/mol (IUPAC atomic weights).
+    expect(end.state.solids[0]).toMatchObject({ formula: 'CuO' });
+    expect(end.state.solids[0]?.massG).toBeCloseTo(0.3182, 3);
+    expect(lastOf('CuSO4 0.5M 20mL + CuO 0.1g', 'heat 95').state.solids[0]?.massG).toBeLessThan(
+      0.1001,
+    );
   });
 });

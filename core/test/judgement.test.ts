@@ -214,6 +214,15 @@ describe('evidence of chemical change', () => {
     [[{ kind: 'dissolves' }, { kind: 'temperature', deltaC: -9 }], 'physical'],
     [[{ kind: 'temperature', deltaC: -9 }], 'undecided'],
     [[{ kind: 'gas' }], 'physical', 'water boiling in a beaker'],
+    [
+      [
+        { kind: 'precipitate', colour: 'blue' },
+        { kind: 'temperature', deltaC: -45 },
+      ],
+      'physical',
+      'Boil down to a third, let it cool and let crystals grow.',
+    ],
+    [[{ kind: 'precipitate', colour: 'blue' }], 'chemical', 'Drop a crystal of soda into it.'],
     [[{ kind: 'sight', result: 'glows' }], 'physical', 'a wire held in the flame'],
     [[{ kind: 'sight', result: 'melts' }], 'physical'],
     [[{ kind: 'sight', result: 'turns to vapour; settles again where it is cooler' }], 'physical'],

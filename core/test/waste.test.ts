@@ -168,3 +168,22 @@ it('does not ask for less than a drop to make a bottle neutral', () => {
   expect(solvents).toBeDefined();
   expect(solvents?.neutralising).toBeUndefined();
 });
+
+describe('what a magnet took out dry', () => {
+  it('does not go with the copper it lay among', () => {
+    const solid = (substance: string, massG: number) => ({
+      vessel: 'jar',
+      action: { do: 'add' as const, portion: { substance, massG } },
+    });
+    const powders: Procedure = {
+      ...beaker(solid('Fe', 2), solid('CuSO4·5H2O', 3), { drawOutOf: 'jar', into: 'iron' }),
+      vessels: ['jar', 'iron'].map((name) => ({ name, container: 'dish' })),
+    };
+    const bottles = wastePlan(wasteSources(dayOf([powders], 1)));
+    expect(bottles.map(({ vessels }) => vessels.map(({ vessel }) => vessel))).toEqual([
+      ['jar'],
+      ['iron'],
+    ]);
+    expect(bottles[0]?.bottle).toBe('Heavy metal waste');
+  });
+});

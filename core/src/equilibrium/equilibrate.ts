@@ -49,6 +49,8 @@ export interface EquilibrateOptions {
   readonly layer?: Layer | undefined;
   /** Solids that were put in as such and may stay, although they would not settle. */
   readonly added?: readonly string[];
+  /** Solids that do not come out, whatever their product says. */
+  readonly withheld?: readonly string[];
   /** Species and solids kept as they are, mol/L: they neither form nor fall apart, and everything else comes to rest beside them. */
   readonly held?: Readonly<Record<string, number>>;
 }
@@ -87,7 +89,15 @@ export function equilibrate(
  */
 export function equilibrateComponents(
   componentsM: Components,
-  { allowSolids = true, temperatureC = 25, pH, layer, added = [], held }: EquilibrateOptions = {},
+  {
+    allowSolids = true,
+    temperatureC = 25,
+    pH,
+    layer,
+    added = [],
+    withheld = [],
+    held,
+  }: EquilibrateOptions = {},
 ): Equilibrium {
   const names = componentsOf(componentsM);
   const whole = systemOf(names, temperatureC);
@@ -97,7 +107,9 @@ export function equilibrateComponents(
   const sparing = held ? phasesOfWhole.sparing.filter(isFree) : phasesOfWhole.sparing;
   const system = held ? { ...whole, species: whole.species.filter(isFree) } : whole;
   const free = held ? beside(held, componentsM) : componentsM;
-  const settling = sparing.filter(({ row }) => row && maySettle(row, temperatureC, added));
+  const settling = sparing.filter(
+    ({ row }) => row && !withheld.includes(row.formula) && maySettle(row, temperatureC, added),
+  );
   const phases = allowSolids ? [...settling, ...soluble, ...gases] : [];
   const all = layer ? withLayer(system, layer) : system;
   const solved = speciate(
@@ -174,11 +186,16 @@ function componentsOf(componentsM: Components): string[] {
   return [...new Set(['H^+', ...there.map(([name]) => name)])].sort();
 }
 
-/** Whether a solid can be there: those put in as such only when they are, or above the temperature at which they form. */
+/** Whether a solid can be there: those put in as such only when they are, or when what they form from is, and hot enough. */
 function maySettle(row: SparinglySoluble, temperatureC: number, added: readonly string[]): boolean {
   if (added.includes(row.formula)) return !row.slow;
   if (!row.asAdded) return true;
-  return row.formsAboveC !== undefined && temperatureC >= row.formsAboveC;
+  const { formsFrom } = row;
+  return (
+    formsFrom !== undefined &&
+    temperatureC >= formsFrom.aboveC &&
+    Object.keys(formsFrom.solids).some((solid) => added.includes(solid))
+  );
 }
 
 /** All that may leave a system: worked out once for each, as mixtures come back to the same ones. */

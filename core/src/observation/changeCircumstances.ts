@@ -49,6 +49,19 @@ const known: readonly Circumstance[] = [
     says: 'boiling bubbles and evaporating cools, and the same liquid condenses again',
   },
   {
+    name: 'crystallising',
+    words: /crystalli[sz]|crystals? (to )?(grow|form|come|appear|separate)|grow(s|ing)? crystals/i,
+    explains: ['precipitate'],
+    says: 'crystals of what was dissolved come back when the solution cools or its water is driven off',
+  },
+  {
+    name: 'heat or cold from outside',
+    words:
+      /hot water|hot plate|burner|water bath|ice bath|\bheat(ed)? (it|gently|strongly|to)\b|(let|leave) \S+ cool|cool(ed)? (it|to|down|in)\b/i,
+    explains: ['temperature'],
+    says: 'it was heated or cooled from outside, so its warmth is no sign of its own',
+  },
+  {
     name: 'subliming',
     words: /sublim/i,
     explains: ['gas', 'smell', 'colour'],

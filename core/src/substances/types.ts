@@ -128,8 +128,13 @@ export interface SparinglySoluble {
   readonly dissolutionKJPerMol?: number;
   /** Put in as such; it does not settle from cold solution, where a hydroxide forms instead. */
   readonly asAdded?: true;
-  /** Temperature above which an `asAdded` solid forms after all. */
-  readonly formsAboveC?: number;
+  /** Solids under a hot liquid that lose water, or carbon dioxide, to become this `asAdded` one, and how much one of each gives. */
+  readonly formsFrom?: {
+    readonly solids: Readonly<Record<string, number>>;
+    readonly aboveC: number;
+  };
+  /** Settles only when a base is put in: its ion is too weak an acid for water alone to bring it out, hot or cold. */
+  readonly needsBase?: true;
   /** Why it hardly dissolves although its product says it should. */
   readonly slow?: string;
   /** The solid of an element, which is no salt. */

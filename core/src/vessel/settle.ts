@@ -11,6 +11,7 @@ import { asEquilibriumLayer, solutesOf, solventsIn } from './layer';
 import { advance, heldBack, nextTransfer, pairOf } from './rules/electronTransfer';
 import type { ElectronTransfer, TransferState } from './rules/electronTransfer';
 import { coatOn, sealOf } from './rules/sealing';
+import { hydrolysedOnly } from './hydrolysis';
 import { componentsIn } from './vessel';
 import type { Phases, Vessel } from './vessel';
 
@@ -36,10 +37,10 @@ const slowReasons = new Map<string, string>(
     slow ? [[formula, slow] as const] : [],
   ),
 );
-const asAdded = new Set<string>(
+const asAdded = new Map(
   (sparinglySoluble as readonly SparinglySoluble[])
     .filter((row) => row.asAdded)
-    .map(({ formula }) => formula),
+    .map((row) => [row.formula, row]),
 );
 /** Share of what a pair has moved already below which its partner only trickles back and it counts as run dry. */
 const ranDry = 0.02;
@@ -70,8 +71,14 @@ export function settle(vessel: Vessel): Settled {
   let gas: Amounts = vessel.phases.gas;
 
   const second = asEquilibriumLayer(layer, volumeMl);
-  const rest = (components: Components) =>
-    equilibrateComponents(perLitre(components, volumeMl), { temperatureC, added, layer: second });
+  const rest = (components: Components) => {
+    const totalsM = perLitre(components, volumeMl);
+    const free = equilibrateComponents(totalsM, { temperatureC, added, layer: second });
+    const withheld = hydrolysedOnly(free, totalsM, added);
+    return withheld.length === 0
+      ? free
+      : equilibrateComponents(totalsM, { temperatureC, added, layer: second, withheld });
+  };
   let equilibrium = rest(totals);
 
   // A lump that a crust seals gives up only a little of itself; what has settled as a powder is not a lump.
@@ -89,11 +96,13 @@ export function settle(vessel: Vessel): Settled {
     totals = addComponents(totals, componentsIn(held, 'solids'), -1);
     equilibrium = rest(totals);
   }
-  // A solid put in as such may dissolve but not grow; what would grow stays as it was.
+  // A solid put in as such may dissolve but not grow out of the solution; what would grow stays as much as it was, with what
+  // turned into it.
   for (const { formula, amountMolPerL } of equilibrium.solids) {
-    const before = vessel.phases.solids[formula] ?? 0;
-    if (!asAdded.has(formula) || before === 0 || amountMolPerL * volumeMl <= before * (1 + 1e-9))
-      continue;
+    const row = asAdded.get(formula);
+    if (!row) continue;
+    const before = mostOf(row, vessel);
+    if (amountMolPerL * volumeMl <= before * (1 + 1e-9)) continue;
     kept = addAmounts(kept, { [formula]: before });
     totals = addComponents(totals, componentsIn({ [formula]: before }, 'solids'), -1);
     equilibrium = equilibrateComponents(perLitre(totals, volumeMl), {
@@ -174,6 +183,19 @@ export function settle(vessel: Vessel): Settled {
       }),
     ],
   };
+}
+
+/** The most there can be of a solid that does not grow out of solution, mmol. */
+function mostOf(
+  { formula, formsFrom }: SparinglySoluble,
+  { phases, temperatureC }: Vessel,
+): number {
+  const there = phases.solids[formula] ?? 0;
+  if (!formsFrom || temperatureC < formsFrom.aboveC) return there;
+  return Object.entries(formsFrom.solids).reduce(
+    (sum, [solid, gives]) => sum + gives * (phases.solids[solid] ?? 0),
+    there,
+  );
 }
 
 /** Solids by how they take part: in equilibrium with the solution, apart from it, or kept from it. */

@@ -79,13 +79,22 @@ export function drawOut(vessel: Vessel, keep: 'drawn' | 'rest'): Step {
   const keptMl = Math.min(0.9 * vessel.volumeMl, clingingMl(drawn));
   const share = vessel.volumeMl === 0 ? 0 : keptMl / vessel.volumeMl;
   const rest = Object.fromEntries(all.filter((one) => !isDrawn(one)));
+  // Dry powders part cleanly, so each heap is now of what it holds; a liquid brings something of everything along.
+  const parted =
+    vessel.volumeMl > 0 ? vessel : { ...vessel, put: putInto(vessel.put, keep === 'drawn') };
   return keep === 'rest'
-    ? take(vessel, { ...noPhases, solution: scaleAmounts(solution, share), solids: drawn }, keptMl)
+    ? take(parted, { ...noPhases, solution: scaleAmounts(solution, share), solids: drawn }, keptMl)
     : take(
-        vessel,
+        parted,
         { ...noPhases, solution: scaleAmounts(solution, 1 - share), solids: rest, layer },
         vessel.volumeMl - keptMl,
       );
+}
+
+/** What was put in of what a magnet draws, or of the rest; all of it where it came about in the vessel. */
+function putInto(put: Vessel['put'], isDrawn: boolean): Vessel['put'] {
+  const own = put.filter((formula) => magneticSolids.includes(formula) === isDrawn);
+  return own.length > 0 ? own : put;
 }
 
 /** Liquid that wet solids keep, mL. */

@@ -1,8 +1,9 @@
 import { Text } from '@mantine/core';
-import { describeObservation, stationsOf, worksAsMade } from '@stoichos/core';
+import { stationsOf, worksAsMade } from '@stoichos/core';
 import type { Observation } from '@stoichos/core';
 import { useDayQuery } from '../api/api';
 import { Formula } from '../chemistry/Formula';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import { Vessel } from '../glassware/Vessel';
 import classes from './HomePage.module.css';
 
@@ -30,7 +31,11 @@ export function Previews({ dayId }: { dayId: string }) {
                 <Formula text={work.procedure.name} />
               </Text>
               <Text size="sm" className="quiet">
-                {predicted ? mainPoint(station.expected) : 'not predicted'}
+                {predicted ? (
+                  <ObservationLine seen={mainPoint(station.expected)} />
+                ) : (
+                  'not predicted'
+                )}
               </Text>
             </div>
           </div>,
@@ -41,11 +46,11 @@ export function Previews({ dayId }: { dayId: string }) {
 }
 
 /** The one observation a reader wants first: a precipitate, a gas, or the colour. */
-function mainPoint(observations: readonly Observation[]): string {
+function mainPoint(observations: readonly Observation[]): readonly Observation[] {
   const first =
     observations.find(({ kind }) => kind === 'precipitate' || kind === 'deposit') ??
     observations.find(({ kind }) => kind === 'gas') ??
     observations.find(({ kind }) => kind === 'noChange') ??
     observations[0];
-  return first ? describeObservation(first) : '';
+  return first ? [first] : [];
 }

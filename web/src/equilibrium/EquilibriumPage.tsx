@@ -1,11 +1,11 @@
 import { Alert, Button, Select, Tabs, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { describeObservation, readySystems, shiftProcedure } from '@stoichos/core';
+import { readySystems, shiftProcedure } from '@stoichos/core';
 import type { Action, ColourPlan, Procedure, ShiftRun } from '@stoichos/core';
 import { useMemo, useState } from 'react';
-import { Formula } from '../chemistry/Formula';
 import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import { PrintButton } from '../parts/PrintButton';
 import { AttachToDay } from '../study/AttachToDay';
 import { StudyFrame } from '../study/StudyFrame';
@@ -188,10 +188,7 @@ export function EquilibriumPage() {
                 <StepStrip steps={run.steps} actions={actions} shown={at} onShow={setShown} />
                 {step.told.notPredicted.length === 0 && at > 0 && (
                   <Text data-testid="seen" mb="xs">
-                    <Formula
-                      text={step.told.observations.map(describeObservation).join('; ')}
-                      wrap
-                    />
+                    <ObservationLine seen={step.told.observations} />
                   </Text>
                 )}
                 {step.told.notPredicted.length > 0 && (

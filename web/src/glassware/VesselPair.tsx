@@ -1,5 +1,6 @@
 import type { ContainerKind, Observation, VesselView } from '@stoichos/core';
 import { describeObservation } from '@stoichos/core';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import classes from './VesselPair.module.css';
 import { Vessel } from './Vessel';
 
@@ -28,26 +29,29 @@ export function VesselPair(props: VesselPairProps) {
           label="Expected"
           height={height ?? 180}
         />
-        <Words
-          list={outside ? ['not predicted'] : expectedWords.map(describeObservation)}
-          empty=""
-        />
+        {outside ? (
+          <p className={classes.none}>not predicted</p>
+        ) : (
+          <Words list={expectedWords} empty="" />
+        )}
       </figure>
       <figure className={classes.side}>
         <figcaption>Seen</figcaption>
         <Vessel container={container} view={seen} label="Seen" height={height ?? 180} />
-        <Words list={seenWords.map(describeObservation)} empty="nothing recorded yet" />
+        <Words list={seenWords} empty="nothing recorded yet" />
       </figure>
     </div>
   );
 }
 
-function Words({ list, empty }: { list: readonly string[]; empty: string }) {
+function Words({ list, empty }: { list: readonly Observation[]; empty: string }) {
   if (list.length === 0) return <p className={classes.none}>{empty}</p>;
   return (
     <ul className={classes.words}>
-      {list.map((words) => (
-        <li key={words}>{words}</li>
+      {list.map((one) => (
+        <li key={describeObservation(one)}>
+          <ObservationLine seen={[one]} />
+        </li>
       ))}
     </ul>
   );

@@ -1,5 +1,5 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
-import { describeObservation, recordsOf, standingEntries, testVessel } from '@stoichos/core';
+import { recordsOf, standingEntries, testVessel } from '@stoichos/core';
 import type { GroupStep, GroupView } from '@stoichos/core';
 import {
   IconArrowBackUp,
@@ -22,6 +22,7 @@ import { RecordPanel } from '../bench/RecordPanel';
 import { TimerPanel } from '../bench/TimerPanel';
 import { useRecorder } from '../bench/useRecorder';
 import { Formula } from '../chemistry/Formula';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import { useLiveGroup } from '../live/useLive';
 import { OutboxNotice } from '../outbox/OutboxNotice';
 import { LoadState } from '../parts/LoadState';
@@ -337,9 +338,11 @@ function RecordColumn({ view, work, step }: { view: GroupView; work: GroupWork; 
         <div data-testid="expectation">
           <Text>
             <span className="quiet">Expected:</span>{' '}
-            {expectation.expected.length > 0
-              ? expectation.expected.map(describeObservation).join('; ')
-              : `not predicted: ${expectation.notPredicted.join(' ')}`}
+            {expectation.expected.length > 0 ? (
+              <ObservationLine seen={expectation.expected} />
+            ) : (
+              `not predicted: ${expectation.notPredicted.join(' ')}`
+            )}
           </Text>
           {expectation.agreement && <Mark of={expectation.agreement} />}
         </div>

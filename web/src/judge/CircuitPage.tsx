@@ -1,8 +1,9 @@
 import { Table, Text, Title } from '@mantine/core';
-import { describeObservation, judgeWork, nameOfWork, shortText } from '@stoichos/core';
+import { judgeWork, nameOfWork, shortText } from '@stoichos/core';
 import type { StationJudgement } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import { useLabDay } from '../days/useLabDay';
 import { PrintButton } from '../parts/PrintButton';
 import { JudgeTabs } from './JudgeTabs';
@@ -75,7 +76,9 @@ function Row({ row }: { row: StationJudgement }) {
           </>
         )}
       </Table.Td>
-      <Table.Td>{seen.map(describeObservation).join('; ')}</Table.Td>
+      <Table.Td>
+        <ObservationLine seen={seen} />
+      </Table.Td>
       <Table.Td>
         <strong>{change.change}</strong>
         {override?.change && <Text size="xs">by {override.by}</Text>}

@@ -1,17 +1,12 @@
 import { Button, Text, Title } from '@mantine/core';
-import {
-  describeObservation,
-  nameOfWork,
-  recordsOf,
-  weighedOtherwise,
-  worksOf,
-} from '@stoichos/core';
+import { nameOfWork, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core';
 import type { LabDay, Observation, StationJudgement } from '@stoichos/core';
 import { Link } from 'react-router';
 import { Causes } from '../bench/Causes';
 import { RecordLog } from '../bench/RecordLog';
 import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import { StationPair } from '../glassware/StationPair';
 import { Fold } from '../parts/Fold';
 import { Mark } from '../parts/Mark';
@@ -99,7 +94,7 @@ function Beside({ name, list }: { name: string; list: readonly Observation[] }) 
   if (list.length === 0) return null;
   return (
     <Text size="sm" mt="xs">
-      {name}: {list.map(describeObservation).join('; ')}
+      {name}: <ObservationLine seen={list} />
     </Text>
   );
 }

@@ -9,6 +9,7 @@ export function Meaning({ judgement: { change, station, seen } }: { judgement: S
   const { reactions } = station;
   const list = (types: readonly string[]) => [...new Set(types)].join(', ');
   const fives = list(reactions.flatMap(({ types }) => types.five));
+  if (!predicted && seen.length === 0) return null;
   const forces = list(reactions.flatMap(({ types }) => types.drivingForce));
   return (
     <>

@@ -1,5 +1,12 @@
 import { Text, Title } from '@mantine/core';
-import { analyse, benchesOf, classSpread, nameOfWork, repeatedReadings } from '@stoichos/core';
+import {
+  analyse,
+  benchesOf,
+  classSpread,
+  nameOfWork,
+  readAlone,
+  repeatedReadings,
+} from '@stoichos/core';
 import type { Bench, LabDay, Work } from '@stoichos/core';
 import { useState } from 'react';
 import { useSettings } from '../app/useSettings';
@@ -15,18 +22,20 @@ import { useBench } from './useBench';
 export function MeasurementsPage() {
   const day = useLabDay();
   const { works } = useBench(day);
-  const measuring = works.filter(({ procedure }) => procedure.analyses.length > 0);
+  const measuring = works.filter(
+    (work) => work.procedure.analyses.length > 0 || readAlone(day, work).length > 0,
+  );
   return (
     <>
       <JudgeTabs dayId={day.id} />
       {measuring.length === 0 && (
         <section className="card">
           <Title order={2} size="h4">
-            Nothing is measured today
+            Nothing is measured yet
           </Title>
           <Text mt="sm">
-            Procedures that weigh, read a thermometer or count drops are worked out here: plan one
-            of them, or say in the editor what is measured and what to work out of it.
+            What the benches weigh, read or count stands here, and what is worked out of it: plan a
+            procedure that measures, or say in the editor what is measured and what to work out.
           </Text>
         </section>
       )}
@@ -56,7 +65,7 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
       <Title order={2} size="h4" mb="xs">
         {nameOfWork(work)}
       </Title>
-      {benches.length > 1 && (
+      {benches.length > 1 && work.procedure.analyses.length > 0 && (
         <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
           {benches.map(({ id, name }) => (
             <button
@@ -74,9 +83,28 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
       {analyse(day, work, bench, habits).map((result, index) => (
         <AnalysisView key={index} result={result} bench={bench.name} />
       ))}
+      <Alone readings={readAlone(day, work)} />
       <Repeats repeats={repeatedReadings(day, work, bench)} />
       <SpreadView spreads={classSpread(day, work, habits)} />
     </section>
+  );
+}
+
+/** Readings that go into nothing that is worked out, bench by bench. */
+function Alone({ readings }: { readings: ReturnType<typeof readAlone> }) {
+  if (readings.length === 0) return null;
+  return (
+    <>
+      <Title order={3} size="h5" mt="md">
+        Read, and not worked out
+      </Title>
+      {readings.map(({ name, unit, byBench }) => (
+        <Text key={name}>
+          {name}, {unit}:{' '}
+          {byBench.map(({ bench, values }) => `${bench} ${values.join(', ')}`).join('; ')}
+        </Text>
+      ))}
+    </>
   );
 }
 

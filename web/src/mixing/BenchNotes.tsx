@@ -1,7 +1,8 @@
 import { Text, Title } from '@mantine/core';
-import { describeObservation, eventWords } from '@stoichos/core';
+import { eventWords } from '@stoichos/core';
 import type { RackEvent, ToldStep } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import classes from './MixPage.module.css';
 
 /** Everything done so far with what it showed, newest first. */
@@ -21,10 +22,7 @@ export function BenchNotes({
             <li key={index}>
               <Formula text={eventWords(event)} wrap />
               <Text size="sm" className="quiet">
-                <Formula
-                  text={(told?.observations ?? []).map(describeObservation).join('; ')}
-                  wrap
-                />
+                <ObservationLine seen={told?.observations ?? []} />
               </Text>
             </li>
           ))

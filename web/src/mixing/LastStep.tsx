@@ -4,6 +4,7 @@ import type { RackEvent, ToldStep } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';
+import { ObservationLine } from '../chemistry/ObservationLine';
 
 /** What the last thing done to the chosen vessel showed. */
 export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) {
@@ -19,7 +20,7 @@ export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) 
         <List size="md" spacing={4} data-testid="seen">
           {observations.map((one) => (
             <List.Item key={describeObservation(one)}>
-              <Formula text={describeObservation(one)} wrap />
+              <ObservationLine seen={[one]} />
             </List.Item>
           ))}
         </List>

@@ -5,6 +5,7 @@ import { IconArrowRight } from '@tabler/icons-react';
 import { Vessel } from '../glassware/Vessel';
 import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';
+import { ObservationLine } from '../chemistry/ObservationLine';
 import classes from './ExpectedPanel.module.css';
 import type { DraftOutcome } from './predictDraft';
 
@@ -48,7 +49,9 @@ export function ExpectedPanel({
       ) : (
         <List size="md" spacing={4} mt="md" data-testid="expected">
           {observations.map((one) => (
-            <List.Item key={describeObservation(one)}>{describeObservation(one)}</List.Item>
+            <List.Item key={describeObservation(one)}>
+              <ObservationLine seen={[one]} />
+            </List.Item>
           ))}
         </List>
       )}

@@ -1,0 +1,36 @@
+import type { Equilibrium } from '../equilibrium/equilibrate';
+import type { Components } from '../substances/componentsOf';
+import { sparinglySoluble } from '../substances/data/sparinglySoluble';
+import type { SparinglySoluble } from '../substances/types';
+
+/**
+ * Share of a metal that water alone may bring out as its hydroxide before anyone sees it (common practice: hot solutions of
+ * the salts of magnesium, copper, zinc and their like stay clear and are boiled down to crystals, although equilibrium
+ * constants would have a little hydroxide settle).
+ */
+const unseenShare = 0.05;
+/** More protons missing than this, mol/L, and a base was put in. */
+const baseM = 1e-6;
+
+const shy = (sparinglySoluble as readonly SparinglySoluble[]).filter((row) => row.needsBase);
+
+/**
+ * Hydroxides that are in an equilibrium by hydrolysis alone: no base was put in, little of the metal would come out, and
+ * none lay there before.
+ *
+ * @param totalsM what the solution was made of, by component, mol/L.
+ * @param there solids that lay in it before.
+ */
+export function hydrolysedOnly(
+  { solids }: Equilibrium,
+  totalsM: Components,
+  there: readonly string[],
+): string[] {
+  if ((totalsM['H^+'] ?? 0) < -baseM) return [];
+  return shy.flatMap(({ formula, ions }) => {
+    const found = solids.find((solid) => solid.formula === formula);
+    if (!found || there.includes(formula)) return [];
+    const metal = Object.keys(ions).find((ion) => ion !== 'OH^-') ?? '';
+    return found.amountMolPerL < unseenShare * (totalsM[metal] ?? 0) ? [formula] : [];
+  });
+}

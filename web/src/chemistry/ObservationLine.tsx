@@ -1,0 +1,8 @@
+import { describeObservation } from '@stoichos/core';
+import type { Observation } from '@stoichos/core';
+import { Formula } from './Formula';
+
+/** What was, or should be, seen, in words on one line. */
+export function ObservationLine({ seen }: { seen: readonly Observation[] }) {
+  return <Formula text={seen.map(describeObservation).join('; ')} wrap />;
+}
