@@ -184,6 +184,9 @@ describe('what a magnet took out dry', () => {
       ['jar'],
       ['iron'],
     ]);
-    expect(bottles[0]?.bottle).toBe('Heavy metal waste');
+    expect(bottles.map(({ bottle }) => bottle)).toEqual([
+      'Heavy metal waste',
+      'Solid waste, low hazard',
+    ]);
   });
 });

@@ -83,14 +83,15 @@ function doneSection({ day, work, benches }: WorkView): Section {
         groupId: bench.id,
       });
       const skipped = recordsOf(standing, 'step').some(({ state }) => state === 'skipped');
-      return [
-        ...(skipped ? [[plain(bench.name), plain(shortText(step)), plain('left out')]] : []),
-        ...recordsOf(standing, 'departure').map(({ what, planned, done }) => [
-          plain(bench.name),
-          plain(shortText(step)),
-          plain(`${what}: ${planned} → ${done}`),
-        ]),
-      ];
+      const told = recordsOf(standing, 'departure').map(({ what, planned, done }) =>
+        what === done ? done : `${what}: ${planned} → ${done}`,
+      );
+      // Whoever leaves a step out records that as a departure too.
+      return [...new Set([...(skipped ? ['left out'] : []), ...told])].map((words) => [
+        plain(bench.name),
+        plain(shortText(step)),
+        plain(words),
+      ]);
     }),
   );
   const blocks: Block[] = [

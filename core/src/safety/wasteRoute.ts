@@ -116,9 +116,10 @@ export const wasteSource = commonPractice(
 /**
  * The waste bottle for a mixture of shelf substances, by the most troublesome ion that went in.
  *
+ * @param isDry whether it is a solid without any liquid, which no aqueous bottle takes.
  * @throws ChemistryError for an unknown substance.
  */
-export function wasteRoute(substances: readonly string[]): WasteRoute {
+export function wasteRoute(substances: readonly string[], isDry = false): WasteRoute {
   const ions = new Set(
     substances.flatMap((name) => Object.keys(findSubstance(name).substance.ions)),
   );
@@ -139,9 +140,17 @@ export function wasteRoute(substances: readonly string[]): WasteRoute {
       trouble: 1,
       because: 'left-over acid or alkali is brought to pH 6–8 first',
     };
-  return {
-    bottle: 'Aqueous waste, low hazard',
-    trouble: 0,
-    because: 'no ion of concern in these amounts; down the drain only where local rules allow it',
-  };
+  return isDry
+    ? {
+        bottle: 'Solid waste, low hazard',
+        trouble: 0,
+        because:
+          'nothing of concern in these amounts; kept for the next class, or binned where local rules allow it',
+      }
+    : {
+        bottle: 'Aqueous waste, low hazard',
+        trouble: 0,
+        because:
+          'no ion of concern in these amounts; down the drain only where local rules allow it',
+      };
 }

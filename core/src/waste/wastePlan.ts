@@ -99,7 +99,7 @@ export function bottleMeetings(
 function byBottle(left: readonly LeftOver[]): ReadonlyMap<string, LeftOver[]> {
   const bottles = new Map<string, LeftOver[]>();
   for (const one of left) {
-    const { bottle } = wasteRoute(one.told.state.put);
+    const { bottle } = wasteRoute(one.told.state.put, isDry(one));
     bottles.set(bottle, [...(bottles.get(bottle) ?? []), one]);
   }
   return bottles;
@@ -112,6 +112,8 @@ interface LeftOver {
   readonly vessel: string;
   readonly told: ToldStep;
 }
+
+const isDry = ({ told }: LeftOver): boolean => told.state.volumeMl < leastMl && !told.view.layer;
 
 const rackName = (at: number, vessel: string): string => `${at} ${vessel}`;
 
@@ -131,7 +133,7 @@ function planBottle(
   limits: Limits,
 ): BottlePlan {
   const put = [...new Set(contents.flatMap(({ told }) => told.state.put))];
-  const route = wasteRoute(put);
+  const route = wasteRoute(put, contents.every(isDry));
   const bottle = wasteBottle(rackOf(sources, contents, most));
   const there = Object.keys(limits).filter(
     (element) => dissolvedMgPerL(element, bottle.now) > (limits[element] ?? Infinity),

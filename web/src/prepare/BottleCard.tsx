@@ -71,10 +71,10 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
         <ul className={classes.working}>
           {bottle.vessels.map(({ from, vessel, times, volumeMl, colour, solids }) => (
             <li key={`${from} ${vessel}`}>
-              {from}, {vessel}, {times} ×: {amount(volumeMl)} mL {colour}
+              {from}, {vessel}, {times} ×: {volumeMl > 0 && `${amount(volumeMl)} mL ${colour}`}
               {solids.length > 0 && (
                 <>
-                  {' with '}
+                  {volumeMl > 0 && ' with '}
                   <Formula
                     text={solids
                       .map(({ formula, massG }) => `${amount(massG)} g ${formula}`)
