@@ -17,7 +17,7 @@ export const hazardGrades = [
   'no classified hazard',
   'irritant',
   'harmful',
-  'burns or flammable',
+  'lasting harm, or fire',
   'toxic or worse',
   'can kill',
 ] as const;

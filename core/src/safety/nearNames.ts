@@ -76,12 +76,12 @@ const nearOf = new Map<string, NearName[]>();
 
 function lookUp(own: Substance): NearName[] {
   const ownGrade = hazardRank(own.formula);
-  const ownNames = allNames(own).map(plain);
+  const ownNames = allNames(own);
   return shelfSubstances()
     .flatMap((other): NearName[] => {
       if (other.formula === own.formula) return [];
       const grade = hazardRank(other.formula);
-      const pair = nearPair(ownNames, allNames(other).map(plain), Math.abs(grade - ownGrade));
+      const pair = nearPair(ownNames, allNames(other), Math.abs(grade - ownGrade));
       if (!pair) return [];
       const graver = grade > ownGrade ? 'other' : grade < ownGrade ? 'chosen' : 'neither';
       return [
@@ -103,17 +103,18 @@ function nearPair(
   otherNames: readonly string[],
   apart: number,
 ): { readonly own: string; readonly other: string } | undefined {
-  for (const own of ownNames)
-    for (const other of otherNames) {
+  for (const ownName of ownNames)
+    for (const otherName of otherNames) {
+      const [own, other] = [plain(ownName), plain(otherName)];
       const isMixedUp = mixedUp.some(
         ([a, b]) =>
           (own.includes(a) && own.replace(a, b) === other) ||
           (own.includes(b) && own.replace(b, a) === other),
       );
-      if (isMixedUp) return { own, other };
+      if (isMixedUp) return { own: ownName, other: otherName };
       if (apart < gradesApart || Math.min(own.length, other.length) < shortestName) continue;
       if (Math.abs(own.length - other.length) <= 2 && editDistance(own, other) <= 2)
-        return { own, other };
+        return { own: ownName, other: otherName };
     }
   return undefined;
 }

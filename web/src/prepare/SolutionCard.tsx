@@ -3,7 +3,7 @@ import {
   concentrationOf,
   hazardsOf,
   latestWeighing,
-  nameIn,
+  nameOnShelf,
   predictSolution,
 } from '@stoichos/core';
 import type { LabDay, ShelfItem } from '@stoichos/core';
@@ -48,7 +48,7 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
             <Formula text={substance} /> {strengthText(line.concentrationM)} M
           </Title>
           <Text className="quiet" size="sm">
-            {nameIn(naming, substance)}, {look.colour} · make <strong>{totalMl} mL</strong> (
+            {nameOnShelf(naming, substance)}, {look.colour} · make <strong>{totalMl} mL</strong> (
             {Math.round(line.usedMl * 10) / 10} mL used)
           </Text>
           {line.for.some((what) => what !== 'tests') && (

@@ -169,7 +169,9 @@ export function expectedWords({ did }: RunStep): string[] {
   const changes = words((seen) => !isUnchanged(seen));
   if (changes.length > 0) return changes;
   const still = words(({ kind }) => kind === 'noChange');
-  return still.length > 0 ? still.slice(-1) : words(() => true).slice(-2);
+  if (still.length > 0) return still.slice(-1);
+  // Of one vessel its last look; of several the colour of each.
+  return several ? words(({ kind }) => kind === 'colour') : words(() => true).slice(-2);
 }
 
 function isUnchanged(seen: Observation): boolean {
