@@ -75,6 +75,7 @@ export type { Warning } from './vessel/warnings';
 export {
   clarities,
   describeObservation,
+  isUnchanged,
   observationSchema,
   settlings,
   smells,

@@ -101,6 +101,13 @@ describe('expected against seen', () => {
   it.each<[string, Observation, Observation | Observation[], string]>([
     ['a shade', { kind: 'colour', to: 'blue' }, { kind: 'colour', to: 'pale blue' }, 'agrees'],
     [
+      'iodine by another word',
+      { kind: 'colour', to: 'deep red' },
+      { kind: 'colour', to: 'brown' },
+      'agrees',
+    ],
+    ['two reds', { kind: 'colour', to: 'red' }, { kind: 'colour', to: 'brown' }, 'partly'],
+    [
       'pale for deep',
       { kind: 'colour', to: 'deep blue' },
       { kind: 'colour', to: 'pale blue' },

@@ -117,6 +117,12 @@ export const observationSchema = z.discriminatedUnion('kind', [
 export type Observation = z.infer<typeof observationSchema>;
 export type ObservationKind = Observation['kind'];
 
+/** Whether it only says how a liquid looks, as it did before, or that nothing happened. */
+export function isUnchanged(seen: Observation): boolean {
+  if (seen.kind === 'colour') return seen.from === undefined || seen.from === seen.to;
+  return seen.kind === 'clarity' || seen.kind === 'noChange';
+}
+
 /** What the gas tests are called in a sentence. */
 export const testWords: Readonly<Record<string, string>> = {
   litSplint: 'lit splint',

@@ -1,5 +1,5 @@
 import { Text, Title } from '@mantine/core';
-import { nameOfWork, shortText } from '@stoichos/core';
+import { isUnchanged, nameOfWork, shortText } from '@stoichos/core';
 import type { Bench, StationJudgement, Work } from '@stoichos/core';
 import { Formula } from '../chemistry/Formula';
 import { Mark } from '../parts/Mark';
@@ -81,9 +81,11 @@ interface WorkRowsProps extends PartTableProps {
 
 function WorkRows({ work, judgements, benches, odd, open, choose }: WorkRowsProps) {
   const isTest = work.kind === 'test';
-  const rows = [
-    ...new Map(judgements.map((one) => [`${one.step.id} ${one.station.vessel}`, one])).values(),
-  ];
+  const stations = new Map(judgements.map((one) => [stationKey(one), one]));
+  const telling = new Set(judgements.filter(isTelling).map(stationKey));
+  const rows = [...stations]
+    .filter(([key]) => telling.has(key) || key === stationKey(open))
+    .map(([, one]) => one);
   const many = (step: StationJudgement['step']) =>
     rows.filter((row) => row.step.id === step.id).length > 1;
   return (
@@ -130,6 +132,20 @@ function WorkRows({ work, judgements, benches, odd, open, choose }: WorkRowsProp
         </tr>
       ))}
     </tbody>
+  );
+}
+
+const stationKey = ({ work, step, station }: StationJudgement): string =>
+  `${work.id} ${step.id} ${station.vessel}`;
+
+/** Whether there is something to read: filling a vessel shows nothing, unless somebody wrote something down. */
+function isTelling({ step, station, seen }: StationJudgement): boolean {
+  return (
+    seen.length > 0 ||
+    step.record.length > 0 ||
+    station.notPredicted.length > 0 ||
+    station.expected.some(({ kind }) => kind === 'noChange') ||
+    !station.expected.every(isUnchanged)
   );
 }
 

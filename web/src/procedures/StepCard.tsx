@@ -1,5 +1,11 @@
 import { Badge, Group, Text } from '@mantine/core';
-import { describeObservation, eventWords, hazardsOf, reagentsOf } from '@stoichos/core';
+import {
+  describeObservation,
+  isUnchanged,
+  eventWords,
+  hazardsOf,
+  reagentsOf,
+} from '@stoichos/core';
 import type {
   ContainerKind,
   Observation,
@@ -172,9 +178,4 @@ export function expectedWords({ did }: RunStep): string[] {
   if (still.length > 0) return still.slice(-1);
   // Of one vessel its last look; of several the colour of each.
   return several ? words(({ kind }) => kind === 'colour') : words(() => true).slice(-2);
-}
-
-function isUnchanged(seen: Observation): boolean {
-  if (seen.kind === 'colour') return seen.from === undefined || seen.from === seen.to;
-  return seen.kind === 'clarity' || seen.kind === 'noChange';
 }
