@@ -119,6 +119,13 @@ function route(gas: string, texts: readonly string[]): Route {
   return one;
 }
 
+describe('a mixture of gases', () => {
+  it('is graded as one, although the equation has one gas', () => {
+    expect(route('C2H4', ['C16H34', 'Al2O3']).grades.purity).toBe(0);
+    expect(route('CO2', ['CaCO3', '2 M HCl']).grades.purity).toBe(3);
+  });
+});
+
 describe('the tables of the study', () => {
   it.each([
     ['exposure limits', exposureLimits.map((row) => row.gas)],
@@ -669,6 +676,8 @@ describe('the pop', () => {
     expect(splintAt('H2', 0.98)).toMatch(/quietly/);
     expect(splintAt('H2', 0.02)).toMatch(/nothing/);
     expect(splintAt('CO2', 0.5)).toBeUndefined();
+    // Ammonia puts a splint out (Vogel, recalled), although a mixture of 15 to 28 % burns.
+    expect(splintAt('NH3', 0.5)).toBeUndefined();
   });
 });
 

@@ -10,12 +10,27 @@ export type CollectionMethod = 'overWater' | 'downwardDelivery' | 'upwardDeliver
 
 /** Both names of each way: by where the gas is led, and by what it displaces. */
 export const collectionNames: Readonly<
-  Record<CollectionMethod, { readonly name: string; readonly alsoCalled: string }>
+  Record<
+    CollectionMethod,
+    {
+      readonly name: string;
+      readonly alsoCalled: string;
+      /** In a sentence: the gas is collected … */ readonly how: string;
+    }
+  >
 > = {
-  overWater: { name: 'over water', alsoCalled: 'displacement of water' },
-  downwardDelivery: { name: 'downward delivery', alsoCalled: 'upward displacement of air' },
-  upwardDelivery: { name: 'upward delivery', alsoCalled: 'downward displacement of air' },
-  syringe: { name: 'gas syringe', alsoCalled: 'into a syringe' },
+  overWater: { name: 'over water', alsoCalled: 'displacement of water', how: 'over water' },
+  downwardDelivery: {
+    name: 'downward delivery',
+    alsoCalled: 'upward displacement of air',
+    how: 'by downward delivery',
+  },
+  upwardDelivery: {
+    name: 'upward delivery',
+    alsoCalled: 'downward displacement of air',
+    how: 'by upward delivery',
+  },
+  syringe: { name: 'gas syringe', alsoCalled: 'into a syringe', how: 'into syringes' },
 };
 
 export const collectionSource = commonPractice(

@@ -3,7 +3,9 @@ import { blankStep, procedureSchema } from '../procedure/procedure';
 import type { Procedure, Step } from '../procedure/procedure';
 import type { AnyPortion } from '../vessel/portion';
 import type { Amounts, Taken } from './amounts';
+import { plainFormula } from '../formula/plainFormula';
 import { reagentText } from './attempt';
+import type { RouteReagent } from './attempt';
 import { collectionNames } from './collection';
 import type { CollectionMethod } from './collection';
 import { gasCautions } from './gasCautions';
@@ -52,7 +54,7 @@ export function gasProcedure(plan: GasPreparation): Procedure {
     id === generator || id === collected ? `${id} tube` : id;
   return procedureSchema.parse({
     id: plan.id,
-    name: plan.name.slice(0, 100),
+    name: plainFormula(plan.name).slice(0, 100),
     kind:
       method === 'syringe'
         ? 'gasInSyringes'
@@ -60,7 +62,7 @@ export function gasProcedure(plan: GasPreparation): Procedure {
           ? 'gasThroughReagents'
           : 'gasChoice',
     purpose:
-      `${gasName(gas)} from ${route.reagents.map(reagentText).join(' and ')}, ${collectionNames[method].name}: ${route.equation ?? ''}`.slice(
+      `${gasName(gas)} from ${route.reagents.map(named).join(' and ')}, ${collectionNames[method].how}: ${plainFormula(route.equation ?? '')}`.slice(
         0,
         600,
       ),
@@ -111,7 +113,7 @@ export function gasProcedure(plan: GasPreparation): Procedure {
     ],
     questions: [
       'Write the equation, and name what stays behind in the generator.',
-      `Why is it collected ${collectionNames[method].name}? Give both names of the way.`,
+      `Why is it collected ${collectionNames[method].how}?${method === 'syringe' ? '' : ' Give both names of the way.'}`,
       'Why is the first gas let go?',
     ],
     disposal:
@@ -185,13 +187,16 @@ function assembleStep({ checklist, route, method }: GasPreparation): Step {
   };
 }
 
+/** A reagent as a step has it, which is plain text. */
+const named = (reagent: RouteReagent): string => plainFormula(reagentText(reagent));
+
 const amountText = ({ reagent, massG, volumeMl, drops, words }: Taken): string =>
   words ??
   (massG !== undefined
-    ? `${Number(massG.toPrecision(2))} g of ${reagent.kept}`
+    ? `${Number(massG.toPrecision(2))} g of ${plainFormula(reagent.kept)}`
     : drops !== undefined
-      ? `${drops} drops of ${reagentText(reagent)}`
-      : `${Number((volumeMl ?? 0).toPrecision(2))} mL of ${reagentText(reagent)}`);
+      ? `${drops} drops of ${named(reagent)}`
+      : `${Number((volumeMl ?? 0).toPrecision(2))} mL of ${named(reagent)}`);
 
 /** What the engine is given of a reagent; what is too little or too much for a vessel is left to words. */
 function portionOf({ reagent, massG, volumeMl }: Taken): AnyPortion | undefined {
@@ -224,7 +229,7 @@ function chargeStep({ route, amounts }: GasPreparation): Step {
   const first = solids.length > 0 ? solids : amounts.taken.slice(0, 1);
   return {
     ...blankStep('charge'),
-    text: `Put ${first.map((one) => (one.words ? `${one.reagent.kept} (${one.words})` : amountText(one))).join(' and ')} into the generator.`,
+    text: `Put ${first.map((one) => (one.words ? `${plainFormula(one.reagent.kept)} (${one.words})` : amountText(one))).join(' and ')} into the generator.`,
     events: isFollowed(route) ? put(first.filter((one) => !isLiquid(one))) : [],
     minutes: 2,
     uses: { balance: 1 },
@@ -238,7 +243,7 @@ function purgeStep(plan: GasPreparation): Step {
   const start = [
     ...(liquids.length > 0
       ? [
-          `add ${liquids.map((one) => (one.words ? reagentText(one.reagent) : amountText(one))).join(' and ')} a little at a time`,
+          `add ${liquids.map((one) => (one.words ? named(one.reagent) : amountText(one))).join(' and ')} a little at a time`,
         ]
       : []),
     ...(route.heatedToC !== undefined
@@ -283,7 +288,7 @@ function collectStep({ method, count, eachMl, minutes, route }: GasPreparation):
   const things = method === 'syringe' ? 'syringes' : 'tubes or jars';
   return {
     ...blankStep('collect'),
-    text: `Collect ${collectionNames[method].name} (${collectionNames[method].alsoCalled}): ${count} ${things} of ${Math.round(eachMl)} mL, one after the other, each closed as it is full.`,
+    text: `Collect the gas ${collectionNames[method].how}${method === 'syringe' ? '' : ` (${collectionNames[method].alsoCalled})`}: ${count} ${things} of ${Math.round(eachMl)} mL, one after the other, each closed as it is full.`,
     minutes: Math.min(60, Math.max(1, Math.ceil(minutes))),
     uses: { ...(route.heatedToC !== undefined && { burner: 1 }), hood: 1 },
     needs: [{ step: 'purge', because: 'the first gas is air' }],

@@ -5,6 +5,7 @@ import { gradesOf, healthHazard } from './grades';
 import type { Pace } from './pace';
 import type { Route, Verdict } from './route';
 import { routeNotes } from './routeNotes';
+import type { RouteNote } from './routeNotes';
 import type { Tried } from './tryRoute';
 
 /** What is known of a route before it is judged. */
@@ -29,9 +30,8 @@ const otherFrom = 0.6;
 /** Share that must leave the liquid for a generator to be worth it. */
 const worthLeaving = 0.3;
 
-interface Objection {
+interface Objection extends Pick<RouteNote, 'why' | 'isMixture'> {
   readonly verdict: Exclude<Verdict, 'valid'>;
-  readonly why: string;
 }
 
 const gravest: readonly Verdict[] = ['refused', 'notPredicted', 'poor', 'valid'];
@@ -73,13 +73,19 @@ export function judgeRoute(facts: Facts): Route {
     grades: gradesOf({
       ...facts,
       pace,
-      otherShare: otherGases.reduce((sum, { share }) => sum + share, 0),
+      otherShare: Math.max(
+        against.some(({ isMixture }) => isMixture) ? mixtureShare : 0,
+        otherGases.reduce((sum, { share }) => sum + share, 0),
+      ),
       fumes: fumes !== undefined,
     }),
     cautions: facts.cautions,
     from: facts.from,
   };
 }
+
+/** Other gas in what is known to be a mixture, as a share, where the reaction does not say (common practice). */
+const mixtureShare = 0.5;
 
 const paceWord: Readonly<Record<Pace, string>> = {
   violent: 'violently',
@@ -117,7 +123,7 @@ function notes({ gas, reagents, heatedToC }: Facts): Objection[] {
         (use === undefined ||
           (use === 'heated' ? heatedToC !== undefined : reagents.some((one) => one.use === use))),
     )
-    .map(({ verdict, why }) => ({ verdict, why }));
+    .map(({ verdict, why, isMixture }) => ({ verdict, why, ...(isMixture && { isMixture }) }));
 }
 
 const isCarbonic = (reagents: readonly RouteReagent[]): boolean =>

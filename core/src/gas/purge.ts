@@ -1,4 +1,5 @@
 import { ChemistryError } from '../errors';
+import { gasPropertiesOf } from '../substances/gas';
 import { flammability } from '../substances/data/flammability';
 import { oxygenShareOfAir } from '../substances/data/air';
 import { parseFormula } from '../formula/parseFormula';
@@ -151,7 +152,12 @@ export function fillingPlan(request: FillingRequest): FillingPlan {
   };
 }
 
-const limits = new Map<string, Flammability>(flammability.map((row) => [row.gas, row]));
+// Ammonia burns only in a narrow mixture and does not go on burning in air: a splint goes out in it.
+const limits = new Map<string, Flammability>(
+  flammability
+    .filter(({ gas }) => gasPropertiesOf(gas)?.litSplint !== 'goes out')
+    .map((row) => [row.gas, row]),
+);
 
 /** Oxygen that a mole of a gas of C, H, O, N and S takes to burn completely, mol: nitrogen stays as such. */
 export function oxygenToBurn(gas: string): number {
@@ -162,7 +168,7 @@ export function oxygenToBurn(gas: string): number {
 /**
  * Share of a gas in air at which both are used up together: there the pop is loudest.
  *
- * @returns undefined for a gas that does not burn in air.
+ * @returns undefined for a gas that a splint does not light in air.
  * @example loudestShare('H2') // 0.295
  */
 export function loudestShare(gas: string): number | undefined {

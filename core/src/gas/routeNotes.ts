@@ -10,6 +10,8 @@ export interface RouteNote {
   readonly use?: 'concentrated' | 'solution' | 'heated';
   readonly verdict: 'poor' | 'refused';
   readonly why: string;
+  /** What comes is a mixture, whatever the equation says. */
+  readonly isMixture?: true;
 }
 
 export const routeNotesSource = commonPractice(
@@ -37,6 +39,7 @@ export const routeNotes: readonly RouteNote[] = [
       reagents: [metal, 'HNO3'],
       verdict: 'poor',
       why: 'a metal more reactive than hydrogen takes the acid further down: a mixture with dinitrogen oxide, nitrogen and ammonium; copper does not',
+      isMixture: true,
     })),
   ),
   {
@@ -119,5 +122,6 @@ export const routeNotes: readonly RouteNote[] = [
     reagents: ['C16H34'],
     verdict: 'poor',
     why: 'cracking gives a mixture of gases; enough for a test, not for a pure gas',
+    isMixture: true,
   },
 ];

@@ -1,4 +1,4 @@
-import { Button, Text } from '@mantine/core';
+import { Button, Text, TextInput } from '@mantine/core';
 import {
   collectionOf,
   dryingFor,
@@ -10,6 +10,7 @@ import {
   routeNotesSource,
   sourceText,
 } from '@stoichos/core';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';
@@ -17,6 +18,7 @@ import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
 import { attempt } from '../study/attempt';
 import classes from './Gases.module.css';
+import { findRoutes } from './findRoutes';
 import { GasPicker } from './GasPicker';
 import { GasTabs } from './GasTabs';
 import { LookingUp } from './LookingUp';
@@ -29,10 +31,12 @@ export function RoutesPage() {
   const { state, change } = useGasState();
   const { routes, failure, share, cancel, shelfIsMissing, shelfIsEmpty } = useRoutes(state);
   const taken = routes && chosenRoute(routes, state);
-  const going = routes?.filter(({ verdict }) => verdict === 'valid') ?? [];
-  const poor = routes?.filter(({ verdict }) => verdict === 'poor') ?? [];
+  const [asked, setAsked] = useState('');
+  const found = routes && findRoutes(routes, asked);
+  const going = found?.filter(({ verdict }) => verdict === 'valid') ?? [];
+  const poor = found?.filter(({ verdict }) => verdict === 'poor') ?? [];
   const not =
-    routes?.filter(({ verdict }) => verdict === 'refused' || verdict === 'notPredicted') ?? [];
+    found?.filter(({ verdict }) => verdict === 'refused' || verdict === 'notPredicted') ?? [];
   const take = (id: string) => change({ routeId: { ...state.routeId, [state.gas]: id } });
   const proof = proofOf(state.gas);
   return (
@@ -71,8 +75,21 @@ export function RoutesPage() {
             />
             {routes && (
               <div data-testid="routes">
+                {routes.length > firstShown && (
+                  <TextInput
+                    label="Only with"
+                    placeholder="A reagent, heat, a current"
+                    size="md"
+                    mb="xs"
+                    className="no-print"
+                    value={asked}
+                    onChange={(event) => setAsked(event.currentTarget.value)}
+                  />
+                )}
                 <Text className="quiet" role="status">
-                  {summary(state.gas, going.length, poor.length, not.length)}
+                  {asked !== '' && found?.length === 0
+                    ? `None of the ${routes.length} is with “${asked}”.`
+                    : summary(state.gas, going.length, poor.length, not.length)}
                 </Text>
                 {going.slice(0, firstShown).map((route) => (
                   <RouteCard

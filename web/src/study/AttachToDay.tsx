@@ -2,6 +2,7 @@ import { Button, Select, Text } from '@mantine/core';
 import { useState } from 'react';
 import type { Procedure } from '@stoichos/core';
 import { useDaysQuery } from '../api/api';
+import { useRecent } from '../app/whereabouts';
 import { longDate, today } from '../days/dates';
 import { AddToDay } from '../procedures/LibraryPage';
 
@@ -12,7 +13,12 @@ export function AttachToDay({ procedure }: { procedure: Procedure | undefined })
   const coming = days.filter(({ date }) => date >= today()).reverse();
   const held = days.filter(({ date }) => date < today());
   const [chosen, setChosen] = useState<string | null>(null);
-  const dayId = chosen ?? coming[0]?.id ?? held[0]?.id ?? null;
+  // The day one comes from is meant before any other.
+  const [recent] = useRecent();
+  const last = recent
+    .map(({ path }) => days.find(({ id }) => path.startsWith(`/days/${id}`)))
+    .find((day) => day !== undefined);
+  const dayId = chosen ?? last?.id ?? coming[0]?.id ?? held[0]?.id ?? null;
   if (days.length === 0)
     return (
       <Text size="sm" className="quiet">

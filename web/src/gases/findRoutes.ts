@@ -1,0 +1,25 @@
+import { namesOf } from '@stoichos/core';
+import type { Route } from '@stoichos/core';
+import { routeTitle } from './RouteCard';
+
+/** Routes whose reagents, or way, hold every word asked for: a formula, any name, “heat”, “current”. */
+export function findRoutes(routes: readonly Route[], asked: string): readonly Route[] {
+  const words = asked
+    .toLowerCase()
+    .split(/[\s,]+/)
+    .filter((word) => word !== '');
+  if (words.length === 0) return routes;
+  return routes.filter((route) => {
+    const text = textOf(route);
+    return words.every((word) => text.includes(word));
+  });
+}
+
+function textOf(route: Route): string {
+  const names = route.reagents.flatMap(({ substance }) => Object.values(namesOf(substance)));
+  const way = [
+    ...(route.heatedToC === undefined ? [] : ['heat heated heating']),
+    ...(route.electrolysis ? ['current electrolysis'] : []),
+  ];
+  return [routeTitle(route), ...names, ...way].join(' ').toLowerCase();
+}
