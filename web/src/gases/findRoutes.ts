@@ -1,4 +1,4 @@
-import { namesOf } from '@stoichos/core';
+import { allNames, findSubstance } from '@stoichos/core';
 import type { Route } from '@stoichos/core';
 import { routeTitle } from './RouteCard';
 
@@ -16,7 +16,9 @@ export function findRoutes(routes: readonly Route[], asked: string): readonly Ro
 }
 
 function textOf(route: Route): string {
-  const names = route.reagents.flatMap(({ substance }) => Object.values(namesOf(substance)));
+  const names = route.reagents.flatMap(({ substance }) =>
+    substance === 'H2O' ? [] : allNames(findSubstance(substance).substance),
+  );
   const way = [
     ...(route.heatedToC === undefined ? [] : ['heat heated heating']),
     ...(route.electrolysis ? ['current electrolysis'] : []),
