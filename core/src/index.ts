@@ -499,6 +499,7 @@ export { inorganicTests, outcomesOf as inorganicOutcomesOf } from './identify/in
 export type { InorganicOutcomes } from './identify/inorganic/runTests';
 export { keepCandidates, modelOf } from './identify/model';
 export type { Model, OutcomeTable, TestModel, Trust } from './identify/model';
+export { blankWords, testInSentence, testLabel } from './identify/testLabel';
 export { costsOf, heldBack, isPoint, nextInOrder, rankTests } from './identify/nextBest';
 export type {
   HeldBack,

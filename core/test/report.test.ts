@@ -205,7 +205,14 @@ describe('a report on a part of the day', () => {
       ],
     });
     const told = markdownOf(chooseParts(report, key));
-    for (const words of ['Unknown Q-7, Bench 1', 'Answer: KI', 'In the jar: NaCl', 'yellow'])
+    for (const words of [
+      'Unknown Q-7, Bench 1',
+      'Answer: KI',
+      'In the jar: NaCl',
+      'yellow',
+      'Flame',
+      'stayed as it should',
+    ])
       expect(told).toContain(words);
     const copy = markdownOf(chooseParts(report, forClass));
     expect(copy).toContain('Answer: KI');

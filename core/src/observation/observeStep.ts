@@ -176,21 +176,22 @@ function solidObservations(step: Step, before?: Vessel): Observation[] {
   return found;
 }
 
-function gasObservations({ gasEvolved, vessel }: Step): Observation[] {
+function gasObservations({ gasEvolved, ledIn = [], vessel }: Step): Observation[] {
   return Object.entries(gasEvolved)
     .filter(([formula, amount]) => formula !== 'H2O' && amount > noticeableGasMmol)
     .sort(([, a], [, b]) => b - a)
     .flatMap(([formula, amountMmol]): Observation[] => {
       const colour = gasColour(formula);
       const smell = gasPropertiesOf(dissolvedGas(formula)?.inAir?.becomes ?? formula)?.smell;
+      const bubbles = {
+        kind: 'gas',
+        formula,
+        vigour: vigourOf(amountMmol, vessel.volumeMl),
+        amountMmol,
+        ...(colour && { colour }),
+      } as const;
       return [
-        {
-          kind: 'gas',
-          formula,
-          vigour: vigourOf(amountMmol, vessel.volumeMl),
-          amountMmol,
-          ...(colour && { colour }),
-        },
+        ...(ledIn.includes(formula) ? [] : [bubbles]),
         ...(smell ? [{ kind: 'smell', smell, formula } as const] : []),
       ];
     });

@@ -1,4 +1,5 @@
 import type { Mark } from '../identify/grade';
+import { blankWords, testLabel } from '../identify/testLabel';
 import type { SealedUnknown, UnknownAnswer } from '../labday/access';
 import type { Group } from '../labday/labDay';
 import { chemical, plain, section } from './document';
@@ -9,8 +10,6 @@ export interface ReportedUnknown extends SealedUnknown {
   readonly answer: UnknownAnswer | null;
   readonly mark: Mark | null;
 }
-
-const blanks = { clean: 'clean', same: 'showed the same', none: 'none' } as const;
 
 /** Each jar with the tests a group did, its answer, and with the key what was in it and the mark. */
 export function unknownSections(
@@ -45,9 +44,9 @@ export function unknownSections(
                       { head: 'Note', width: 3 },
                     ],
                     rows: answer.results.map(({ test, outcome, blank, note }) => [
-                      plain(test),
+                      plain(testLabel(kind, test)),
                       plain(outcome),
-                      plain(blanks[blank]),
+                      plain(blankWords[blank]),
                       plain(note),
                     ]),
                   },

@@ -46,6 +46,7 @@ export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'
       : [];
   return {
     ...step,
+    ...(isGas && vessel.volumeMl > 0 && { ledIn: [part.put[0] ?? portion.gas] }),
     warnings: unique([
       ...pouringWarnings(vessel, part),
       ...(onHot ? hotVesselWarnings(vessel) : []),

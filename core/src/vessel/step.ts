@@ -30,6 +30,8 @@ export interface Step {
   readonly considered: readonly Saturation[];
   /** Gas that left in this step, mmol. */
   readonly gasEvolved: Amounts;
+  /** Gases that were led through the liquid: that they bubble out of it again is nothing to see. */
+  readonly ledIn?: readonly string[];
   /** Solids that formed (+) or went into solution (−) in this step, mmol; what was only put in or taken out is not counted. */
   readonly solidsChange: Amounts;
   /** What was seen of heat or of water going back into crystals, besides new solids and gases. */
@@ -110,6 +112,9 @@ export function followedBy(first: Step, next: Step): Step {
       gas: addAmounts(first.removed.gas, next.removed.gas),
     },
     solidsChange: addAmounts(first.solidsChange, next.solidsChange),
+    ...((first.ledIn ?? next.ledIn) && {
+      ledIn: [...(first.ledIn ?? []), ...(next.ledIn ?? [])],
+    }),
     ...((first.sights ?? next.sights) && {
       sights: [...(first.sights ?? []), ...(next.sights ?? [])],
     }),

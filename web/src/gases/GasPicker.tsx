@@ -2,6 +2,7 @@ import { MultiSelect, SegmentedControl, Select } from '@mantine/core';
 import { gasName, nameOnShelf, shelfSubstances, unknownGases } from '@stoichos/core';
 import { useSettings } from '../app/useSettings';
 import { plainFormula } from '@stoichos/core';
+import { byAnyName } from '../chemistry/byAnyName';
 import type { GasState } from './gasState';
 
 interface GasPickerProps {
@@ -20,6 +21,7 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
         label="Gas"
         size="md"
         searchable
+        filter={byAnyName}
         allowDeselect={false}
         value={state.gas}
         data={unknownGases.map((formula) => ({
@@ -51,6 +53,7 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
               size="md"
               mt="sm"
               searchable
+              filter={byAnyName}
               limit={40}
               value={state.list}
               data={shelfSubstances().map(({ formula }) => ({

@@ -117,7 +117,10 @@ function AtBench({ view }: { view: GroupView }) {
           }}
         />
         {!work || !step ? (
-          <Text>Nothing is planned yet. It appears here by itself.</Text>
+          <Text>
+            {view.unknown === null ? 'Nothing' : 'Nothing but your unknown'} is planned yet. It
+            appears here by itself.
+          </Text>
         ) : (
           <>
             {works.length > 1 && (

@@ -51,8 +51,13 @@ function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight['joini
           Groups join with a code
         </Title>
         <Group gap="xs" className="no-print">
-          <PrintButton />
-          <Button size="md" variant="default" loading={isLoading} onClick={() => void renew(dayId)}>
+          {code !== null && <PrintButton />}
+          <Button
+            size="md"
+            variant={code === null ? 'filled' : 'default'}
+            loading={isLoading}
+            onClick={() => void renew(dayId)}
+          >
             {code === null ? 'Make the code' : 'A new code'}
           </Button>
         </Group>
@@ -160,6 +165,12 @@ function Releases({ oversight }: { oversight: Oversight }) {
       <Title order={2} size="h4">
         When groups see what is expected
       </Title>
+      {works.length === 0 && (
+        <Text className="quiet" size="sm" mt="xs">
+          Nothing is planned yet. Of every test and procedure you choose whether a bench sees what
+          is expected never, after it has recorded, or always.
+        </Text>
+      )}
       {works.map((work) => (
         <Group key={work.id} justify="space-between" mt="xs">
           <Text>

@@ -1,11 +1,13 @@
 import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
 import {
+  blankWords,
   compoundNames,
   inorganicTests,
   issuedAnions,
   issuedCations,
   issuedSalts,
   organicTests,
+  testLabel,
   toldOutcomes,
   unknownResultSchema,
   unsure,
@@ -14,14 +16,17 @@ import type { GroupView } from '@stoichos/core';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';
+import { byAnyName } from '../chemistry/byAnyName';
 import { clockTime } from '../days/dates';
 import { useHandInMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 import { Chip } from '../bench/ChipRow';
 import { useKept } from '../study/useKept';
-import { BlankChoice, blankWords } from '../unknowns/BlankChoice';
+import { BlankChoice } from '../unknowns/BlankChoice';
 import type { Blank } from '../unknowns/BlankChoice';
-import { testLabel } from '../unknowns/testLabel';
+
+/** Whether something is to stand beside a test; a look at the sample has no blank. */
+const wantsBlank = ({ blank }: { readonly blank: string }): boolean => blank !== 'none needed';
 
 const resultsSchema = z.array(unknownResultSchema);
 
@@ -70,8 +75,10 @@ function OneUnknown({
             <li key={at}>
               <Group gap="xs" wrap="nowrap" justify="space-between">
                 <span>
-                  {testLabel(kind, done)}: <strong>{outcome}</strong>{' '}
-                  <span className="quiet">blank {blankWords[beside]}</span>
+                  {testLabel(kind, done)}: <strong>{outcome}</strong>
+                  {tests.some((one) => one.name === done && wantsBlank(one)) && (
+                    <span className="quiet"> blank {blankWords[beside]}</span>
+                  )}
                 </span>
                 <ActionIcon
                   size={44}
@@ -90,6 +97,7 @@ function OneUnknown({
       <Select
         size="lg"
         searchable
+        filter={byAnyName}
         label="A test"
         placeholder="choose what you do"
         data={tests.map(({ name: value, label }) => ({ value, label }))}
@@ -104,11 +112,13 @@ function OneUnknown({
               <strong>Caution.</strong> {row.caution}
             </Text>
           )}
-          <BlankChoice
-            value={blank}
-            onChange={setBlank}
-            what={`The blank beside it (${row.blank})`}
-          />
+          {wantsBlank(row) && (
+            <BlankChoice
+              value={blank}
+              onChange={setBlank}
+              what={`The blank beside it (${row.blank})`}
+            />
+          )}
           <Group gap={8} mt="sm" role="group" aria-label="What you saw">
             {[...toldOutcomes(kind, row.name), unsure].map((outcome) => (
               <Chip key={outcome} chosen={false} onTap={() => record(outcome)}>

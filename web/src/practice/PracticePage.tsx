@@ -8,6 +8,8 @@ import {
   posterior,
   reviewRound,
   sourceText,
+  testInSentence,
+  testLabel,
 } from '@stoichos/core';
 import type { Drawn, Model, RoundReview } from '@stoichos/core';
 import { useMemo, useState } from 'react';
@@ -15,7 +17,6 @@ import { Chip } from '../bench/ChipRow';
 import { percent } from '../study/Likelihoods';
 import { StudyFrame } from '../study/StudyFrame';
 import { TaskProgress } from '../worker/TaskProgress';
-import { testInSentence, testLabel } from '../unknowns/testLabel';
 import { useCandidates } from '../unknowns/useCandidates';
 import { LearnerField } from './LearnerField';
 import { useLearner } from './learner';

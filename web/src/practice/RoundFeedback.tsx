@@ -1,7 +1,7 @@
 import { Table, Text } from '@mantine/core';
+import { testInSentence, testLabel } from '@stoichos/core';
 import type { RoundReview, UnknownKind } from '@stoichos/core';
 import { CandidateName } from '../unknowns/CandidateName';
-import { testInSentence, testLabel } from '../unknowns/testLabel';
 
 /** A round looked back upon: what each test gave, what was wasted or needlessly dangerous, a shorter way. */
 export function RoundFeedback({

@@ -1,8 +1,7 @@
 import { Group, Text } from '@mantine/core';
-import { colourPhrases, drawRecord, observationsOf } from '@stoichos/core';
+import { colourPhrases, drawRecord, observationsOf, testLabel } from '@stoichos/core';
 import type { Drawn, Model } from '@stoichos/core';
 import { Vessel } from '../glassware/Vessel';
-import { testLabel } from '../unknowns/testLabel';
 import classes from './Practice.module.css';
 
 const flawWords = {

@@ -57,7 +57,6 @@ export function ReportPage() {
     next.set(name, value);
     setAbout(next, { replace: true });
   };
-  const hasParts = worksOf(day).length > 0;
   return (
     <>
       <Group className="no-print" mb="sm" align="flex-end" gap="md">
@@ -127,8 +126,12 @@ export function ReportPage() {
         <TaskProgress what="Writing the report" share={share} cancel={cancel} />
       )}
       <TaskFailure failure={failure} />
-      {!hasParts && <Text>The report fills as tests and procedures are planned and recorded.</Text>}
-      {hasParts && document && (
+      {document?.sections.length === 0 && (
+        <Text>
+          The report fills as tests and procedures are planned and recorded, and unknowns are dealt.
+        </Text>
+      )}
+      {document && document.sections.length > 0 && (
         <div className="card">
           <DocumentView document={document} drawChart={(chart) => <DataChart chart={chart} />} />
         </div>

@@ -1,15 +1,9 @@
 import { Group, Text } from '@mantine/core';
+import { blankWords } from '@stoichos/core';
 import type { UnknownResult } from '@stoichos/core';
 import { Chip } from '../bench/ChipRow';
 
 export type Blank = UnknownResult['blank'];
-
-/** What a blank may have done, in words. */
-export const blankWords = {
-  clean: 'stayed as it should',
-  same: 'showed it too',
-  none: 'none was run',
-} as const satisfies Record<Blank, string>;
 
 /** What the blank beside a test did: chips that wrap, for a tablet held upright. */
 export function BlankChoice({

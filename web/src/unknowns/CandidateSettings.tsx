@@ -23,6 +23,7 @@ import {
 } from '@stoichos/core';
 import type { ShelfItem } from '@stoichos/core';
 import { useState } from 'react';
+import { byAnyName } from '../chemistry/byAnyName';
 import { NumberField } from '../parts/NumberField';
 import { useShelfQuery } from '../api/api';
 import { Chip } from '../bench/ChipRow';
@@ -129,6 +130,7 @@ function OrganicList({
         mt="sm"
         size="md"
         searchable
+        filter={byAnyName}
         clearable
         hidePickedOptions
         label="Compounds it may be"
@@ -247,6 +249,7 @@ function InorganicList({
         <MultiSelect
           size="md"
           searchable
+          filter={byAnyName}
           label="Ions"
           data={[...issuedCations, ...issuedAnions].map(ionItem)}
           value={ions}
@@ -356,6 +359,7 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
         size="md"
         mt="xs"
         searchable
+        filter={byAnyName}
         label="Reagents not at hand"
         data={reagents}
         value={state.missing}

@@ -9,6 +9,7 @@ import {
   posterior,
   posteriorByClass,
   rankTests,
+  testLabel,
 } from '@stoichos/core';
 import type { Conclusion, RankedTest, TestLimits, UnknownSchool } from '@stoichos/core';
 import { useMemo, useState } from 'react';
@@ -25,7 +26,6 @@ import { NextTests } from './NextTests';
 import { ReasoningFlow } from './ReasoningFlow';
 import { RecordTable } from './RecordTable';
 import { SchoolNote } from './SchoolNote';
-import { testLabel } from './testLabel';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from './useCandidates';
 import { useUnknownState } from './unknownState';

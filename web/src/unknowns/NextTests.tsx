@@ -8,6 +8,8 @@ import {
   observationsOf,
   organicTest,
   pointOutcome,
+  testInSentence,
+  testLabel,
   unsure,
 } from '@stoichos/core';
 import type { HeldBack, Model, RankedTest, UnknownKind, UnknownTest } from '@stoichos/core';
@@ -22,7 +24,6 @@ import type { Blank } from './BlankChoice';
 import { CandidateName } from './CandidateName';
 import { percent } from '../study/Likelihoods';
 import type { KeptResult } from './unknownState';
-import { testInSentence, testLabel } from './testLabel';
 import classes from './Unknowns.module.css';
 
 /** How many tests stand open; the others are folded away. */

@@ -1,9 +1,8 @@
 import { Text } from '@mantine/core';
-import { reasoningPath } from '@stoichos/core';
+import { reasoningPath, testLabel } from '@stoichos/core';
 import type { Model, TestResult, UnknownKind } from '@stoichos/core';
 import { percent } from '../study/Likelihoods';
 import { CandidateName } from './CandidateName';
-import { testLabel } from './testLabel';
 import classes from './Unknowns.module.css';
 
 /** The reasoning so far as a flow: after each result how many are left, and which leads. */

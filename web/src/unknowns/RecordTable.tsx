@@ -1,13 +1,11 @@
 import { ActionIcon, Button, Group, Table, Text, TextInput } from '@mantine/core';
+import { testLabel, blankWords } from '@stoichos/core';
 import type { Model, UnknownKind } from '@stoichos/core';
 import { IconRepeat, IconX } from '@tabler/icons-react';
 import { Mark } from '../parts/Mark';
 import type { KeptResult } from './unknownState';
 import { CandidateName } from './CandidateName';
-import { testLabel } from './testLabel';
 import classes from './Unknowns.module.css';
-
-const blankWords = { clean: 'as it should', same: 'showed it too', none: 'not run' } as const;
 
 /** What was done, each test beside its blank and beside what the leading candidates would show. */
 export function RecordTable({

@@ -1,7 +1,6 @@
 import { Button, Text } from '@mantine/core';
-import { isPoint } from '@stoichos/core';
+import { isPoint, testLabel } from '@stoichos/core';
 import type { RankedTest, UnknownKind, UnknownSchool } from '@stoichos/core';
-import { testLabel } from './testLabel';
 import type { UnknownState } from './unknownState';
 
 const cost = ({ minutes, sampleMg, hazard }: RankedTest): string =>

@@ -1,5 +1,5 @@
 import { Button, Text } from '@mantine/core';
-import { costsOf } from '@stoichos/core';
+import { costsOf, testLabel } from '@stoichos/core';
 import { useMemo } from 'react';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';
@@ -9,7 +9,6 @@ import { useTask } from '../worker/useTask';
 import { CandidateName } from './CandidateName';
 import { CandidateSettings } from './CandidateSettings';
 import { SetFile } from './SetFile';
-import { testLabel } from './testLabel';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from './useCandidates';
 import { useUnknownState } from './unknownState';

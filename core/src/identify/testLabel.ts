@@ -1,5 +1,6 @@
-import { costsOf } from '@stoichos/core';
-import type { UnknownKind } from '@stoichos/core';
+import { costsOf } from './nextBest';
+import type { UnknownKind } from './nextBest';
+import type { TestResult } from './inference';
 
 /** What the bench calls a test. */
 export function testLabel(kind: UnknownKind, test: string): string {
@@ -11,3 +12,10 @@ export function testInSentence(kind: UnknownKind, test: string): string {
   const label = testLabel(kind, test);
   return label.charAt(0).toLowerCase() + label.slice(1);
 }
+
+/** What a blank may have done, in words. */
+export const blankWords = {
+  clean: 'stayed as it should',
+  same: 'showed it too',
+  none: 'none was run',
+} as const satisfies Record<NonNullable<TestResult['blank']>, string>;
