@@ -83,6 +83,48 @@ test('a procedure written for a day is told what to mind, comes back to it, and 
   await expect(stages).toContainText('1 of 1 recorded');
 });
 
+test('a mixture is taken apart with a magnet, water and heat, as one writes it', async ({
+  page,
+}) => {
+  await makeLabDay(page, 'Three powders', { groups: ['Bench Dunlin'] });
+  await page.getByRole('link', { name: 'Write one' }).click();
+  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Magnet before water');
+  await page.getByRole('textbox', { name: 'What for' }).fill('Iron leaves before water comes.');
+  for (const name of ['Vessel', 'Vessel'])
+    await page.getByRole('button', { name, exact: true }).click();
+  const did = page.getByRole('button', { name: 'Add what is put in, done or tested' });
+  await page.getByRole('textbox', { name: 'What is done' }).fill('Part the powders.');
+  await did.click();
+  await putIn(page, 'iron', /^Fe\s?iron$/, '2', 'Mass, g');
+  // The field is empty for the next, and says what it wrote.
+  await expect(page.getByText('In the list: 2 g Fe.')).toBeVisible();
+  await putIn(page, 'sand', /silicon dioxide/, '2', 'Mass, g');
+  await page.getByRole('tab', { name: 'Do', exact: true }).click();
+  await page.getByRole('button', { name: 'What a magnet draws, into B' }).click();
+  const step = page.getByRole('region', { name: 'Steps' });
+  await expect(step).toContainText('B: grey solid in the vessel');
+
+  // A vessel in use is called otherwise, everywhere; two cannot be called the same.
+  const second = page.getByRole('textbox', { name: 'Name of vessel 2' });
+  await second.fill('A');
+  await second.press('Tab');
+  await expect(page.getByText('Another vessel is called “A”.')).toBeVisible();
+  await second.fill('Iron dish');
+  await second.press('Tab');
+  await expect(step).toContainText('what a magnet draws from A put into Iron dish');
+
+  // Giving it up is undone like anything else.
+  await page.getByRole('button', { name: 'Start again' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue('');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('textbox', { name: 'Name', exact: true })).toHaveValue(
+    'Magnet before water',
+  );
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Magnet before water is saved.')).toBeVisible();
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBe(0);
+});
+
 test('another salt in the crucible is worked out as that salt', async ({ page }) => {
   const name = 'How much water is in the crystal?';
   await makeLabDay(page, 'Blue crystals', { groups: ['Bench Dunlin'] });
@@ -117,4 +159,26 @@ test('an empty shelf hides no route to a gas', async ({ page }) => {
   await page.goto('/gases');
   await expect(page.getByText('There is no jar on the shelf yet')).toBeVisible();
   await expect(page.getByText(/^Carbon dioxide: \d+ go well/)).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('textbox', { name: 'Only with' }).fill('baking soda heat');
+  await expect(page.getByText('Carbon dioxide: 1 goes well.')).toBeVisible();
+});
+
+test('a day of nothing but unknowns has its report', async ({ page }) => {
+  await makeLabDay(page, 'Two jars', { groups: ['Bench Dunlin'] });
+  await page.getByRole('link', { name: 'Groups of the lab day' }).click();
+  const unknowns = page.getByRole('region', { name: 'Unknowns' });
+  const kind = unknowns.getByRole('radiogroup', { name: 'Kind of unknown' });
+  await kind.getByText('Inorganic').click();
+  await unknowns.getByRole('button', { name: 'Take all out' }).click();
+  const salts = unknowns.getByRole('combobox', { name: 'Salts and mixtures it may be' });
+  for (const salt of ['CuSO4', 'KSCN']) {
+    await salts.fill(salt);
+    await salts.press('Enter');
+  }
+  await unknowns.getByRole('button', { name: 'Deal to 1 bench' }).click({ timeout: 60_000 });
+  await expect(page.getByTestId('dealt')).toContainText('nothing yet');
+  await openStage(page, 'Report');
+  await page.getByRole('combobox', { name: 'Report on' }).click();
+  await page.getByRole('option', { name: /^Unknown .*: Bench Dunlin/ }).click();
+  await expect(page.getByRole('article')).toContainText('not handed in', { timeout: 30_000 });
 });

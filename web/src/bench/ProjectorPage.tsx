@@ -62,7 +62,13 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
   if (!present)
     return (
       <div className={classes.middle}>
-        <h1 className={classes.step}>Everything is done at {bench.name}.</h1>
+        <h1 className={classes.step}>
+          {own.length > 0
+            ? `Everything is done at ${bench.name}.`
+            : bench.id === null
+              ? 'Nothing is shown to all today.'
+              : `Nothing is planned for ${bench.name}.`}
+        </h1>
         <Link to={`/days/${day.id}/bench`} className={classes.back}>
           Back to the bench
         </Link>

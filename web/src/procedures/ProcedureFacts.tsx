@@ -24,7 +24,7 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
           onChange={(event) => onChange({ name: event.currentTarget.value }, 'name')}
         />
         <Button variant="default" size="md" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
-          {isOpen ? 'Hide' : 'Show'} purpose, vessels, apparatus, questions
+          {isOpen ? 'Hide' : 'Show'} purpose, vessels, questions
         </Button>
       </div>
       {isOpen && (
