@@ -200,6 +200,10 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
   await expect(page.getByTestId('key-Bench Heron')).toContainText(/of 10/, { timeout: 60_000 });
   await page.getByTestId('key-Bench Heron').getByText(/of 10/).click();
   await expect(page.getByTestId('key-Bench Heron')).toContainText('Evidence');
+  // Dealing again would take the jar away that was answered for, so it asks.
+  await unknowns.getByRole('button', { name: 'Deal anew to 2 benches' }).click();
+  await expect(unknowns.getByRole('alert')).toContainText('One answer is handed in already');
+  await expect(row).toContainText('nickel');
   expect(answers.length).toBeGreaterThan(2);
   for (const text of answers) for (const key of keys) expect(text).not.toContain(key);
   await heron.context().close();

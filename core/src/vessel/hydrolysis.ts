@@ -15,21 +15,17 @@ const baseM = 1e-6;
 const shy = (sparinglySoluble as readonly SparinglySoluble[]).filter((row) => row.needsBase);
 
 /**
- * Hydroxides that are in an equilibrium by hydrolysis alone: no base was put in, little of the metal would come out, and
- * none lay there before.
+ * Hydroxides that are in an equilibrium by hydrolysis alone: no base was put in, and little of the metal would come out. It
+ * hangs on what is there now and not on the way it came about, so that the order of mixing does not matter.
  *
- * @param totalsM what the solution was made of, by component, mol/L.
- * @param there solids that lay in it before.
+ * @param totalsM what the solution and the solids in it are made of, by component, mol/L.
  */
-export function hydrolysedOnly(
-  { solids }: Equilibrium,
-  totalsM: Components,
-  there: readonly string[],
-): string[] {
-  if ((totalsM['H^+'] ?? 0) < -baseM) return [];
+export function hydrolysedOnly({ solids, pH }: Equilibrium, totalsM: Components): string[] {
+  // A hydroxide counts by its missing protons; the salts of weak acids, such as phosphates, by the pH they make.
+  if ((totalsM['H^+'] ?? 0) < -baseM || pH > 7) return [];
   return shy.flatMap(({ formula, ions }) => {
     const found = solids.find((solid) => solid.formula === formula);
-    if (!found || there.includes(formula)) return [];
+    if (!found) return [];
     const metal = Object.keys(ions).find((ion) => ion !== 'OH^-') ?? '';
     return found.amountMolPerL < unseenShare * (totalsM[metal] ?? 0) ? [formula] : [];
   });

@@ -74,7 +74,7 @@ export function settle(vessel: Vessel): Settled {
   const rest = (components: Components) => {
     const totalsM = perLitre(components, volumeMl);
     const free = equilibrateComponents(totalsM, { temperatureC, added, layer: second });
-    const withheld = hydrolysedOnly(free, totalsM, added);
+    const withheld = hydrolysedOnly(free, totalsM);
     return withheld.length === 0
       ? free
       : equilibrateComponents(totalsM, { temperatureC, added, layer: second, withheld });

@@ -68,7 +68,7 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
           title={oversight.unknowns.length === 0 ? 'Deal them out' : 'Deal anew'}
           open={oversight.unknowns.length === 0}
         >
-          <Deal />
+          <Deal isDealt={oversight.unknowns.length > 0} handedIn={answers.length} />
         </Fold>
       </div>
     </section>
@@ -139,16 +139,19 @@ function Dealt({
 const largestSeed = 999_999;
 
 /** What is dealt out comes from the set of the study; pairs that no test at hand tells apart are not both dealt. */
-function Deal() {
+function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number }) {
   const day = useLabDay();
   const { state, change } = useUnknownState();
   const candidates = useCandidates(state);
   const [seed, setSeed] = useState<number | ''>(() => Math.ceil(Date.now() % largestSeed));
   const [deal, { error, isLoading }] = useDealUnknownsMutation();
   const [leftOut, setLeftOut] = useState<readonly string[]>([]);
+  // Every bench gets another jar: whoever has handed in has done so for nothing, which is asked about once.
+  const [isAsked, setAsked] = useState(false);
   const { model } = candidates;
   // All that is listed is not a set anybody has on the shelf.
   const tooMany = state.kind === 'organic' && state.listed.length === 0;
+  const many = day.groups.length === 1 ? '1 bench' : `${day.groups.length} benches`;
   const submit = () => {
     if (!model || seed === '') return;
     const away = new Set(state.missing);
@@ -166,6 +169,7 @@ function Deal() {
       inseparable: inseparableIn(model, canDo),
     });
     setLeftOut(dealt.leftOut);
+    setAsked(false);
     const { kind } = state;
     void deal({ dayId: day.id, unknowns: dealt.assignments.map((one) => ({ ...one, kind })) });
   };
@@ -195,11 +199,18 @@ function Deal() {
           size="md"
           loading={isLoading}
           disabled={!model || tooMany || model.candidates.length === 0 || seed === ''}
-          onClick={submit}
+          variant={isDealt ? 'default' : 'filled'}
+          onClick={() => (handedIn > 0 && !isAsked ? setAsked(true) : submit())}
         >
-          Deal to {day.groups.length} benches
+          {isAsked ? 'Deal anew all the same' : `${isDealt ? 'Deal anew' : 'Deal'} to ${many}`}
         </Button>
       </Group>
+      {isAsked && (
+        <Text size="sm" role="alert" mt="xs">
+          {handedIn === 1 ? 'One answer is' : `${handedIn} answers are`} handed in already. A new
+          deal gives every bench another jar, and those answers no longer stand beside it.
+        </Text>
+      )}
       {error && (
         <Text size="sm" role="alert" mt="xs">
           {explainError(error).message} {explainError(error).remedy}

@@ -114,7 +114,7 @@ const measured: readonly AmountRow[] = [
   },
 ];
 
-/** What is done to the chosen vessel besides filling and testing it, and pouring it into another. */
+/** What is done to the chosen vessel besides filling and testing it: pouring on, heating, taking apart, a current. */
 export function DoPanel({ vessels, vessel, attempt }: DoProps & RackProps) {
   return (
     <>
