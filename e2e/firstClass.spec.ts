@@ -167,6 +167,7 @@ test('a day of nothing but unknowns has its report', async ({ page }) => {
   await makeLabDay(page, 'Two jars', { groups: ['Bench Dunlin'] });
   await page.getByRole('link', { name: 'Groups of the lab day' }).click();
   const unknowns = page.getByRole('region', { name: 'Unknowns' });
+  await unknowns.getByText('Deal them out').click();
   const kind = unknowns.getByRole('radiogroup', { name: 'Kind of unknown' });
   await kind.getByText('Inorganic').click();
   await unknowns.getByRole('button', { name: 'Take all out' }).click();

@@ -140,6 +140,7 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
       );
   });
   const unknowns = page.getByRole('region', { name: 'Unknowns' });
+  await unknowns.getByText('Deal them out').click();
   await unknowns
     .getByRole('radiogroup', { name: 'Kind of unknown' })
     .getByText('Inorganic')

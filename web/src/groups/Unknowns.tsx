@@ -64,10 +64,7 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
         <Dealt unknowns={oversight.unknowns} keys={shown ? keys : undefined} answers={answers} />
       )}
       <div className="no-print">
-        <Fold
-          title={oversight.unknowns.length === 0 ? 'Deal them out' : 'Deal anew'}
-          open={oversight.unknowns.length === 0}
-        >
+        <Fold title={oversight.unknowns.length === 0 ? 'Deal them out' : 'Deal anew'} lazy>
           <Deal isDealt={oversight.unknowns.length > 0} handedIn={answers.length} />
         </Fold>
       </div>

@@ -6,11 +6,13 @@ interface FoldProps {
   readonly title: string;
   /** Stands open to begin with, or as soon as this becomes true. */
   readonly open?: boolean;
+  /** What it holds is heavy, and made when it is first opened. */
+  readonly lazy?: boolean;
   readonly children: ReactNode;
 }
 
 /** Something that is asked for less often, folded away until it is. */
-export function Fold({ title, open = false, children }: FoldProps) {
+export function Fold({ title, open = false, lazy = false, children }: FoldProps) {
   // Once open it stays, so that nothing jumps away under a finger.
   const [shown, setShown] = useState(open);
   return (
@@ -20,7 +22,7 @@ export function Fold({ title, open = false, children }: FoldProps) {
       onToggle={(event) => setShown(event.currentTarget.open)}
     >
       <summary>{title}</summary>
-      {children}
+      {(!lazy || shown || open) && children}
     </details>
   );
 }
