@@ -223,6 +223,21 @@ describe('what is not predicted', () => {
     expect(step.notPredicted.join()).toMatch(reason);
     expect(step.state.volumeMl).toBe(10);
   });
+  // The tests of unsaturation (Vogel’s Practical Organic Chemistry, recalled): the colour goes with an alkene, and stays with an alkane.
+  it.each(['C2H4 1mmol', 'C3H6 1mmol', 'C2H2 1mmol'])(
+    '%s takes the colour of bromine and permanganate',
+    (gas) => {
+      for (const reagent of ['Br2 0.01M', 'KMnO4 0.01M'])
+        expect(lastOf(reagent, gas).notPredicted.join()).toMatch(/the colour goes/);
+      expect(lastOf('Na2SO4 0.1M', gas).notPredicted).toEqual([]);
+    },
+  );
+  it('an alkane leaves them alone', () => {
+    expect(lastOf('Br2 0.01M', 'C3H8 1mmol').notPredicted).toEqual([]);
+  });
+  it('ethyne with silver is dangerous', () => {
+    expect(codes(lastOf('AgNO3 0.1M', 'C2H2 1mmol'))).toContain('acetylide');
+  });
   it.each([
     [
       { contents: [{ substance: 'unobtainium', massG: 1 }] },

@@ -22,11 +22,15 @@ const hydrocarbons = ['C6H12', 'C6H14', 'C8H18', 'C16H34'];
 const redoxDyesThere = ['C16H18N3S^+', 'C16H8N2O8S2^2-'];
 const strongOxidants = ['MnO4^-', 'MnO4^2-', 'Cr2O7^2-', 'HCrO4^-', 'Cl2', 'HClO', 'ClO^-', 'Br2', 'HBrO', 'BrO^-', 'Ce^4+', 'S2O8^2-', 'H2O2', 'HO2^-', 'VO2^+', 'ClO3^-', 'BrO3^-', 'Co^3+'];
 
+const unsaturated = ['C2H4', 'C3H6', 'C2H2'];
+
 /** Meetings in which something happens that the model cannot follow. */
 export const unmodelled = [
   { one: organic, other: strongOxidants, because: 'the oxidation of this organic substance runs by steps the model does not have', code: 'oxidiserWithOrganic', codeFromM: [1, 0.3], source: limits },
   { one: ['HC6H7O6', 'C6H7O6^-'], other: ['I2', 'I3^-', 'Fe^3+', 'Cu^2+', 'Ag^+', 'Fe(CN)6^3-'], because: 'ascorbic acid reduces these, by steps the model does not have', source: limits },
   { one: ['C6H12O6', 'HCOO^-', 'HCOOH'], other: ['Ag(NH3)2^+', 'Cu(OH)4^2-', 'CuC6H5O7^-', 'CuC4H4O6'], because: 'a reducing sugar or formate reacts with these on warming, by steps the model does not have', source: limits },
+  { one: unsaturated, other: ['Br2', 'HBrO', 'BrO^-', 'Cl2', 'HClO', 'ClO^-', 'MnO4^-'], because: 'the double or triple bond takes this up or is oxidised by it, and the colour goes; what comes of it the model does not have', source: limits },
+  { one: ['C2H2'], other: ['Ag^+', 'Ag(NH3)2^+', 'Cu^+', 'Cu(NH3)2^+'], because: 'an acetylide settles, which explodes when it is dry: the model does not have it, and it is not made with a class', code: 'acetylide', source: limits },
   { one: ['NH3', 'NH4^+'], other: ['ClO^-', 'HClO', 'Cl2', 'BrO^-', 'HBrO'], because: 'ammonia and hypochlorite give toxic chloramines; do not mix them', code: 'hypochloriteWithAmmonia', source: limits },
   { one: ['CN^-', 'HCN'], other: ['Fe^2+', 'Fe^3+', 'Cu^2+', 'Co^2+', ...strongOxidants, 'I2'], because: 'cyanide with this ion makes inert complexes or is oxidised; the model has neither', source: limits },
   { one: ['SCN^-', 'FeSCN^2+'], other: strongOxidants, because: 'thiocyanate is oxidised through several stages', source: limits },
