@@ -33,6 +33,7 @@ import { containersSource } from '../vessel/containers';
 import { conductivitySource } from '../vessel/electrolysis/conductivity';
 import { mixingSource } from '../vessel/electrolysis/passCurrent';
 import { chlorineSource } from '../vessel/electrolysis/passCurrent';
+import { hydrolysisSource } from '../vessel/hydrolysis';
 import { ruleOfThumbSource } from '../vessel/electrolysis/ruleOfThumb';
 import { stillLayerSource } from '../vessel/electrolysis/transport';
 import { precipitantsSource } from '../waste/precipitants';
@@ -42,6 +43,7 @@ import type { Source } from '../substances/source';
 export const rulesOfThumb: readonly { readonly of: string; readonly source: Source }[] = [
   { of: 'How precipitates settle', source: settlingSource },
   { of: 'Magnet', source: magnetSource },
+  { of: 'Hydroxides that need a base', source: hydrolysisSource },
   { of: 'Test papers', source: papersSource },
   { of: 'Splints', source: splintsSource },
   { of: 'Heaps of salt in a dish', source: heapSource },

@@ -1,13 +1,13 @@
 import type { Equilibrium } from '../equilibrium/equilibrate';
 import type { Components } from '../substances/componentsOf';
 import { sparinglySoluble } from '../substances/data/sparinglySoluble';
+import { commonPractice } from '../substances/source';
 import type { SparinglySoluble } from '../substances/types';
 
-/**
- * Share of a metal that water alone may bring out as its hydroxide before anyone sees it (common practice: hot solutions of
- * the salts of magnesium, copper, zinc and their like stay clear and are boiled down to crystals, although equilibrium
- * constants would have a little hydroxide settle).
- */
+export const hydrolysisSource = commonPractice(
+  'hot solutions of the salts of magnesium, copper, zinc and their like stay clear and are boiled down to crystals, although equilibrium constants would have up to a twentieth settle as hydroxide',
+);
+/** Share of a metal that water alone may bring out as its hydroxide before anyone sees it. */
 const unseenShare = 0.05;
 /** More protons missing than this, mol/L, and a base was put in. */
 const baseM = 1e-6;
