@@ -178,8 +178,26 @@ test('a day of nothing but unknowns has its report', async ({ page }) => {
   }
   await unknowns.getByRole('button', { name: 'Deal to 1 bench' }).click({ timeout: 60_000 });
   await expect(page.getByTestId('dealt')).toContainText('nothing yet');
+  // Every stage says what it has to do with them; a jar without a label is no harmless day.
+  const dealt = page.getByRole('region', { name: 'Unknowns of the day' });
+  await openStage(page, 'Prepare');
+  await dealt.getByRole('link', { name: 'prep sheet' }).click();
+  await expect(dealt).toContainText('potassium chromate');
+  await openTab(page, 'Prepare', 'Safety');
+  await expect(dealt).toContainText('treat it as harmful');
+  await expect(dealt).toContainText('Hydrogen sulfide is very toxic');
+  await openTab(page, 'Prepare', 'Waste');
+  await expect(dealt).toContainText('without the key, to the heavy metal waste');
+  for (const stage of ['Bench', 'Judge']) {
+    await openStage(page, stage);
+    await expect(dealt).toContainText(/hands? in/);
+  }
+  await dealt.getByRole('link', { name: 'Codes, answers and keys' }).click();
+  await expect(page.getByTestId('dealt')).toContainText('nothing yet');
   await openStage(page, 'Report');
   await page.getByRole('combobox', { name: 'Report on' }).click();
   await page.getByRole('option', { name: /^Unknown .*: Bench Dunlin/ }).click();
   await expect(page.getByRole('article')).toContainText('not handed in', { timeout: 30_000 });
+  await page.goto('/');
+  await expect(page.getByRole('region', { name: 'Next lab day' })).toContainText('1 unknown');
 });

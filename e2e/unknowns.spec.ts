@@ -169,15 +169,16 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
 
   // The bench tests, and hands in; what it had not handed in survives a reload.
   const panel = heron.getByRole('region', { name: 'Your unknown' });
-  const doTest = async (label: string, outcome: string) => {
+  const doTest = async (label: string, outcome: string, blank?: string) => {
     await panel.getByRole('combobox', { name: 'A test' }).fill(label);
     await heron.getByRole('option', { name: label, exact: true }).click();
+    if (blank !== undefined) await panel.getByRole('button', { name: blank }).click();
     await panel
       .getByRole('group', { name: 'What you saw' })
       .getByRole('button', { name: outcome, exact: true })
       .click();
   };
-  await doTest('Sodium hydroxide, a few drops', 'green precipitate');
+  await doTest('Sodium hydroxide, a few drops', 'green precipitate', 'stayed as it should');
   // With a test chosen the panel is at its widest.
   await panel.getByRole('combobox', { name: 'A test' }).fill('Dilute hydrochloric acid');
   await heron.getByRole('option', { name: 'Dilute hydrochloric acid', exact: true }).click();
@@ -186,7 +187,11 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
   await heron.setViewportSize({ width: 768, height: 1024 });
   await heron.reload();
   await expect(panel.getByTestId('unknown-record')).toContainText('green precipitate');
+  // A blank stands beside a test only where the bench says so.
   await doTest('Dimethylglyoxime in ammonia', 'red precipitate');
+  const record = panel.getByTestId('unknown-record').getByRole('listitem');
+  await expect(record.nth(0)).toContainText('blank stayed as it should');
+  await expect(record.nth(1)).toContainText('blank none was run');
   await panel.getByRole('combobox', { name: 'It is' }).fill('nickel');
   await panel.getByRole('button', { name: 'Hand in' }).click();
   await expect(panel.getByTestId('handed-in')).toContainText('nickel');

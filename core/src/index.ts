@@ -515,6 +515,8 @@ export { allCompounds, compoundNames, findCompound } from './identify/organic/co
 export type { Compound } from './identify/organic/compound';
 export { organicClass, readClass } from './identify/organic/organicClass';
 export { expectedOutcome, organicModel, organicTest } from './identify/organic/organicModel';
+export { testKit, unknownsSource } from './identify/testKit';
+export type { TestKit } from './identify/testKit';
 export { organicTests } from './substances/data/organicTests';
 export { boilingPoint, meltingPoint, pointOutcome } from './identify/organic/physicalPoint';
 export { observationsOf } from './identify/outcomeLook';

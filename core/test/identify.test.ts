@@ -22,6 +22,7 @@ import {
 import { nextInTree } from '../src/identify/organic/solubilityTree';
 import { conclude, reasoningPath } from '../src/identify/reasoning';
 import { testsToIdentify } from './support/setsOfUnknowns';
+import { testKit } from '../src/identify/testKit';
 import { readOutcome } from '../src/identify/readOutcome';
 import {
   checkSet,
@@ -409,6 +410,22 @@ describe('the classical separation', () => {
     expect(stages.filter(({ shares }) => shares.some(({ ion }) => ion === 'Pb^2+'))).toHaveLength(
       2,
     );
+  });
+});
+
+describe('the kit of a day with unknowns', () => {
+  it('has every reagent of the kinds that are dealt, once, and what can hurt', () => {
+    const { reagents, cautions, waste } = testKit(['inorganic', 'inorganic']);
+    expect(reagents).toContain('potassium chromate');
+    expect(new Set(reagents).size).toBe(reagents.length);
+    expect(cautions.map(({ label }) => label)).toContain('Hydrogen sulfide in acid');
+    expect(waste).toHaveLength(1);
+    expect(testKit(['organic']).reagents).not.toContain('potassium chromate');
+  });
+
+  it('holds a jar for the worst it may be, and says nothing where there is none', () => {
+    expect(testKit(['organic']).handling.join(' ')).toContain('treat it as harmful');
+    expect(testKit([])).toEqual({ reagents: [], cautions: [], handling: [], waste: [] });
   });
 });
 

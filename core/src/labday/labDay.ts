@@ -207,6 +207,8 @@ export const labDaySummarySchema = labDayInputSchema.extend({
   archivedAt: moment.nullable(),
   testCount: z.number().int(),
   procedureCount: z.number().int(),
+  /** Benches that have an unknown to identify. */
+  unknownCount: z.number().int(),
   /** Pieces of work at each bench that does them, and how many of these have a record. */
   placeCount: z.number().int(),
   recordedCount: z.number().int(),

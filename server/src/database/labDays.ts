@@ -15,6 +15,7 @@ export async function listDays({ sequelize }: Database): Promise<LabDaySummary[]
        to_char(d.archived_at AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS"Z"') AS "archivedAt",
        (SELECT count(*)::int FROM day_procedures p WHERE p.lab_day_id = d.id) AS "procedureCount",
        (SELECT count(*)::int FROM tests t WHERE t.lab_day_id = d.id) AS "testCount",
+       (SELECT count(*)::int FROM unknowns u WHERE u.lab_day_id = d.id) AS "unknownCount",
        ((SELECT count(*) FROM tests t WHERE t.lab_day_id = d.id)
           + (SELECT count(*) FROM day_procedures p WHERE p.lab_day_id = d.id AND p.manner = 'groups'))::int
           * (SELECT count(*)::int FROM groups g WHERE g.lab_day_id = d.id)

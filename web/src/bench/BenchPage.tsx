@@ -5,6 +5,7 @@ import { IconPresentation } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../days/useLabDay';
+import { DealtUnknowns } from '../groups/DealtUnknowns';
 import strip from '../parts/TestTabs.module.css';
 import classes from './BenchPage.module.css';
 import { BenchTabs } from './BenchTabs';
@@ -114,6 +115,14 @@ function nextOf(benches: readonly Bench[], bench: Bench): Bench | undefined {
 function NothingToRun({ day }: { day: LabDay }) {
   return (
     <>
+      <DealtUnknowns dayId={day.id}>
+        {() => (
+          <Text>
+            Each bench tests its own jar and hands in what it takes it for: on its tablet, or under
+            Studies, Unknowns.
+          </Text>
+        )}
+      </DealtUnknowns>
       <Title order={2} size="h4">
         Nothing to run yet
       </Title>

@@ -124,9 +124,11 @@ export function HomePage() {
 }
 
 /** Where work on a day goes on. */
-function nextStage({ testCount, procedureCount, recordedCount }: LabDaySummary) {
+function nextStage({ testCount, procedureCount, unknownCount, recordedCount }: LabDaySummary) {
   if (testCount + procedureCount === 0)
-    return { stage: 'plan/procedures', label: 'Plan what the class does' };
+    return unknownCount > 0
+      ? { stage: 'groups', label: 'On to the unknowns' }
+      : { stage: 'plan/procedures', label: 'Plan what the class does' };
   if (recordedCount === 0) return { stage: 'prepare', label: 'Prepare the solutions' };
   return { stage: 'bench', label: 'Go on at the bench' };
 }
@@ -195,12 +197,13 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
   );
 }
 
-function summary({ testCount, procedureCount, groups }: LabDaySummary): string {
+function summary({ testCount, procedureCount, unknownCount, groups }: LabDaySummary): string {
   const planned = [
     ...(procedureCount > 0
       ? [`${procedureCount} ${procedureCount === 1 ? 'procedure' : 'procedures'}`]
       : []),
     ...(testCount > 0 ? [`${testCount} ${testCount === 1 ? 'test' : 'tests'}`] : []),
+    ...(unknownCount > 0 ? [`${unknownCount} ${unknownCount === 1 ? 'unknown' : 'unknowns'}`] : []),
   ];
   return `${planned.join(', ') || 'nothing planned yet'} · ${groups.length} ${groups.length === 1 ? 'group' : 'groups'}`;
 }

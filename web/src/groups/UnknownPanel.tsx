@@ -50,7 +50,8 @@ function OneUnknown({
     answer?.results ?? [],
   );
   const [test, setTest] = useState<string | null>(null);
-  const [blank, setBlank] = useState<Blank>('clean');
+  // Whoever ran a blank says so, at every test anew.
+  const [blank, setBlank] = useState<Blank>('none');
   const [name, setName] = useState(answer?.answer ?? '');
   const [handIn, { error, isLoading }] = useHandInMutation();
   const tests = kind === 'organic' ? organicTests : inorganicTests;
@@ -59,6 +60,7 @@ function OneUnknown({
     if (test === null) return;
     setResults([...results, { test, outcome, blank, note: '' }]);
     setTest(null);
+    setBlank('none');
   };
   const names =
     kind === 'organic'

@@ -5,6 +5,7 @@ import { IconArrowRight } from '@tabler/icons-react';
 import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../days/useLabDay';
+import { DealtUnknowns } from '../groups/DealtUnknowns';
 import { Board } from './Board';
 import { Detail } from './Detail';
 import classes from './JudgePage.module.css';
@@ -37,6 +38,9 @@ export function JudgePage() {
     return (
       <>
         <JudgeTabs dayId={day.id} />
+        <DealtUnknowns dayId={day.id}>
+          {() => <Text>What the benches hand in is marked beside the keys, with reasons.</Text>}
+        </DealtUnknowns>
         <Title order={2} size="h4">
           Nothing to judge yet
         </Title>

@@ -14,6 +14,7 @@ import { Link } from 'react-router';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/useLabDay';
+import { DealtUnknowns } from '../groups/DealtUnknowns';
 import { longDate } from '../days/dates';
 import { PrintButton } from '../parts/PrintButton';
 import { MadeMark } from './MadeMark';
@@ -49,6 +50,14 @@ export function PrepSheetPage() {
       {short.length > 0 && <Short short={short} />}
       <Solutions lines={lines} />
       <AsTheyAre day={day} needs={others} shelf={shelf} />
+      <DealtUnknowns dayId={day.id}>
+        {({ reagents }) => (
+          <Text>
+            A labelled jar for each code, filled by the keys. For the tests, in dropping bottles:{' '}
+            {reagents.join(', ')}. What is not wanted of them is left out by whoever deals.
+          </Text>
+        )}
+      </DealtUnknowns>
       <Title order={3} size="h4" mt="lg" mb="xs">
         Equipment
       </Title>

@@ -2,6 +2,7 @@ import { Button, Group, Text, Title } from '@mantine/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useLabDay } from '../days/useLabDay';
+import { DealtUnknowns } from '../groups/DealtUnknowns';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 import { SolutionCard } from './SolutionCard';
@@ -15,6 +16,14 @@ export function PreparePage() {
   return (
     <>
       <PrepareTabs dayId={day.id} />
+      <DealtUnknowns dayId={day.id}>
+        {() => (
+          <Text>
+            Fill a jar for each code by the keys. What the tests need stands on the{' '}
+            <Link to={`/days/${day.id}/prepare/sheet`}>prep sheet</Link>.
+          </Text>
+        )}
+      </DealtUnknowns>
       {lines.length === 0 ? (
         <>
           <Title order={2} size="h4">

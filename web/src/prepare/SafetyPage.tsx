@@ -8,6 +8,7 @@ import {
   nameOnShelf,
   protectionSource,
   sourceText,
+  unknownsSource,
 } from '@stoichos/core';
 import type { DaySafety } from '@stoichos/core';
 import { useEffect } from 'react';
@@ -15,6 +16,7 @@ import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 import { useLabDay } from '../days/useLabDay';
+import { DealtUnknowns, KitList } from '../groups/DealtUnknowns';
 import { DayStops } from '../plan/DayStops';
 import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
@@ -35,6 +37,20 @@ export function SafetyPage() {
         <TaskProgress what="Running every step" share={share} cancel={cancel} />
       )}
       <TaskFailure failure={failure} />
+      <DealtUnknowns dayId={day.id}>
+        {({ handling, cautions }) => (
+          <>
+            <KitList lines={handling} />
+            <Text fw={600} mt="sm">
+              Tests to mind
+            </Text>
+            <KitList lines={cautions.map(({ label, caution }) => `${label}: ${caution}`)} />
+            <Text size="sm" className="quiet" mt="sm">
+              {deferral} {sourceText(unknownsSource)}.
+            </Text>
+          </>
+        )}
+      </DealtUnknowns>
       {value && <Safety safety={value} />}
     </>
   );
@@ -44,7 +60,9 @@ function Safety({ safety }: { safety: DaySafety }) {
   const { naming } = useSettings();
   const { substances, protection, firstAid, procedures, stops } = safety;
   if (substances.length === 0)
-    return <Text className="quiet">Nothing is planned yet, so nothing is dangerous yet.</Text>;
+    return (
+      <Text className="quiet">No substance is planned yet, so no hazard can be told here yet.</Text>
+    );
   const [sheet] = substances.map((one) => hazardsOf(one));
   return (
     <>

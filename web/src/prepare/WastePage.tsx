@@ -14,6 +14,7 @@ import type { Limits } from '@stoichos/core';
 import { useEffect } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useLabDay } from '../days/useLabDay';
+import { DealtUnknowns, KitList } from '../groups/DealtUnknowns';
 import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';
 import { useTask } from '../worker/useTask';
@@ -36,8 +37,9 @@ export function WastePage() {
         <TaskProgress what="Emptying every vessel" share={share} cancel={cancel} />
       )}
       <TaskFailure failure={failure} />
+      <DealtUnknowns dayId={day.id}>{({ waste }) => <KitList lines={waste} />}</DealtUnknowns>
       {bottles?.length === 0 && (
-        <Text className="quiet">Nothing is planned yet, so there is no waste yet.</Text>
+        <Text className="quiet">Nothing is planned yet, so no waste can be told here yet.</Text>
       )}
       {bottles && bottles.length > 0 && (
         <Group justify="space-between" mb="sm">

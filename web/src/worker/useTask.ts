@@ -1,6 +1,8 @@
-import { proxy, wrap } from 'comlink';
+import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Chemistry, Failure, Outcome } from './chemistry.worker';
+import { giveBack, takeWorker } from './workers';
+import type { ChemistryWorker } from './workers';
 
 type Value<N extends keyof Chemistry> =
   Awaited<ReturnType<Chemistry[N]>> extends Outcome<infer T> ? T : never;
@@ -19,18 +21,21 @@ export interface TaskState<N extends keyof Chemistry> {
   readonly cancel: () => void;
 }
 
-const broken: Failure = {
-  message: 'The reckoning ended unexpectedly.',
-  remedy: 'Try again; if it stays, report what was asked.',
+/** What a worker that broke off leaves behind. */
+const brokenOff: { readonly failure: Failure } = {
+  failure: {
+    message: 'The reckoning ended unexpectedly.',
+    remedy: 'Try again; if it stays, report what was asked.',
+  },
 };
 
-/** Runs one kind of long work in a worker of its own. Starting again, or leaving the page, ends what was under way. */
+/** Runs one kind of long work in a worker. Starting again, or leaving the page, ends what was under way. */
 export function useTask<N extends keyof Chemistry>(name: N): TaskState<N> {
   const [state, setState] = useState<Omit<TaskState<N>, 'start' | 'cancel'>>({});
-  const worker = useRef<Worker>(undefined);
+  const worker = useRef<ChemistryWorker>(undefined);
   const ended = useRef<() => void>(undefined);
   const stop = useCallback(() => {
-    worker.current?.terminate();
+    worker.current?.worker.terminate();
     worker.current = undefined;
     ended.current?.();
     ended.current = undefined;
@@ -39,22 +44,26 @@ export function useTask<N extends keyof Chemistry>(name: N): TaskState<N> {
   const start = useCallback(
     async (...given: Arguments<N>): Promise<Value<N> | undefined> => {
       stop();
-      const own = new Worker(new URL('./chemistry.worker.ts', import.meta.url), { type: 'module' });
+      const own = takeWorker();
       worker.current = own;
       setState({ share: 0 });
+      let isOver = false;
       const tell = proxy((share: number) => {
-        if (worker.current === own) setState((before) => ({ ...before, share }));
+        if (!isOver) setState((before) => ({ ...before, share }));
       });
-      const run = wrap<Chemistry>(own)[name] as unknown as (
+      const run = own.chemistry[name] as unknown as (
         ...all: unknown[]
       ) => Promise<Outcome<Value<N>>>;
       const outcome = await new Promise<Outcome<Value<N>> | undefined>((done) => {
         ended.current = () => done(undefined);
-        own.onerror = () => done({ failure: broken });
-        run(...given, tell).then(done, () => done({ failure: broken }));
+        own.worker.onerror = () => done(brokenOff);
+        run(...given, tell).then(done, () => done(brokenOff));
       });
+      isOver = true;
       if (!outcome || worker.current !== own) return undefined;
-      stop();
+      worker.current = undefined;
+      if (outcome === brokenOff) own.worker.terminate();
+      else giveBack(own);
       if ('failure' in outcome) {
         setState({ failure: outcome.failure });
         return undefined;

@@ -1,0 +1,43 @@
+import { Button, Text, Title } from '@mantine/core';
+import { testKit } from '@stoichos/core';
+import type { TestKit } from '@stoichos/core';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { useOversightQuery } from '../api/api';
+
+/** On a stage that is otherwise about what is planned: the unknowns of the day, and what this stage has to say of them. Nothing while none are dealt. */
+export function DealtUnknowns({
+  dayId,
+  children,
+}: {
+  dayId: string;
+  children: (kit: TestKit) => ReactNode;
+}) {
+  const { data } = useOversightQuery(dayId);
+  const dealt = data?.unknowns ?? [];
+  if (dealt.length === 0) return null;
+  return (
+    <section className="card" aria-label="Unknowns of the day" style={{ margin: '1rem 0' }}>
+      <Title order={2} size="h4" mb={4}>
+        {dealt.length === 1 ? 'An unknown for one bench' : `Unknowns for ${dealt.length} benches`}
+      </Title>
+      {children(testKit(dealt.map(({ kind }) => kind)))}
+      <Button component={Link} to={`/days/${dayId}/groups`} size="md" mt="sm" className="no-print">
+        Codes, answers and keys
+      </Button>
+    </section>
+  );
+}
+
+/** Lines of the kit, each with its point. */
+export function KitList({ lines }: { lines: readonly string[] }) {
+  return (
+    <ul style={{ margin: '0.2rem 0 0' }}>
+      {lines.map((line) => (
+        <li key={line}>
+          <Text>{line}</Text>
+        </li>
+      ))}
+    </ul>
+  );
+}
