@@ -14,7 +14,7 @@ export interface StageState {
 }
 
 /** The state of the five stages of a day, from what is recorded in it. */
-export function stageStates(day: LabDay): StageState[] {
+export function stageStates(day: LabDay, unknownCount = 0): StageState[] {
   const solutions = solutionsNeeded(day);
   const prepared = new Set(day.preparations.map(({ key }) => key));
   const made = solutions.filter(
@@ -28,7 +28,9 @@ export function stageStates(day: LabDay): StageState[] {
   const planned = [
     ...(procedures > 0 ? [`${procedures} ${procedures === 1 ? 'procedure' : 'procedures'}`] : []),
     ...(tests > 0 ? [`${tests} ${tests === 1 ? 'test' : 'tests'}`] : []),
+    ...(unknownCount > 0 ? [`${unknownCount} ${unknownCount === 1 ? 'unknown' : 'unknowns'}`] : []),
   ];
+  const onlyJars = unknownCount > 0 && pairs === 0;
   return [
     {
       stage: 'plan',
@@ -48,17 +50,31 @@ export function stageStates(day: LabDay): StageState[] {
     {
       stage: 'bench',
       state: progress(recorded, pairs),
-      detail: pairs === 0 ? 'nothing to run yet' : `${recorded} of ${pairs} recorded`,
+      detail: onlyJars
+        ? 'each bench its jar'
+        : pairs === 0
+          ? 'nothing to run yet'
+          : `${recorded} of ${pairs} recorded`,
     },
     {
       stage: 'judge',
       state: progress(recorded, pairs),
-      detail: recorded === 0 ? 'nothing to judge yet' : `${recorded} of ${pairs} to read`,
+      detail: onlyJars
+        ? 'by the keys'
+        : recorded === 0
+          ? 'nothing to judge yet'
+          : `${recorded} of ${pairs} to read`,
     },
     {
       stage: 'report',
       state: progress(recorded, pairs),
-      detail: recorded === 0 ? 'empty' : recorded < pairs ? 'partial' : 'complete',
+      detail: onlyJars
+        ? 'on the unknowns'
+        : recorded === 0
+          ? 'empty'
+          : recorded < pairs
+            ? 'partial'
+            : 'complete',
     },
   ];
 }

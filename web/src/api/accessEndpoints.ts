@@ -108,7 +108,7 @@ export const accessEndpoints = (build: Build) => ({
       method: 'PUT',
       body: { unknowns },
     }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit'],
+    invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit', 'Days'],
   }),
   answers: build.query<UnknownAnswer[], string>({
     query: (dayId) => `/days/${dayId}/answers`,

@@ -114,25 +114,29 @@ function nextOf(benches: readonly Bench[], bench: Bench): Bench | undefined {
 
 function NothingToRun({ day }: { day: LabDay }) {
   return (
-    <>
-      <DealtUnknowns dayId={day.id}>
-        {() => (
-          <Text>
-            Each bench tests its own jar and hands in what it takes it for: on its tablet, or under
-            Studies, Unknowns.
+    <DealtUnknowns
+      dayId={day.id}
+      otherwise={
+        <>
+          <Title order={2} size="h4">
+            Nothing to run yet
+          </Title>
+          <Text my="sm">
+            Plan a procedure or a test first. Here each group then works through it, and what it
+            sees is recorded.
           </Text>
-        )}
-      </DealtUnknowns>
-      <Title order={2} size="h4">
-        Nothing to run yet
-      </Title>
-      <Text my="sm">
-        Plan a procedure or a test first. Here each group then works through it, and what it sees is
-        recorded.
-      </Text>
-      <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="md">
-        Go to Plan
-      </Button>
-    </>
+          <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="md">
+            Go to Plan
+          </Button>
+        </>
+      }
+    >
+      {() => (
+        <Text>
+          Each bench tests its own jar and hands in what it takes it for on its tablet. To go along
+          with one of them, record its tests under <Link to="/unknowns">Studies, Unknowns</Link>.
+        </Text>
+      )}
+    </DealtUnknowns>
   );
 }

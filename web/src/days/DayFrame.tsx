@@ -45,6 +45,8 @@ export function DayFrame() {
   const { dayId = '' } = useParams();
   const { data, error, refetch } = useDayQuery(dayId);
   const day = useDayWithUnsent(data);
+  const { data: days } = useDaysQuery();
+  const unknownCount = days?.find(({ id }) => id === dayId)?.unknownCount ?? 0;
   useLiveDay(dayId);
   useEffect(bringStagesAlong, []);
   const navigate = useNavigate();
@@ -114,7 +116,7 @@ export function DayFrame() {
           </Group>
         </Group>
         <nav aria-label="Stages" className={`${classes.stages} no-print`}>
-          {stageStates(day).map(({ stage, state, detail }) => {
+          {stageStates(day, unknownCount).map(({ stage, state, detail }) => {
             const Icon = stateIcons[state];
             return (
               <Link

@@ -5,17 +5,19 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useOversightQuery } from '../api/api';
 
-/** On a stage that is otherwise about what is planned: the unknowns of the day, and what this stage has to say of them. Nothing while none are dealt. */
+/** On a stage that is otherwise about what is planned: the unknowns of the day, and what this stage has to say of them. Where none are dealt, what stands there otherwise. */
 export function DealtUnknowns({
   dayId,
   children,
+  otherwise = null,
 }: {
   dayId: string;
   children: (kit: TestKit) => ReactNode;
+  otherwise?: ReactNode;
 }) {
   const { data } = useOversightQuery(dayId);
   const dealt = data?.unknowns ?? [];
-  if (dealt.length === 0) return null;
+  if (dealt.length === 0) return otherwise;
   return (
     <section className="card" aria-label="Unknowns of the day" style={{ margin: '1rem 0' }}>
       <Title order={2} size="h4" mb={4}>

@@ -38,18 +38,24 @@ export function JudgePage() {
     return (
       <>
         <JudgeTabs dayId={day.id} />
-        <DealtUnknowns dayId={day.id}>
+        <DealtUnknowns
+          dayId={day.id}
+          otherwise={
+            <>
+              <Title order={2} size="h4">
+                Nothing to judge yet
+              </Title>
+              <Text my="sm">
+                Once a group has recorded what it sees, it stands here beside what was expected.
+              </Text>
+              <Button component={Link} to={`/days/${day.id}/bench`} size="md">
+                Go to Bench
+              </Button>
+            </>
+          }
+        >
           {() => <Text>What the benches hand in is marked beside the keys, with reasons.</Text>}
         </DealtUnknowns>
-        <Title order={2} size="h4">
-          Nothing to judge yet
-        </Title>
-        <Text my="sm">
-          Once a group has recorded what it sees, it stands here beside what was expected.
-        </Text>
-        <Button component={Link} to={`/days/${day.id}/bench`} size="md">
-          Go to Bench
-        </Button>
       </>
     );
   const choose = ({ work, step, bench, station }: StationJudgement) => {

@@ -30,6 +30,7 @@ export function PrepSheetPage() {
   const day = useLabDay();
   const { lines, shelf } = usePrepSheet(day);
   const others = otherNeeds(day);
+  const equipment = equipmentOf(day);
   const short = [...notThere(lines, shelf), ...shortages(shelf, takings(lines, others), day.date)];
   return (
     <>
@@ -52,22 +53,23 @@ export function PrepSheetPage() {
       <AsTheyAre day={day} needs={others} shelf={shelf} />
       <DealtUnknowns dayId={day.id}>
         {({ reagents }) => (
-          <Text>
-            A labelled jar for each code, filled by the keys. For the tests, in dropping bottles:{' '}
-            {reagents.join(', ')}. What is not wanted of them is left out by whoever deals.
-          </Text>
+          <>
+            <Text>
+              A labelled jar for each code, filled by the keys. For the tests, in dropping bottles;
+              leave out what yours do without:
+            </Text>
+            <Checklist lines={reagents} />
+          </>
         )}
       </DealtUnknowns>
-      <Title order={3} size="h4" mt="lg" mb="xs">
-        Equipment
-      </Title>
-      <ul className={classes.equipment} data-testid="equipment">
-        {equipmentOf(day).map(({ name, count }) => (
-          <li key={name}>
-            <span className={classes.box} aria-hidden /> {count} × {name}
-          </li>
-        ))}
-      </ul>
+      {equipment.length > 0 && (
+        <section data-testid="equipment">
+          <Title order={3} size="h4" mt="lg" mb="xs">
+            Equipment
+          </Title>
+          <Checklist lines={equipment.map(({ name, count }) => `${count} × ${name}`)} />
+        </section>
+      )}
       <Text size="sm" className="quiet" mt="md">
         Distilled water throughout. Volumes by the smallest cylinder that holds them; {dropsPerMl}{' '}
         drops to the millilitre, as the settings have it ({sourceText(cylindersSource)}). Acid into
@@ -75,6 +77,19 @@ export function PrepSheetPage() {
         {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets decide.
       </Text>
     </>
+  );
+}
+
+/** Things to set out, each with a box to tick on paper. */
+function Checklist({ lines }: { lines: readonly string[] }) {
+  return (
+    <ul className={classes.equipment}>
+      {lines.map((line) => (
+        <li key={line}>
+          <span className={classes.box} aria-hidden /> {line}
+        </li>
+      ))}
+    </ul>
   );
 }
 

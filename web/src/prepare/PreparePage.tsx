@@ -16,7 +16,7 @@ export function PreparePage() {
   return (
     <>
       <PrepareTabs dayId={day.id} />
-      <DealtUnknowns dayId={day.id}>
+      <DealtUnknowns dayId={day.id} otherwise={!isPlanned && <NothingYet dayId={day.id} />}>
         {() => (
           <Text>
             Fill a jar for each code by the keys. What the tests need stands on the{' '}
@@ -24,25 +24,8 @@ export function PreparePage() {
           </Text>
         )}
       </DealtUnknowns>
-      {lines.length === 0 ? (
-        <>
-          <Title order={2} size="h4">
-            {isPlanned ? 'No solution is to be made' : 'Nothing to weigh out yet'}
-          </Title>
-          <Text my="sm">
-            {isPlanned
-              ? 'Solids and liquids that are set out as they are stand on the prep sheet.'
-              : 'Plan a procedure or a test first; the solutions it needs, summed over all groups, are listed here.'}
-          </Text>
-          <Button
-            component={Link}
-            to={`/days/${day.id}/${isPlanned ? 'prepare/sheet' : 'plan/procedures'}`}
-            size="md"
-          >
-            {isPlanned ? 'Open the prep sheet' : 'Go to Plan'}
-          </Button>
-        </>
-      ) : (
+      {isPlanned && lines.length === 0 && <AllAsItIs dayId={day.id} />}
+      {lines.length > 0 && (
         <>
           <Text className="quiet" mb="sm">
             For {day.groups.length} {day.groups.length === 1 ? 'group' : 'groups'} with{' '}
@@ -67,6 +50,37 @@ export function PreparePage() {
           On to Bench
         </Button>
       </Group>
+    </>
+  );
+}
+
+function NothingYet({ dayId }: { dayId: string }) {
+  return (
+    <>
+      <Title order={2} size="h4">
+        Nothing to weigh out yet
+      </Title>
+      <Text my="sm">
+        Plan a procedure or a test first; the solutions it needs, summed over all groups, are listed
+        here.
+      </Text>
+      <Button component={Link} to={`/days/${dayId}/plan/procedures`} size="md">
+        Go to Plan
+      </Button>
+    </>
+  );
+}
+
+function AllAsItIs({ dayId }: { dayId: string }) {
+  return (
+    <>
+      <Title order={2} size="h4">
+        No solution is to be made
+      </Title>
+      <Text my="sm">Solids and liquids that are set out as they are stand on the prep sheet.</Text>
+      <Button component={Link} to={`/days/${dayId}/prepare/sheet`} size="md">
+        Open the prep sheet
+      </Button>
     </>
   );
 }

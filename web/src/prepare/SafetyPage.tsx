@@ -37,7 +37,16 @@ export function SafetyPage() {
         <TaskProgress what="Running every step" share={share} cancel={cancel} />
       )}
       <TaskFailure failure={failure} />
-      <DealtUnknowns dayId={day.id}>
+      <DealtUnknowns
+        dayId={day.id}
+        otherwise={
+          value?.substances.length === 0 && (
+            <Text className="quiet">
+              No substance is planned yet, so no hazard can be told here yet.
+            </Text>
+          )
+        }
+      >
         {({ handling, cautions }) => (
           <>
             <KitList lines={handling} />
@@ -59,10 +68,7 @@ export function SafetyPage() {
 function Safety({ safety }: { safety: DaySafety }) {
   const { naming } = useSettings();
   const { substances, protection, firstAid, procedures, stops } = safety;
-  if (substances.length === 0)
-    return (
-      <Text className="quiet">No substance is planned yet, so no hazard can be told here yet.</Text>
-    );
+  if (substances.length === 0) return null;
   const [sheet] = substances.map((one) => hazardsOf(one));
   return (
     <>

@@ -37,10 +37,16 @@ export function WastePage() {
         <TaskProgress what="Emptying every vessel" share={share} cancel={cancel} />
       )}
       <TaskFailure failure={failure} />
-      <DealtUnknowns dayId={day.id}>{({ waste }) => <KitList lines={waste} />}</DealtUnknowns>
-      {bottles?.length === 0 && (
-        <Text className="quiet">Nothing is planned yet, so no waste can be told here yet.</Text>
-      )}
+      <DealtUnknowns
+        dayId={day.id}
+        otherwise={
+          bottles?.length === 0 && (
+            <Text className="quiet">Nothing is planned yet, so no waste can be told here yet.</Text>
+          )
+        }
+      >
+        {({ waste }) => <KitList lines={waste} />}
+      </DealtUnknowns>
       {bottles && bottles.length > 0 && (
         <Group justify="space-between" mb="sm">
           <Text className="quiet">
