@@ -97,6 +97,12 @@ function Timetable({ day }: { day: LabDay }) {
           ))}
         </Alert>
       )}
+      {!timetable && !running && (
+        <Text className="quiet">
+          Fits every step of every bench into the {day.lengthMin} min of the class: what waits runs
+          beside what is done, nobody does two things at once, and no piece of kit is in use twice.
+        </Text>
+      )}
       {running && (
         <TaskProgress what="Fitting the steps together" share={share} cancel={table.cancel} />
       )}
