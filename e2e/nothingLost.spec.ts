@@ -70,7 +70,8 @@ test('unsent entries survive a reload', async ({ page, application }) => {
   );
   await expect(unsent(page)).toContainText('not sent yet');
   await page.unroute('**/api/entries');
-  await expect(unsent(page)).toBeHidden({ timeout: 15_000 });
+  // A request that was just being refused may hang; after 20 s it is given up and sent again.
+  await expect(unsent(page)).toBeHidden({ timeout: 40_000 });
   expect(application.url).toContain('127.0.0.1');
 });
 

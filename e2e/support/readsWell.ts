@@ -13,7 +13,7 @@ function axe(page: Page, rules?: readonly string[]): AxeBuilder {
 }
 
 /** Serious and critical faults that axe finds, by the place and the rule. */
-export async function seriousFaults(page: Page, where: string): Promise<string[]> {
+async function seriousFaults(page: Page, where: string): Promise<string[]> {
   const { violations } = await axe(page).analyze();
   return violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
@@ -21,7 +21,7 @@ export async function seriousFaults(page: Page, where: string): Promise<string[]
 }
 
 /** Places where text cannot be told from what it stands on: all that a dark look can make worse. */
-export async function poorContrast(page: Page, where: string): Promise<string[]> {
+async function poorContrast(page: Page, where: string): Promise<string[]> {
   const { violations } = await axe(page, ['color-contrast']).analyze();
   return violations.map(({ id, nodes }) => `${where} ${id} ${nodes[0]?.html}`);
 }
@@ -35,20 +35,8 @@ export async function expectNoSidewaysScroll(page: Page, where: string): Promise
     .toBeLessThanOrEqual(0);
 }
 
-/** Narrower than this, a page holds what it holds on a desk, one thing below the other. */
-const deskWidth = 1000;
-
-/** A page that fits its window. On a desk axe finds nothing serious in it; a dark look is looked through for what it changes, the contrast. */
-export async function expectReadsWell(page: Page, where: string): Promise<void> {
-  await expectNoSidewaysScroll(page, where);
-  const isDark = await page.locator('html[data-mantine-color-scheme="dark"]').count();
-  if (isDark > 0) expect(await poorContrast(page, where)).toEqual([]);
-  else if ((page.viewportSize()?.width ?? 0) >= deskWidth)
-    expect(await seriousFaults(page, where)).toEqual([]);
-}
-
 /** The same page in the dark, without loading it again. */
-export async function inTheDark<T>(page: Page, look: () => Promise<T>): Promise<T> {
+async function inTheDark<T>(page: Page, look: () => Promise<T>): Promise<T> {
   const setLook = (scheme: string) =>
     page.evaluate((one) => {
       document.documentElement.dataset.mantineColorScheme = one;
@@ -57,4 +45,31 @@ export async function inTheDark<T>(page: Page, look: () => Promise<T>): Promise<
   const found = await look();
   await setLook('light');
   return found;
+}
+
+const desk = 1280;
+const tablet = 768;
+const phone = 390;
+
+/**
+ * What is wrong with a page as it stands: on a desk whatever axe finds serious, in the dark what cannot be told from its ground;
+ * and it fits a desk, a tablet and a phone.
+ */
+export async function faultsOf(page: Page, where: string): Promise<string[]> {
+  const seeAt = async (width: number) => {
+    await page.setViewportSize({ width, height: 900 });
+    await expectNoSidewaysScroll(page, `${where} at ${width}`);
+  };
+  await seeAt(desk);
+  const faults = await seriousFaults(page, where);
+  await seeAt(phone);
+  await seeAt(tablet);
+  faults.push(...(await inTheDark(page, () => poorContrast(page, `${where} in the dark`))));
+  await page.setViewportSize({ width: desk, height: 900 });
+  return faults;
+}
+
+/** {@link faultsOf} finds none. */
+export async function expectReadsWell(page: Page, where: string): Promise<void> {
+  expect(await faultsOf(page, where)).toEqual([]);
 }

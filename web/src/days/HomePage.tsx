@@ -162,9 +162,13 @@ function NextDay({ day }: { day: LabDaySummary }) {
           {label}
         </Button>
       </Group>
-      <Suspense>
-        <Previews dayId={day.id} />
-      </Suspense>
+      {day.testCount > 0 && (
+        <div className={classes.previews}>
+          <Suspense>
+            <Previews dayId={day.id} />
+          </Suspense>
+        </div>
+      )}
     </section>
   );
 }
