@@ -39,6 +39,9 @@ async function recordStep(page: Page): Promise<void> {
   );
 }
 
+// Each job has a day of its own, so whoever is free takes the next.
+test.describe.configure({ mode: 'parallel' });
+
 for (const [number, id] of jobs) {
   const procedure = library.find((one) => one.id === id);
   const name = procedure?.name ?? id;
