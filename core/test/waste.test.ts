@@ -169,6 +169,16 @@ it('does not ask for less than a drop to make a bottle neutral', () => {
   expect(solvents?.neutralising).toBeUndefined();
 });
 
+it('counts a liquid that does not mix with water by what was put in', () => {
+  const pour = (substance: string, volumeMl: number) => ({
+    vessel: 'beaker',
+    action: { do: 'add' as const, portion: { substance, volumeMl } },
+  });
+  const { bottle, volumeMl } = planOf(beaker(pour('hexane', 3), pour('water', 5)), 4);
+  expect(bottle).toBe('Flammable solvent waste');
+  expect(volumeMl).toBeCloseTo(4 * (3 + 5), 1);
+});
+
 describe('what a magnet took out dry', () => {
   it('does not go with the copper it lay among', () => {
     const solid = (substance: string, massG: number) => ({

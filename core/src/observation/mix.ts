@@ -10,6 +10,7 @@ import type { Source } from '../substances/source';
 import type { ColourPhrase, Texture } from '../substances/types';
 import { act, setUp } from '../vessel/act';
 import { containersSource } from '../vessel/containers';
+import { layerVolumeMl } from '../vessel/layer';
 import type { Step } from '../vessel/step';
 import { actionSchema, vesselSchema } from '../vessel/action';
 import type { Reaction } from '../vessel/reaction';
@@ -38,7 +39,10 @@ export interface SolidState {
 export interface VesselState {
   /** Substances put in so far, by formula. */
   readonly put: readonly string[];
+  /** Of the water and what is dissolved in it, mL. */
   readonly volumeMl: number;
+  /** Of a second liquid, that does not mix with water, mL; left out where there is none. */
+  readonly layerMl?: number;
   readonly temperatureC: number;
   readonly pH?: number;
   readonly ionicStrengthM?: number;
@@ -121,9 +125,11 @@ function sourcesOf(
 
 /** The state of a vessel after a step. */
 export function stateOf({ vessel, equilibrium, gasEvolved }: Step, view: VesselView): VesselState {
+  const layerMl = layerVolumeMl(vessel.phases.layer);
   return {
     put: vessel.put,
     volumeMl: vessel.volumeMl,
+    ...(layerMl > 0 && { layerMl }),
     temperatureC: vessel.temperatureC,
     ...(equilibrium && { pH: equilibrium.pH, ionicStrengthM: equilibrium.ionicStrength }),
     colour: view.colour,

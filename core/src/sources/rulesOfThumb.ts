@@ -23,6 +23,7 @@ import { incompatibilitySource } from '../safety/incompatibility';
 import { mixedUpSource } from '../safety/nearNames';
 import { protectionSource } from '../safety/protection';
 import { firstAidSource } from '../safety/protection';
+import { unknownsSource } from '../identify/testKit';
 import { wasteSource } from '../safety/wasteRoute';
 import { fumesSource } from '../shift/cautions';
 import { analyticalGroupsSource } from '../substances/data/analyticalGroups';
@@ -68,6 +69,7 @@ export const rulesOfThumb: readonly { readonly of: string; readonly source: Sour
   { of: 'Protection', source: protectionSource },
   { of: 'First aid', source: firstAidSource },
   { of: 'Waste bottles', source: wasteSource },
+  { of: 'Jars of unknown content', source: unknownsSource },
   { of: 'Fumes of concentrated reagents', source: fumesSource },
   { of: 'Separation of cations', source: analyticalGroupsSource },
   { of: 'How products at electrodes look', source: electrodeProductsSource },

@@ -113,15 +113,18 @@ interface LeftOver {
   readonly told: ToldStep;
 }
 
-const isDry = ({ told }: LeftOver): boolean => told.state.volumeMl < leastMl && !told.view.layer;
+/** All that is liquid in a vessel, water and what swims on it or lies under it, mL. */
+const liquidMl = ({ volumeMl, layerMl = 0 }: ToldStep['state']): number => volumeMl + layerMl;
+
+const isDry = ({ told }: LeftOver): boolean => liquidMl(told.state) < leastMl;
 
 const rackName = (at: number, vessel: string): string => `${at} ${vessel}`;
 
 function leftOvers(source: WasteSource, at: number): LeftOver[] {
   return Object.entries(runProcedure(source).end).flatMap(([vessel, told]): LeftOver[] => {
-    const { volumeMl, solids, put } = told.state;
+    const { solids, put } = told.state;
     const solidG = solids.reduce((sum, { massG }) => sum + massG, 0);
-    if ((volumeMl < leastMl && solidG < leastG && !told.view.layer) || put.length === 0) return [];
+    if ((liquidMl(told.state) < leastMl && solidG < leastG) || put.length === 0) return [];
     return [{ source, rackName: rackName(at, vessel), vessel, told }];
   });
 }
@@ -157,7 +160,7 @@ function planBottle(
   return {
     ...route,
     vessels: contents.map(asWaste),
-    volumeMl: most * bottle.now.state.volumeMl,
+    volumeMl: most * liquidMl(bottle.now.state),
     solidG: most * bottle.now.state.solids.reduce((sum, { massG }) => sum + massG, 0),
     clearings,
     first,
@@ -259,7 +262,7 @@ function asWaste({ source, vessel, told }: LeftOver): WasteVessel {
     from: source.name,
     vessel,
     times: source.times,
-    volumeMl: source.times * state.volumeMl,
+    volumeMl: source.times * liquidMl(state),
     ...(state.pH !== undefined && { pH: state.pH }),
     colour: state.colour,
     solids: state.solids.map(({ formula, massG }) => ({ formula, massG: source.times * massG })),

@@ -42,7 +42,7 @@ export function PlanPage() {
       saveTest({ dayId: day.id, test }).unwrap(),
       isPlanned ? 'Changes saved.' : 'Test added to the plan.',
     );
-    if (saved) draft.settle(test.id);
+    if (saved) draft.settle(test);
   };
   const remove = async () => {
     const test = outcome.test;

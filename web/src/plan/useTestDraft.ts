@@ -39,15 +39,15 @@ export interface TestDraftState {
   /** Opens a planned test, or an empty new one. */
   choose(testId: string | undefined): void;
   change(part: Partial<TestDraft>): void;
-  /** After saving: the draft is the planned test now. */
-  settle(testId: string): void;
+  /** After saving: the draft is the planned test now. What was typed while it was on its way stays, as a change to it. */
+  settle(saved: PlannedTest): void;
 }
 
 /** Keeps one draft for each lab day in the browser's storage. */
 export function useTestDraft(day: LabDay): TestDraftState {
   const [parameters, setParameters] = useSearchParams();
   const asked = parameters.get('a');
-  const [stored, setStored, clear] = useLocalStorage<TestDraft | null>({
+  const [stored, setStored] = useLocalStorage<TestDraft | null>({
     key: `stoichos-draft-${day.id}`,
     defaultValue: null,
     getInitialValueInEffect: false,
@@ -72,9 +72,9 @@ export function useTestDraft(day: LabDay): TestDraftState {
       setParameters({ test: id ?? 'new' }, { replace: true });
     },
     change: (part) => setStored({ ...values, ...part }),
-    settle: (id) => {
-      clear();
-      setParameters({ test: id }, { replace: true });
+    settle: (saved) => {
+      setStored((now) => (now && !sameTest(now, saved) ? { ...now, id: saved.id } : null));
+      setParameters({ test: saved.id }, { replace: true });
     },
   };
 }
