@@ -1,4 +1,4 @@
-import { Button, Text, Title } from '@mantine/core';
+import { Button, Text } from '@mantine/core';
 import { benchProgress, benchesOf, worksAsMade } from '@stoichos/core';
 import type { Bench, LabDay, Work } from '@stoichos/core';
 import { IconPresentation } from '@tabler/icons-react';
@@ -6,6 +6,7 @@ import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../days/useLabDay';
 import { DealtUnknowns } from '../groups/DealtUnknowns';
+import { EmptyStage } from '../parts/EmptyStage';
 import strip from '../parts/TestTabs.module.css';
 import classes from './BenchPage.module.css';
 import { BenchTabs } from './BenchTabs';
@@ -117,18 +118,14 @@ function NothingToRun({ day }: { day: LabDay }) {
     <DealtUnknowns
       dayId={day.id}
       otherwise={
-        <>
-          <Title order={2} size="h4">
-            Nothing to run yet
-          </Title>
-          <Text my="sm">
-            Plan a procedure or a test first. Here each group then works through it, and what it
-            sees is recorded.
-          </Text>
-          <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="md">
-            Go to Plan
-          </Button>
-        </>
+        <EmptyStage
+          title="Nothing to run yet"
+          to={`/days/${day.id}/plan/procedures`}
+          label="Go to Plan"
+        >
+          Plan a procedure or a test first. Here each group then works through it, and what it sees
+          is recorded.
+        </EmptyStage>
       }
     >
       {() => (

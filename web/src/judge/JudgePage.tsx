@@ -1,4 +1,4 @@
-import { Button, Text, Title } from '@mantine/core';
+import { Button, Text } from '@mantine/core';
 import { judgeDay } from '@stoichos/core';
 import type { StationJudgement } from '@stoichos/core';
 import { IconArrowRight } from '@tabler/icons-react';
@@ -6,6 +6,7 @@ import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../days/useLabDay';
 import { DealtUnknowns } from '../groups/DealtUnknowns';
+import { EmptyStage } from '../parts/EmptyStage';
 import { Board } from './Board';
 import { Detail } from './Detail';
 import classes from './JudgePage.module.css';
@@ -41,17 +42,13 @@ export function JudgePage() {
         <DealtUnknowns
           dayId={day.id}
           otherwise={
-            <>
-              <Title order={2} size="h4">
-                Nothing to judge yet
-              </Title>
-              <Text my="sm">
-                Once a group has recorded what it sees, it stands here beside what was expected.
-              </Text>
-              <Button component={Link} to={`/days/${day.id}/bench`} size="md">
-                Go to Bench
-              </Button>
-            </>
+            <EmptyStage
+              title="Nothing to judge yet"
+              to={`/days/${day.id}/bench`}
+              label="Go to Bench"
+            >
+              Once a group has recorded what it sees, it stands here beside what was expected.
+            </EmptyStage>
           }
         >
           {() => <Text>What the benches hand in is marked beside the keys, with reasons.</Text>}

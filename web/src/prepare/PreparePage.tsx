@@ -1,8 +1,9 @@
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Button, Group, Text } from '@mantine/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useLabDay } from '../days/useLabDay';
 import { DealtUnknowns } from '../groups/DealtUnknowns';
+import { EmptyStage } from '../parts/EmptyStage';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 import { SolutionCard } from './SolutionCard';
@@ -16,7 +17,21 @@ export function PreparePage() {
   return (
     <>
       <PrepareTabs dayId={day.id} />
-      <DealtUnknowns dayId={day.id} otherwise={!isPlanned && <NothingYet dayId={day.id} />}>
+      <DealtUnknowns
+        dayId={day.id}
+        otherwise={
+          !isPlanned && (
+            <EmptyStage
+              title="Nothing to weigh out yet"
+              to={`/days/${day.id}/plan/procedures`}
+              label="Go to Plan"
+            >
+              Plan a procedure or a test first; the solutions it needs, summed over all groups, are
+              listed here.
+            </EmptyStage>
+          )
+        }
+      >
         {() => (
           <Text>
             Fill a jar for each code by the keys. What the tests need stands on the{' '}
@@ -24,7 +39,15 @@ export function PreparePage() {
           </Text>
         )}
       </DealtUnknowns>
-      {isPlanned && lines.length === 0 && <AllAsItIs dayId={day.id} />}
+      {isPlanned && lines.length === 0 && (
+        <EmptyStage
+          title="No solution is to be made"
+          to={`/days/${day.id}/prepare/sheet`}
+          label="Open the prep sheet"
+        >
+          Solids and liquids that are set out as they are stand on the prep sheet.
+        </EmptyStage>
+      )}
       {lines.length > 0 && (
         <>
           <Text className="quiet" mb="sm">
@@ -50,37 +73,6 @@ export function PreparePage() {
           On to Bench
         </Button>
       </Group>
-    </>
-  );
-}
-
-function NothingYet({ dayId }: { dayId: string }) {
-  return (
-    <>
-      <Title order={2} size="h4">
-        Nothing to weigh out yet
-      </Title>
-      <Text my="sm">
-        Plan a procedure or a test first; the solutions it needs, summed over all groups, are listed
-        here.
-      </Text>
-      <Button component={Link} to={`/days/${dayId}/plan/procedures`} size="md">
-        Go to Plan
-      </Button>
-    </>
-  );
-}
-
-function AllAsItIs({ dayId }: { dayId: string }) {
-  return (
-    <>
-      <Title order={2} size="h4">
-        No solution is to be made
-      </Title>
-      <Text my="sm">Solids and liquids that are set out as they are stand on the prep sheet.</Text>
-      <Button component={Link} to={`/days/${dayId}/prepare/sheet`} size="md">
-        Open the prep sheet
-      </Button>
     </>
   );
 }
