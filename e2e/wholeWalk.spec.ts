@@ -1,4 +1,4 @@
-import { library } from '@stoichos/core';
+import { library } from '@stoichos/core/planning/procedure';
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
 import { addProcedures, makeLabDay, openStage, openTab } from './support/steps';

@@ -3,7 +3,8 @@
  * names, or on the application’s own while the application is stopped.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
-import { ChemistryError, exchangeText } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { exchangeText } from '@stoichos/core/report/exchange';
 import { connect, makeBackup, migrate, restoreBackup } from '../server/src';
 import type { Database } from '../server/src';
 import { checkDataFolder } from './machine/dataFolder';

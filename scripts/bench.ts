@@ -2,31 +2,26 @@
  * `npm run bench`: how fast and how steady the engine is, as ratios and counts. One thread; nothing here fails a test.
  * The comparison solves the same mass balances with a general-purpose least-squares root finder (ml-levenberg-marquardt).
  */
+import { issuedAnions, issuedCations, solubleSubstances } from '@stoichos/core/matter/substances';
+import { schedule } from '@stoichos/core/planning/schedule';
+import { mix } from '@stoichos/core/seeing/rack';
+import { dishOf, dishSchema } from '@stoichos/core/studies/dish';
 import {
-  actionOf,
   allCompounds,
-  dishOf,
-  dishSchema,
   inorganicModel,
   inorganicOutcomesOf,
-  issuedAnions,
-  issuedCations,
-  mix,
   organicModel,
   pairsOfIons,
-  planColours,
   rankTests,
   readCandidate,
-  readySystems,
-  schedule,
-  shiftRunner,
-  solubleSubstances,
-} from '@stoichos/core';
-import type { AnyPortion, Task } from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import { actionOf, planColours, readySystems, shiftRunner } from '@stoichos/core/studies/shift';
+import type { Task } from '@stoichos/core/planning/schedule';
+import type { AnyPortion } from '@stoichos/core/vessel';
 import { levenbergMarquardt } from 'ml-levenberg-marquardt';
-import { spreading } from '../core/src/dish/spreading';
-import { minimise } from '../core/src/equilibrium/minimise';
-import { systemOf } from '../core/src/equilibrium/system';
+import { spreading } from '../core/src/studies/dish/spreading';
+import { minimise } from '../core/src/solution/equilibrium/minimise';
+import { systemOf } from '../core/src/solution/equilibrium/system';
 import { testsToIdentify } from '../core/test/support/setsOfUnknowns';
 import { rankOf, seededFaults } from '../core/test/support/seededFaults';
 import { nestedDish } from './nestedDish';

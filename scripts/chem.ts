@@ -4,7 +4,8 @@
  */
 import { createInterface } from 'node:readline';
 import { text } from 'node:stream/consumers';
-import { ChemistryError, commands } from '@stoichos/core';
+import { commands } from '@stoichos/core/commands';
+import { ChemistryError } from '@stoichos/core/common';
 
 interface Failure {
   readonly error: { code: string; message: string; field: string | null; remedy: string };

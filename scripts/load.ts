@@ -11,7 +11,7 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import type { GroupView, LabDay, Oversight } from '@stoichos/core';
+import type { GroupView, LabDay, Oversight } from '@stoichos/core/labday';
 import { freePort } from './machine/ports';
 import { startCluster } from './machine/postgres';
 import type { Cluster } from './machine/postgres';

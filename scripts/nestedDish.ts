@@ -1,4 +1,4 @@
-import type { Dish } from '@stoichos/core';
+import type { Dish } from '@stoichos/core/studies/dish';
 
 /**
  * The dish as one would first write it, for comparison: the same scheme on nested arrays, a new array for every field in every

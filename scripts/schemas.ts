@@ -1,6 +1,6 @@
 /** Writes the JSON Schemas of the files to where the application publishes them: `npm run schemas`. A test sees to it that they are up to date. */
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { fileFormatNames, fileVersion, jsonSchemaOf } from '@stoichos/core';
+import { fileFormatNames, fileVersion, jsonSchemaOf } from '@stoichos/core/report/exchange';
 
 const folder = 'web/public/schemas';
 mkdirSync(folder, { recursive: true });

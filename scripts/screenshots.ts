@@ -3,8 +3,9 @@
  * `npm run screenshots -- [folder] [width] [height] [dark]`, by default docs/screenshots at 1280 × 800, light.
  */
 import { mkdirSync } from 'node:fs';
-import { labDaySummarySchema } from '@stoichos/core';
-import type { AnyPortion, Rack, RackEvent } from '@stoichos/core';
+import { labDaySummarySchema } from '@stoichos/core/labday';
+import type { Rack, RackEvent } from '@stoichos/core/seeing/rack';
+import type { AnyPortion } from '@stoichos/core/vessel';
 import { chromium } from '@playwright/test';
 import * as z from 'zod';
 import { chromiumPath } from './machine/debian';

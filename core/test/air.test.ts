@@ -1,7 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { ChemistryError, mix, runRack } from '../src';
-import type { Action, RackEvent } from '../src';
-import { bottleReaction, redoxDyes } from '../src/substances/data/redoxDyes';
+import { ChemistryError } from '../src/common/errors';
+import { mix } from '../src/seeing/rack/mix';
+import { runRack } from '../src/seeing/rack/rack';
+import type { RackEvent } from '../src/seeing/rack/rackShape';
+import type { Action } from '../src/vessel/action';
+import { bottleReaction, redoxDyes } from '../src/matter/substances/data/redoxDyes';
 import { oxygenFromAir } from '../src/vessel/air/air';
 import { emptyVessel } from '../src/vessel/vessel';
 import { bench, isBalanced, lastOf, portion } from './support/bench';

@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ChemistryError, act, setUp } from '../src';
-import type { Action, ContainerKind, Vessel } from '../src';
-import { performTest, testNames } from '../src/benchTests/performTest';
-import { containerKinds } from '../src';
+import { ChemistryError } from '../src/common/errors';
+import { act, setUp } from '../src/vessel/act';
+import type { Action } from '../src/vessel/action';
+import type { ContainerKind } from '../src/vessel/containers';
+import type { Vessel } from '../src/vessel/vessel';
+import { performTest, testNames } from '../src/seeing/benchTests/performTest';
+import { containerKinds } from '../src/vessel/containers';
 import { pourOut } from '../src/vessel/pour';
 import { anyPortion, strength } from './support/anything';
 import { atoms } from './support/atoms';

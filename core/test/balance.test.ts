@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { balance, parseFormula } from '../src';
+import { balance } from '../src/matter/equation/balance';
+import { parseFormula } from '../src/matter/formula/parseFormula';
 
 /**
  * Equations as textbooks print them: Brown, LeMay and Bursten, Chemistry: The Central Science; Atkins and Jones,

@@ -1,30 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  activityEvidence,
-  activitySeries,
-  analyse,
-  benchProgress,
-  benchesOf,
-  classSpread,
-  classifyChange,
-  compareObservations,
-  describeRecord,
-  entrySchema,
-  judgeDay,
-  judgeWork,
-  mergeObservations,
-  observationSchema,
-  readAlone,
-  repeatedReadings,
-  stationsOf,
-  waitingSteps,
-  weighedOtherwise,
-  worksAsMade,
-  worksOf,
-} from '../src';
-import type { BenchEntry, BenchRecord, LabDay, Observation } from '../src';
-import { colourPhrases } from '../src/appearance/colourWords';
+import { activityEvidence } from '../src/labday/activityEvidence';
+import { analyse } from '../src/labday/analyse';
+import { benchProgress, waitingSteps } from '../src/labday/benchProgress';
+import { classSpread } from '../src/labday/classSpread';
+import { describeRecord } from '../src/labday/describeRecord';
+import { judgeDay, judgeWork } from '../src/labday/judgeDay';
+import { entrySchema } from '../src/labday/labDay';
+import { readAlone } from '../src/labday/readAlone';
+import { repeatedReadings } from '../src/labday/repeatedReadings';
+import { weighedOtherwise } from '../src/labday/weighedOtherwise';
+import { benchesOf, stationsOf, worksAsMade, worksOf } from '../src/labday/work';
+import { activitySeries } from '../src/seeing/judgement/activitySeries';
+import { classifyChange } from '../src/seeing/judgement/classifyChange';
+import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
+import { mergeObservations } from '../src/seeing/observation/mergeObservations';
+import { observationSchema } from '../src/seeing/observation/observation';
+import type { BenchEntry, BenchRecord, LabDay } from '../src/labday/labDay';
+import type { Observation } from '../src/seeing/observation/observation';
+import { colourPhrases } from '../src/seeing/appearance/colourWords';
 import { dayOf, shipped } from './support/day';
 
 const heron = { id: crypto.randomUUID(), name: 'Heron' };

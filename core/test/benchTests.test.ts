@@ -1,13 +1,13 @@
 import { describe, expect, test } from 'vitest';
-import { mix } from '../src';
-import type { Observation } from '../src';
-import { gasesAbove } from '../src/benchTests/gasAbove';
-import { sourcesOfTest, testNames } from '../src/benchTests/performTest';
+import { mix } from '../src/seeing/rack/mix';
+import type { Observation } from '../src/seeing/observation/observation';
+import { gasesAbove } from '../src/seeing/benchTests/gasAbove';
+import { sourcesOfTest, testNames } from '../src/seeing/benchTests/performTest';
 import { act, setUp } from '../src/vessel/act';
-import { flameColours } from '../src/substances/data/flameColours';
-import { densityAgainstAir, gasDensityGPerL } from '../src/substances/gas';
-import { gasProperties } from '../src/substances/data/gasProperties';
-import { molarMassOf } from '../src/formula/molarMass';
+import { flameColours } from '../src/matter/substances/data/flameColours';
+import { densityAgainstAir, gasDensityGPerL } from '../src/matter/substances/gas';
+import { gasProperties } from '../src/matter/substances/data/gasProperties';
+import { molarMassOf } from '../src/matter/formula/molarMass';
 import { lastOf, portion } from './support/bench';
 
 /** What a test shows on a test tube that holds some portions. */

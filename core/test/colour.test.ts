@@ -6,11 +6,19 @@ import {
   nameColour,
   phraseDistance,
   phraseHex,
-} from '../src/appearance/colourWords';
-import { bandAbsorptivity, formShares, solutionColour } from '../src/appearance/solutionColour';
-import { transmittedHex, tristimulus, wavelengthsNm } from '../src/appearance/spectrumColour';
-import { mix } from '../src';
-import { spectra } from '../src/substances/data/spectra';
+} from '../src/seeing/appearance/colourWords';
+import {
+  bandAbsorptivity,
+  formShares,
+  solutionColour,
+} from '../src/seeing/appearance/solutionColour';
+import {
+  transmittedHex,
+  tristimulus,
+  wavelengthsNm,
+} from '../src/seeing/appearance/spectrumColour';
+import { mix } from '../src/seeing/rack/mix';
+import { spectra } from '../src/matter/substances/data/spectra';
 import { bench, lastOf, portion } from './support/bench';
 
 const tube = (...portions: string[]) =>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { commands } from '../src';
+import { commands } from '../src/commands/commands';
 
 const run = (verb: string, input: unknown): Record<string, unknown> =>
   commands[verb]?.(input) as Record<string, unknown>;

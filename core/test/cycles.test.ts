@@ -1,16 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import {
-  arcsFrom,
-  balance,
-  orderProblems,
-  ringMasses,
-  ringProcedure,
-  rings,
-  runRing,
-} from '../src';
-import type { Ring } from '../src';
-import { carried, outcomes, runArc } from '../src/cycle/runRing';
-import { sidesOf } from '../src/equation/sides';
+import { balance } from '../src/matter/equation/balance';
+import { orderProblems } from '../src/planning/procedure/orderGuard';
+import { ringProcedure } from '../src/studies/cycle/ringProcedure';
+import { ringMasses } from '../src/studies/cycle/ringYield';
+import { rings } from '../src/studies/cycle/rings';
+import { arcsFrom, runRing } from '../src/studies/cycle/runRing';
+import type { Ring } from '../src/studies/cycle/runRing';
+import { carried, outcomes, runArc } from '../src/studies/cycle/runRing';
+import { sidesOf } from '../src/matter/equation/sides';
 
 const ringOf = (id: string): Ring => {
   const plan = rings.find((one) => one.id === id);

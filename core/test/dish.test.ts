@@ -1,21 +1,21 @@
 import * as fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ionicDiffusion } from '../src/substances/data/diffusion';
-import { chargeOf } from '../src/substances/ionsOf';
-import { ChemistryError } from '../src/errors';
-import { runProcedure } from '../src/procedure/runProcedure';
-import { dishOf, dishSchema } from '../src/dish/dish';
-import { dishClearUp, dishProcedure } from '../src/dish/dishProcedure';
-import { diffuse, gridOf, halfRoundGrid, roundGrid } from '../src/dish/grid';
-import { classAgainstDish, dishMarkSchema, mixingFactor } from '../src/dish/mixingFactor';
-import { effusionWords, nearReasons, sideOf } from '../src/dish/nearWords';
-import { diffusionOf, saltDiffusion } from '../src/dish/nernstHartley';
-import { runDish } from '../src/dish/runDish';
-import { substitutes } from '../src/dish/substitutes';
+import { ionicDiffusion } from '../src/matter/substances/data/diffusion';
+import { chargeOf } from '../src/matter/substances/ionsOf';
+import { ChemistryError } from '../src/common/errors';
+import { runProcedure } from '../src/planning/procedure/runProcedure';
+import { dishOf, dishSchema } from '../src/studies/dish/dish';
+import { dishClearUp, dishProcedure } from '../src/studies/dish/dishProcedure';
+import { diffuse, gridOf, halfRoundGrid, roundGrid } from '../src/studies/dish/grid';
+import { classAgainstDish, dishMarkSchema, mixingFactor } from '../src/studies/dish/mixingFactor';
+import { effusionWords, nearReasons, sideOf } from '../src/studies/dish/nearWords';
+import { diffusionOf, saltDiffusion } from '../src/studies/dish/nernstHartley';
+import { runDish } from '../src/studies/dish/runDish';
+import { substitutes } from '../src/studies/dish/substitutes';
 import { hazardRank } from '../src/safety/hazardRank';
-import { emptyFields, spreading } from '../src/dish/spreading';
-import type { Meeting } from '../src/dish/spreading';
-import { whyNearer } from '../src/dish/whyNearer';
+import { emptyFields, spreading } from '../src/studies/dish/spreading';
+import type { Meeting } from '../src/studies/dish/spreading';
+import { whyNearer } from '../src/studies/dish/whyNearer';
 
 const dish = (one: string, other: string, change: Record<string, unknown> = {}) =>
   dishSchema.parse({

@@ -1,22 +1,26 @@
 import { describe, expect, it } from 'vitest';
+import { commands } from '../src/commands/commands';
+import { equilibrate } from '../src/solution/equilibrium/equilibrate';
+import { electrolyse } from '../src/studies/electrolysis/electrolyse';
+import { roomConditions } from '../src/studies/electrolysis/gasVolume';
+import { predictCell } from '../src/studies/electrolysis/predictCell';
+import { waterVapourKPa } from '../src/studies/electrolysis/waterVapourPressure';
+import { conductivityMSPerCm } from '../src/vessel/electrolysis/conductivity';
+import { findElectrode } from '../src/vessel/electrolysis/findElectrode';
+import type {
+  ElectrolyseAnswer,
+  ElectrolyseRequest,
+} from '../src/studies/electrolysis/electrolyse';
+import { faraday } from '../src/solution/equilibrium/temperature';
+import { electrodes } from '../src/matter/substances/data/electrodes';
 import {
-  commands,
-  conductivityMSPerCm,
-  electrolyse,
-  equilibrate,
-  findElectrode,
-  predictCell,
-  roomConditions,
-  waterVapourKPa,
-} from '../src';
-import type { ElectrolyseAnswer, ElectrolyseRequest } from '../src';
-import { faraday } from '../src/equilibrium/temperature';
-import { electrodes } from '../src/substances/data/electrodes';
-import { electrodeProcesses, notAtElectrodes } from '../src/substances/data/electrodeProcesses';
-import { melts } from '../src/substances/data/melts';
-import { overpotentials } from '../src/substances/data/overpotentials';
-import { electrodeProducts } from '../src/substances/data/electrodeProducts';
-import { ionicDiffusion } from '../src/substances/data/diffusion';
+  electrodeProcesses,
+  notAtElectrodes,
+} from '../src/matter/substances/data/electrodeProcesses';
+import { melts } from '../src/matter/substances/data/melts';
+import { overpotentials } from '../src/matter/substances/data/overpotentials';
+import { electrodeProducts } from '../src/matter/substances/data/electrodeProducts';
+import { ionicDiffusion } from '../src/matter/substances/data/diffusion';
 import { halfOf } from '../src/vessel/electrolysis/electrodeHalves';
 import {
   currentDensityAt,

@@ -1,32 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  chargeOfLog,
-  currentSeries,
-  depositMetals,
-  efficiency,
-  electrolysisProcedure,
-  estimateCurrent,
-  findElectrode,
-  hookWear,
-  impurityHints,
-  planDeposit,
-  planGas,
-  plateAreaCm2,
-  predictCell,
-  roomConditions,
-  runProcedure,
-  spotEffects,
-  summariseLog,
-  theoryAlong,
-  tubeSchedule,
-  tubeVolumeMl,
-  twoToOne,
-  voltageBalance,
-  voltagesOf,
-} from '../src';
-import type { CellRequest, EfficiencyRequest } from '../src';
-import { lineThroughOrigin } from '../src/measurement/straightLine';
+import { runProcedure } from '../src/planning/procedure/runProcedure';
+import { currentSeries } from '../src/studies/electrolysis/currentSeries';
+import { depositMetals, planDeposit, plateAreaCm2 } from '../src/studies/electrolysis/deposit';
+import { spotEffects } from '../src/studies/electrolysis/drop';
+import { efficiency } from '../src/studies/electrolysis/efficiency';
+import { electrolysisProcedure } from '../src/studies/electrolysis/electrolysisProcedure';
+import { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from '../src/studies/electrolysis/gasPlan';
+import { roomConditions } from '../src/studies/electrolysis/gasVolume';
+import { hookWear } from '../src/studies/electrolysis/hooks';
+import { impurityHints } from '../src/studies/electrolysis/impurities';
+import { predictCell } from '../src/studies/electrolysis/predictCell';
+import { chargeOfLog, summariseLog, theoryAlong } from '../src/studies/electrolysis/runLog';
+import { estimateCurrent } from '../src/studies/electrolysis/supply';
+import { voltageBalance } from '../src/studies/electrolysis/voltageBalance';
+import { voltagesOf } from '../src/studies/electrolysis/voltages';
+import { findElectrode } from '../src/vessel/electrolysis/findElectrode';
+import type { CellRequest } from '../src/studies/electrolysis/cellRequest';
+import type { EfficiencyRequest } from '../src/studies/electrolysis/efficiency';
+import { lineThroughOrigin } from '../src/measuring/straightLine';
 
 const cellOf = (request: CellRequest, currentA?: number, timeS?: number) =>
   predictCell(request, {

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { equilibrate, solubleSubstances } from '../src';
-import { toComponents } from '../src/equilibrium/equilibrate';
-import { componentsOfSolid, componentsOfSpecies } from '../src/substances/componentsOf';
-import type { Components } from '../src/substances/componentsOf';
-import { chargeOf } from '../src/substances/ionsOf';
+import { solubleSubstances } from '../src/matter/substances/findSubstance';
+import { equilibrate } from '../src/solution/equilibrium/equilibrate';
+import { toComponents } from '../src/solution/equilibrium/equilibrate';
+import { componentsOfSolid, componentsOfSpecies } from '../src/matter/substances/componentsOf';
+import type { Components } from '../src/matter/substances/componentsOf';
+import { chargeOf } from '../src/matter/substances/ionsOf';
 
 const dissolved = (totals: Record<string, number>) => equilibrate(totals, { allowSolids: false });
 

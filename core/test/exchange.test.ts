@@ -1,16 +1,11 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  constantTables,
-  exchangeText,
-  fileFormatNames,
-  jsonSchemaOf,
-  library,
-  readExchange,
-  readExchangeText,
-} from '../src';
-import type { ExchangeFile } from '../src';
+import { library } from '../src/planning/procedure/library';
+import { fileFormatNames, jsonSchemaOf } from '../src/report/exchange/formats';
+import { exchangeText, readExchange, readExchangeText } from '../src/report/exchange/readFile';
+import { constantTables } from '../src/report/sources/constants';
+import type { ExchangeFile } from '../src/report/exchange/formats';
 
 describe('files', () => {
   it.each(library.map((procedure) => [procedure.id, procedure] as const))(

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { likelyCauses, runRack } from '../src';
-import { faults } from '../src/observation/faults/index';
-import { otherForm } from '../src/observation/faults/strength';
+import { likelyCauses } from '../src/seeing/judgement/faults/likelyCauses';
+import { runRack } from '../src/seeing/rack/rack';
+import { faults } from '../src/seeing/judgement/faults/index';
+import { otherForm } from '../src/seeing/judgement/faults/strength';
 import { rankOf, seededFaults } from './support/seededFaults';
 
 describe('why it differs', () => {

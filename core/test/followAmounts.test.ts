@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { followAmounts } from '../src';
-import type { AnyPortion, Procedure } from '../src';
+import { followAmounts } from '../src/planning/procedure/followAmounts';
+import type { Procedure } from '../src/planning/procedure/procedure';
+import type { AnyPortion } from '../src/vessel/portion';
 import { shipped } from './support/day';
 
 /** A procedure of the library with one reagent measured out otherwise. */

@@ -1,8 +1,11 @@
 import { MF } from 'mf-parser';
 import { describe, expect, it } from 'vitest';
-import { ChemistryError, formulaRuns, molarMassOf, parseFormula } from '../src';
-import { atomicMassGPerMol } from '../src/formula/elements';
-import { shelf } from '../src/substances/data/shelf';
+import { ChemistryError } from '../src/common/errors';
+import { formulaRuns } from '../src/matter/formula/formatFormula';
+import { molarMassOf } from '../src/matter/formula/molarMass';
+import { parseFormula } from '../src/matter/formula/parseFormula';
+import { atomicMassGPerMol } from '../src/matter/formula/elements';
+import { shelf } from '../src/matter/substances/data/shelf';
 
 const canonical = (text: string): string => parseFormula(text).formula;
 

@@ -1,55 +1,52 @@
 import { describe, expect, it } from 'vitest';
+import { commands } from '../src/commands/commands';
+import { balance } from '../src/matter/equation/balance';
+import { molarMassOf } from '../src/matter/formula/molarMass';
+import { orderProblems } from '../src/planning/procedure/orderGuard';
+import { runProcedure } from '../src/planning/procedure/runProcedure';
+import { molarVolumeMl } from '../src/studies/electrolysis/gasVolume';
+import { amountsFor } from '../src/studies/gas/amounts';
+import { assemble } from '../src/studies/gas/apparatus/assemble';
+import { drawingSvg } from '../src/studies/gas/apparatus/drawing';
+import { reagentText } from '../src/studies/gas/attempt';
+import { gasCircuit, judgeCircuitTest } from '../src/studies/gas/circuit';
+import { dryingFor, washingFor } from '../src/studies/gas/clean';
+import { collectionOf, lostToWater, solubilityOf } from '../src/studies/gas/collection';
+import { findGas } from '../src/studies/gas/findGas';
+import { gasProcedure } from '../src/studies/gas/gasProcedure';
+import { gasRoutes } from '../src/studies/gas/gasVerb';
+import { proofOf } from '../src/studies/gas/proof';
 import {
-  amountsFor,
-  assemble,
-  balance,
-  collectionOf,
-  commands,
   discardFor,
-  drawingSvg,
-  dryingFor,
   fillingPlan,
-  findGas,
-  gasCircuit,
-  gasProcedure,
-  gasRoutes,
-  gasModel,
-  inRoom,
-  judgeCircuitTest,
   loudestShare,
-  lostToWater,
-  molarMassOf,
-  molarVolumeMl,
-  nextTests,
-  noneOfThese,
-  orderProblems,
-  posterior,
-  proofOf,
   purityAfter,
-  reagentText,
-  routesTo,
-  runProcedure,
-  safestFirst,
-  solubilityOf,
   splintAt,
+} from '../src/studies/gas/purge';
+import { inRoom } from '../src/studies/gas/room';
+import { routesTo } from '../src/studies/gas/routes';
+import {
+  gasModel,
+  safestFirst,
   unknownGases,
   unknownGasOutcomes,
-  unsaturation,
-  washingFor,
-} from '../src';
-import type { Route } from '../src';
-import { performTest } from '../src/benchTests/performTest';
-import { writtenRoutes } from '../src/gas/writtenRoutes';
-import { canonicalOutcome } from '../src/gas/canonicalOutcome';
-import { purityBetween } from '../src/gas/purge';
-import { sidesOf } from '../src/equation/sides';
-import { dryingAgents } from '../src/substances/data/dryingAgents';
-import { exposureLimits } from '../src/substances/data/exposureLimits';
-import { flammability } from '../src/substances/data/flammability';
-import { gasProofs } from '../src/substances/data/gasProofs';
-import { scrubbers } from '../src/substances/data/scrubbers';
-import { sourceText } from '../src/substances/source';
-import { gasPropertiesOf } from '../src/substances/gas';
+} from '../src/studies/gas/unknownGas';
+import { unsaturation } from '../src/studies/gas/unsaturation';
+import { noneOfThese, posterior } from '../src/studies/identify/inference';
+import { nextTests } from '../src/studies/identify/nextTest';
+import type { Route } from '../src/studies/gas/route';
+import { performTest } from '../src/seeing/benchTests/performTest';
+import { writtenRoutes } from '../src/studies/gas/writtenRoutes';
+import { canonicalOutcome } from '../src/studies/gas/canonicalOutcome';
+import { purityBetween } from '../src/studies/gas/purge';
+import { sidesOf } from '../src/matter/equation/sides';
+import { dryingAgents } from '../src/matter/substances/data/dryingAgents';
+import { exposureLimits } from '../src/matter/substances/data/exposureLimits';
+import { flammability } from '../src/matter/substances/data/flammability';
+import { gasProofs } from '../src/matter/substances/data/gasProofs';
+import { scrubbers } from '../src/matter/substances/data/scrubbers';
+import { sourceText } from '../src/matter/substances/source';
+import { gasPropertiesOf } from '../src/matter/substances/gas';
 import { setUp } from '../src/vessel/act';
 
 /** What a well-kept preparation room holds. */

@@ -1,7 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { groupViewSchema, library, readJoinCode, showJoinCode, viewForGroup } from '../src';
-import type { BenchEntry, LabDay, ReleaseWhen } from '../src';
+import { groupViewSchema, readJoinCode, showJoinCode } from '../src/labday/access';
+import { viewForGroup } from '../src/labday/groupView';
+import { library } from '../src/planning/procedure/library';
+import type { ReleaseWhen } from '../src/labday/access';
+import type { BenchEntry, LabDay } from '../src/labday/labDay';
 
 const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [heron, tern, testId, procedureId] = [id(1), id(2), id(3), id(4)];

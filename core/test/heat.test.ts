@@ -1,11 +1,13 @@
 import { describe, expect, test } from 'vitest';
-import { mix, molarMassOf, parseFormula } from '../src';
-import { balance } from '../src/equation/balance';
+import { molarMassOf } from '../src/matter/formula/molarMass';
+import { parseFormula } from '../src/matter/formula/parseFormula';
+import { mix } from '../src/seeing/rack/mix';
+import { balance } from '../src/matter/equation/balance';
 import { containers } from '../src/vessel/containers';
-import { dissolutionEnthalpy, formationEnthalpy } from '../src/substances/enthalpy';
-import { formationEnthalpies } from '../src/substances/data/formationEnthalpies';
-import { sparinglySoluble } from '../src/substances/data/sparinglySoluble';
-import type { SparinglySoluble } from '../src/substances/types';
+import { dissolutionEnthalpy, formationEnthalpy } from '../src/matter/substances/enthalpy';
+import { formationEnthalpies } from '../src/matter/substances/data/formationEnthalpies';
+import { sparinglySoluble } from '../src/matter/substances/data/sparinglySoluble';
+import type { SparinglySoluble } from '../src/matter/substances/types';
 import { thermalRows } from '../src/vessel/dry/thermalRows';
 import { bench, lastOf, portion } from './support/bench';
 

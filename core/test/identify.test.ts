@@ -1,36 +1,41 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { commands } from '../src';
-import { contradictions } from '../src/identify/contradictions';
-import { entropy, noneOfThese, posterior, posteriorByClass } from '../src/identify/inference';
-import type { TestResult } from '../src/identify/inference';
-import { readCandidate } from '../src/identify/inorganic/candidate';
-import { runScheme } from '../src/identify/inorganic/groupScheme';
-import { outcomesOf } from '../src/identify/inorganic/runTests';
-import { modelOf } from '../src/identify/model';
-import type { Model } from '../src/identify/model';
-import { heldBack, rankTests } from '../src/identify/nextBest';
-import { nextTests, pairsOfTests } from '../src/identify/nextTest';
-import { allCompounds } from '../src/identify/organic/compounds';
-import { organicModel } from '../src/identify/organic/organicModel';
+import { commands } from '../src/commands/commands';
+import { contradictions } from '../src/studies/identify/contradictions';
+import {
+  entropy,
+  noneOfThese,
+  posterior,
+  posteriorByClass,
+} from '../src/studies/identify/inference';
+import type { TestResult } from '../src/studies/identify/inference';
+import { readCandidate } from '../src/studies/identify/inorganic/candidate';
+import { runScheme } from '../src/studies/identify/inorganic/groupScheme';
+import { outcomesOf } from '../src/studies/identify/inorganic/runTests';
+import { modelOf } from '../src/studies/identify/model';
+import type { Model } from '../src/studies/identify/model';
+import { heldBack, rankTests } from '../src/studies/identify/nextBest';
+import { nextTests, pairsOfTests } from '../src/studies/identify/nextTest';
+import { allCompounds } from '../src/studies/identify/organic/compounds';
+import { organicModel } from '../src/studies/identify/organic/organicModel';
 import {
   boilingPoint,
   meltingPoint,
   pointModel,
   pointOutcome,
-} from '../src/identify/organic/physicalPoint';
-import { nextInTree } from '../src/identify/organic/solubilityTree';
-import { conclude, reasoningPath } from '../src/identify/reasoning';
+} from '../src/studies/identify/organic/physicalPoint';
+import { nextInTree } from '../src/studies/identify/organic/solubilityTree';
+import { conclude, reasoningPath } from '../src/studies/identify/reasoning';
 import { testsToIdentify } from './support/setsOfUnknowns';
-import { testKit } from '../src/identify/testKit';
-import { readOutcome } from '../src/identify/readOutcome';
+import { testKit } from '../src/studies/identify/testKit';
+import { readOutcome } from '../src/studies/identify/readOutcome';
 import {
   checkSet,
   expectedTests,
   fewestTests,
   inseparablePairs,
   smallestSet,
-} from '../src/identify/setCheck';
+} from '../src/studies/identify/setCheck';
 
 /** A table of letters: what each candidate shows in each test. */
 const modelFrom = (

@@ -1,18 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import {
-  causesOf,
-  classifyChange,
-  compareObservations,
-  drawRecord,
-  judgeWork,
-  solutionsNeeded,
-  stageStates,
-  standingEntries,
-  testStep,
-  testVessel,
-  worksAsMade,
-} from '../src';
-import type { BenchEntry, LabDay, Observation, PlannedTest } from '../src';
+import { standingEntries } from '../src/labday/currentRecords';
+import { causesOf, judgeWork } from '../src/labday/judgeDay';
+import { testStep, testVessel } from '../src/labday/labDay';
+import { solutionsNeeded } from '../src/labday/solutionsNeeded';
+import { stageStates } from '../src/labday/stages';
+import { worksAsMade } from '../src/labday/work';
+import { classifyChange } from '../src/seeing/judgement/classifyChange';
+import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
+import { drawRecord } from '../src/seeing/observation/drawRecord';
+import type { BenchEntry, LabDay, PlannedTest } from '../src/labday/labDay';
+import type { Observation } from '../src/seeing/observation/observation';
 import { dayOf } from './support/day';
 
 const a = { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 };

@@ -1,21 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  ChemistryError,
-  compareDrops,
-  concentrationByDrops,
-  density,
-  filmFreezing,
-  fromCelsius,
-  hydrate,
-  inWords,
-  readTemperatureLog,
-  recovery,
-  spreadOf,
-  straightLine,
-  toCelsius,
-} from '../src';
-import { studentT95 } from '../src/measurement/uncertainty';
+import { ChemistryError } from '../src/common/errors';
+import { compareDrops, concentrationByDrops } from '../src/measuring/dropCounts';
+import { hydrate } from '../src/measuring/hydrate';
+import { spreadOf } from '../src/measuring/readings';
+import { density, recovery } from '../src/measuring/separation';
+import { straightLine } from '../src/measuring/straightLine';
+import { filmFreezing, readTemperatureLog } from '../src/measuring/temperatureLog';
+import { fromCelsius, toCelsius } from '../src/measuring/temperatureScale';
+import { inWords } from '../src/measuring/uncertainty';
+import { studentT95 } from '../src/measuring/uncertainty';
 
 const refusal = (work: () => unknown): ChemistryError => {
   try {

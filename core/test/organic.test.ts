@@ -1,13 +1,13 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { readStructure } from '../src/structure/readStructure';
-import { molarMassOf } from '../src/formula/molarMass';
-import { parseFormula } from '../src/formula/parseFormula';
-import { teachingCompounds } from '../src/substances/data/teachingCompounds';
-import { allCompounds, findCompound } from '../src/identify/organic/compounds';
-import { organicClass, readClass } from '../src/identify/organic/organicClass';
-import { expectedOutcome } from '../src/identify/organic/organicModel';
-import { waterBySize } from '../src/identify/organic/rules/solubility';
-import type { Compound } from '../src/identify/organic/compound';
+import { readStructure } from '../src/matter/structure/readStructure';
+import { molarMassOf } from '../src/matter/formula/molarMass';
+import { parseFormula } from '../src/matter/formula/parseFormula';
+import { teachingCompounds } from '../src/matter/substances/data/teachingCompounds';
+import { allCompounds, findCompound } from '../src/studies/identify/organic/compounds';
+import { organicClass, readClass } from '../src/studies/identify/organic/organicClass';
+import { expectedOutcome } from '../src/studies/identify/organic/organicModel';
+import { waterBySize } from '../src/studies/identify/organic/rules/solubility';
+import type { Compound } from '../src/studies/identify/organic/compound';
 
 describe('structures are read', () => {
   it.each(teachingCompounds.map((row) => [row.name, row.smiles, row.formula]))(

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { electrodeMaterials, findElectrode, mix } from '../src';
+import { mix } from '../src/seeing/rack/mix';
+import { electrodeMaterials, findElectrode } from '../src/vessel/electrolysis/findElectrode';
 import type { Action } from '../src/vessel/action';
 import { addAmounts } from '../src/vessel/amounts';
 import type { Amounts } from '../src/vessel/amounts';
@@ -12,10 +13,10 @@ import { overallEquation } from '../src/vessel/electrolysis/overall';
 import { passCurrent } from '../src/vessel/electrolysis/passCurrent';
 import type { Electrolysed, Mixing } from '../src/vessel/electrolysis/passCurrent';
 import { carriersIn, limitingDensity } from '../src/vessel/electrolysis/transport';
-import { commands } from '../src/commands';
-import { faraday } from '../src/equilibrium/temperature';
-import { parseFormula } from '../src/formula/parseFormula';
-import { bulkOf } from '../src/electrolysis/voltages';
+import { commands } from '../src/commands/commands';
+import { faraday } from '../src/solution/equilibrium/temperature';
+import { parseFormula } from '../src/matter/formula/parseFormula';
+import { bulkOf } from '../src/studies/electrolysis/voltages';
 
 const salts = [
   'NaCl',

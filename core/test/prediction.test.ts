@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { predictMixing, predictSolution } from '../src';
+import { predictMixing, predictSolution } from '../src/seeing/rack/predictMixing';
 import { isBalanced } from './support/bench';
 
 const mixed = (a: string, b: string, aM = 0.1, bM = 0.1) =>

@@ -1,19 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import {
-  howItKeeps,
-  judgeWeighing,
-  labelSheets,
-  labelsFor,
-  measureMl,
-  otherNeeds,
-  prepSheet,
-  prepare,
-  roundToBalance,
-  solutionsNeeded,
-  stockOf,
-  weighingEffects,
-} from '../src';
-import type { PrepLine, SolutionNeed } from '../src';
+import { labelSheets, labelsFor } from '../src/labday/labels';
+import { otherNeeds, solutionsNeeded } from '../src/labday/solutionsNeeded';
+import { weighingEffects } from '../src/labday/weighingEffects';
+import { howItKeeps } from '../src/planning/prep/keeping';
+import { measureMl, roundToBalance } from '../src/planning/prep/measuring';
+import { prepSheet } from '../src/planning/prep/prepSheet';
+import { prepare, stockOf } from '../src/solution/preparation/prepare';
+import { judgeWeighing } from '../src/solution/preparation/weighing';
+import type { PrepLine, SolutionNeed } from '../src/planning/prep/prepSheet';
 import { anyId, dayOf } from './support/day';
 
 const need = (substance: string, concentrationM: number, makeMl: number): SolutionNeed => ({

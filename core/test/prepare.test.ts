@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { judgeWeighing, prepare } from '../src';
+import { prepare } from '../src/solution/preparation/prepare';
+import { judgeWeighing } from '../src/solution/preparation/weighing';
 
 describe('making up a solution', () => {
   // Worked values of common practice.

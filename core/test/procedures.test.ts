@@ -1,28 +1,20 @@
-import { measuresOf } from '../src/procedure/measures';
+import { measuresOf } from '../src/planning/procedure/measures';
 import { describe, expect, it } from 'vitest';
-import {
-  brokenRules,
-  cutsFor,
-  departuresFrom,
-  handsOf,
-  kindNames,
-  library,
-  meanwhile,
-  missingKit,
-  moveStep,
-  orderProblems,
-  peopleRows,
-  procedureSchema,
-  quantityOf,
-  reagentsOf,
-  renameVessel,
-  runProcedure,
-  schedule,
-  scheduleOf,
-  taskOrigins,
-  timetableRows,
-} from '../src/index';
-import type { ClassPlan, Procedure } from '../src/index';
+import { handsOf, missingKit, scheduleOf, taskOrigins } from '../src/planning/procedure/classPlan';
+import { cutsFor } from '../src/planning/procedure/cuts';
+import { departuresFrom } from '../src/planning/procedure/departures';
+import { kindNames } from '../src/planning/procedure/kinds';
+import { library } from '../src/planning/procedure/library';
+import { moveStep, orderProblems } from '../src/planning/procedure/orderGuard';
+import { procedureSchema } from '../src/planning/procedure/procedure';
+import { quantityOf, reagentsOf } from '../src/planning/procedure/reagents';
+import { renameVessel } from '../src/planning/procedure/renameVessel';
+import { runProcedure } from '../src/planning/procedure/runProcedure';
+import { meanwhile, peopleRows, timetableRows } from '../src/planning/procedure/timetableRows';
+import { brokenRules } from '../src/planning/schedule/brokenRules';
+import { schedule } from '../src/planning/schedule/schedule';
+import type { ClassPlan } from '../src/planning/procedure/classPlan';
+import type { Procedure } from '../src/planning/procedure/procedure';
 import { shipped } from './support/day';
 
 describe('the library', () => {

@@ -1,6 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { rackRunner, rackSchema, runRack } from '../src';
-import type { AnyPortion, Rack, RackEvent } from '../src';
+import { rackRunner, runRack } from '../src/seeing/rack/rack';
+import { rackSchema } from '../src/seeing/rack/rackShape';
+import type { Rack, RackEvent } from '../src/seeing/rack/rackShape';
+import type { AnyPortion } from '../src/vessel/portion';
 import { portion } from './support/bench';
 
 const add = (vessel: string, what: string): RackEvent => ({

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { molarMassOf } from '../src';
+import { molarMassOf } from '../src/matter/formula/molarMass';
 import { bench, lastOf } from './support/bench';
 
 /** Hydrogen given off by 2 mmol of a metal, mmol, and the warming, °C. */

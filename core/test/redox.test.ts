@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { react } from '../src';
+import { react } from '../src/vessel/react';
 import { bench, equationsOf, isBalanced, lastOf, precipitate, sorted } from './support/bench';
 
 /**

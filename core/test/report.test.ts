@@ -1,20 +1,22 @@
 import { describe, expect, it } from 'vitest';
+import { firstSettings } from '../src/labday/labDay';
+import { dayReport } from '../src/report/dayReport/dayReport';
 import {
   allReportParts,
   asText,
   chemical,
   chooseParts,
-  dayReport,
-  firstSettings,
-  markAnswers,
-  markdownOf,
   plain,
-  recordCsv,
   reportParts,
   withDecimalComma,
   withSeparator,
-} from '../src';
-import type { BenchEntry, LabDay, ReportDocument, ReportScope } from '../src';
+} from '../src/report/dayReport/document';
+import { markdownOf } from '../src/report/dayReport/markdown';
+import { recordCsv } from '../src/report/dayReport/recordCsv';
+import { markAnswers } from '../src/studies/identify/markAnswers';
+import type { BenchEntry, LabDay } from '../src/labday/labDay';
+import type { ReportScope } from '../src/report/dayReport/dayReport';
+import type { ReportDocument } from '../src/report/dayReport/document';
 import { anyId, dayOf } from './support/day';
 
 /** A class of two groups that found crystal water by mass and mixed two solutions, one of them with a slip. */

@@ -1,20 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import {
-  alternatives,
-  blankStep,
-  clashes,
-  daySafety,
-  hazardRank,
-  heldIn,
-  incompatibilityClasses,
-  keepApartFrom,
-  mindOf,
-  nearNames,
-  runProcedure,
-  stepSafety,
-  usualCaution,
-} from '../src';
-import { shelf } from '../src/substances/data/shelf';
+import { daySafety } from '../src/labday/daySafety';
+import { alternatives } from '../src/planning/procedure/alternatives';
+import { blankStep } from '../src/planning/procedure/procedure';
+import { runProcedure } from '../src/planning/procedure/runProcedure';
+import { mindOf, stepSafety } from '../src/planning/procedure/stepSafety';
+import { clashes, heldIn } from '../src/safety/clashes';
+import { hazardRank } from '../src/safety/hazardRank';
+import { incompatibilityClasses, keepApartFrom } from '../src/safety/incompatibility';
+import { nearNames } from '../src/safety/nearNames';
+import { usualCaution } from '../src/safety/usualCaution';
+import { shelf } from '../src/matter/substances/data/shelf';
 import { lastOf } from './support/bench';
 import { dayOf, shipped } from './support/day';
 

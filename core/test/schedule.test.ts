@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { ChemistryError, brokenRules, schedule } from '../src/index';
-import type { ScheduleRequest, Task } from '../src/index';
+import { ChemistryError } from '../src/common/errors';
+import { brokenRules } from '../src/planning/schedule/brokenRules';
+import { schedule } from '../src/planning/schedule/schedule';
+import type { ScheduleRequest, Task } from '../src/planning/schedule/timetable';
 
 /** A job shop as published: one row for each job, machine and minutes by turns. */
 function jobShop(rows: readonly string[]): ScheduleRequest {

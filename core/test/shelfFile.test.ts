@@ -1,14 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  amountOnShelf,
-  mostShelfRows,
-  readShelfFile,
-  shelfSubstances,
-  shortages,
-  writeShelfFile,
-} from '../src';
-import type { ShelfFileProblem, ShelfItem } from '../src';
+import { shelfSubstances } from '../src/matter/substances/findSubstance';
+import { mostShelfRows, readShelfFile, writeShelfFile } from '../src/planning/shelf/shelfFile';
+import { amountOnShelf, shortages } from '../src/planning/shelf/shortages';
+import type { ShelfFileProblem } from '../src/planning/shelf/shelfFile';
+import type { ShelfItem } from '../src/planning/shelf/shelfItem';
 import { anyId } from './support/day';
 
 const heading = 'substance,form,purity %,amount,unit,least,place,expires';

@@ -1,37 +1,33 @@
 import { describe, expect, it } from 'vitest';
-import {
-  findSubstance,
-  hazardsOf,
-  molarMassOf,
-  nameOnShelf,
-  namesOf,
-  parseFormula,
-  solubleSubstances,
-  wasteRoute,
-} from '../src';
-import { chargeOf, ionsOf } from '../src/substances/ionsOf';
-import type { SlowTransfer } from '../src/substances/types';
-import { solidLook } from '../src/appearance/solidLook';
+import { molarMassOf } from '../src/matter/formula/molarMass';
+import { parseFormula } from '../src/matter/formula/parseFormula';
+import { findSubstance, solubleSubstances } from '../src/matter/substances/findSubstance';
+import { nameOnShelf, namesOf } from '../src/matter/substances/naming';
+import { hazardsOf } from '../src/safety/hazards';
+import { wasteRoute } from '../src/safety/wasteRoute';
+import { chargeOf, ionsOf } from '../src/matter/substances/ionsOf';
+import type { SlowTransfer } from '../src/matter/substances/types';
+import { solidLook } from '../src/seeing/appearance/solidLook';
 import { classification } from '../src/safety/classification';
-import { componentsOfSolid, formedSpecies } from '../src/substances/componentsOf';
-import { acidBaseSteps } from '../src/substances/data/acidBaseSteps';
-import { coats } from '../src/substances/data/coats';
-import { complexes } from '../src/substances/data/complexes';
-import { dangers, unmodelled } from '../src/substances/data/dangers';
-import { dissolvedGases } from '../src/substances/data/dissolvedGases';
-import { indicators } from '../src/substances/data/indicators';
-import { ions } from '../src/substances/data/ions';
-import { ionsInWater } from '../src/substances/data/ionsInWater';
-import { molecules } from '../src/substances/data/molecules';
-import { strongElectrolytes } from '../src/substances/data/namedSubstances';
-import { pureSolids } from '../src/substances/data/pureSolids';
-import { redoxCouples } from '../src/substances/data/redoxCouples';
-import { aliases } from '../src/substances/data/aliases';
-import { shelf } from '../src/substances/data/shelf';
-import { slowTransfers } from '../src/substances/data/slowTransfers';
-import { sparinglySoluble } from '../src/substances/data/sparinglySoluble';
-import { spectra } from '../src/substances/data/spectra';
-import { sourceText } from '../src/substances/source';
+import { componentsOfSolid, formedSpecies } from '../src/matter/substances/componentsOf';
+import { acidBaseSteps } from '../src/matter/substances/data/acidBaseSteps';
+import { coats } from '../src/matter/substances/data/coats';
+import { complexes } from '../src/matter/substances/data/complexes';
+import { dangers, unmodelled } from '../src/matter/substances/data/dangers';
+import { dissolvedGases } from '../src/matter/substances/data/dissolvedGases';
+import { indicators } from '../src/matter/substances/data/indicators';
+import { ions } from '../src/matter/substances/data/ions';
+import { ionsInWater } from '../src/matter/substances/data/ionsInWater';
+import { molecules } from '../src/matter/substances/data/molecules';
+import { strongElectrolytes } from '../src/matter/substances/data/namedSubstances';
+import { pureSolids } from '../src/matter/substances/data/pureSolids';
+import { redoxCouples } from '../src/matter/substances/data/redoxCouples';
+import { aliases } from '../src/matter/substances/data/aliases';
+import { shelf } from '../src/matter/substances/data/shelf';
+import { slowTransfers } from '../src/matter/substances/data/slowTransfers';
+import { sparinglySoluble } from '../src/matter/substances/data/sparinglySoluble';
+import { spectra } from '../src/matter/substances/data/spectra';
+import { sourceText } from '../src/matter/substances/source';
 import { halfReactions } from '../src/vessel/halfReaction';
 import { disagreements } from './support/potentialCycles';
 

@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { dischargeLimits, library, usualLimits, wastePlan, wasteSources } from '../src';
-import type { BottlePlan, Procedure } from '../src';
+import { wasteSources } from '../src/labday/dayPlan';
+import { library } from '../src/planning/procedure/library';
+import { dischargeLimits } from '../src/planning/waste/limits';
+import { usualLimits, wastePlan } from '../src/planning/waste/wastePlan';
+import type { Procedure } from '../src/planning/procedure/procedure';
+import type { BottlePlan } from '../src/planning/waste/wastePlan';
 import { dayOf, shipped } from './support/day';
 
 const add = (substance: string, concentrationM: number, volumeMl: number) => ({

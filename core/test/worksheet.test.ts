@@ -1,19 +1,14 @@
 import { MF } from 'mf-parser';
 import { describe, expect, it } from 'vitest';
-import {
-  allQuestionKinds,
-  allReportParts,
-  asText,
-  chooseParts,
-  firstSettings,
-  library,
-  markdownOf,
-  mostCopies,
-  parseFormula,
-  questionSets,
-  worksheet,
-} from '../src';
-import type { Question, WorksheetRequest } from '../src';
+import { firstSettings } from '../src/labday/labDay';
+import { parseFormula } from '../src/matter/formula/parseFormula';
+import { library } from '../src/planning/procedure/library';
+import { allReportParts, asText, chooseParts } from '../src/report/dayReport/document';
+import { markdownOf } from '../src/report/dayReport/markdown';
+import { allQuestionKinds } from '../src/report/worksheet/question';
+import { mostCopies, questionSets, worksheet } from '../src/report/worksheet/worksheet';
+import type { Question } from '../src/report/worksheet/question';
+import type { WorksheetRequest } from '../src/report/worksheet/worksheet';
 import { shipped } from './support/day';
 
 const request = (id: string, more: Partial<WorksheetRequest> = {}): WorksheetRequest => ({

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Backup } from '@stoichos/core';
+import type { Backup } from '../../core/src/report/exchange/formats';
 import { connect, loadDemo, migrate } from '../../server/src';
 import { startCluster } from '../machine/postgres';
 import type { Cluster } from '../machine/postgres';

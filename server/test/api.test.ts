@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core';
+import type { LabDay } from '@stoichos/core/labday';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
 import { runningServer, sampleDay } from './support/runningServer';

@@ -1,4 +1,5 @@
-import { library, worksOf } from '@stoichos/core';
+import { worksOf } from '@stoichos/core/labday';
+import { library } from '@stoichos/core/planning/procedure';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { runningServer, sampleDay } from './support/runningServer';

@@ -1,5 +1,5 @@
-import { cellLog, standingCellEntries } from '@stoichos/core';
-import type { CellEntry, CellRecord, CellRun, CellRunWithRecord } from '@stoichos/core';
+import { cellLog, standingCellEntries } from '@stoichos/core/labday';
+import type { CellEntry, CellRecord, CellRun, CellRunWithRecord } from '@stoichos/core/labday';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { startSimulatedBench } from '../src';
 import type { SimulatedBench } from '../src/simulated/bench';

@@ -1,5 +1,6 @@
-import { fileFormatNames, jsonSchemaOf } from '@stoichos/core';
-import type { Backup, DayFile, ImportPlan, LabDaySummary, RestorePlan } from '@stoichos/core';
+import { fileFormatNames, jsonSchemaOf } from '@stoichos/core/report/exchange';
+import type { LabDaySummary } from '@stoichos/core/labday';
+import type { Backup, DayFile, ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
 import ical from 'node-ical';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';

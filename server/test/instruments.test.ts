@@ -1,6 +1,6 @@
 import { createServer } from 'node:net';
 import type { AddressInfo, Server } from 'node:net';
-import { library } from '@stoichos/core';
+import { library } from '@stoichos/core/planning/procedure';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { startSimulatedBench } from '../src';

@@ -1,13 +1,11 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
-import {
-  classPlanOf,
-  library,
-  planKey,
-  schedule,
-  scheduleOf,
-  writeShelfFile,
-} from '@stoichos/core';
-import type { LabDay, Procedure, ShelfItem } from '@stoichos/core';
+import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { library, scheduleOf } from '@stoichos/core/planning/procedure';
+import { schedule } from '@stoichos/core/planning/schedule';
+import { writeShelfFile } from '@stoichos/core/planning/shelf';
+import type { LabDay } from '@stoichos/core/labday';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { runningServer, sampleDay } from './support/runningServer';
 
 let server: Awaited<ReturnType<typeof runningServer>>;

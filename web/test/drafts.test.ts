@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { errorSchema } from '@stoichos/core';
+import { errorSchema } from '@stoichos/core/labday';
 import { explainError, isUnreachable } from '../src/api/explainError';
 import { describeView } from '../src/glassware/describeView';
 import { outboxSlice } from '../src/outbox/outboxSlice';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ChemistryError } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
 import { asAmount, asTime, asVolts } from '../src/study/asAmount';
 import { aboveZero, attempt } from '../src/study/attempt';
 import { firstCell, readyCells, requestOf } from '../src/electrolysis/electrolysisState';

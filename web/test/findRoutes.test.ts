@@ -1,4 +1,4 @@
-import { routesTo } from '@stoichos/core';
+import { routesTo } from '@stoichos/core/studies/gas';
 import { expect, it } from 'vitest';
 import { findRoutes } from '../src/gases/findRoutes';
 import { routeTitle } from '../src/gases/RouteCard';

@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
-import { measureSchema } from '../procedure/measures';
-import { observationSchema } from '../observation/observation';
-import { kitKinds } from '../procedure/procedure';
+import { measureSchema } from '../planning/procedure/measures';
+import { observationSchema } from '../seeing/observation/observation';
+import { kitKinds } from '../planning/procedure/procedure';
 import { entrySchema, groupSchema } from './labDay';
 
 /** Who may be at the other end: the instructor, the technician, a group at its bench, or somebody not known yet. */

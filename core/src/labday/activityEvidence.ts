@@ -1,9 +1,9 @@
-import { byVigour, potentialOf } from '../observation/activitySeries';
-import type { ActivityComparison } from '../observation/activitySeries';
-import { sightsIn } from '../observation/compare/sights';
-import type { Observation } from '../observation/observation';
-import { vigours } from '../observation/observation';
-import { ionsOf } from '../substances/ionsOf';
+import { byVigour, potentialOf } from '../seeing/judgement/activitySeries';
+import type { ActivityComparison } from '../seeing/judgement/activitySeries';
+import { sightsIn } from '../seeing/judgement/compare/sights';
+import type { Observation } from '../seeing/observation/observation';
+import { vigours } from '../seeing/observation/observation';
+import { ionsOf } from '../matter/substances/ionsOf';
 import type { StationJudgement } from './judgeDay';
 import { runOf } from './work';
 

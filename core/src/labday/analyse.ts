@@ -1,20 +1,20 @@
-import { ChemistryError } from '../errors';
-import { compareDrops, concentrationByDrops, meanDrops } from '../measurement/dropCounts';
-import type { DropComparison } from '../measurement/dropCounts';
-import { hydrate } from '../measurement/hydrate';
-import type { HydrateRequest, HydrateResult } from '../measurement/hydrate';
-import { density, recovery } from '../measurement/separation';
-import type { Recovery } from '../measurement/separation';
-import { straightLine } from '../measurement/straightLine';
-import type { Point, StraightLine } from '../measurement/straightLine';
-import { filmFreezing, readTemperatureLog, waterJPerGK } from '../measurement/temperatureLog';
+import { ChemistryError } from '../common/errors';
+import { compareDrops, concentrationByDrops, meanDrops } from '../measuring/dropCounts';
+import type { DropComparison } from '../measuring/dropCounts';
+import { hydrate } from '../measuring/hydrate';
+import type { HydrateRequest, HydrateResult } from '../measuring/hydrate';
+import { density, recovery } from '../measuring/separation';
+import type { Recovery } from '../measuring/separation';
+import { straightLine } from '../measuring/straightLine';
+import type { Point, StraightLine } from '../measuring/straightLine';
+import { filmFreezing, readTemperatureLog, waterJPerGK } from '../measuring/temperatureLog';
 import type {
   FilmFreezing,
   TemperatureChange,
   TemperatureReading,
-} from '../measurement/temperatureLog';
-import type { Quantity } from '../measurement/uncertainty';
-import type { Analysis } from '../procedure/measures';
+} from '../measuring/temperatureLog';
+import type { Quantity } from '../measuring/uncertainty';
+import type { Analysis } from '../planning/procedure/measures';
 import { recordsOf, standingEntries } from './currentRecords';
 import { firstSettings } from './labDay';
 import type { LabDay, RecordOf, Settings } from './labDay';

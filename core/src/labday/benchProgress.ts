@@ -1,6 +1,6 @@
-import { unmetBefore } from '../procedure/orderGuard';
-import type { Unmet } from '../procedure/orderGuard';
-import type { Step } from '../procedure/procedure';
+import { unmetBefore } from '../planning/procedure/orderGuard';
+import type { Unmet } from '../planning/procedure/orderGuard';
+import type { Step } from '../planning/procedure/procedure';
 import { standingEntries } from './currentRecords';
 import type { LabDay, RecordOf } from './labDay';
 import type { Bench, Work } from './work';

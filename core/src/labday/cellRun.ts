@@ -1,10 +1,10 @@
 import * as z from 'zod';
-import { cellSchema } from '../electrolysis/cellRequest';
-import { depositWords, impurityHints } from '../electrolysis/impurities';
-import { logLineSchema } from '../electrolysis/runLog';
-import type { LogLine } from '../electrolysis/runLog';
-import { referenceElectrodes } from '../substances/data/referenceElectrodes';
-import type { ReferenceElectrodeId } from '../substances/data/referenceElectrodes';
+import { cellSchema } from '../studies/electrolysis/cellRequest';
+import { depositWords, impurityHints } from '../studies/electrolysis/impurities';
+import { logLineSchema } from '../studies/electrolysis/runLog';
+import type { LogLine } from '../studies/electrolysis/runLog';
+import { referenceElectrodes } from '../matter/substances/data/referenceElectrodes';
+import type { ReferenceElectrodeId } from '../matter/substances/data/referenceElectrodes';
 
 const referenceIds = Object.keys(referenceElectrodes) as [
   ReferenceElectrodeId,

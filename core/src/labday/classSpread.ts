@@ -1,6 +1,6 @@
-import { spreadOf } from '../measurement/readings';
-import type { Spread } from '../measurement/readings';
-import { quantityUnits } from '../procedure/measures';
+import { spreadOf } from '../measuring/readings';
+import type { Spread } from '../measuring/readings';
+import { quantityUnits } from '../planning/procedure/measures';
 import { analyse } from './analyse';
 import type { AnalysisResult, Habits } from './analyse';
 import type { LabDay } from './labDay';

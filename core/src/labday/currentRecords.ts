@@ -1,4 +1,4 @@
-import type { Observation } from '../observation/observation';
+import type { Observation } from '../seeing/observation/observation';
 import type { BenchEntry, BenchRecord, Part, RecordOf } from './labDay';
 
 /** A bench entry that still stands. */

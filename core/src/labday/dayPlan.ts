@@ -1,8 +1,8 @@
 import { containerInWords } from '../vessel/containers';
-import { scheduleOf } from '../procedure/classPlan';
-import type { ClassPlan } from '../procedure/classPlan';
-import type { ScheduleRequest } from '../schedule/timetable';
-import type { WasteSource } from '../waste/wastePlan';
+import { scheduleOf } from '../planning/procedure/classPlan';
+import type { ClassPlan } from '../planning/procedure/classPlan';
+import type { ScheduleRequest } from '../planning/schedule/timetable';
+import type { WasteSource } from '../planning/waste/wastePlan';
 import type { LabDay } from './labDay';
 import { worksOf } from './work';
 

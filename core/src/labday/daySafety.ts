@@ -1,14 +1,14 @@
-import { runProcedure } from '../procedure/runProcedure';
-import { stepSafety } from '../procedure/stepSafety';
-import type { StepSafety } from '../procedure/stepSafety';
-import { shortText } from '../procedure/orderGuard';
+import { runProcedure } from '../planning/procedure/runProcedure';
+import { stepSafety } from '../planning/procedure/stepSafety';
+import type { StepSafety } from '../planning/procedure/stepSafety';
+import { shortText } from '../planning/procedure/orderGuard';
 import { firstAidFor, protectionFor } from '../safety/protection';
 import type { Protection } from '../safety/protection';
 import { clashes } from '../safety/clashes';
 import type { Clash } from '../safety/clashes';
 import type { LabDay } from './labDay';
 import { wasteSources } from './dayPlan';
-import { bottleMeetings } from '../waste/wastePlan';
+import { bottleMeetings } from '../planning/waste/wastePlan';
 import { otherNeeds, solutionsNeeded } from './solutionsNeeded';
 
 /** One procedure of the day with what deserves care in its steps. */

@@ -1,5 +1,5 @@
-import { describeObservation } from '../observation/observation';
-import { quantityUnits } from '../procedure/measures';
+import { describeObservation } from '../seeing/observation/observation';
+import { quantityUnits } from '../planning/procedure/measures';
 import type { BenchRecord } from './labDay';
 
 /** A line of the bench record in words. */

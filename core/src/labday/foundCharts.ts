@@ -1,5 +1,5 @@
-import { fromCelsius } from '../measurement/temperatureScale';
-import type { TemperatureScale } from '../measurement/temperatureScale';
+import { fromCelsius } from '../measuring/temperatureScale';
+import type { TemperatureScale } from '../measuring/temperatureScale';
 import type { Found } from './analyse';
 
 /** A number on a chart, as a place on both axes. */

@@ -1,9 +1,9 @@
-import { dropSource } from '../measurement/dropCounts';
-import { waterHeatSource } from '../measurement/temperatureLog';
-import { fromCelsius } from '../measurement/temperatureScale';
-import type { TemperatureScale } from '../measurement/temperatureScale';
-import { inWords } from '../measurement/uncertainty';
-import { sourceText } from '../substances/source';
+import { dropSource } from '../measuring/dropCounts';
+import { waterHeatSource } from '../measuring/temperatureLog';
+import { fromCelsius } from '../measuring/temperatureScale';
+import type { TemperatureScale } from '../measuring/temperatureScale';
+import { inWords } from '../measuring/uncertainty';
+import { sourceText } from '../matter/substances/source';
 import type { Found } from './analyse';
 
 /** What was found, in words: the answer, what belongs to it, what to mind, and how it was reckoned. */

@@ -1,4 +1,4 @@
-import { putIn } from '../procedure/stepSafety';
+import { putIn } from '../planning/procedure/stepSafety';
 import { usualCaution } from '../safety/usualCaution';
 import { groupViewSchema } from './access';
 import type { AssignedUnknown, GroupView, Message, Release, UnknownAnswer } from './access';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { quantityNames } from '../procedure/measures';
+import { quantityNames } from '../planning/procedure/measures';
 
 /** Instruments a bench may have, and how the server tells of them. */
 export const instrumentKinds = ['balance', 'thermometer', 'multimeter', 'supply'] as const;

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { rackSchema } from '../observation/rackShape';
+import { rackSchema } from '../seeing/rack/rackShape';
 
 /** A sequence of the study that was kept under a name: to open again, to compare with, to become a procedure. */
 export const keptRunSchema = z.object({

@@ -1,14 +1,14 @@
 import * as z from 'zod';
-import { unknownSchools } from '../identify/unknownSchool';
+import { unknownSchools } from '../studies/identify/unknownSchool';
 import { containerKinds } from '../vessel/containers';
 import type { ContainerKind } from '../vessel/containers';
-import { observationSchema } from '../observation/observation';
-import { quantityNames } from '../procedure/measures';
-import { heatingSchools } from '../measurement/heatingSchool';
-import { temperatureScales } from '../measurement/temperatureScale';
+import { observationSchema } from '../seeing/observation/observation';
+import { quantityNames } from '../planning/procedure/measures';
+import { heatingSchools } from '../measuring/heatingSchool';
+import { temperatureScales } from '../measuring/temperatureScale';
 import { portionSchema } from '../vessel/portion';
-import { manners } from '../procedure/manner';
-import { kitKinds, procedureSchema } from '../procedure/procedure';
+import { manners } from '../planning/procedure/manner';
+import { kitKinds, procedureSchema } from '../planning/procedure/procedure';
 
 /** The shapes of a lab day as server and web exchange them. Every id is a UUID made where the thing was first written. */
 

@@ -1,8 +1,8 @@
 import { hazardsOf } from '../safety/hazards';
 import type { Pictogram } from '../safety/statements';
-import { nameOnShelf } from '../substances/naming';
-import type { NamingSchool } from '../substances/types';
-import { howItKeeps } from '../prep/keeping';
+import { nameOnShelf } from '../matter/substances/naming';
+import type { NamingSchool } from '../matter/substances/types';
+import { howItKeeps } from '../planning/prep/keeping';
 import type { LabDay } from './labDay';
 import { concentrationOf, latestWeighing, otherNeeds, solutionsNeeded } from './solutionsNeeded';
 

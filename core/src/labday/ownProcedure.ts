@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { procedureSchema } from '../procedure/procedure';
+import { procedureSchema } from '../planning/procedure/procedure';
 
 /** A procedure that somebody wrote or adapted here. */
 export const ownProcedureSchema = z.object({

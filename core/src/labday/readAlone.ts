@@ -1,4 +1,4 @@
-import { measuresOf, quantityUnits } from '../procedure/measures';
+import { measuresOf, quantityUnits } from '../planning/procedure/measures';
 import { measurementsOf } from './analyse';
 import type { LabDay } from './labDay';
 import { benchesOf } from './work';

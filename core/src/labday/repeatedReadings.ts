@@ -1,6 +1,6 @@
-import { spreadOf } from '../measurement/readings';
-import type { Spread } from '../measurement/readings';
-import { measuresOf, quantityUnits } from '../procedure/measures';
+import { spreadOf } from '../measuring/readings';
+import type { Spread } from '../measuring/readings';
+import { measuresOf, quantityUnits } from '../planning/procedure/measures';
 import { measurementsOf } from './analyse';
 import type { LabDay } from './labDay';
 import type { Bench, Work } from './work';

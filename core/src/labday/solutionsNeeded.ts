@@ -1,11 +1,11 @@
-import { roundUpMl } from '../prep/prepSheet';
-import type { SolutionNeed } from '../prep/prepSheet';
-import { quantityOf, reagentsOf, timesReagent } from '../procedure/reagents';
-import type { Reagent } from '../procedure/reagents';
-import { concentrationMade } from '../solution/prepare';
-import { findSubstance } from '../substances/findSubstance';
-import type { RackEvent } from '../observation/rackShape';
-import type { Procedure } from '../procedure/procedure';
+import { roundUpMl } from '../planning/prep/prepSheet';
+import type { SolutionNeed } from '../planning/prep/prepSheet';
+import { quantityOf, reagentsOf, timesReagent } from '../planning/procedure/reagents';
+import type { Reagent } from '../planning/procedure/reagents';
+import { concentrationMade } from '../solution/preparation/prepare';
+import { findSubstance } from '../matter/substances/findSubstance';
+import type { RackEvent } from '../seeing/rack/rackShape';
+import type { Procedure } from '../planning/procedure/procedure';
 import type { Portion } from '../vessel/portion';
 import type { LabDay, PlannedTest, Weighing } from './labDay';
 

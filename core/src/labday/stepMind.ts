@@ -1,5 +1,5 @@
-import type { Step } from '../procedure/procedure';
-import { mindOf, stepSafety } from '../procedure/stepSafety';
+import type { Step } from '../planning/procedure/procedure';
+import { mindOf, stepSafety } from '../planning/procedure/stepSafety';
 import { runOf } from './work';
 import type { Work } from './work';
 

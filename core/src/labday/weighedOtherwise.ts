@@ -1,4 +1,4 @@
-import { portionWords } from '../observation/eventWords';
+import { portionWords } from '../seeing/rack/eventWords';
 import type { Work } from './work';
 
 /** A solution that was made up stronger or weaker than planned. */

@@ -1,7 +1,7 @@
-import { describeObservation } from '../observation/observation';
-import { predictMixing } from '../observation/predictMixing';
-import { shortText } from '../procedure/orderGuard';
-import { runProcedure } from '../procedure/runProcedure';
+import { describeObservation } from '../seeing/observation/observation';
+import { predictMixing } from '../seeing/rack/predictMixing';
+import { shortText } from '../planning/procedure/orderGuard';
+import { runProcedure } from '../planning/procedure/runProcedure';
 import type { LabDay } from './labDay';
 import { portionsAsMade, procedureAsMade } from './solutionsNeeded';
 

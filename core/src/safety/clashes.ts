@@ -1,5 +1,5 @@
-import type { VesselState } from '../observation/mix';
-import { findSubstance } from '../substances/findSubstance';
+import type { VesselState } from '../seeing/rack/mix';
+import { findSubstance } from '../matter/substances/findSubstance';
 import { incompatibilityClasses, incompatibilityRules } from './incompatibility';
 
 /** Something that is held or about to be put in, and how strong it is, mol/L; as supplied when left out. */

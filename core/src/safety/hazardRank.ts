@@ -1,4 +1,4 @@
-import { findSubstance } from '../substances/findSubstance';
+import { findSubstance } from '../matter/substances/findSubstance';
 import { isWater } from '../vessel/pour';
 import { classification } from './classification';
 import type { HazardCode } from './statements';

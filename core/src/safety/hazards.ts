@@ -1,6 +1,6 @@
-import { handbook } from '../substances/source';
-import { findSubstance } from '../substances/findSubstance';
-import type { Source } from '../substances/source';
+import { handbook } from '../matter/substances/source';
+import { findSubstance } from '../matter/substances/findSubstance';
+import type { Source } from '../matter/substances/source';
 import { classification } from './classification';
 import { pictogramsOf, signalWord, statementText } from './statements';
 import type { HazardCode, Pictogram } from './statements';

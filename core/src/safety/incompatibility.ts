@@ -1,9 +1,9 @@
-import { commonPractice } from '../substances/source';
-import { findSubstance } from '../substances/findSubstance';
-import { parseFormula } from '../formula/parseFormula';
+import { commonPractice } from '../matter/substances/source';
+import { findSubstance } from '../matter/substances/findSubstance';
+import { parseFormula } from '../matter/formula/parseFormula';
 import { isWater } from '../vessel/pour';
-import { chargeOf } from '../substances/ionsOf';
-import type { Substance } from '../substances/types';
+import { chargeOf } from '../matter/substances/ionsOf';
+import type { Substance } from '../matter/substances/types';
 import { classification } from './classification';
 import type { HazardCode } from './statements';
 

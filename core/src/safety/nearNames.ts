@@ -1,7 +1,7 @@
-import { commonPractice } from '../substances/source';
-import { editDistance } from '../substances/editDistance';
-import { allNames, findSubstance, shelfSubstances } from '../substances/findSubstance';
-import type { Substance } from '../substances/types';
+import { commonPractice } from '../matter/substances/source';
+import { editDistance } from '../matter/substances/editDistance';
+import { allNames, findSubstance, shelfSubstances } from '../matter/substances/findSubstance';
+import type { Substance } from '../matter/substances/types';
 import { isWater } from '../vessel/pour';
 import { hazardGrades, hazardRank } from './hazardRank';
 

@@ -1,4 +1,4 @@
-import { commonPractice, handbook } from '../substances/source';
+import { commonPractice, handbook } from '../matter/substances/source';
 import { hazardsOf } from './hazards';
 import type { HazardCode } from './statements';
 

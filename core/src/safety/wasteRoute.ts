@@ -1,7 +1,7 @@
-import { commonPractice } from '../substances/source';
-import { findSubstance } from '../substances/findSubstance';
-import { chargeOf } from '../substances/ionsOf';
-import { nameIn } from '../substances/naming';
+import { commonPractice } from '../matter/substances/source';
+import { findSubstance } from '../matter/substances/findSubstance';
+import { chargeOf } from '../matter/substances/ionsOf';
+import { nameIn } from '../matter/substances/naming';
 
 /** Where the contents of a vessel go after the test. */
 export interface WasteRoute {

@@ -1,4 +1,4 @@
-import { inField } from '../errors';
+import { inField } from '../common/errors';
 import type { Action, VesselSetup } from './action';
 import { shakeWithAir } from './air/air';
 import { add, dilute, pour } from './bringTogether';

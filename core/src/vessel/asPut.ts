@@ -1,4 +1,4 @@
-import { findSubstance } from '../substances/findSubstance';
+import { findSubstance } from '../matter/substances/findSubstance';
 import type { RawEquation } from './change';
 import { broughtBy } from './molecularEquation';
 import { protonsBetween } from './protonRoutes';

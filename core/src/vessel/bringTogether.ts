@@ -1,4 +1,4 @@
-import { ChemistryError } from '../errors';
+import { ChemistryError } from '../common/errors';
 import { addAmounts, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { rewet } from './dry/dryHeat';

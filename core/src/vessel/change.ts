@@ -1,6 +1,10 @@
-import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
-import type { Components } from '../substances/componentsOf';
-import { chargeOf } from '../substances/ionsOf';
+import {
+  componentsOfSolid,
+  componentsOfSpecies,
+  formedSpecies,
+} from '../matter/substances/componentsOf';
+import type { Components } from '../matter/substances/componentsOf';
+import { chargeOf } from '../matter/substances/ionsOf';
 import { solventsIn } from './layer';
 import type { Phases } from './vessel';
 

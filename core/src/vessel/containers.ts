@@ -1,4 +1,4 @@
-import { commonPractice } from '../substances/source';
+import { commonPractice } from '../matter/substances/source';
 
 /** To what temperature it may be heated, °C, and what happens above. */
 const glass = {

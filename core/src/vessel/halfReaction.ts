@@ -1,12 +1,12 @@
-import { parseFormula } from '../formula/parseFormula';
-import { logCoefficientIn } from '../equilibrium/activity';
-import type { Equilibrium } from '../equilibrium/equilibrate';
-import { faraday, gasConstant, kelvin, vantHoff } from '../equilibrium/temperature';
-import { componentsOfSolid, componentsOfSpecies } from '../substances/componentsOf';
-import type { Components } from '../substances/componentsOf';
-import { dissolvedGases } from '../substances/data/dissolvedGases';
-import { redoxCouples } from '../substances/data/redoxCouples';
-import type { DissolvedGas, RedoxCouple } from '../substances/types';
+import { parseFormula } from '../matter/formula/parseFormula';
+import { logCoefficientIn } from '../solution/equilibrium/activity';
+import type { Equilibrium } from '../solution/equilibrium/equilibrate';
+import { faraday, gasConstant, kelvin, vantHoff } from '../solution/equilibrium/temperature';
+import { componentsOfSolid, componentsOfSpecies } from '../matter/substances/componentsOf';
+import type { Components } from '../matter/substances/componentsOf';
+import { dissolvedGases } from '../matter/substances/data/dissolvedGases';
+import { redoxCouples } from '../matter/substances/data/redoxCouples';
+import type { DissolvedGas, RedoxCouple } from '../matter/substances/types';
 
 /** One term of a half-equation. */
 export interface HalfTerm {

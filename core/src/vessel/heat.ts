@@ -1,4 +1,4 @@
-import { ChemistryError } from '../errors';
+import { ChemistryError } from '../common/errors';
 import type { Action } from './action';
 import { addAmounts, present } from './amounts';
 import { dryDanger } from './dry/dryDanger';

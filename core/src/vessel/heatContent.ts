@@ -1,10 +1,14 @@
-import { dilutionHeats } from '../substances/data/dilutionHeats';
-import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import { componentsOfSolid, componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
-import { formationEnthalpy } from '../substances/enthalpy';
-import { dissolvedGas } from '../substances/gas';
-import { molarMassOf } from '../formula/molarMass';
-import type { SparinglySoluble } from '../substances/types';
+import { dilutionHeats } from '../matter/substances/data/dilutionHeats';
+import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
+import {
+  componentsOfSolid,
+  componentsOfSpecies,
+  formedSpecies,
+} from '../matter/substances/componentsOf';
+import { formationEnthalpy } from '../matter/substances/enthalpy';
+import { dissolvedGas } from '../matter/substances/gas';
+import { molarMassOf } from '../matter/formula/molarMass';
+import type { SparinglySoluble } from '../matter/substances/types';
 import { addAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { containers } from './containers';

@@ -1,8 +1,8 @@
-import type { Equilibrium } from '../equilibrium/equilibrate';
-import type { Components } from '../substances/componentsOf';
-import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import { commonPractice } from '../substances/source';
-import type { SparinglySoluble } from '../substances/types';
+import type { Equilibrium } from '../solution/equilibrium/equilibrate';
+import type { Components } from '../matter/substances/componentsOf';
+import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
+import { commonPractice } from '../matter/substances/source';
+import type { SparinglySoluble } from '../matter/substances/types';
 
 export const hydrolysisSource = commonPractice(
   'hot solutions of the salts of magnesium, copper, zinc and their like stay clear and are boiled down to crystals, although equilibrium constants would have up to a twentieth settle as hydroxide',

@@ -1,7 +1,7 @@
-import type { Layer } from '../equilibrium/system';
-import { molarMassOf } from '../formula/molarMass';
-import { solvents } from '../substances/data/solvents';
-import type { ImmiscibleSolvent } from '../substances/types';
+import type { Layer } from '../solution/equilibrium/system';
+import { molarMassOf } from '../matter/formula/molarMass';
+import { solvents } from '../matter/substances/data/solvents';
+import type { ImmiscibleSolvent } from '../matter/substances/types';
 import type { Amounts } from './amounts';
 
 const rows: readonly ImmiscibleSolvent[] = solvents;

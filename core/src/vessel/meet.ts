@@ -1,5 +1,5 @@
-import { equilibrateComponents } from '../equilibrium/equilibrate';
-import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
+import { equilibrateComponents } from '../solution/equilibrium/equilibrate';
+import type { Equilibrium, Saturation } from '../solution/equilibrium/equilibrate';
 import { changeBetween } from './change';
 import { describeProcess } from './reaction';
 import type { Reaction } from './reaction';

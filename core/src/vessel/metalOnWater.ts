@@ -1,8 +1,8 @@
-import { molarMassOf } from '../formula/molarMass';
-import { ions } from '../substances/data/ions';
-import { metalsOnWater } from '../substances/data/metalsOnWater';
-import { formationEnthalpy } from '../substances/enthalpy';
-import { chargeOf } from '../substances/ionsOf';
+import { molarMassOf } from '../matter/formula/molarMass';
+import { ions } from '../matter/substances/data/ions';
+import { metalsOnWater } from '../matter/substances/data/metalsOnWater';
+import { formationEnthalpy } from '../matter/substances/enthalpy';
+import { chargeOf } from '../matter/substances/ionsOf';
 import type { Amounts } from './amounts';
 import type { HeatSight } from './dry/dryHeat';
 import { waterDensityGPerMl } from './pour';

@@ -1,11 +1,11 @@
-import { parseFormula } from '../formula/parseFormula';
-import { formatEquation, withState } from '../equation/formatEquation';
-import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import { findSubstance } from '../substances/findSubstance';
-import { chargeOf, ionsOf } from '../substances/ionsOf';
-import { saltOf } from '../substances/saltOf';
+import { parseFormula } from '../matter/formula/parseFormula';
+import { formatEquation, withState } from '../matter/equation/formatEquation';
+import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
+import { findSubstance } from '../matter/substances/findSubstance';
+import { chargeOf, ionsOf } from '../matter/substances/ionsOf';
+import { saltOf } from '../matter/substances/saltOf';
 import type { PhaseTerm, RawEquation, Terms } from './change';
-import { greatestCommonDivisor } from '../formula/greatestCommonDivisor';
+import { greatestCommonDivisor } from '../matter/formula/greatestCommonDivisor';
 
 const sparing = new Set<string>(sparinglySoluble.map(({ formula }) => formula));
 /** Sparingly soluble substances of which solutions are made all the same, g per 100 g of water: lime water is one. */

@@ -1,6 +1,6 @@
-import { componentsOfSpecies, formedSpecies } from '../substances/componentsOf';
-import type { Components } from '../substances/componentsOf';
-import { chargeOf } from '../substances/ionsOf';
+import { componentsOfSpecies, formedSpecies } from '../matter/substances/componentsOf';
+import type { Components } from '../matter/substances/componentsOf';
+import { chargeOf } from '../matter/substances/ionsOf';
 import { keyOf } from './change';
 import type { Change, PhaseTerm } from './change';
 

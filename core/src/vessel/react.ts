@@ -1,15 +1,15 @@
 import * as z from 'zod';
-import { inField } from '../errors';
-import { molarMassOf } from '../formula/molarMass';
-import { pureSolids } from '../substances/data/pureSolids';
-import { findSubstance } from '../substances/findSubstance';
+import { inField } from '../common/errors';
+import { molarMassOf } from '../matter/formula/molarMass';
+import { pureSolids } from '../matter/substances/data/pureSolids';
+import { findSubstance } from '../matter/substances/findSubstance';
 import { act, setUp } from './act';
 import type { Step } from './step';
 import type { AnyPortion } from './portion';
 import { tryDry } from './dry/reactDry';
 import type { DryFound } from './dry/reactDry';
 import type { Reaction } from './reaction';
-import { solubilityM } from '../solution/solubility';
+import { solubilityM } from '../solution/preparation/solubility';
 
 /** Substances to be brought together, by formula or any name, and what is done to them. */
 export const reactSchema = z.object({

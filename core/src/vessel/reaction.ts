@@ -1,8 +1,8 @@
-import { balance } from '../equation/balance';
-import type { OxidationChange } from '../equation/oxidationNumbers';
-import type { ReactionTypes } from '../equation/reactionType';
-import { ChemistryError } from '../errors';
-import type { DrivingForce } from '../equation/reactionType';
+import { balance } from '../matter/equation/balance';
+import type { OxidationChange } from '../matter/equation/oxidationNumbers';
+import type { ReactionTypes } from '../matter/equation/reactionType';
+import { ChemistryError } from '../common/errors';
+import type { DrivingForce } from '../matter/equation/reactionType';
 import type { RawEquation } from './change';
 import { asPut } from './asPut';
 import { ionicText, molecularEquation } from './molecularEquation';

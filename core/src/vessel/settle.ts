@@ -1,10 +1,10 @@
-import { equilibrateComponents } from '../equilibrium/equilibrate';
-import type { Equilibrium } from '../equilibrium/equilibrate';
-import type { Components } from '../substances/componentsOf';
-import { reactsBeforeSealed } from '../substances/data/coats';
-import { pureSolids } from '../substances/data/pureSolids';
-import { sparinglySoluble } from '../substances/data/sparinglySoluble';
-import type { SparinglySoluble } from '../substances/types';
+import { equilibrateComponents } from '../solution/equilibrium/equilibrate';
+import type { Equilibrium } from '../solution/equilibrium/equilibrate';
+import type { Components } from '../matter/substances/componentsOf';
+import { reactsBeforeSealed } from '../matter/substances/data/coats';
+import { pureSolids } from '../matter/substances/data/pureSolids';
+import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
+import type { SparinglySoluble } from '../matter/substances/types';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { asEquilibriumLayer, solutesOf, solventsIn } from './layer';

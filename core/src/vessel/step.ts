@@ -1,4 +1,4 @@
-import type { Equilibrium, Saturation } from '../equilibrium/equilibrate';
+import type { Equilibrium, Saturation } from '../solution/equilibrium/equilibrate';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import type { HeatSight } from './dry/dryHeat';
@@ -6,8 +6,8 @@ import type { Electrolysed } from './electrolysis/passCurrent';
 import { meet } from './meet';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';
-import { starch } from '../substances/data/starch';
-import { shelfIons } from '../substances/shelfIons';
+import { starch } from '../matter/substances/data/starch';
+import { shelfIons } from '../matter/substances/shelfIons';
 import { outsideModel } from './rules/outsideModel';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';

@@ -1,6 +1,6 @@
-import { ChemistryError } from '../errors';
-import { molarMassOf } from '../formula/molarMass';
-import { magneticSolids } from '../substances/data/magnetic';
+import { ChemistryError } from '../common/errors';
+import { molarMassOf } from '../matter/formula/molarMass';
+import { magneticSolids } from '../matter/substances/data/magnetic';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import { solventOf } from './layer';
 import { waterDensityGPerMl } from './pour';

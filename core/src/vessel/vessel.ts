@@ -1,5 +1,5 @@
-import { componentsOfSolid, componentsOfSpecies } from '../substances/componentsOf';
-import type { Components } from '../substances/componentsOf';
+import { componentsOfSolid, componentsOfSpecies } from '../matter/substances/componentsOf';
+import type { Components } from '../matter/substances/componentsOf';
 import { addAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import type { ContainerKind } from './containers';

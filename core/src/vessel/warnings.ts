@@ -1,10 +1,10 @@
-import { dangers } from '../substances/data/dangers';
-import { dissolvedGases } from '../substances/data/dissolvedGases';
-import { gasPropertiesOf, molarVolumeMlPerMmol } from '../substances/gas';
-import { solubilityM } from '../solution/solubility';
-import type { DissolvedGas } from '../substances/types';
-import type { Equilibrium } from '../equilibrium/equilibrate';
-import { daviesLimitM } from '../equilibrium/activity';
+import { dangers } from '../matter/substances/data/dangers';
+import { dissolvedGases } from '../matter/substances/data/dissolvedGases';
+import { gasPropertiesOf, molarVolumeMlPerMmol } from '../matter/substances/gas';
+import { solubilityM } from '../solution/preparation/solubility';
+import type { DissolvedGas } from '../matter/substances/types';
+import type { Equilibrium } from '../solution/equilibrium/equilibrate';
+import { daviesLimitM } from '../solution/equilibrium/activity';
 import type { Amounts } from './amounts';
 import { containerInWords, containers } from './containers';
 import { layerVolumeMl } from './layer';

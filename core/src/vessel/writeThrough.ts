@@ -1,6 +1,6 @@
 import { keyOf, partsOfTerm } from './change';
 import type { Change, PhaseTerm, RawEquation, Terms } from './change';
-import type { Components } from '../substances/componentsOf';
+import type { Components } from '../matter/substances/componentsOf';
 import { protonSource } from './protonRoutes';
 
 const water: PhaseTerm = { formula: 'H2O', state: 'l' };

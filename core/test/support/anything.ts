@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import type { AnyPortion } from '../../src';
-import { shelf } from '../../src/substances/data/shelf';
+import type { AnyPortion } from '../../src/vessel/portion';
+import { shelf } from '../../src/matter/substances/data/shelf';
 
 export const soluble = shelf.filter(
   ({ state, solubilityGPer100G, stock }) => state !== 'gas' && !stock && solubilityGPer100G > 2,

@@ -1,4 +1,4 @@
-import { parseFormula } from '../../src';
+import { parseFormula } from '../../src/matter/formula/parseFormula';
 import type { Phases } from '../../src/vessel/vessel';
 
 /** Moles of each element, and of charge, in the phases of a vessel, mmol. */

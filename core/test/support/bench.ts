@@ -1,5 +1,8 @@
-import { mix, parseFormula } from '../../src';
-import type { Action, AnyPortion, ToldStep } from '../../src';
+import { parseFormula } from '../../src/matter/formula/parseFormula';
+import { mix } from '../../src/seeing/rack/mix';
+import type { ToldStep } from '../../src/seeing/rack/mix';
+import type { Action } from '../../src/vessel/action';
+import type { AnyPortion } from '../../src/vessel/portion';
 
 /** A portion in shorthand: `AgNO3 0.1M`, `NaOH 2M 3mL`, `Cu 0.2g`, `CO2 1mmol`, `water 5mL`, `litmus 2drops`. 5 mL unless said. */
 export function portion(text: string): AnyPortion {

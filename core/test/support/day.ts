@@ -1,5 +1,7 @@
-import { labDaySchema, library } from '../../src';
-import type { LabDay, Procedure } from '../../src';
+import { labDaySchema } from '../../src/labday/labDay';
+import { library } from '../../src/planning/procedure/library';
+import type { LabDay } from '../../src/labday/labDay';
+import type { Procedure } from '../../src/planning/procedure/procedure';
 
 let made = 0;
 /** An id that nothing else has. */

@@ -1,13 +1,13 @@
 import { Matrix, SVD } from 'ml-matrix';
-import { vantHoff } from '../../src/equilibrium/temperature';
+import { vantHoff } from '../../src/solution/equilibrium/temperature';
 import {
   componentsOfSolid,
   componentsOfSpecies,
   formedSpecies,
-} from '../../src/substances/componentsOf';
-import { waterIonisation } from '../../src/substances/data/acidBaseSteps';
-import { dissolvedGases } from '../../src/substances/data/dissolvedGases';
-import { sparinglySoluble } from '../../src/substances/data/sparinglySoluble';
+} from '../../src/matter/substances/componentsOf';
+import { waterIonisation } from '../../src/matter/substances/data/acidBaseSteps';
+import { dissolvedGases } from '../../src/matter/substances/data/dissolvedGases';
+import { sparinglySoluble } from '../../src/matter/substances/data/sparinglySoluble';
 import { halfReactions } from '../../src/vessel/halfReaction';
 import type { HalfTerm } from '../../src/vessel/halfReaction';
 

@@ -1,6 +1,11 @@
-import { likelyCauses, mergeObservations, runRack } from '../../src';
-import type { LikelyCause, Observation, Plan, RackEvent } from '../../src';
-import { withAnswers } from '../../src/observation/faults/likelyCauses';
+import { likelyCauses } from '../../src/seeing/judgement/faults/likelyCauses';
+import { mergeObservations } from '../../src/seeing/observation/mergeObservations';
+import { runRack } from '../../src/seeing/rack/rack';
+import type { Plan } from '../../src/seeing/judgement/faults/fault';
+import type { LikelyCause } from '../../src/seeing/judgement/faults/likelyCauses';
+import type { Observation } from '../../src/seeing/observation/observation';
+import type { RackEvent } from '../../src/seeing/rack/rackShape';
+import { withAnswers } from '../../src/seeing/judgement/faults/likelyCauses';
 
 /** A test that was spoilt on purpose, and the words by which its cause is known when it is found. */
 export interface SeededFault {

@@ -1,7 +1,7 @@
-import { allCompounds } from '../../src/identify/organic/compounds';
-import { organicModel } from '../../src/identify/organic/organicModel';
-import { classTestsInOrder } from '../../src/identify/organic/solubilityTree';
-import { expectedTests, fewestTests, testsInOrder } from '../../src/identify/setCheck';
+import { allCompounds } from '../../src/studies/identify/organic/compounds';
+import { organicModel } from '../../src/studies/identify/organic/organicModel';
+import { classTestsInOrder } from '../../src/studies/identify/organic/solubilityTree';
+import { expectedTests, fewestTests, testsInOrder } from '../../src/studies/identify/setCheck';
 
 /** The solubility tree and the class tests, as they are done in the fixed order. */
 const fixedOrder = [

@@ -1,4 +1,4 @@
-import type { AuditLine } from '@stoichos/core';
+import type { AuditLine } from '@stoichos/core/labday';
 import { QueryTypes } from 'sequelize';
 import type { Database } from './connect';
 

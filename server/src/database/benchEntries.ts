@@ -1,5 +1,6 @@
-import { isAt, testStep, testVessel } from '@stoichos/core';
-import type { BenchEntry, Manner, Weighing } from '@stoichos/core';
+import { isAt, testStep, testVessel } from '@stoichos/core/labday';
+import type { BenchEntry, Weighing } from '@stoichos/core/labday';
+import type { Manner } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';

@@ -1,5 +1,11 @@
-import type { DayCopy, LabDay, LabDayInput, LabDaySummary, PlannedTest } from '@stoichos/core';
-import { procedureSchema } from '@stoichos/core';
+import type {
+  DayCopy,
+  LabDay,
+  LabDayInput,
+  LabDaySummary,
+  PlannedTest,
+} from '@stoichos/core/labday';
+import { procedureSchema } from '@stoichos/core/planning/procedure';
 import { Op, QueryTypes, literal } from 'sequelize';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';

@@ -2,20 +2,19 @@ import type {
   BenchRecord,
   CellRecord,
   CellSetup,
-  ContainerKind,
   DayTimetable,
   LabDay,
-  Manner,
   Message,
   Part,
-  Procedure,
-  Rack,
   ReleaseWhen,
   SealedUnknown,
   Settings,
-  ShelfItem,
   UnknownResult,
-} from '@stoichos/core';
+} from '@stoichos/core/labday';
+import type { Manner, Procedure } from '@stoichos/core/planning/procedure';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
+import type { Rack } from '@stoichos/core/seeing/rack';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { DataTypes } from 'sequelize';
 import type { Model, ModelStatic, Sequelize } from 'sequelize';
 

@@ -6,7 +6,7 @@ import type {
   Release,
   SealedUnknown,
   UnknownAnswer,
-} from '@stoichos/core';
+} from '@stoichos/core/labday';
 import { literal } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';

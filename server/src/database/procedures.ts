@@ -1,5 +1,8 @@
-import { brokenRules, classPlanOf, planKey, procedureSchema, scheduleOf } from '@stoichos/core';
-import type { DayProcedure, DayTimetable, OwnProcedure, Procedure } from '@stoichos/core';
+import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { procedureSchema, scheduleOf } from '@stoichos/core/planning/procedure';
+import { brokenRules } from '@stoichos/core/planning/schedule';
+import type { DayProcedure, DayTimetable, OwnProcedure } from '@stoichos/core/labday';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';

@@ -1,5 +1,5 @@
-import { settingsSchema } from '@stoichos/core';
-import type { Settings, SettingsChange } from '@stoichos/core';
+import { settingsSchema } from '@stoichos/core/labday';
+import type { Settings, SettingsChange } from '@stoichos/core/labday';
 import type { Database } from './connect';
 
 /** The one row of settings; its presence is the first migration's doing. */

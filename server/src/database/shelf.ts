@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { jarKey, readShelfFile } from '@stoichos/core';
-import type { ShelfFileProblem, ShelfItem } from '@stoichos/core';
+import { jarKey, readShelfFile } from '@stoichos/core/planning/shelf';
+import type { ShelfFileProblem, ShelfItem } from '@stoichos/core/planning/shelf';
 import { notFound } from '../problem';
 import type { Database } from './connect';
 

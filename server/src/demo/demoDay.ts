@@ -1,4 +1,5 @@
-import type { BenchRecord, LabDayInput, Manner, PlannedTest, Weighing } from '@stoichos/core';
+import type { BenchRecord, LabDayInput, PlannedTest, Weighing } from '@stoichos/core/labday';
+import type { Manner } from '@stoichos/core/planning/procedure';
 
 /** One lab day of the demo scenario, before ids are given. */
 export interface DemoDay extends Omit<LabDayInput, 'id' | 'groups'> {

@@ -1,6 +1,11 @@
 import { createHash } from 'node:crypto';
-import { hazardRank, library, shelfSubstances, testStep, testVessel } from '@stoichos/core';
-import type { BenchRecord, Procedure, ShelfItem } from '@stoichos/core';
+import { testStep, testVessel } from '@stoichos/core/labday';
+import { shelfSubstances } from '@stoichos/core/matter/substances';
+import { library } from '@stoichos/core/planning/procedure';
+import { hazardRank } from '@stoichos/core/safety';
+import type { BenchRecord } from '@stoichos/core/labday';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import { saveDay, saveTest } from '../database/labDays';

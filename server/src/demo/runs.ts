@@ -1,4 +1,5 @@
-import type { KeptRun, RackEvent } from '@stoichos/core';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { RackEvent } from '@stoichos/core/seeing/rack';
 
 type DemoRun = Omit<KeptRun, 'id' | 'keptAt'>;
 

@@ -1,5 +1,5 @@
-import { backupSchema, fileVersion, readExchange } from '@stoichos/core';
-import type { Backup, RestorePlan } from '@stoichos/core';
+import { backupSchema, fileVersion, readExchange } from '@stoichos/core/report/exchange';
+import type { Backup, RestorePlan } from '@stoichos/core/report/exchange';
 import { QueryTypes } from 'sequelize';
 import type { Database } from '../database/connect';
 import { migrations } from '../database/migrations';

@@ -1,5 +1,6 @@
-import { classPlanOf, planKey, taskOrigins } from '@stoichos/core';
-import type { LabDay, LabDaySummary } from '@stoichos/core';
+import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { taskOrigins } from '@stoichos/core/planning/procedure';
+import type { LabDay, LabDaySummary } from '@stoichos/core/labday';
 import ical from 'ical-generator';
 
 /** When a class begins, as “18:30”. */

@@ -1,5 +1,5 @@
-import { dayFileSchema, fileVersion } from '@stoichos/core';
-import type { DayFile } from '@stoichos/core';
+import { dayFileSchema, fileVersion } from '@stoichos/core/report/exchange';
+import type { DayFile } from '@stoichos/core/report/exchange';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database/connect';
 import { loadDay } from '../database/labDays';

@@ -1,5 +1,15 @@
-import { fileFormats, readExchange, fileVersion, procedureFileSchema } from '@stoichos/core';
-import type { DayFile, ExchangeFile, ImportPlan, ProcedureFile } from '@stoichos/core';
+import {
+  fileFormats,
+  readExchange,
+  fileVersion,
+  procedureFileSchema,
+} from '@stoichos/core/report/exchange';
+import type {
+  DayFile,
+  ExchangeFile,
+  ImportPlan,
+  ProcedureFile,
+} from '@stoichos/core/report/exchange';
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import * as z from 'zod';

@@ -1,4 +1,5 @@
-import type { InstrumentInfo, QuantityName } from '@stoichos/core';
+import type { InstrumentInfo } from '@stoichos/core/labday';
+import type { QuantityName } from '@stoichos/core/planning/procedure';
 
 /** How one quantity is read from a kind of instrument. */
 interface Reading {

@@ -1,5 +1,8 @@
-import { cellLiquid, findElectrode, referenceElectrodes, voltagesOf } from '@stoichos/core';
-import type { CellSetup, InstrumentInfo, LogLine } from '@stoichos/core';
+import { referenceElectrodes } from '@stoichos/core/matter/substances';
+import { cellLiquid, voltagesOf } from '@stoichos/core/studies/electrolysis';
+import { findElectrode } from '@stoichos/core/vessel';
+import type { CellSetup, InstrumentInfo } from '@stoichos/core/labday';
+import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { Problem } from '../problem';
 import type { Instruments } from './instruments';
 

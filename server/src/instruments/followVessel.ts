@@ -1,5 +1,8 @@
-import { molarMassOf, runOf, worksAsMade } from '@stoichos/core';
-import type { ContainerKind, Follow, InstrumentInfo, LabDay, VesselState } from '@stoichos/core';
+import { runOf, worksAsMade } from '@stoichos/core/labday';
+import { molarMassOf } from '@stoichos/core/matter/formula';
+import type { Follow, InstrumentInfo, LabDay } from '@stoichos/core/labday';
+import type { VesselState } from '@stoichos/core/seeing/rack';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { notFound } from '../problem';
 
 /** What an empty vessel weighs, g (common practice for school glassware); each bench’s own is a little off. */

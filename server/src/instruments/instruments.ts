@@ -1,5 +1,7 @@
-import { instrumentKinds, quantityNames } from '@stoichos/core';
-import type { InstrumentInfo, InstrumentReading, QuantityName } from '@stoichos/core';
+import { instrumentKinds } from '@stoichos/core/labday';
+import { quantityNames } from '@stoichos/core/planning/procedure';
+import type { InstrumentInfo, InstrumentReading } from '@stoichos/core/labday';
+import type { QuantityName } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
 import { Problem, notFound } from '../problem';
 import { drivers } from './drivers';

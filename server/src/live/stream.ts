@@ -1,5 +1,5 @@
 import { PassThrough } from 'node:stream';
-import type { LiveEvent } from '@stoichos/core';
+import type { LiveEvent } from '@stoichos/core/labday';
 import type { Context } from 'koa';
 
 const beatMs = 15_000;

@@ -1,5 +1,5 @@
-import { newPassphraseSchema, signInSchema } from '@stoichos/core';
-import type { SessionState } from '@stoichos/core';
+import { newPassphraseSchema, signInSchema } from '@stoichos/core/labday';
+import type { SessionState } from '@stoichos/core/labday';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import * as z from 'zod';

@@ -1,5 +1,8 @@
-import { entrySchema, findSubstance, inField, prepare, weighingSchema } from '@stoichos/core';
-import type { BenchEntry } from '@stoichos/core';
+import { inField } from '@stoichos/core/common';
+import { entrySchema, weighingSchema } from '@stoichos/core/labday';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import { prepare } from '@stoichos/core/solution/preparation';
+import type { BenchEntry } from '@stoichos/core/labday';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import { whoAsks } from '../access/who';

@@ -1,4 +1,7 @@
-import { cellEntrySchema, cellLiquid, cellRunSchema, findElectrode, inField } from '@stoichos/core';
+import { inField } from '@stoichos/core/common';
+import { cellEntrySchema, cellRunSchema } from '@stoichos/core/labday';
+import { cellLiquid } from '@stoichos/core/studies/electrolysis';
+import { findElectrode } from '@stoichos/core/vessel';
 import Router from '@koa/router';
 import * as z from 'zod';
 import { appendCellEntry, listCellRuns, loadCellRun, saveCellRun } from '../database/cellRuns';

@@ -1,12 +1,12 @@
+import { inField } from '@stoichos/core/common';
 import {
   archiveSchema,
   dayCopiesSchema,
-  findSubstance,
-  inField,
   labDayInputSchema,
   testSchema,
-} from '@stoichos/core';
-import type { PlannedTest } from '@stoichos/core';
+} from '@stoichos/core/labday';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import type { PlannedTest } from '@stoichos/core/labday';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
 import {

@@ -1,6 +1,10 @@
 import Router from '@koa/router';
 import type { Context } from 'koa';
-import { backupRequestSchema, exchangeText, importRequestSchema } from '@stoichos/core';
+import {
+  backupRequestSchema,
+  exchangeText,
+  importRequestSchema,
+} from '@stoichos/core/report/exchange';
 import * as z from 'zod';
 import { whoAsks } from '../access/who';
 import { audit } from '../database/audit';

@@ -1,4 +1,5 @@
-import { commandSchema, followSchema, quantityNames } from '@stoichos/core';
+import { commandSchema, followSchema } from '@stoichos/core/labday';
+import { quantityNames } from '@stoichos/core/planning/procedure';
 import Router from '@koa/router';
 import * as z from 'zod';
 import type { Database } from '../database/connect';

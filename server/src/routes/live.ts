@@ -1,4 +1,4 @@
-import type { BenchEntry } from '@stoichos/core';
+import type { BenchEntry } from '@stoichos/core/labday';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import { benchOf, whoAsks } from '../access/who';

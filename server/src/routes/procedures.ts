@@ -1,12 +1,7 @@
-import {
-  dayProcedureSchema,
-  dayTimetableSchema,
-  inField,
-  orderProblems,
-  ownProcedureSchema,
-  runProcedure,
-} from '@stoichos/core';
-import type { Procedure } from '@stoichos/core';
+import { inField } from '@stoichos/core/common';
+import { dayProcedureSchema, dayTimetableSchema, ownProcedureSchema } from '@stoichos/core/labday';
+import { orderProblems, runProcedure } from '@stoichos/core/planning/procedure';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import Router from '@koa/router';
 import * as z from 'zod';
 import type { Database } from '../database/connect';

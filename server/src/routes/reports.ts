@@ -1,7 +1,7 @@
 import Router from '@koa/router';
 import type { Context } from 'koa';
-import { recordCsv, resultsCsv } from '@stoichos/core';
-import type { LabDay } from '@stoichos/core';
+import { recordCsv, resultsCsv } from '@stoichos/core/report/dayReport';
+import type { LabDay } from '@stoichos/core/labday';
 import { whoAsks } from '../access/who';
 import { audit } from '../database/audit';
 import type { Database } from '../database/connect';

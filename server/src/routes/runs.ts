@@ -1,4 +1,6 @@
-import { inField, keptRunSchema, runRack } from '@stoichos/core';
+import { inField } from '@stoichos/core/common';
+import { keptRunSchema } from '@stoichos/core/labday';
+import { runRack } from '@stoichos/core/seeing/rack';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
 import { dropRun, keepRun, listRuns } from '../database/keptRuns';

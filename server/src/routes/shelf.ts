@@ -1,10 +1,7 @@
-import {
-  findSubstance,
-  inField,
-  preparationSchema,
-  shelfItemSchema,
-  writeShelfFile,
-} from '@stoichos/core';
+import { inField } from '@stoichos/core/common';
+import { preparationSchema } from '@stoichos/core/labday';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import { shelfItemSchema, writeShelfFile } from '@stoichos/core/planning/shelf';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import * as z from 'zod';

@@ -1,6 +1,6 @@
 import { Button, Group, PasswordInput, Switch, Table, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { shortestPassphrase } from '@stoichos/core';
+import { shortestPassphrase } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { longTime } from '../days/dates';
 import {

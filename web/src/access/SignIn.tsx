@@ -1,5 +1,5 @@
 import { Anchor, Button, PasswordInput, SegmentedControl, Text, Title } from '@mantine/core';
-import type { SessionState } from '@stoichos/core';
+import type { SessionState } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useSignInMutation } from '../api/api';

@@ -1,6 +1,6 @@
 import { createApi } from '@reduxjs/toolkit/query/react';
-import { cellEntrySchema, entrySchema } from '@stoichos/core';
-import type { BenchEntry, CellEntry } from '@stoichos/core';
+import { cellEntrySchema, entrySchema } from '@stoichos/core/labday';
+import type { BenchEntry, CellEntry } from '@stoichos/core/labday';
 import { accessEndpoints } from './accessEndpoints';
 import { dayEndpoints } from './dayEndpoints';
 import { instrumentEndpoints } from './instrumentEndpoints';

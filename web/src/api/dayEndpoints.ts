@@ -1,22 +1,17 @@
-import {
-  importPlanSchema,
-  restorePlanSchema,
-  labDaySchema,
-  labDaySummarySchema,
-} from '@stoichos/core';
+import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday';
+import { importPlanSchema, restorePlanSchema } from '@stoichos/core/report/exchange';
 import type {
   DayCopy,
   DayProcedure,
   DayTimetable,
-  ImportPlan,
-  RestorePlan,
   LabDay,
   LabDayInput,
   LabDaySummary,
   PlannedTest,
   Preparation,
   Weighing,
-} from '@stoichos/core';
+} from '@stoichos/core/labday';
+import type { ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
 import * as z from 'zod';
 import { everything } from './build';
 import type { Build } from './build';

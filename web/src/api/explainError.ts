@@ -1,5 +1,5 @@
-import { errorSchema } from '@stoichos/core';
-import type { ApiError } from '@stoichos/core';
+import { errorSchema } from '@stoichos/core/labday';
+import type { ApiError } from '@stoichos/core/labday';
 
 const unreachable: ApiError = {
   code: 'unreachable',

@@ -1,5 +1,6 @@
-import { instrumentSchema, readingSchema } from '@stoichos/core';
-import type { Follow, InstrumentInfo, InstrumentReading, QuantityName } from '@stoichos/core';
+import { instrumentSchema, readingSchema } from '@stoichos/core/labday';
+import type { Follow, InstrumentInfo, InstrumentReading } from '@stoichos/core/labday';
+import type { QuantityName } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
 import type { Build } from './build';
 

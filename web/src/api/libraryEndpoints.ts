@@ -1,5 +1,7 @@
-import { ownProcedureSchema, shelfItemSchema } from '@stoichos/core';
-import type { OwnProcedure, ShelfItem } from '@stoichos/core';
+import { ownProcedureSchema } from '@stoichos/core/labday';
+import { shelfItemSchema } from '@stoichos/core/planning/shelf';
+import type { OwnProcedure } from '@stoichos/core/labday';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import * as z from 'zod';
 import type { Build } from './build';
 

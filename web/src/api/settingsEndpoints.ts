@@ -1,5 +1,5 @@
-import { settingsSchema } from '@stoichos/core';
-import type { Settings, SettingsChange } from '@stoichos/core';
+import { settingsSchema } from '@stoichos/core/labday';
+import type { Settings, SettingsChange } from '@stoichos/core/labday';
 import type { Build } from './build';
 
 /** The settings for all. */

@@ -1,10 +1,6 @@
-import {
-  cellRunSchema,
-  cellRunWithRecordSchema,
-  logLineSchema,
-  keptRunSchema,
-} from '@stoichos/core';
-import type { CellRun, CellRunWithRecord, KeptRun } from '@stoichos/core';
+import { cellRunSchema, cellRunWithRecordSchema, keptRunSchema } from '@stoichos/core/labday';
+import { logLineSchema } from '@stoichos/core/studies/electrolysis';
+import type { CellRun, CellRunWithRecord, KeptRun } from '@stoichos/core/labday';
 import * as z from 'zod';
 import type { Build } from './build';
 

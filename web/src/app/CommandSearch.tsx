@@ -4,14 +4,14 @@ import type {
   SpotlightActionGroupData,
   SpotlightFilterFunction,
 } from '@mantine/spotlight';
+import { stages } from '@stoichos/core/labday';
 import {
   allNames,
-  kindNames,
   nameOnShelf,
   shelfSubstances,
   solubleSubstances,
-  stages,
-} from '@stoichos/core';
+} from '@stoichos/core/matter/substances';
+import { kindNames } from '@stoichos/core/planning/procedure';
 import {
   IconBook2,
   IconBottle,

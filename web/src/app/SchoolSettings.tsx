@@ -1,6 +1,6 @@
 import { Group, Radio, Stack } from '@mantine/core';
-import { settingsChangeSchema } from '@stoichos/core';
-import type { Settings } from '@stoichos/core';
+import { settingsChangeSchema } from '@stoichos/core/labday';
+import type { Settings } from '@stoichos/core/labday';
 import { useChangeSettings } from '../settings/useChangeSettings';
 import { useSettings } from './useSettings';
 

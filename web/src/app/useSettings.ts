@@ -1,5 +1,5 @@
-import { firstSettings } from '@stoichos/core';
-import type { Settings } from '@stoichos/core';
+import { firstSettings } from '@stoichos/core/labday';
+import type { Settings } from '@stoichos/core/labday';
 import { useSettingsQuery } from '../api/api';
 
 /** The chosen schools, units and habits of the school; those of a new one until they are there. */

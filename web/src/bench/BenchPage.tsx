@@ -1,6 +1,6 @@
 import { Button, Text } from '@mantine/core';
-import { benchProgress, benchesOf, worksAsMade } from '@stoichos/core';
-import type { Bench, LabDay, Work } from '@stoichos/core';
+import { benchProgress, benchesOf, worksAsMade } from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday';
 import { IconPresentation } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';

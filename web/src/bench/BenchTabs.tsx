@@ -1,5 +1,5 @@
-import { standingEntries } from '@stoichos/core';
-import type { Bench, LabDay } from '@stoichos/core';
+import { standingEntries } from '@stoichos/core/labday';
+import type { Bench, LabDay } from '@stoichos/core/labday';
 import { shortName } from '../parts/shortNames';
 import classes from '../parts/TestTabs.module.css';
 

@@ -1,6 +1,7 @@
 import { Text, Title } from '@mantine/core';
-import { faultsSource, sourceText } from '@stoichos/core';
-import type { StationJudgement } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { faultsSource } from '@stoichos/core/seeing/judgement';
+import type { StationJudgement } from '@stoichos/core/labday';
 import { useEffect, useEffectEvent } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { TaskFailure } from '../worker/TaskFailure';

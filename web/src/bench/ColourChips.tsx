@@ -1,5 +1,11 @@
-import { colourDepths, colourPhrase, colourWords, plainWords, readPhrase } from '@stoichos/core';
-import type { ColourPhrase, ColourWord } from '@stoichos/core';
+import {
+  colourDepths,
+  colourPhrase,
+  colourWords,
+  plainWords,
+  readPhrase,
+} from '@stoichos/core/seeing/appearance';
+import type { ColourPhrase, ColourWord } from '@stoichos/core/matter/substances';
 import { Swatch } from '../chemistry/Swatch';
 import { Chip } from './ChipRow';
 

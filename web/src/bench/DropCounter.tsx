@@ -1,6 +1,7 @@
 import { Button, Group, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import type { Measure, StandingEntry } from '@stoichos/core';
+import type { StandingEntry } from '@stoichos/core/labday';
+import type { Measure } from '@stoichos/core/planning/procedure';
 import { IconArrowBackUp, IconDroplet } from '@tabler/icons-react';
 import { useEffect, useState } from 'react';
 import classes from './BenchPage.module.css';

@@ -1,6 +1,7 @@
 import { Button, Group, Switch, Text } from '@mantine/core';
-import { quantityUnits } from '@stoichos/core';
-import type { Follow, InstrumentInfo, QuantityName } from '@stoichos/core';
+import { quantityUnits } from '@stoichos/core/planning/procedure';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday';
+import type { QuantityName } from '@stoichos/core/planning/procedure';
 import { IconPlugConnected, IconPlugConnectedX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

@@ -1,6 +1,7 @@
 import { Text, Title } from '@mantine/core';
-import { nameOfWork, shortText, waitingSteps } from '@stoichos/core';
-import type { BenchProgress, LabDay, StepProgress } from '@stoichos/core';
+import { nameOfWork, waitingSteps } from '@stoichos/core/labday';
+import { shortText } from '@stoichos/core/planning/procedure';
+import type { BenchProgress, LabDay, StepProgress } from '@stoichos/core/labday';
 import { clock } from '../timers/timersSlice';
 import { useNow } from '../timers/useNow';
 import classes from './BenchPage.module.css';

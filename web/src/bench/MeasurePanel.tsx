@@ -1,6 +1,8 @@
 import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
-import { fromCelsius, quantityNames, quantityUnits, toCelsius } from '@stoichos/core';
-import type { Follow, InstrumentInfo, Measure, QuantityName, StandingEntry } from '@stoichos/core';
+import { fromCelsius, toCelsius } from '@stoichos/core/measuring';
+import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
+import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
+import type { Measure, QuantityName } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';

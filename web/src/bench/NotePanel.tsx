@@ -1,5 +1,5 @@
 import { Button, Group, SegmentedControl, Text, TextInput, Textarea } from '@mantine/core';
-import { departureKinds, longestNote } from '@stoichos/core';
+import { departureKinds, longestNote } from '@stoichos/core/labday';
 import { useState } from 'react';
 import classes from './BenchPage.module.css';
 import type { Recorder } from './useRecorder';

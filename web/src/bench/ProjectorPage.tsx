@@ -7,9 +7,9 @@ import {
   stationsOf,
   waitingSteps,
   worksAsMade,
-  shortText,
-} from '@stoichos/core';
-import type { Bench, LabDay } from '@stoichos/core';
+} from '@stoichos/core/labday';
+import { shortText } from '@stoichos/core/planning/procedure';
+import type { Bench, LabDay } from '@stoichos/core/labday';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useDayQuery } from '../api/api';
 import { useAppSelector } from '../app/store';

@@ -1,6 +1,7 @@
 import { ActionIcon, Text } from '@mantine/core';
-import { fromCelsius, quantityUnits } from '@stoichos/core';
-import type { StandingEntry } from '@stoichos/core';
+import { fromCelsius } from '@stoichos/core/measuring';
+import { quantityUnits } from '@stoichos/core/planning/procedure';
+import type { StandingEntry } from '@stoichos/core/labday';
 import { IconX } from '@tabler/icons-react';
 import { useSettings } from '../app/useSettings';
 import { clock } from '../timers/timersSlice';

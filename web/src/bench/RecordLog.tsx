@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { describeRecord, isAt } from '@stoichos/core';
-import type { BenchEntry, LabDay } from '@stoichos/core';
+import { describeRecord, isAt } from '@stoichos/core/labday';
+import type { BenchEntry, LabDay } from '@stoichos/core/labday';
 import classes from './BenchPage.module.css';
 
 interface RecordLogProps {

@@ -1,19 +1,20 @@
 import { Button, Group } from '@mantine/core';
+import { fromCelsius } from '@stoichos/core/measuring';
+import { colourWords } from '@stoichos/core/seeing/appearance';
+import { testOutcomes } from '@stoichos/core/seeing/benchTests';
 import {
   clarities,
-  colourWords,
-  fromCelsius,
   settlings,
-  sightWords,
   smells,
   solidAmounts,
-  testLabels,
-  testOutcomes,
   textures,
   vigours,
   warmths,
-} from '@stoichos/core';
-import type { BenchRecord, Observation } from '@stoichos/core';
+} from '@stoichos/core/seeing/observation';
+import { sightWords } from '@stoichos/core/seeing/judgement';
+import { testLabels } from '@stoichos/core/seeing/rack';
+import type { BenchRecord } from '@stoichos/core/labday';
+import type { Observation } from '@stoichos/core/seeing/observation';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';

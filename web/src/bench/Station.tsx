@@ -1,7 +1,8 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { judgeStation, parts, putIn, stationsOf, testVessel } from '@stoichos/core';
-import type { Part } from '@stoichos/core';
+import { judgeStation, parts, stationsOf, testVessel } from '@stoichos/core/labday';
+import { putIn } from '@stoichos/core/planning/procedure';
+import type { Part } from '@stoichos/core/labday';
 import { IconArrowBackUp, IconArrowRight } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';

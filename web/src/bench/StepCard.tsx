@@ -1,7 +1,8 @@
 import { Button, Group, List, Modal, Text } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { mindOfStep, putIn, refusalOf, shortText } from '@stoichos/core';
-import type { StepProgress } from '@stoichos/core';
+import { mindOfStep, refusalOf } from '@stoichos/core/labday';
+import { putIn, shortText } from '@stoichos/core/planning/procedure';
+import type { StepProgress } from '@stoichos/core/labday';
 import {
   IconAlertTriangle,
   IconCheck,

@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core';
-import { usualCaution } from '@stoichos/core';
+import { usualCaution } from '@stoichos/core/safety';
 import { IconAlertTriangle } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
 

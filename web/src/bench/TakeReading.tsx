@@ -1,5 +1,6 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { Follow, InstrumentInfo, QuantityName } from '@stoichos/core';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday';
+import type { QuantityName } from '@stoichos/core/planning/procedure';
 import { IconGauge, IconPlayerStop, IconRepeat } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

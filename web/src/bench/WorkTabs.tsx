@@ -1,5 +1,5 @@
-import { nameOfWork } from '@stoichos/core';
-import type { BenchProgress, Work } from '@stoichos/core';
+import { nameOfWork } from '@stoichos/core/labday';
+import type { BenchProgress, Work } from '@stoichos/core/labday';
 import { Formula } from '../chemistry/Formula';
 import classes from '../parts/TestTabs.module.css';
 

@@ -1,6 +1,7 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
-import { parts, quantityNames } from '@stoichos/core';
+import { parts } from '@stoichos/core/labday';
+import { quantityNames } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
 
 /** Readings that are taken from an instrument on a schedule and written into the record. */

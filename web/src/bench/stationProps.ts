@@ -1,4 +1,5 @@
-import type { Bench, BenchProgress, LabDay, ProcedureStep, Work } from '@stoichos/core';
+import type { Bench, BenchProgress, LabDay, Work } from '@stoichos/core/labday';
+import type { ProcedureStep } from '@stoichos/core/planning/procedure';
 
 /** One step at one bench, and how to get to another. */
 export interface StationProps {

@@ -1,4 +1,4 @@
-import { isAt, standingEntries } from '@stoichos/core';
+import { isAt, standingEntries } from '@stoichos/core/labday';
 import type {
   BenchEntry,
   BenchRecord,
@@ -6,7 +6,7 @@ import type {
   Part,
   RecordOf,
   StandingEntry,
-} from '@stoichos/core';
+} from '@stoichos/core/labday';
 import { useAppDispatch } from '../app/store';
 import { recorded } from '../outbox/outbox';
 

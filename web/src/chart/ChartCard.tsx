@@ -1,5 +1,5 @@
 import { Button, Group, Table, Text } from '@mantine/core';
-import { csvOf } from '@stoichos/core';
+import { csvOf } from '@stoichos/core/common';
 import type { ChartConfiguration } from 'chart.js';
 import { useRef, useState } from 'react';
 import { save } from '../parts/save';

@@ -1,11 +1,8 @@
-import type { ChartData, ChartSeries } from '@stoichos/core';
+import type { ChartData, ChartSeries } from '@stoichos/core/labday';
 import type { ChartConfiguration, ChartDataset } from 'chart.js';
 import type { ChartInk } from './ChartCanvas';
 
-function dataset(
-  { name, look, points }: ChartSeries,
-  { mark, text }: ChartInk,
-): ChartDataset<'line'> {
+function dataset({ name, look, points }: ChartSeries, { mark, text }: ChartInk): ChartDataset {
   const data = points.map(({ x, y }) => ({ x, y }));
   return look === 'dashed'
     ? { label: name, data, borderColor: text, borderDash: [6, 5], borderWidth: 1.5, pointRadius: 0 }

@@ -1,4 +1,4 @@
-import { formulaRuns } from '@stoichos/core';
+import { formulaRuns } from '@stoichos/core/matter/formula';
 
 const tags = { sub: 'sub', super: 'sup' } as const;
 

@@ -1,5 +1,5 @@
 import { Alert, Text } from '@mantine/core';
-import type { Warning } from '@stoichos/core';
+import type { Warning } from '@stoichos/core/vessel';
 import { Formula } from './Formula';
 
 /** What to mind at a step; nothing when there is nothing. */

@@ -1,5 +1,6 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
-import { nameOnShelf, nearNames } from '@stoichos/core';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
+import { nearNames } from '@stoichos/core/safety';
 import { IconAlertOctagon } from '@tabler/icons-react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from './Formula';

@@ -1,5 +1,5 @@
-import { describeObservation } from '@stoichos/core';
-import type { Observation } from '@stoichos/core';
+import { describeObservation } from '@stoichos/core/seeing/observation';
+import type { Observation } from '@stoichos/core/seeing/observation';
 import { Formula } from './Formula';
 
 /** What was, or should be, seen, in words on one line. */

@@ -1,4 +1,4 @@
-import type { Pictogram } from '@stoichos/core';
+import type { Pictogram } from '@stoichos/core/safety';
 import type { ReactNode } from 'react';
 
 /** Our own simple drawings inside the GHS diamond. */

@@ -1,4 +1,4 @@
-import type { Reaction } from '@stoichos/core';
+import type { Reaction } from '@stoichos/core/vessel';
 import { useSettings } from '../app/useSettings';
 import { Formula } from './Formula';
 

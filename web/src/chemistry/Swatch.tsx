@@ -1,5 +1,5 @@
-import { phraseHex } from '@stoichos/core';
-import type { ColourPhrase } from '@stoichos/core';
+import { phraseHex } from '@stoichos/core/seeing/appearance';
+import type { ColourPhrase } from '@stoichos/core/matter/substances';
 
 /** A round sample of a colour; always stands beside its word. */
 export function Swatch({ colour }: { colour: ColourPhrase }) {

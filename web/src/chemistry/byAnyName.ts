@@ -1,5 +1,5 @@
 import type { ComboboxItem, ComboboxItemGroup, OptionsFilter } from '@mantine/core';
-import { allNames, shelfSubstances } from '@stoichos/core';
+import { allNames, shelfSubstances } from '@stoichos/core/matter/substances';
 
 /** Everything one can call what is on the shelf, by the value of its option, in small letters, with and without the oxidation number. */
 const callings: ReadonlyMap<string, readonly string[]> = new Map(

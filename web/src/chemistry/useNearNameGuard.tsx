@@ -1,4 +1,5 @@
-import { dropNames, nearNames } from '@stoichos/core';
+import { nearNames } from '@stoichos/core/safety';
+import { dropNames } from '@stoichos/core/vessel';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { NearNameNote } from './NearNameNote';

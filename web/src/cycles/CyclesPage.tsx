@@ -1,6 +1,7 @@
 import { Button, Group, Select, Text } from '@mantine/core';
-import { plainFormula, ringMasses, ringProcedure, rings } from '@stoichos/core';
-import type { Arc, Ring } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
+import type { Arc, Ring } from '@stoichos/core/studies/cycle';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod';
 import { useSettings } from '../app/useSettings';

@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core';
-import type { Ring, RingMass } from '@stoichos/core';
+import type { Ring, RingMass } from '@stoichos/core/studies/cycle';
 import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import study from '../study/Study.module.css';

@@ -1,5 +1,5 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { Arc } from '@stoichos/core';
+import type { Arc } from '@stoichos/core/studies/cycle';
 import { IconPlus } from '@tabler/icons-react';
 import { useEffect, useState } from 'react';
 import type * as z from 'zod';

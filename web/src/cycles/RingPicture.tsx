@@ -1,5 +1,5 @@
-import { plainFormula } from '@stoichos/core';
-import type { Arc, Ring } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import type { Arc, Ring } from '@stoichos/core/studies/cycle';
 import classes from '../gases/Gases.module.css';
 
 const [width, height] = [660, 500];

@@ -1,5 +1,5 @@
-import { arcMeansSchema, rings } from '@stoichos/core';
-import type { RingPlan } from '@stoichos/core';
+import { arcMeansSchema, rings } from '@stoichos/core/studies/cycle';
+import type { RingPlan } from '@stoichos/core/studies/cycle';
 import * as z from 'zod';
 
 /** A ring of one’s own, as far as it has come. */

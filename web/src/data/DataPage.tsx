@@ -1,6 +1,11 @@
 import { Anchor, Button, FileButton, Stack, Text, Title } from '@mantine/core';
-import { fileFormatNames, fileFormats, fileVersion, readExchangeText } from '@stoichos/core';
-import type { ExchangeFile } from '@stoichos/core';
+import {
+  fileFormatNames,
+  fileFormats,
+  fileVersion,
+  readExchangeText,
+} from '@stoichos/core/report/exchange';
+import type { ExchangeFile } from '@stoichos/core/report/exchange';
 import { IconCalendar, IconDatabaseExport, IconFileImport } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useSessionQuery } from '../api/api';

@@ -1,5 +1,5 @@
 import { Button, Checkbox, Group, Modal, Table, Text } from '@mantine/core';
-import type { Backup } from '@stoichos/core';
+import type { Backup } from '@stoichos/core/report/exchange';
 import { useEffect, useState } from 'react';
 import { useRestoreMutation } from '../api/api';
 import { ProblemNote } from '../parts/ProblemNote';

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, Text } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { ExchangeFile } from '@stoichos/core';
+import type { ExchangeFile } from '@stoichos/core/report/exchange';
 import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useTakeInMutation } from '../api/api';

@@ -1,5 +1,5 @@
 import { Button, Checkbox, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
-import type { LabDaySummary } from '@stoichos/core';
+import type { LabDaySummary } from '@stoichos/core/labday';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useCopyDaysMutation } from '../api/api';

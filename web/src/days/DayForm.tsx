@@ -10,8 +10,10 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { kitKinds, labDayInputSchema } from '@stoichos/core';
-import type { KitKind, LabDay, LabDayInput } from '@stoichos/core';
+import { labDayInputSchema } from '@stoichos/core/labday';
+import { kitKinds } from '@stoichos/core/planning/procedure';
+import type { LabDay, LabDayInput } from '@stoichos/core/labday';
+import type { KitKind } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { NumberField } from '../parts/NumberField';

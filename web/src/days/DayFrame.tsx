@@ -1,8 +1,8 @@
 import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
-import { stageStates, stages } from '@stoichos/core';
-import type { LabDay, Stage } from '@stoichos/core';
+import { stageStates, stages } from '@stoichos/core/labday';
+import type { LabDay, Stage } from '@stoichos/core/labday';
 import {
   IconArchive,
   IconArchiveOff,

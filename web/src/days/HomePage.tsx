@@ -1,7 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Badge, Button, Group, Menu, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import type { LabDaySummary } from '@stoichos/core';
+import type { LabDaySummary } from '@stoichos/core/labday';
 import {
   IconArrowRight,
   IconBottle,

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { stationsOf, worksAsMade } from '@stoichos/core';
-import type { Observation } from '@stoichos/core';
+import { stationsOf, worksAsMade } from '@stoichos/core/labday';
+import type { Observation } from '@stoichos/core/seeing/observation';
 import { useDayQuery } from '../api/api';
 import { Formula } from '../chemistry/Formula';
 import { ObservationLine } from '../chemistry/ObservationLine';

@@ -1,4 +1,4 @@
-import type { Stage } from '@stoichos/core';
+import type { Stage } from '@stoichos/core/labday';
 
 export const stageNames: Readonly<Record<Stage, string>> = {
   plan: 'Plan',

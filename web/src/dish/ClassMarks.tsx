@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Table, Text, TextInput, Title } from '@mantine/core';
-import { classAgainstDish, dishMarkSchema } from '@stoichos/core';
-import type { DishMark, FirstLine } from '@stoichos/core';
+import { classAgainstDish, dishMarkSchema } from '@stoichos/core/studies/dish';
+import type { DishMark, FirstLine } from '@stoichos/core/studies/dish';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

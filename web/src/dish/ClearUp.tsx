@@ -1,6 +1,8 @@
 import { Table, Text, Title } from '@mantine/core';
-import { deferral, hazardGrades, hazardRank, precipitantsSource, sourceText } from '@stoichos/core';
-import type { Dish, DishRequest } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { precipitantsSource } from '@stoichos/core/planning/waste';
+import { deferral, hazardGrades, hazardRank } from '@stoichos/core/safety';
+import type { Dish, DishRequest } from '@stoichos/core/studies/dish';
 import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { Swatch } from '../chemistry/Swatch';

@@ -1,16 +1,15 @@
 import { Alert, Button, Text } from '@mantine/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
 import {
-  ChemistryError,
   dishOf,
   dishProcedure,
   dishSchema,
   mixingFactor,
-  nameOnShelf,
   sideOf,
-  sourceText,
   usualMixing,
-} from '@stoichos/core';
-import type { Dish, DishMark, DishRequest, DishRun } from '@stoichos/core';
+} from '@stoichos/core/studies/dish';
+import type { Dish, DishMark, DishRequest, DishRun } from '@stoichos/core/studies/dish';
 import { useReducedMotion } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
 import { NumberField } from '../parts/NumberField';

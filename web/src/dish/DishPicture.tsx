@@ -1,5 +1,5 @@
-import { phraseHex } from '@stoichos/core';
-import type { Dish, DishFrame, DishSalt } from '@stoichos/core';
+import { phraseHex } from '@stoichos/core/seeing/appearance';
+import type { Dish, DishFrame, DishSalt } from '@stoichos/core/studies/dish';
 import { useEffect, useRef } from 'react';
 import { Formula } from '../chemistry/Formula';
 import classes from './Dish.module.css';

@@ -1,4 +1,4 @@
-import type { Growth } from '@stoichos/core';
+import type { Growth } from '@stoichos/core/studies/dish';
 import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCard } from '../chart/ChartCard';

@@ -1,5 +1,5 @@
 import { Slider, Text } from '@mantine/core';
-import type { DishRequest } from '@stoichos/core';
+import type { DishRequest } from '@stoichos/core/studies/dish';
 import { NumberField } from '../parts/NumberField';
 import { ShelfSearch } from '../mixing/ShelfSearch';
 import classes from './Dish.module.css';

@@ -1,13 +1,7 @@
 import { Table, Text, Title } from '@mantine/core';
-import {
-  diffusionOf,
-  effusionWords,
-  findSubstance,
-  heapSource,
-  nearReasons,
-  sourceText,
-} from '@stoichos/core';
-import type { Dish, Nearness } from '@stoichos/core';
+import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
+import { diffusionOf, effusionWords, heapSource, nearReasons } from '@stoichos/core/studies/dish';
+import type { Dish, Nearness } from '@stoichos/core/studies/dish';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';
 import classes from './Dish.module.css';

@@ -1,4 +1,4 @@
-import { dishMarkSchema } from '@stoichos/core';
+import { dishMarkSchema } from '@stoichos/core/studies/dish';
 import * as z from 'zod';
 
 const heap = z.object({

@@ -1,6 +1,13 @@
 import { Fragment } from 'react';
 import type { ReactNode } from 'react';
-import type { Block, ChartData, Column, ReportDocument, Section, Words } from '@stoichos/core';
+import type { ChartData } from '@stoichos/core/labday';
+import type {
+  Block,
+  Column,
+  ReportDocument,
+  Section,
+  Words,
+} from '@stoichos/core/report/dayReport';
 import { Vessel } from '../glassware/Vessel';
 
 /** What draws a chart: a canvas on the screen, a picture in a file. */

@@ -1,6 +1,6 @@
 import { Button, Group, Text } from '@mantine/core';
-import { markdownOf, withSeparator } from '@stoichos/core';
-import type { ReportDocument } from '@stoichos/core';
+import { markdownOf, withSeparator } from '@stoichos/core/report/dayReport';
+import type { ReportDocument } from '@stoichos/core/report/dayReport';
 import { IconDownload, IconPrinter } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useSettings } from '../app/useSettings';

@@ -1,4 +1,4 @@
-import type { ReportDocument } from '@stoichos/core';
+import type { ReportDocument } from '@stoichos/core/report/dayReport';
 import { renderToStaticMarkup } from 'react-dom/server';
 import sans from '@fontsource-variable/source-sans-3/files/source-sans-3-latin-wght-normal.woff2?url';
 import sansGreek from '@fontsource-variable/source-sans-3/files/source-sans-3-greek-wght-normal.woff2?url';

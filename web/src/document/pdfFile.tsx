@@ -1,4 +1,4 @@
-import type { Block, ReportDocument, Section, Words } from '@stoichos/core';
+import type { Block, ReportDocument, Section, Words } from '@stoichos/core/report/dayReport';
 import type { Content, ContentText, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { renderToStaticMarkup } from 'react-dom/server';
 import sans from '@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff?url';

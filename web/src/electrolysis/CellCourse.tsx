@@ -1,5 +1,5 @@
-import { plainFormula } from '@stoichos/core';
-import type { PredictedCell } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import type { PredictedCell } from '@stoichos/core/studies/electrolysis';
 import type { ChartConfiguration } from 'chart.js';
 import { useCallback, useMemo } from 'react';
 import type { ChartInk } from '../chart/ChartCanvas';

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { CellView, ElectrodeView } from '@stoichos/core';
+import type { CellView, ElectrodeView } from '@stoichos/core/studies/electrolysis';
 
 const glass = { left: 30, right: 230, floor: 168, brim: 40, level: 66 };
 /** Middles of the electrodes. */

@@ -1,5 +1,6 @@
 import { ActionIcon, Button, SegmentedControl, Select } from '@mantine/core';
-import { dropNames, electrodeMaterials, melts, nameOnShelf } from '@stoichos/core';
+import { melts, nameOnShelf } from '@stoichos/core/matter/substances';
+import { dropNames, electrodeMaterials } from '@stoichos/core/vessel';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { useSettings } from '../app/useSettings';
 import { ShelfSearch } from '../mixing/ShelfSearch';

@@ -1,6 +1,6 @@
 import { Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
-import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core';
-import type { DepositPlan, PredictedCell } from '@stoichos/core';
+import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core/studies/electrolysis';
+import type { DepositPlan, PredictedCell } from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import { Amount } from '../study/Amount';
 import { aboveZero, attempt } from '../study/attempt';

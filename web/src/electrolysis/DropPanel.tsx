@@ -1,6 +1,7 @@
 import { ActionIcon, Button, Select, Text } from '@mantine/core';
-import { sourceText, spotIds, spots, vapourSource } from '@stoichos/core';
-import type { CellCurrent, CellRequest, SpotId } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { spotIds, spots, vapourSource } from '@stoichos/core/studies/electrolysis';
+import type { CellCurrent, CellRequest, SpotId } from '@stoichos/core/studies/electrolysis';
 import { IconTrash } from '@tabler/icons-react';
 import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';

@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core';
-import type { CellElectrode } from '@stoichos/core';
+import type { CellElectrode } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../chemistry/Formula';
 import { NotPredicted } from '../chemistry/NotPredicted';
 import classes from '../study/Study.module.css';

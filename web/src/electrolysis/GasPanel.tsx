@@ -1,6 +1,13 @@
 import { SegmentedControl, Select, Switch, Text, Title } from '@mantine/core';
-import { plainFormula, planGas, tubeSchedule, tubeVolumeMl, twoToOne } from '@stoichos/core';
-import type { CellCurrent, CellRequest, GasPlan, PredictedCell, TwoToOne } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from '@stoichos/core/studies/electrolysis';
+import type {
+  CellCurrent,
+  CellRequest,
+  GasPlan,
+  PredictedCell,
+  TwoToOne,
+} from '@stoichos/core/studies/electrolysis';
 import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';

@@ -1,6 +1,7 @@
 import { Text } from '@mantine/core';
-import { hookSource, sourceText } from '@stoichos/core';
-import type { CellCurrent, CellRequest } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { hookSource } from '@stoichos/core/studies/electrolysis';
+import type { CellCurrent, CellRequest } from '@stoichos/core/studies/electrolysis';
 import { useEffect } from 'react';
 import { TaskFailure } from '../worker/TaskFailure';
 import { TaskProgress } from '../worker/TaskProgress';

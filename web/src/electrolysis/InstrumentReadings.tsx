@@ -1,6 +1,7 @@
 import { Alert, Button, Group, Switch, Text } from '@mantine/core';
 import { useInterval } from '@mantine/hooks';
-import type { CellRunWithRecord, LogLine } from '@stoichos/core';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useRef, useState } from 'react';
 import {
   useCellReadingMutation,

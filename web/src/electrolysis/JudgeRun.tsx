@@ -1,19 +1,15 @@
 import { Alert, Text } from '@mantine/core';
-import {
-  cellMass,
-  findElectrode,
-  efficiency,
-  efficiencySource,
-  sourceText,
-  summariseLog,
-} from '@stoichos/core';
+import { cellMass } from '@stoichos/core/labday';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { efficiency, efficiencySource, summariseLog } from '@stoichos/core/studies/electrolysis';
+import { findElectrode } from '@stoichos/core/vessel';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
 import type {
-  CellRunWithRecord,
   Efficiency,
   ElectrodeEfficiency,
   LogLine,
   LogSummary,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/electrolysis';
 import { useMemo } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';

@@ -1,4 +1,4 @@
-import type { LogLine } from '@stoichos/core';
+import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import type { ChartInk } from '../chart/ChartCanvas';

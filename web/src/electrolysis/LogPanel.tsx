@@ -1,5 +1,6 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { CellRunWithRecord, LogLine } from '@stoichos/core';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useRef } from 'react';
 import * as z from 'zod';
 import { Fold } from '../parts/Fold';

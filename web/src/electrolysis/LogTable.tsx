@@ -1,6 +1,7 @@
 import { ActionIcon, Button, Text } from '@mantine/core';
-import { csvOf, standingCellEntries } from '@stoichos/core';
-import type { CellRunWithRecord } from '@stoichos/core';
+import { csvOf } from '@stoichos/core/common';
+import { standingCellEntries } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
 import { IconArrowBackUp } from '@tabler/icons-react';
 import classes from '../study/Study.module.css';
 import type { WriteLine } from './useCellRun';

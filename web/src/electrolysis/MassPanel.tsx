@@ -1,6 +1,7 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
-import { cellMass, findElectrode } from '@stoichos/core';
-import type { CellRunWithRecord } from '@stoichos/core';
+import { cellMass } from '@stoichos/core/labday';
+import { findElectrode } from '@stoichos/core/vessel';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
 import { useState } from 'react';
 import type { Failure } from '../worker/chemistry.worker';
 import { Amount } from '../study/Amount';

@@ -1,6 +1,10 @@
 import { Alert, Text } from '@mantine/core';
-import { electrolyse } from '@stoichos/core';
-import type { CellCurrent, CellRequest, ElectrolyseAnswer } from '@stoichos/core';
+import { electrolyse } from '@stoichos/core/studies/electrolysis';
+import type {
+  CellCurrent,
+  CellRequest,
+  ElectrolyseAnswer,
+} from '@stoichos/core/studies/electrolysis';
 import { useMemo } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { attempt } from '../study/attempt';

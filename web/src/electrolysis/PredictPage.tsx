@@ -1,5 +1,5 @@
 import { Alert, Button, Text } from '@mantine/core';
-import { electrolysisProcedure } from '@stoichos/core';
+import { electrolysisProcedure } from '@stoichos/core/studies/electrolysis';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../chemistry/Formula';

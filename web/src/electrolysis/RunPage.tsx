@@ -1,6 +1,7 @@
 import { Button, Text } from '@mantine/core';
-import { cellLog, cellMass, referenceElectrodes } from '@stoichos/core';
-import type { CellRunWithRecord } from '@stoichos/core';
+import { cellLog, cellMass } from '@stoichos/core/labday';
+import { referenceElectrodes } from '@stoichos/core/matter/substances';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
 import { Link, useParams } from 'react-router';
 import { Formula } from '../chemistry/Formula';
 import { LoadState } from '../parts/LoadState';

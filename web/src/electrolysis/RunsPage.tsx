@@ -1,14 +1,12 @@
 import { Alert, Button, Select, Text, TextInput } from '@mantine/core';
-import {
-  ChemistryError,
-  cellRunSchema,
-  depositMetals,
-  findElectrode,
-  parseInput,
-  referenceElectrodes,
-  usualGapCm,
-} from '@stoichos/core';
-import type { CellRun, ReferenceElectrodeId } from '@stoichos/core';
+import { parseInput } from '@stoichos/core/commands';
+import { ChemistryError } from '@stoichos/core/common';
+import { cellRunSchema } from '@stoichos/core/labday';
+import { referenceElectrodes } from '@stoichos/core/matter/substances';
+import { depositMetals, usualGapCm } from '@stoichos/core/studies/electrolysis';
+import { findElectrode } from '@stoichos/core/vessel';
+import type { CellRun } from '@stoichos/core/labday';
+import type { ReferenceElectrodeId } from '@stoichos/core/matter/substances';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { NumberField } from '../parts/NumberField';

@@ -1,12 +1,8 @@
 import { Chip, Text } from '@mantine/core';
-import {
-  depositWords,
-  impurityHints,
-  impuritySource,
-  sourceText,
-  standingCellEntries,
-} from '@stoichos/core';
-import type { CellRecord, CellRunWithRecord } from '@stoichos/core';
+import { standingCellEntries } from '@stoichos/core/labday';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { depositWords, impurityHints, impuritySource } from '@stoichos/core/studies/electrolysis';
+import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday';
 import { Fold } from '../parts/Fold';
 import classes from '../study/Study.module.css';
 import type { WriteLine } from './useCellRun';

@@ -1,4 +1,4 @@
-import type { Series } from '@stoichos/core';
+import type { Series } from '@stoichos/core/studies/electrolysis';
 import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import type { ChartInk } from '../chart/ChartCanvas';

@@ -7,8 +7,8 @@ import {
   Text,
   TextInput,
 } from '@mantine/core';
-import { currentSeries, depositMetals } from '@stoichos/core';
-import type { Series, SeriesElectrode } from '@stoichos/core';
+import { currentSeries, depositMetals } from '@stoichos/core/studies/electrolysis';
+import type { Series, SeriesElectrode } from '@stoichos/core/studies/electrolysis';
 import { IconTrash } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import * as z from 'zod';

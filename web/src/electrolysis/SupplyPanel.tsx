@@ -1,6 +1,8 @@
 import { Button, SegmentedControl, Text, Title } from '@mantine/core';
-import { batterySource, conductivitySource, sourceText, usualGapCm } from '@stoichos/core';
-import type { CellRequest, CurrentEstimate, Supply } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { batterySource, usualGapCm } from '@stoichos/core/studies/electrolysis';
+import { conductivitySource } from '@stoichos/core/vessel';
+import type { CellRequest, CurrentEstimate, Supply } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useMemo } from 'react';
 import { TaskFailure } from '../worker/TaskFailure';
 import type { CurrentTry } from '../worker/chemistry.worker';

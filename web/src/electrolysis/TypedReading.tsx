@@ -1,5 +1,5 @@
 import { Alert, Button, Group, Switch } from '@mantine/core';
-import type { LogLine } from '@stoichos/core';
+import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import { Amount } from '../study/Amount';
 import { asTime } from '../study/asAmount';

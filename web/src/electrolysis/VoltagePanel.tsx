@@ -1,6 +1,8 @@
 import { Select, Text } from '@mantine/core';
-import { assumedAreaCm2, voltageBalance } from '@stoichos/core';
-import type { CellRunWithRecord, CellVoltages, LogLine, VoltageBalance } from '@stoichos/core';
+import { voltageBalance } from '@stoichos/core/studies/electrolysis';
+import { assumedAreaCm2 } from '@stoichos/core/vessel';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellVoltages, LogLine, VoltageBalance } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useState } from 'react';
 import { TaskFailure } from '../worker/TaskFailure';
 import { useTask } from '../worker/useTask';

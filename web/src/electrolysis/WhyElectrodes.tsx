@@ -1,6 +1,6 @@
 import { Alert, Text } from '@mantine/core';
-import { sourceText } from '@stoichos/core';
-import type { CellElectrode, PredictedCell } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import type { CellElectrode, PredictedCell } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';
 import { asVolts } from '../study/asAmount';

@@ -1,4 +1,5 @@
-import type { PredictedCell, Warning } from '@stoichos/core';
+import type { PredictedCell } from '@stoichos/core/studies/electrolysis';
+import type { Warning } from '@stoichos/core/vessel';
 
 /** What to mind at a cell; it goes beside the step, and defers to local rules. */
 export function cautionsOf({

@@ -1,5 +1,6 @@
-import { cellSchema, parseInput, usualGapCm } from '@stoichos/core';
-import type { CellRequest } from '@stoichos/core';
+import { parseInput } from '@stoichos/core/commands';
+import { cellSchema, usualGapCm } from '@stoichos/core/studies/electrolysis';
+import type { CellRequest } from '@stoichos/core/studies/electrolysis';
 import * as z from 'zod';
 import { useKept } from '../study/useKept';
 

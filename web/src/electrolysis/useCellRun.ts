@@ -1,5 +1,7 @@
-import { ChemistryError, cellEntrySchema, parseInput } from '@stoichos/core';
-import type { CellRecord, CellRunWithRecord } from '@stoichos/core';
+import { parseInput } from '@stoichos/core/commands';
+import { ChemistryError } from '@stoichos/core/common';
+import { cellEntrySchema } from '@stoichos/core/labday';
+import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday';
 import { useCallback, useMemo } from 'react';
 import { useCellQuery } from '../api/api';
 import { useAppDispatch, useAppSelector } from '../app/store';

@@ -1,11 +1,12 @@
-import { ChemistryError, roomConditions } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { roomConditions } from '@stoichos/core/studies/electrolysis';
+import type { DischargeSchool } from '@stoichos/core/labday';
 import type {
   CellCurrent,
   CellRequest,
   CellView,
-  DischargeSchool,
   PredictedCell,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/electrolysis';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useEffect, useMemo, useState } from 'react';
 import type { Failure } from '../worker/chemistry.worker';

@@ -1,6 +1,7 @@
 import { SegmentedControl, Text } from '@mantine/core';
-import { containers } from '@stoichos/core';
-import type { ContainerKind, ShiftStep } from '@stoichos/core';
+import { containers } from '@stoichos/core/vessel';
+import type { ShiftStep } from '@stoichos/core/studies/shift';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { useState } from 'react';
 import { Vessel } from '../glassware/Vessel';
 import type { Card } from '../glassware/Vessel';

@@ -1,14 +1,8 @@
 import { Select, Text, Title } from '@mantine/core';
-import {
-  plainFormula,
-  meansWords,
-  phraseHex,
-  plainWords,
-  powerText,
-  readPhrase,
-  unitOf,
-} from '@stoichos/core';
-import type { CoursePoint, Means, MeansUnit, Watched } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { phraseHex, plainWords, readPhrase } from '@stoichos/core/seeing/appearance';
+import { meansWords, powerText, unitOf } from '@stoichos/core/studies/shift';
+import type { CoursePoint, Means, MeansUnit, Watched } from '@stoichos/core/studies/shift';
 import type { Chart, ChartConfiguration, Plugin } from 'chart.js';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { ChartCard } from '../chart/ChartCard';

@@ -1,7 +1,9 @@
 import { Alert, Button, Select, Tabs, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { readySystems, shiftProcedure } from '@stoichos/core';
-import type { Action, ColourPlan, Procedure, ShiftRun } from '@stoichos/core';
+import { readySystems, shiftProcedure } from '@stoichos/core/studies/shift';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { ColourPlan, ShiftRun } from '@stoichos/core/studies/shift';
+import type { Action } from '@stoichos/core/vessel';
 import { useMemo, useState } from 'react';
 import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';

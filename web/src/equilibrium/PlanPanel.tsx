@@ -1,6 +1,9 @@
 import { ActionIcon, Button, Checkbox, Select, Text } from '@mantine/core';
-import { colourWords, containerInWords, meansWords, wishWords } from '@stoichos/core';
-import type { ContainerKind, Means, Wish } from '@stoichos/core';
+import { colourWords } from '@stoichos/core/seeing/appearance';
+import { meansWords, wishWords } from '@stoichos/core/studies/shift';
+import { containerInWords } from '@stoichos/core/vessel';
+import type { Means, Wish } from '@stoichos/core/studies/shift';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Formula } from '../chemistry/Formula';

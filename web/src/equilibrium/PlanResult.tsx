@@ -1,6 +1,12 @@
 import { Alert, Button, Group, Text, Title } from '@mantine/core';
-import { dropsToSpare, meansWords, shiftCautions, unreachedWords, wishWords } from '@stoichos/core';
-import type { ColourPlan, PlanStage } from '@stoichos/core';
+import {
+  dropsToSpare,
+  meansWords,
+  shiftCautions,
+  unreachedWords,
+  wishWords,
+} from '@stoichos/core/studies/shift';
+import type { ColourPlan, PlanStage } from '@stoichos/core/studies/shift';
 import { Formula } from '../chemistry/Formula';
 import classes from './Equilibrium.module.css';
 

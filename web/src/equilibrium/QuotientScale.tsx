@@ -1,5 +1,5 @@
-import { powerText } from '@stoichos/core';
-import type { Shift } from '@stoichos/core';
+import { powerText } from '@stoichos/core/studies/shift';
+import type { Shift } from '@stoichos/core/studies/shift';
 import { Formula } from '../chemistry/Formula';
 import classes from './Equilibrium.module.css';
 

@@ -1,5 +1,5 @@
-import { phraseHex } from '@stoichos/core';
-import type { Share } from '@stoichos/core';
+import { phraseHex } from '@stoichos/core/seeing/appearance';
+import type { Share } from '@stoichos/core/studies/shift';
 import { Fragment } from 'react';
 import { Formula } from '../chemistry/Formula';
 import classes from './Equilibrium.module.css';

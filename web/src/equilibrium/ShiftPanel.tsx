@@ -1,6 +1,7 @@
 import { Button, Text, Title } from '@mantine/core';
-import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core';
-import type { Action, Means } from '@stoichos/core';
+import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
+import type { Means } from '@stoichos/core/studies/shift';
+import type { Action } from '@stoichos/core/vessel';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';

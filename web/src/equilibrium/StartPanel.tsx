@@ -1,6 +1,9 @@
 import { ActionIcon, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
-import { containers, meansWords, portionWords } from '@stoichos/core';
-import type { ContainerKind, Means } from '@stoichos/core';
+import { portionWords } from '@stoichos/core/seeing/rack';
+import { meansWords } from '@stoichos/core/studies/shift';
+import { containers } from '@stoichos/core/vessel';
+import type { Means } from '@stoichos/core/studies/shift';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

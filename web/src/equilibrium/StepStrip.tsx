@@ -1,5 +1,6 @@
-import { actionWords } from '@stoichos/core';
-import type { Action, ShiftStep } from '@stoichos/core';
+import { actionWords } from '@stoichos/core/seeing/rack';
+import type { ShiftStep } from '@stoichos/core/studies/shift';
+import type { Action } from '@stoichos/core/vessel';
 import classes from './Equilibrium.module.css';
 
 interface StepStripProps {

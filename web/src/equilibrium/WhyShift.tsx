@@ -1,13 +1,10 @@
 import { SegmentedControl, Select, Table, Text, Title } from '@mantine/core';
-import {
-  plainFormula,
-  fumesSource,
-  deferral,
-  powerText,
-  shiftCautions,
-  sourceText,
-} from '@stoichos/core';
-import type { Action, Means, ShiftRun, ShiftStep, Watched } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { deferral } from '@stoichos/core/safety';
+import { fumesSource, powerText, shiftCautions } from '@stoichos/core/studies/shift';
+import type { Means, ShiftRun, ShiftStep, Watched } from '@stoichos/core/studies/shift';
+import type { Action } from '@stoichos/core/vessel';
 import { useMemo, useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { ReactionFacts } from '../chemistry/ReactionFacts';

@@ -1,12 +1,6 @@
-import {
-  actionSchema,
-  meansSchema,
-  readySystems,
-  vesselSchema,
-  watchedSchema,
-  wishSchema,
-} from '@stoichos/core';
-import type { ReadySystem } from '@stoichos/core';
+import { meansSchema, readySystems, watchedSchema, wishSchema } from '@stoichos/core/studies/shift';
+import { actionSchema, vesselSchema } from '@stoichos/core/vessel';
+import type { ReadySystem } from '@stoichos/core/studies/shift';
 import * as z from 'zod';
 
 /** Something done, with the range of amounts that show the same where a plan found it. */

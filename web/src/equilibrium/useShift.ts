@@ -1,5 +1,6 @@
-import { ChemistryError, shiftRunner } from '@stoichos/core';
-import type { ShiftRun } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { shiftRunner } from '@stoichos/core/studies/shift';
+import type { ShiftRun } from '@stoichos/core/studies/shift';
 import { useMemo, useState } from 'react';
 import type { Failure } from '../worker/chemistry.worker';
 import { doneSchema } from './equilibriumState';

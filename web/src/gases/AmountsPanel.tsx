@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { reagentText } from '@stoichos/core';
-import type { Amounts, Route } from '@stoichos/core';
+import { reagentText } from '@stoichos/core/studies/gas';
+import type { Amounts, Route } from '@stoichos/core/studies/gas';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';
 import { asAmount } from '../study/asAmount';

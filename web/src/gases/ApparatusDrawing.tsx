@@ -1,5 +1,6 @@
-import { inks, labelSizePx, labelText, plainFormula, tubeInside } from '@stoichos/core';
-import type { Apparatus, LabelStyle } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { inks, labelSizePx, labelText, tubeInside } from '@stoichos/core/studies/gas';
+import type { Apparatus, LabelStyle } from '@stoichos/core/studies/gas';
 import classes from './Gases.module.css';
 
 /** An apparatus on white paper, its parts with their names or with lines to write on. */

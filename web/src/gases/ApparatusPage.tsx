@@ -1,6 +1,12 @@
 import { Alert, Button, Group, SegmentedControl, Select, Switch, Text } from '@mantine/core';
-import { drawingSvg, dryingFor, labelText, orderOfWork, washingFor } from '@stoichos/core';
-import type { LabelStyle } from '@stoichos/core';
+import {
+  drawingSvg,
+  dryingFor,
+  labelText,
+  orderOfWork,
+  washingFor,
+} from '@stoichos/core/studies/gas';
+import type { LabelStyle } from '@stoichos/core/studies/gas';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../chemistry/Formula';

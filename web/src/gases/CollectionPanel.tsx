@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { gasName } from '@stoichos/core';
-import type { Collection, CollectionMethod, LostToWater } from '@stoichos/core';
+import { gasName } from '@stoichos/core/studies/gas';
+import type { Collection, CollectionMethod, LostToWater } from '@stoichos/core/studies/gas';
 import { IconCircleCheck, IconSquareRoundedX } from '@tabler/icons-react';
 import { asAmount } from '../study/asAmount';
 import type { Attempt } from '../study/attempt';

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { gasName, loudestShare } from '@stoichos/core';
-import type { Filling, FillingPlan } from '@stoichos/core';
+import { gasName, loudestShare } from '@stoichos/core/studies/gas';
+import type { Filling, FillingPlan } from '@stoichos/core/studies/gas';
 import { ChartCard } from '../chart/ChartCard';
 import { LineKey, lineDashes } from '../chart/LineKey';
 import { asAmount } from '../study/asAmount';

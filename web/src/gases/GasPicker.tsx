@@ -1,7 +1,8 @@
 import { MultiSelect, SegmentedControl, Select } from '@mantine/core';
-import { gasName, nameOnShelf, shelfSubstances, unknownGases } from '@stoichos/core';
+import { nameOnShelf, shelfSubstances } from '@stoichos/core/matter/substances';
+import { gasName, unknownGases } from '@stoichos/core/studies/gas';
 import { useSettings } from '../app/useSettings';
-import { plainFormula } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
 import { byAnyName } from '../chemistry/byAnyName';
 import type { GasState } from './gasState';
 

@@ -1,6 +1,7 @@
 import { Alert, Text } from '@mantine/core';
-import { amountsSource, collectionSource, gasProcedure, sourceText } from '@stoichos/core';
-import type { Route } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { amountsSource, collectionSource, gasProcedure } from '@stoichos/core/studies/gas';
+import type { Route } from '@stoichos/core/studies/gas';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../chemistry/Formula';

@@ -1,6 +1,7 @@
 import { Select, Text } from '@mantine/core';
-import { collectionNames, plainFormula } from '@stoichos/core';
-import type { CollectionMethod, Route } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { collectionNames } from '@stoichos/core/studies/gas';
+import type { CollectionMethod, Route } from '@stoichos/core/studies/gas';
 import { Link } from 'react-router';
 import { Formula } from '../chemistry/Formula';
 import { Fold } from '../parts/Fold';

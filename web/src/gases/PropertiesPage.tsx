@@ -1,12 +1,12 @@
 import { Button, Checkbox, Group, Stack, Text } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
 import {
   gasName,
   judgeCircuitTest,
   testReagents,
   testReagentsSource,
-  sourceText,
-} from '@stoichos/core';
-import type { CircuitTest } from '@stoichos/core';
+} from '@stoichos/core/studies/gas';
+import type { CircuitTest } from '@stoichos/core/studies/gas';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Chip } from '../bench/ChipRow';

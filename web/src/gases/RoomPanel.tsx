@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { gasCautions } from '@stoichos/core';
-import type { FillingPlan, InRoom } from '@stoichos/core';
+import { gasCautions } from '@stoichos/core/studies/gas';
+import type { FillingPlan, InRoom } from '@stoichos/core/studies/gas';
 import { asAmount } from '../study/asAmount';
 import type { Attempt } from '../study/attempt';
 import study from '../study/Study.module.css';

@@ -1,6 +1,7 @@
 import { Button, Text } from '@mantine/core';
-import { gasName, plainFormula, reagentText, washingFor } from '@stoichos/core';
-import type { Grades, Route } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { gasName, reagentText, washingFor } from '@stoichos/core/studies/gas';
+import type { Grades, Route } from '@stoichos/core/studies/gas';
 import {
   IconAlertTriangle,
   IconCircleCheck,

@@ -1,4 +1,5 @@
 import { Button, Text, TextInput } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
 import {
   collectionOf,
   dryingFor,
@@ -8,8 +9,7 @@ import {
   paceSource,
   proofOf,
   routeNotesSource,
-  sourceText,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/gas';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../chemistry/Formula';

@@ -1,21 +1,19 @@
 import { Button, Group, Text } from '@mantine/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { testWords } from '@stoichos/core/seeing/observation';
 import {
-  contradictions,
   gasName,
   gasModel,
   isFlameTest,
-  nextTests,
   safestFirst,
-  noneOfThese,
-  plainFormula,
-  posterior,
-  sourceText,
-  testWords,
   trustInGasTests,
   unknownGases,
   unknownGasTestWords,
-} from '@stoichos/core';
-import type { GasOutcomes, Posterior } from '@stoichos/core';
+} from '@stoichos/core/studies/gas';
+import { contradictions, nextTests, noneOfThese, posterior } from '@stoichos/core/studies/identify';
+import type { GasOutcomes } from '@stoichos/core/studies/gas';
+import type { Posterior } from '@stoichos/core/studies/identify';
 import { useEffect, useMemo, useState } from 'react';
 import * as z from 'zod';
 import { Chip } from '../bench/ChipRow';

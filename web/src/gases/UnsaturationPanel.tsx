@@ -1,6 +1,6 @@
 import { SegmentedControl, Text } from '@mantine/core';
-import { gasName, unsaturation } from '@stoichos/core';
-import type { UnsaturationSeen } from '@stoichos/core';
+import { gasName, unsaturation } from '@stoichos/core/studies/gas';
+import type { UnsaturationSeen } from '@stoichos/core/studies/gas';
 import study from '../study/Study.module.css';
 import type { GasState } from './gasState';
 

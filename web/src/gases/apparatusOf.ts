@@ -1,5 +1,5 @@
-import { assemble, dryingFor, washingFor } from '@stoichos/core';
-import type { Apparatus, CollectionMethod, Route } from '@stoichos/core';
+import { assemble, dryingFor, washingFor } from '@stoichos/core/studies/gas';
+import type { Apparatus, CollectionMethod, Route } from '@stoichos/core/studies/gas';
 import type { GasState } from './gasState';
 
 /** The apparatus for what is set; undefined for a gas made by a current. */

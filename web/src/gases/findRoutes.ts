@@ -1,5 +1,5 @@
-import { allNames, findSubstance } from '@stoichos/core';
-import type { Route } from '@stoichos/core';
+import { allNames, findSubstance } from '@stoichos/core/matter/substances';
+import type { Route } from '@stoichos/core/studies/gas';
 import { routeTitle } from './RouteCard';
 
 /** Routes whose reagents, or way, hold every word asked for: a formula, any name, “heat”, “current”. */

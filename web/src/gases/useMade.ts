@@ -5,7 +5,7 @@ import {
   inRoom,
   lostToWater,
   purityAfter,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/gas';
 import type {
   Amounts,
   Collection,
@@ -14,7 +14,7 @@ import type {
   InRoom,
   LostToWater,
   Route,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/gas';
 import { aboveZero, attempt } from '../study/attempt';
 import type { Attempt } from '../study/attempt';
 import type { GasState } from './gasState';

@@ -1,4 +1,4 @@
-import type { Route } from '@stoichos/core';
+import type { Route } from '@stoichos/core/studies/gas';
 import { useEffect, useMemo, useState } from 'react';
 import { useShelfQuery } from '../api/api';
 import { useTask } from '../worker/useTask';

@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import type { ContainerKind, VesselView } from '@stoichos/core';
+import type { VesselView } from '@stoichos/core/seeing/appearance';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { describeView } from './describeView';
 import { shapes } from './shapes';
 import type { GlassShape } from './shapes';

@@ -1,5 +1,7 @@
-import type { ContainerKind, Observation, VesselView } from '@stoichos/core';
-import { describeObservation } from '@stoichos/core';
+import type { VesselView } from '@stoichos/core/seeing/appearance';
+import type { Observation } from '@stoichos/core/seeing/observation';
+import type { ContainerKind } from '@stoichos/core/vessel';
+import { describeObservation } from '@stoichos/core/seeing/observation';
 import { ObservationLine } from '../chemistry/ObservationLine';
 import classes from './VesselPair.module.css';
 import { Vessel } from './Vessel';

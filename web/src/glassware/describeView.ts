@@ -1,4 +1,4 @@
-import type { VesselView } from '@stoichos/core';
+import type { VesselView } from '@stoichos/core/seeing/appearance';
 
 /** A vessel in words, for those who do not see the drawing. */
 export function describeView(view: VesselView | undefined): string {

@@ -1,4 +1,4 @@
-import type { ContainerKind } from '@stoichos/core';
+import type { ContainerKind } from '@stoichos/core/vessel';
 
 /** The outline of one piece of glassware in a box of 100 × 140. */
 export interface GlassShape {

@@ -1,6 +1,6 @@
 import { Button, Text, Title } from '@mantine/core';
-import { testKit } from '@stoichos/core';
-import type { TestKit } from '@stoichos/core';
+import { testKit } from '@stoichos/core/studies/identify';
+import type { TestKit } from '@stoichos/core/studies/identify';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useOversightQuery } from '../api/api';

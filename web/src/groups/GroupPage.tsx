@@ -1,6 +1,6 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
-import { recordsOf, standingEntries, testVessel } from '@stoichos/core';
-import type { GroupStep, GroupView } from '@stoichos/core';
+import { recordsOf, standingEntries, testVessel } from '@stoichos/core/labday';
+import type { GroupStep, GroupView } from '@stoichos/core/labday';
 import {
   IconArrowBackUp,
   IconCircle,

@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl, Table, Text, TextInput, Title } from '@mantine/core';
-import { nameOfWork, showJoinCode, stepsRecorded, worksAsMade } from '@stoichos/core';
-import type { MessageInput, Oversight, ReleaseWhen } from '@stoichos/core';
+import { nameOfWork, showJoinCode, stepsRecorded, worksAsMade } from '@stoichos/core/labday';
+import type { MessageInput, Oversight, ReleaseWhen } from '@stoichos/core/labday';
 import { useMemo, useState } from 'react';
 import { renderSVG } from 'uqr';
 import { clockTime, longTime } from '../days/dates';

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { grade, readCandidate } from '@stoichos/core';
-import type { SealedUnknown, UnknownAnswer } from '@stoichos/core';
+import { grade, readCandidate } from '@stoichos/core/studies/identify';
+import type { SealedUnknown, UnknownAnswer } from '@stoichos/core/labday';
 import { useMemo } from 'react';
 import { useCandidates } from '../unknowns/useCandidates';
 import { useUnknownState } from '../unknowns/unknownState';

@@ -1,18 +1,20 @@
 import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
+import { unknownResultSchema } from '@stoichos/core/labday';
 import {
-  blankWords,
-  compoundNames,
-  inorganicTests,
   issuedAnions,
   issuedCations,
   issuedSalts,
   organicTests,
+} from '@stoichos/core/matter/substances';
+import {
+  blankWords,
+  compoundNames,
+  inorganicTests,
   testLabel,
   toldOutcomes,
-  unknownResultSchema,
   unsure,
-} from '@stoichos/core';
-import type { GroupView } from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import type { GroupView } from '@stoichos/core/labday';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';

@@ -1,7 +1,12 @@
 import { Button, Group, Table, Text, Title } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
-import { assignUnknowns, costsOf, inseparableIn } from '@stoichos/core';
-import type { AssignedUnknown, Oversight, SealedUnknown, UnknownAnswer } from '@stoichos/core';
+import { assignUnknowns, costsOf, inseparableIn } from '@stoichos/core/studies/identify';
+import type {
+  AssignedUnknown,
+  Oversight,
+  SealedUnknown,
+  UnknownAnswer,
+} from '@stoichos/core/labday';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import {

@@ -1,5 +1,5 @@
 import { Table, TextInput, Title } from '@mantine/core';
-import { namesOf, shelfSubstances } from '@stoichos/core';
+import { namesOf, shelfSubstances } from '@stoichos/core/matter/substances';
 import { useMemo, useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { terms } from './glossary';

@@ -1,6 +1,8 @@
 import { Button, Group, Table, Text, TextInput, Title } from '@mantine/core';
-import { constantTables, csvOf, sourceText } from '@stoichos/core';
-import type { Constant, ConstantTable } from '@stoichos/core';
+import { csvOf } from '@stoichos/core/common';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { constantTables } from '@stoichos/core/report/sources';
+import type { Constant, ConstantTable } from '@stoichos/core/report/sources';
 import { IconDownload } from '@tabler/icons-react';
 import { useDeferredValue, useMemo } from 'react';
 import { useSearchParams } from 'react-router';

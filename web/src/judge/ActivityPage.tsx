@@ -1,5 +1,6 @@
 import { List, Text, Title } from '@mantine/core';
-import { activityEvidence, activitySeries, judgeDay } from '@stoichos/core';
+import { activityEvidence, judgeDay } from '@stoichos/core/labday';
+import { activitySeries } from '@stoichos/core/seeing/judgement';
 import { useMemo } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { useLabDay } from '../days/useLabDay';

@@ -1,6 +1,7 @@
 import { Alert, Text, Title } from '@mantine/core';
-import { analysisNames, chartsOf, tellFound } from '@stoichos/core';
-import type { AnalysisResult, Found } from '@stoichos/core';
+import { chartsOf, tellFound } from '@stoichos/core/labday';
+import { analysisNames } from '@stoichos/core/planning/procedure';
+import type { AnalysisResult, Found } from '@stoichos/core/labday';
 import { useSettings } from '../app/useSettings';
 import { DataChart } from '../chart/DataChart';
 import { Formula } from '../chemistry/Formula';

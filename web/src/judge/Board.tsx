@@ -1,6 +1,8 @@
 import { Text, Title } from '@mantine/core';
-import { isUnchanged, nameOfWork, shortText } from '@stoichos/core';
-import type { Bench, StationJudgement, Work } from '@stoichos/core';
+import { nameOfWork } from '@stoichos/core/labday';
+import { shortText } from '@stoichos/core/planning/procedure';
+import { isUnchanged } from '@stoichos/core/seeing/observation';
+import type { Bench, StationJudgement, Work } from '@stoichos/core/labday';
 import { Formula } from '../chemistry/Formula';
 import { Mark } from '../parts/Mark';
 import { shortName } from '../parts/shortNames';

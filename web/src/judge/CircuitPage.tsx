@@ -1,6 +1,7 @@
 import { Table, Text, Title } from '@mantine/core';
-import { judgeWork, nameOfWork, shortText } from '@stoichos/core';
-import type { StationJudgement } from '@stoichos/core';
+import { judgeWork, nameOfWork } from '@stoichos/core/labday';
+import { shortText } from '@stoichos/core/planning/procedure';
+import type { StationJudgement } from '@stoichos/core/labday';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { ObservationLine } from '../chemistry/ObservationLine';

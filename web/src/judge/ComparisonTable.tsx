@@ -1,6 +1,6 @@
 import { Table } from '@mantine/core';
-import { testLabels } from '@stoichos/core';
-import type { ComparedItem } from '@stoichos/core';
+import { testLabels } from '@stoichos/core/seeing/rack';
+import type { ComparedItem } from '@stoichos/core/seeing/judgement';
 import { Mark } from '../parts/Mark';
 
 /** Expected against seen, item by item. */

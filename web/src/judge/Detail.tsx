@@ -1,6 +1,7 @@
 import { Button, Text, Title } from '@mantine/core';
-import { nameOfWork, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core';
-import type { LabDay, Observation, StationJudgement } from '@stoichos/core';
+import { nameOfWork, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
+import type { LabDay, StationJudgement } from '@stoichos/core/labday';
+import type { Observation } from '@stoichos/core/seeing/observation';
 import { Link } from 'react-router';
 import { Causes } from '../bench/Causes';
 import { RecordLog } from '../bench/RecordLog';

@@ -1,6 +1,6 @@
 import { Button, Text } from '@mantine/core';
-import { judgeDay } from '@stoichos/core';
-import type { StationJudgement } from '@stoichos/core';
+import { judgeDay } from '@stoichos/core/labday';
+import type { StationJudgement } from '@stoichos/core/labday';
 import { IconArrowRight } from '@tabler/icons-react';
 import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';

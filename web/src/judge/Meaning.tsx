@@ -1,6 +1,7 @@
 import { Table, Text, Title } from '@mantine/core';
-import { evidenceSource, sourceText } from '@stoichos/core';
-import type { StationJudgement } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { evidenceSource } from '@stoichos/core/seeing/judgement';
+import type { StationJudgement } from '@stoichos/core/labday';
 import { ReactionFacts } from '../chemistry/ReactionFacts';
 
 /** What the record means: physical or chemical on what evidence, the reaction type in both schools, the equations. */

@@ -6,8 +6,8 @@ import {
   nameOfWork,
   readAlone,
   repeatedReadings,
-} from '@stoichos/core';
-import type { Bench, LabDay, Work } from '@stoichos/core';
+} from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { useSettings } from '../app/useSettings';
 import { useLabDay } from '../days/useLabDay';

@@ -1,5 +1,6 @@
 import { Button, Group, Select, Text, TextInput, Title } from '@mantine/core';
-import type { Agreement, ChangeVerdict, LabDay, RecordOf, StationJudgement } from '@stoichos/core';
+import type { LabDay, RecordOf, StationJudgement } from '@stoichos/core/labday';
+import type { Agreement, ChangeVerdict } from '@stoichos/core/seeing/judgement';
 import { IconSignature } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useRecorder } from '../bench/useRecorder';

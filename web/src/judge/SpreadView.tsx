@@ -1,6 +1,7 @@
 import { Table, Text, Title } from '@mantine/core';
-import { sourceText, studentSource } from '@stoichos/core';
-import type { ClassSpread } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { studentSource } from '@stoichos/core/measuring';
+import type { ClassSpread } from '@stoichos/core/labday';
 
 /** Mean and spread over the class, and who stands out. */
 export function SpreadView({ spreads }: { spreads: readonly ClassSpread[] }) {

@@ -1,4 +1,4 @@
-import type { StationJudgement } from '@stoichos/core';
+import type { StationJudgement } from '@stoichos/core/labday';
 
 /** Benches needed before one of them can stand alone. */
 const enough = 3;

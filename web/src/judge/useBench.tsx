@@ -1,5 +1,5 @@
-import { benchesOf, worksAsMade } from '@stoichos/core';
-import type { Bench, LabDay, Work } from '@stoichos/core';
+import { benchesOf, worksAsMade } from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import strip from '../parts/TestTabs.module.css';

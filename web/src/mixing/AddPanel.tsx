@@ -1,16 +1,16 @@
 import { Button, SegmentedControl, Text } from '@mantine/core';
+import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
 import {
   clashes,
   classWords,
-  dropNames,
-  findSubstance,
   hazardsOf,
   incompatibilitySource,
   keepApartFrom,
-  portionWords,
-  sourceText,
-} from '@stoichos/core';
-import type { AnyPortion, Held } from '@stoichos/core';
+} from '@stoichos/core/safety';
+import { portionWords } from '@stoichos/core/seeing/rack';
+import { dropNames } from '@stoichos/core/vessel';
+import type { Held } from '@stoichos/core/safety';
+import type { AnyPortion } from '@stoichos/core/vessel';
 import { IconAlertOctagon } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

@@ -1,6 +1,6 @@
 import { Text, Title } from '@mantine/core';
-import { eventWords } from '@stoichos/core';
-import type { RackEvent, ToldStep } from '@stoichos/core';
+import { eventWords } from '@stoichos/core/seeing/rack';
+import type { RackEvent, ToldStep } from '@stoichos/core/seeing/rack';
 import { Formula } from '../chemistry/Formula';
 import { ObservationLine } from '../chemistry/ObservationLine';
 import classes from './MixPage.module.css';

@@ -1,6 +1,7 @@
 import { Button, Group, Switch, Table, Text, Title } from '@mantine/core';
-import { runRack } from '@stoichos/core';
-import type { KeptRun, Rack } from '@stoichos/core';
+import { runRack } from '@stoichos/core/seeing/rack';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { Rack } from '@stoichos/core/seeing/rack';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { Vessel } from '../glassware/Vessel';

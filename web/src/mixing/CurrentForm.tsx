@@ -1,6 +1,6 @@
 import { Button, Select } from '@mantine/core';
-import { electrodeMaterials } from '@stoichos/core';
-import type { RackEvent } from '@stoichos/core';
+import { electrodeMaterials } from '@stoichos/core/vessel';
+import type { RackEvent } from '@stoichos/core/seeing/rack';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import classes from './MixPage.module.css';

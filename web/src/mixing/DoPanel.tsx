@@ -1,6 +1,7 @@
 import { Button, Text } from '@mantine/core';
-import { testLabels } from '@stoichos/core';
-import type { Action, RackEvent } from '@stoichos/core';
+import { testLabels } from '@stoichos/core/seeing/rack';
+import type { RackEvent } from '@stoichos/core/seeing/rack';
+import type { Action } from '@stoichos/core/vessel';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { CurrentForm } from './CurrentForm';

@@ -1,6 +1,7 @@
 import { Button, Group, Modal, Text, TextInput, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { KeptRun, Rack } from '@stoichos/core';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { Rack } from '@stoichos/core/seeing/rack';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useDropRunMutation, useKeepRunMutation, useRunsQuery } from '../api/api';

@@ -1,6 +1,7 @@
 import { List, Text, Title } from '@mantine/core';
-import { describeObservation, eventWords } from '@stoichos/core';
-import type { RackEvent, ToldStep } from '@stoichos/core';
+import { describeObservation } from '@stoichos/core/seeing/observation';
+import { eventWords } from '@stoichos/core/seeing/rack';
+import type { RackEvent, ToldStep } from '@stoichos/core/seeing/rack';
 import { Formula } from '../chemistry/Formula';
 import { Mind } from '../chemistry/Mind';
 import { NotPredicted } from '../chemistry/NotPredicted';

@@ -1,7 +1,10 @@
 import { ActionIcon, Alert, Button, Tabs, Text, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
-import { describeObservation, eventWords, heldIn, vesselsOf } from '@stoichos/core';
-import type { KeptRun, Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core';
+import { heldIn } from '@stoichos/core/safety';
+import { describeObservation } from '@stoichos/core/seeing/observation';
+import { eventWords, vesselsOf } from '@stoichos/core/seeing/rack';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core/seeing/rack';
 import { IconArrowBackUp, IconArrowDown, IconArrowForwardUp } from '@tabler/icons-react';
 import { useMemo, useRef, useState } from 'react';
 import { useAppDispatch } from '../app/store';

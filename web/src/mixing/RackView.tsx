@@ -1,6 +1,7 @@
 import { Menu, Text } from '@mantine/core';
-import { containerKinds, containers } from '@stoichos/core';
-import type { ContainerKind, Rack, RackOutcome } from '@stoichos/core';
+import { containerKinds, containers } from '@stoichos/core/vessel';
+import type { Rack, RackOutcome } from '@stoichos/core/seeing/rack';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconPlus } from '@tabler/icons-react';
 import { copyEvents } from './copyVessel';
 import type { CopyKind } from './copyVessel';

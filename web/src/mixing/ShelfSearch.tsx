@@ -1,5 +1,6 @@
 import { Select, Text } from '@mantine/core';
-import { dropNames, nameOnShelf, shelfSubstances } from '@stoichos/core';
+import { nameOnShelf, shelfSubstances } from '@stoichos/core/matter/substances';
+import { dropNames } from '@stoichos/core/vessel';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';

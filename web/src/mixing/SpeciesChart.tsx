@@ -1,4 +1,4 @@
-import { plainFormula } from '@stoichos/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
 import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCanvas } from '../chart/ChartCanvas';

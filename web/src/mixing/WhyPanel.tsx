@@ -1,6 +1,8 @@
 import { Accordion, SegmentedControl, Table, Text, Title } from '@mantine/core';
-import { sourceText, sourcesOfTest } from '@stoichos/core';
-import type { Source, ToldStep } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { sourcesOfTest } from '@stoichos/core/seeing/benchTests';
+import type { Source } from '@stoichos/core/matter/substances';
+import type { ToldStep } from '@stoichos/core/seeing/rack';
 import { useMemo, useState } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { ReactionFacts } from '../chemistry/ReactionFacts';

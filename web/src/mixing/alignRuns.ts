@@ -1,5 +1,6 @@
-import { describeObservation, eventWords, runRack } from '@stoichos/core';
-import type { Rack } from '@stoichos/core';
+import { describeObservation } from '@stoichos/core/seeing/observation';
+import { eventWords, runRack } from '@stoichos/core/seeing/rack';
+import type { Rack } from '@stoichos/core/seeing/rack';
 import { diffArrays } from 'diff';
 
 /** One step of a sequence in words: what was done, and what was seen. */

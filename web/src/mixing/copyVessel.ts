@@ -1,5 +1,5 @@
-import { vesselsOf } from '@stoichos/core';
-import type { Rack, RackEvent } from '@stoichos/core';
+import { vesselsOf } from '@stoichos/core/seeing/rack';
+import type { Rack, RackEvent } from '@stoichos/core/seeing/rack';
 
 /** What a copy is for: to stay as the vessel is now, or to show what happens without the last reagent. */
 export type CopyKind = 'control' | 'blank';

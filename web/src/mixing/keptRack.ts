@@ -1,4 +1,4 @@
-import { rackSchema } from '@stoichos/core';
+import { rackSchema } from '@stoichos/core/seeing/rack';
 import { initialRackHistory } from './rackSlice';
 import type { RackHistory } from './rackSlice';
 

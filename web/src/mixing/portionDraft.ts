@@ -1,5 +1,6 @@
-import { anyPortionSchema, findSubstance, dropNames, solubleSubstances } from '@stoichos/core';
-import type { AnyPortion } from '@stoichos/core';
+import { findSubstance, solubleSubstances } from '@stoichos/core/matter/substances';
+import { anyPortionSchema, dropNames } from '@stoichos/core/vessel';
+import type { AnyPortion } from '@stoichos/core/vessel';
 
 /** The ways something goes into a vessel. */
 export type PortionKind = 'solution' | 'solid' | 'liquid' | 'gas' | 'drops';

@@ -1,6 +1,7 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
-import type { ContainerKind, Rack, RackEvent } from '@stoichos/core';
+import type { Rack, RackEvent } from '@stoichos/core/seeing/rack';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { copyEvents } from './copyVessel';
 import type { CopyKind } from './copyVessel';
 

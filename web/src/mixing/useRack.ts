@@ -1,5 +1,6 @@
-import { ChemistryError, rackEventSchema, rackRunner } from '@stoichos/core';
-import type { Rack, RackEvent, RackOutcome } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { rackEventSchema, rackRunner } from '@stoichos/core/seeing/rack';
+import type { Rack, RackEvent, RackOutcome } from '@stoichos/core/seeing/rack';
 import { useEffect, useMemo, useState } from 'react';
 import { useAppDispatch, useAppSelector } from '../app/store';
 import { keepRack } from './keptRack';

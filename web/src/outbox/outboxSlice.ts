@@ -1,6 +1,6 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
-import type { BenchEntry, CellEntry } from '@stoichos/core';
+import type { BenchEntry, CellEntry } from '@stoichos/core/labday';
 
 /** An entry that the server has not acknowledged yet: of a bench, or of a run of an electrolysis. */
 export type Unsent =

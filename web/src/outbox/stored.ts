@@ -1,4 +1,4 @@
-import { cellEntrySchema, entrySchema, testStep, testVessel } from '@stoichos/core';
+import { cellEntrySchema, entrySchema, testStep, testVessel } from '@stoichos/core/labday';
 import { createStore, del, entries, get, promisifyRequest } from 'idb-keyval';
 import * as z from 'zod';
 

@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core';
+import type { LabDay } from '@stoichos/core/labday';
 import { useMemo } from 'react';
 import { useAppSelector } from '../app/store';
 

@@ -1,4 +1,4 @@
-import type { ComparedItem, Agreement } from '@stoichos/core';
+import type { ComparedItem, Agreement } from '@stoichos/core/seeing/judgement';
 import {
   IconCircleCheck,
   IconCircleDashed,

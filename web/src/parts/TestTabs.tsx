@@ -1,4 +1,4 @@
-import type { PlannedTest } from '@stoichos/core';
+import type { PlannedTest } from '@stoichos/core/labday';
 import { IconPlus } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
 import classes from './TestTabs.module.css';

@@ -1,6 +1,8 @@
 import { Button, Group, Select, Switch, Text, TextInput, Title } from '@mantine/core';
-import { colourWords, hazardGrades, nameOnShelf } from '@stoichos/core';
-import type { Alternative, Wanted } from '@stoichos/core';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
+import { hazardGrades } from '@stoichos/core/safety';
+import { colourWords } from '@stoichos/core/seeing/appearance';
+import type { Alternative, Wanted } from '@stoichos/core/planning/procedure';
 import { IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';

@@ -1,7 +1,8 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { classPlanOf, labDayInputSchema } from '@stoichos/core';
-import type { Cut, DayTimetable, LabDay } from '@stoichos/core';
+import { classPlanOf, labDayInputSchema } from '@stoichos/core/labday';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { Cut } from '@stoichos/core/planning/procedure';
 import { useSaveDayMutation, useSaveDayProceduresMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';
 import { TaskFailure } from '../worker/TaskFailure';

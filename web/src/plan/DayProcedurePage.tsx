@@ -1,5 +1,5 @@
 import { Button, Group, Text, Title } from '@mantine/core';
-import { departuresFrom, kindNames, library } from '@stoichos/core';
+import { departuresFrom, kindNames, library } from '@stoichos/core/planning/procedure';
 import { IconArrowLeft, IconPencil } from '@tabler/icons-react';
 import { Link, useParams } from 'react-router';
 import { NotFoundPage } from '../app/NotFoundPage';

@@ -1,5 +1,5 @@
 import { Alert, Text } from '@mantine/core';
-import type { LabDay } from '@stoichos/core';
+import type { LabDay } from '@stoichos/core/labday';
 import { IconAlertOctagon } from '@tabler/icons-react';
 import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';

@@ -1,6 +1,6 @@
 import { List, Text } from '@mantine/core';
-import type { ContainerKind } from '@stoichos/core';
-import { describeObservation } from '@stoichos/core';
+import type { ContainerKind } from '@stoichos/core/vessel';
+import { describeObservation } from '@stoichos/core/seeing/observation';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Vessel } from '../glassware/Vessel';
 import { Mind } from '../chemistry/Mind';

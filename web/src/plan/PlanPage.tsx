@@ -1,6 +1,6 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { PlannedTest } from '@stoichos/core';
+import type { PlannedTest } from '@stoichos/core/labday';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useRemoveTestMutation, useSaveTestMutation } from '../api/api';

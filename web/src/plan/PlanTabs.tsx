@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core';
+import type { LabDay } from '@stoichos/core/labday';
 import { SubTabs } from '../parts/SubTabs';
 
 /** The views of Plan. */

@@ -1,16 +1,16 @@
 import { ActionIcon, Button, Group, SegmentedControl, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
+import { classPlanOf } from '@stoichos/core/labday';
 import {
-  classPlanOf,
   departuresFrom,
   handsOf,
   kindNames,
   kitKinds,
   library,
   missingKit,
-} from '@stoichos/core';
-import type { DayProcedure, LabDay } from '@stoichos/core';
+} from '@stoichos/core/planning/procedure';
+import type { DayProcedure, LabDay } from '@stoichos/core/labday';
 import {
   IconAlertTriangle,
   IconArrowDown,

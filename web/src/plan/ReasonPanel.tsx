@@ -1,6 +1,6 @@
 import { Accordion, Table, Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core';
-import type { MixingPrediction } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import type { MixingPrediction } from '@stoichos/core/seeing/rack';
 import { Formula } from '../chemistry/Formula';
 import { ReactionFacts } from '../chemistry/ReactionFacts';
 import { powerOfTen } from '../chemistry/powerOfTen';

@@ -1,5 +1,6 @@
 import { Text, Title } from '@mantine/core';
-import { deferral, hazardsOf, sourceText, wasteRoute } from '@stoichos/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { deferral, hazardsOf, wasteRoute } from '@stoichos/core/safety';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';
 

@@ -1,5 +1,5 @@
 import { Select, Text } from '@mantine/core';
-import { nameOnShelf, solubleSubstances } from '@stoichos/core';
+import { nameOnShelf, solubleSubstances } from '@stoichos/core/matter/substances';
 import { useMemo } from 'react';
 import { useShelfQuery } from '../api/api';
 import { useSettings } from '../app/useSettings';

@@ -1,6 +1,6 @@
 import { Select, Stack, Text } from '@mantine/core';
-import { containerKinds, containers } from '@stoichos/core';
-import type { ContainerKind } from '@stoichos/core';
+import { containerKinds, containers } from '@stoichos/core/vessel';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';
 import classes from './TestEditor.module.css';

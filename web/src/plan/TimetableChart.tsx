@@ -1,4 +1,4 @@
-import type { TimetableBar, TimetableRow } from '@stoichos/core';
+import type { TimetableBar, TimetableRow } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { barName } from './barWords';

@@ -1,6 +1,12 @@
 import { Alert, Button, Group, SegmentedControl, Text, Title } from '@mantine/core';
-import { meanwhile, missingKit, peopleRows, timetableRows } from '@stoichos/core';
-import type { DayTimetable, LabDay, TimetableBar, TimetableRow } from '@stoichos/core';
+import {
+  meanwhile,
+  missingKit,
+  peopleRows,
+  timetableRows,
+} from '@stoichos/core/planning/procedure';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { TimetableBar, TimetableRow } from '@stoichos/core/planning/procedure';
 import { IconArrowRight, IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';

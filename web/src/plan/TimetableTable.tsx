@@ -1,5 +1,5 @@
-import { shortText } from '@stoichos/core';
-import type { TimetableRow } from '@stoichos/core';
+import { shortText } from '@stoichos/core/planning/procedure';
+import type { TimetableRow } from '@stoichos/core/planning/procedure';
 import classes from './TimetablePage.module.css';
 
 /** The timetable to read: every bench with its steps in the order of time. */

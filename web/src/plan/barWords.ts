@@ -1,5 +1,5 @@
-import { shortText } from '@stoichos/core';
-import type { TimetableBar } from '@stoichos/core';
+import { shortText } from '@stoichos/core/planning/procedure';
+import type { TimetableBar } from '@stoichos/core/planning/procedure';
 
 /** When a task runs, in minutes from the start. */
 export const clock = ({ startMin, endMin }: TimetableBar): string =>

@@ -1,5 +1,8 @@
-import { ChemistryError, predictMixing, testSchema } from '@stoichos/core';
-import type { MixingPrediction, PlannedTest } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { testSchema } from '@stoichos/core/labday';
+import { predictMixing } from '@stoichos/core/seeing/rack';
+import type { PlannedTest } from '@stoichos/core/labday';
+import type { MixingPrediction } from '@stoichos/core/seeing/rack';
 import type { TestDraft } from './useTestDraft';
 
 /** What is wrong with a draft, by field path such as `a.concentrationM`. */

@@ -1,6 +1,7 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { containerKinds } from '@stoichos/core';
-import type { ContainerKind, LabDay, PlannedTest } from '@stoichos/core';
+import { containerKinds } from '@stoichos/core/vessel';
+import type { LabDay, PlannedTest } from '@stoichos/core/labday';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { useSearchParams } from 'react-router';
 import * as z from 'zod';
 

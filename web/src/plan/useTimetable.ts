@@ -1,5 +1,7 @@
-import { classPlanOf, planKey, scheduleOf } from '@stoichos/core';
-import type { DayTimetable, LabDay, TimedTask } from '@stoichos/core';
+import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { scheduleOf } from '@stoichos/core/planning/procedure';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { TimedTask } from '@stoichos/core/planning/schedule';
 import { useMemo, useState } from 'react';
 import { useSaveTimetableMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';

@@ -1,7 +1,7 @@
 import { Button, Group, Select, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { answered, drillKinds, nextQuestion } from '@stoichos/core';
-import type { DrillKind } from '@stoichos/core';
+import { answered, drillKinds, nextQuestion } from '@stoichos/core/studies/practice';
+import type { DrillKind } from '@stoichos/core/studies/practice';
 import { useEffect, useState } from 'react';
 import { Chip } from '../bench/ChipRow';
 import { Formula } from '../chemistry/Formula';

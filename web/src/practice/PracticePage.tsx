@@ -1,17 +1,15 @@
 import { Button, Group, Select, Switch, Text } from '@mantine/core';
+import { organicTests, sourceText } from '@stoichos/core/matter/substances';
 import {
   costsOf,
-  drawResult,
-  imperfections,
   inorganicTests,
-  organicTests,
   posterior,
-  reviewRound,
-  sourceText,
   testInSentence,
   testLabel,
-} from '@stoichos/core';
-import type { Drawn, Model, RoundReview } from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import { drawResult, imperfections, reviewRound } from '@stoichos/core/studies/practice';
+import type { Model } from '@stoichos/core/studies/identify';
+import type { Drawn, RoundReview } from '@stoichos/core/studies/practice';
 import { useMemo, useState } from 'react';
 import { Chip } from '../bench/ChipRow';
 import { percent } from '../study/Likelihoods';

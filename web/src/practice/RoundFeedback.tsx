@@ -1,6 +1,7 @@
 import { Table, Text } from '@mantine/core';
-import { testInSentence, testLabel } from '@stoichos/core';
-import type { RoundReview, UnknownKind } from '@stoichos/core';
+import { testInSentence, testLabel } from '@stoichos/core/studies/identify';
+import type { UnknownKind } from '@stoichos/core/studies/identify';
+import type { RoundReview } from '@stoichos/core/studies/practice';
 import { CandidateName } from '../unknowns/CandidateName';
 
 /** A round looked back upon: what each test gave, what was wasted or needlessly dangerous, a shorter way. */

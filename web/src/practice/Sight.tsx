@@ -1,6 +1,9 @@
 import { Group, Text } from '@mantine/core';
-import { colourPhrases, drawRecord, observationsOf, testLabel } from '@stoichos/core';
-import type { Drawn, Model } from '@stoichos/core';
+import { colourPhrases } from '@stoichos/core/seeing/appearance';
+import { drawRecord } from '@stoichos/core/seeing/observation';
+import { observationsOf, testLabel } from '@stoichos/core/studies/identify';
+import type { Model } from '@stoichos/core/studies/identify';
+import type { Drawn } from '@stoichos/core/studies/practice';
 import { Vessel } from '../glassware/Vessel';
 import classes from './Practice.module.css';
 

@@ -1,5 +1,5 @@
-import { learnedSchema } from '@stoichos/core';
-import type { Learned } from '@stoichos/core';
+import { learnedSchema } from '@stoichos/core/studies/practice';
+import type { Learned } from '@stoichos/core/studies/practice';
 import * as z from 'zod';
 import { useKept } from '../study/useKept';
 

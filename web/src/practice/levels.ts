@@ -1,4 +1,5 @@
-import { issuedSalts, pairsOfIons } from '@stoichos/core';
+import { issuedSalts } from '@stoichos/core/matter/substances';
+import { pairsOfIons } from '@stoichos/core/studies/identify';
 import type { UnknownState } from '../unknowns/unknownState';
 
 /** What a level draws its unknown from. */

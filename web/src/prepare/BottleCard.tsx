@@ -1,6 +1,7 @@
 import { Group, Text, Title } from '@mantine/core';
-import { dischargeLimits, nameOnShelf, unlimitedElements } from '@stoichos/core';
-import type { BottlePlan, Clearing } from '@stoichos/core';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
+import { dischargeLimits, unlimitedElements } from '@stoichos/core/planning/waste';
+import type { BottlePlan, Clearing } from '@stoichos/core/planning/waste';
 import { IconAlertOctagon } from '@tabler/icons-react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';

@@ -1,7 +1,8 @@
 import { Button, Group, Select, Text, TextInput } from '@mantine/core';
 import { useLocalStorage } from '@mantine/hooks';
-import { deferral, labelSheets, labelsFor } from '@stoichos/core';
-import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core';
+import { labelSheets, labelsFor } from '@stoichos/core/labday';
+import { deferral } from '@stoichos/core/safety';
+import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core/labday';
 import { useMemo, useState } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';

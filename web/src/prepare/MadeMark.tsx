@@ -1,5 +1,6 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { LabDay, ShelfItem } from '@stoichos/core';
+import type { LabDay } from '@stoichos/core/labday';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { IconCheck } from '@tabler/icons-react';
 import { useConfirmPreparationMutation, useUndoPreparationMutation } from '../api/api';
 import { sayProblem } from '../api/sayProblem';

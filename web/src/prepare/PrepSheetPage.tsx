@@ -1,15 +1,10 @@
 import { Button, Group, Text, Title } from '@mantine/core';
-import {
-  cylindersSource,
-  equipmentOf,
-  howItKeeps,
-  keepingSource,
-  nameOnShelf,
-  otherNeeds,
-  shortages,
-  sourceText,
-} from '@stoichos/core';
-import type { LabDay, NeededAsItIs, ShelfItem, Shortage, Taking } from '@stoichos/core';
+import { equipmentOf, otherNeeds } from '@stoichos/core/labday';
+import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
+import { cylindersSource, howItKeeps, keepingSource } from '@stoichos/core/planning/prep';
+import { shortages } from '@stoichos/core/planning/shelf';
+import type { LabDay, NeededAsItIs } from '@stoichos/core/labday';
+import type { ShelfItem, Shortage, Taking } from '@stoichos/core/planning/shelf';
 import { Link } from 'react-router';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';

@@ -1,6 +1,6 @@
 import { Accordion, Text } from '@mantine/core';
-import { findSubstance } from '@stoichos/core';
-import type { Measured } from '@stoichos/core';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import type { Measured } from '@stoichos/core/planning/prep';
 import { Formula } from '../chemistry/Formula';
 import classes from './PreparePage.module.css';
 import type { DayLine } from './usePrepSheet';

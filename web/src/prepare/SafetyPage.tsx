@@ -1,16 +1,15 @@
 import { Group, Text, Title } from '@mantine/core';
+import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
 import {
   deferral,
   firstAidSource,
   hazardsOf,
   mixedUpSource,
   mixedUpThings,
-  nameOnShelf,
   protectionSource,
-  sourceText,
-  unknownsSource,
-} from '@stoichos/core';
-import type { DaySafety } from '@stoichos/core';
+} from '@stoichos/core/safety';
+import { unknownsSource } from '@stoichos/core/studies/identify';
+import type { DaySafety } from '@stoichos/core/labday';
 import { useEffect } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';

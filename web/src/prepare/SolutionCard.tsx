@@ -1,12 +1,10 @@
 import { Chip, Group, Text, Title } from '@mantine/core';
-import {
-  concentrationOf,
-  hazardsOf,
-  latestWeighing,
-  nameOnShelf,
-  predictSolution,
-} from '@stoichos/core';
-import type { LabDay, ShelfItem } from '@stoichos/core';
+import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
+import { hazardsOf } from '@stoichos/core/safety';
+import { predictSolution } from '@stoichos/core/seeing/rack';
+import type { LabDay } from '@stoichos/core/labday';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';
 import { PictogramRow } from '../chemistry/Pictogram';

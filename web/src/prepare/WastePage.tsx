@@ -1,16 +1,15 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
+import { wasteSources } from '@stoichos/core/labday';
+import { sourceText } from '@stoichos/core/matter/substances';
 import {
-  deferral,
   dischargeLimits,
   precipitantsSource,
-  sourceText,
   unlimitedElements,
   usualLimits,
-  wasteSource,
-  wasteSources,
-} from '@stoichos/core';
-import type { Limits } from '@stoichos/core';
+} from '@stoichos/core/planning/waste';
+import { deferral, wasteSource } from '@stoichos/core/safety';
+import type { Limits } from '@stoichos/core/planning/waste';
 import { useEffect } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useLabDay } from '../days/useLabDay';

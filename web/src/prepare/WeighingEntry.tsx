@@ -1,6 +1,8 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
-import { judgeWeighing, weighingEffects } from '@stoichos/core';
-import type { LabDay, Making, Weighing } from '@stoichos/core';
+import { weighingEffects } from '@stoichos/core/labday';
+import { judgeWeighing } from '@stoichos/core/solution/preparation';
+import type { LabDay, Weighing } from '@stoichos/core/labday';
+import type { Making } from '@stoichos/core/planning/prep';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useAddWeighingMutation } from '../api/api';

@@ -1,6 +1,10 @@
 import { useLocalStorage } from '@mantine/hooks';
-import { findSubstance, latestWeighing, prepSheet, solutionsNeeded } from '@stoichos/core';
-import type { LabDay, PrepLine, ShelfItem } from '@stoichos/core';
+import { latestWeighing, solutionsNeeded } from '@stoichos/core/labday';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import { prepSheet } from '@stoichos/core/planning/prep';
+import type { LabDay } from '@stoichos/core/labday';
+import type { PrepLine } from '@stoichos/core/planning/prep';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import * as z from 'zod';

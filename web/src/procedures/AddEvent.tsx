@@ -1,6 +1,7 @@
 import { Tabs, Text } from '@mantine/core';
-import { heldIn } from '@stoichos/core';
-import type { Procedure, RackEvent, RunStep, ToldStep } from '@stoichos/core';
+import { heldIn } from '@stoichos/core/safety';
+import type { Procedure, RunStep } from '@stoichos/core/planning/procedure';
+import type { RackEvent, ToldStep } from '@stoichos/core/seeing/rack';
 import { useState } from 'react';
 import { AddPanel } from '../mixing/AddPanel';
 import { DoPanel, TestPanel } from '../mixing/DoPanel';

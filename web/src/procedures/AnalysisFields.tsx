@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Group, MultiSelect, Select, Text, TextInput } from '@mantine/core';
-import { analysisNames, analysisSchema, measuresOf } from '@stoichos/core';
-import type { Analysis, Measure, Procedure, QuantityName } from '@stoichos/core';
+import { analysisNames, analysisSchema, measuresOf } from '@stoichos/core/planning/procedure';
+import type { Analysis, Measure, Procedure, QuantityName } from '@stoichos/core/planning/procedure';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Formula } from '../chemistry/Formula';

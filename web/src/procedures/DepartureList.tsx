@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core';
-import type { Departure } from '@stoichos/core';
+import type { Departure } from '@stoichos/core/planning/procedure';
 import { Formula } from '../chemistry/Formula';
 
 /** In what an adapted procedure differs from the one it came from. */

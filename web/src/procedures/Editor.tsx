@@ -6,8 +6,8 @@ import {
   orderProblems,
   procedureRunner,
   procedureSchema,
-} from '@stoichos/core';
-import type { Procedure } from '@stoichos/core';
+} from '@stoichos/core/planning/procedure';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import {
   IconArrowBackUp,
   IconArrowForwardUp,

@@ -1,6 +1,6 @@
 import { notifications } from '@mantine/notifications';
-import { library } from '@stoichos/core';
-import type { Procedure } from '@stoichos/core';
+import { library } from '@stoichos/core/planning/procedure';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { useRunsQuery, useSaveDayProceduresMutation, useSaveProcedureMutation } from '../api/api';

@@ -1,6 +1,10 @@
 import { ActionIcon, Button, Text } from '@mantine/core';
-import { actionWords, dropNames, eventWords, findSubstance } from '@stoichos/core';
-import type { Action, AnyPortion, ProcedureStep, RackEvent } from '@stoichos/core';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import { actionWords, eventWords } from '@stoichos/core/seeing/rack';
+import { dropNames } from '@stoichos/core/vessel';
+import type { ProcedureStep } from '@stoichos/core/planning/procedure';
+import type { RackEvent } from '@stoichos/core/seeing/rack';
+import type { Action, AnyPortion } from '@stoichos/core/vessel';
 import { IconX } from '@tabler/icons-react';
 import { NumberField } from '../parts/NumberField';
 import { Formula } from '../chemistry/Formula';

@@ -1,7 +1,7 @@
 import { Button, Group, Select, Text, TextInput, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { kindNames, reagentsOf } from '@stoichos/core';
-import type { Procedure, ProcedureKind } from '@stoichos/core';
+import { kindNames, reagentsOf } from '@stoichos/core/planning/procedure';
+import type { Procedure, ProcedureKind } from '@stoichos/core/planning/procedure';
 import { IconArrowLeft, IconPlus, IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';

@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
-import { quantityNames, quantityUnits } from '@stoichos/core';
-import type { Measure } from '@stoichos/core';
+import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
+import type { Measure } from '@stoichos/core/planning/procedure';
 import { IconPlus, IconX } from '@tabler/icons-react';
 
 interface MeasureFieldsProps {

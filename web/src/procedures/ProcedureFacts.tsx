@@ -1,6 +1,6 @@
 import { Button, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
-import { kindNames } from '@stoichos/core';
-import type { Procedure, ProcedureKind } from '@stoichos/core';
+import { kindNames } from '@stoichos/core/planning/procedure';
+import type { Procedure, ProcedureKind } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { AnalysisFields } from './AnalysisFields';
 import { VesselFields } from './VesselFields';

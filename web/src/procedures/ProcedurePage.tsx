@@ -1,6 +1,7 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { departuresFrom, exchangeText, fileVersion, kindNames, library } from '@stoichos/core';
+import { departuresFrom, kindNames, library } from '@stoichos/core/planning/procedure';
+import { exchangeText, fileVersion } from '@stoichos/core/report/exchange';
 import { IconDownload, IconPencil } from '@tabler/icons-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useDropProcedureMutation } from '../api/api';

@@ -1,14 +1,14 @@
 import { Text, Title } from '@mantine/core';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
 import {
-  containerInWords,
-  nameOnShelf,
   mindOf,
   reagentsOf,
   runProcedure,
   shortText,
   stepSafety,
-} from '@stoichos/core';
-import type { Manner, Procedure, Reagent } from '@stoichos/core';
+} from '@stoichos/core/planning/procedure';
+import { containerInWords } from '@stoichos/core/vessel';
+import type { Manner, Procedure, Reagent } from '@stoichos/core/planning/procedure';
 import { useMemo } from 'react';
 import { useSettings } from '../app/useSettings';
 import { Formula } from '../chemistry/Formula';

@@ -1,19 +1,12 @@
 import { Badge, Group, Text } from '@mantine/core';
-import {
-  describeObservation,
-  isUnchanged,
-  eventWords,
-  hazardsOf,
-  reagentsOf,
-} from '@stoichos/core';
-import type {
-  ContainerKind,
-  Observation,
-  Pictogram,
-  Procedure,
-  ProcedureStep,
-  RunStep,
-} from '@stoichos/core';
+import { reagentsOf } from '@stoichos/core/planning/procedure';
+import { hazardsOf } from '@stoichos/core/safety';
+import { describeObservation, isUnchanged } from '@stoichos/core/seeing/observation';
+import { eventWords } from '@stoichos/core/seeing/rack';
+import type { Procedure, ProcedureStep, RunStep } from '@stoichos/core/planning/procedure';
+import type { Pictogram } from '@stoichos/core/safety';
+import type { Observation } from '@stoichos/core/seeing/observation';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconAlertTriangle, IconClock, IconHandStop } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
 import { MindLines } from '../chemistry/MindLines';

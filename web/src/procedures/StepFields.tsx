@@ -9,8 +9,9 @@ import {
   Textarea,
   TextInput,
 } from '@mantine/core';
-import { kitKinds, shortText, vesselsOf } from '@stoichos/core';
-import type { KitKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core';
+import { kitKinds, shortText } from '@stoichos/core/planning/procedure';
+import { vesselsOf } from '@stoichos/core/seeing/rack';
+import type { KitKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { AddEvent } from './AddEvent';

@@ -15,8 +15,20 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { ActionIcon, Button, Group, Text, Title } from '@mantine/core';
-import { blankStep, mindOf, moveStep, orderProblems, shortText, stepSafety } from '@stoichos/core';
-import type { Procedure, ProcedureRun, ProcedureStep, RunStep } from '@stoichos/core';
+import {
+  blankStep,
+  mindOf,
+  moveStep,
+  orderProblems,
+  shortText,
+  stepSafety,
+} from '@stoichos/core/planning/procedure';
+import type {
+  Procedure,
+  ProcedureRun,
+  ProcedureStep,
+  RunStep,
+} from '@stoichos/core/planning/procedure';
 import {
   IconAlertTriangle,
   IconArrowDown,

@@ -1,6 +1,9 @@
 import { ActionIcon, Button, Group, Select, TextInput } from '@mantine/core';
-import { containerKinds, containers, renameVessel, vesselsOf } from '@stoichos/core';
-import type { ContainerKind, Procedure } from '@stoichos/core';
+import { renameVessel } from '@stoichos/core/planning/procedure';
+import { vesselsOf } from '@stoichos/core/seeing/rack';
+import { containerKinds, containers } from '@stoichos/core/vessel';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import classes from './EditorPage.module.css';

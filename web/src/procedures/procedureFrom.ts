@@ -1,5 +1,8 @@
-import { blankStep, eventWords } from '@stoichos/core';
-import type { KeptRun, Procedure, ProcedureStep, RackEvent } from '@stoichos/core';
+import { blankStep } from '@stoichos/core/planning/procedure';
+import { eventWords } from '@stoichos/core/seeing/rack';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { Procedure, ProcedureStep } from '@stoichos/core/planning/procedure';
+import type { RackEvent } from '@stoichos/core/seeing/rack';
 
 /** A procedure as it is when one begins to write it. */
 export const blankProcedure: Procedure = {

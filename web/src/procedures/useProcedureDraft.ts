@@ -1,5 +1,5 @@
-import { procedureSchema } from '@stoichos/core';
-import type { Procedure } from '@stoichos/core';
+import { procedureSchema } from '@stoichos/core/planning/procedure';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useEffect, useReducer } from 'react';
 import * as z from 'zod';
 

@@ -1,5 +1,5 @@
-import { library } from '@stoichos/core';
-import type { Procedure } from '@stoichos/core';
+import { library } from '@stoichos/core/planning/procedure';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useMemo } from 'react';
 import { useProceduresQuery } from '../api/api';
 

@@ -1,6 +1,8 @@
 import { Anchor, Group, SegmentedControl, Select, Text } from '@mantine/core';
-import { chooseParts, nameOfWork, reportParts, worksOf } from '@stoichos/core';
-import type { LabDay, ReportPart, ReportScope, Version } from '@stoichos/core';
+import { nameOfWork, worksOf } from '@stoichos/core/labday';
+import { chooseParts, reportParts } from '@stoichos/core/report/dayReport';
+import type { LabDay } from '@stoichos/core/labday';
+import type { ReportPart, ReportScope, Version } from '@stoichos/core/report/dayReport';
 import { useEffect, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import * as z from 'zod';

@@ -9,8 +9,8 @@ import {
   Title,
   useMantineColorScheme,
 } from '@mantine/core';
-import { settingsSchema } from '@stoichos/core';
-import type { Settings, SettingsChange } from '@stoichos/core';
+import { settingsSchema } from '@stoichos/core/labday';
+import type { Settings, SettingsChange } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { NumberField } from '../parts/NumberField';

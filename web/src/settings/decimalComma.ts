@@ -1,4 +1,4 @@
-import { withDecimalComma } from '@stoichos/core';
+import { withDecimalComma } from '@stoichos/core/report/dayReport';
 
 /** What stays as it is: what is typed, codes, and text for other programs. */
 const verbatim = 'textarea, input, code, pre, kbd, script, style, [data-verbatim]';

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, Text } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { readShelfFile } from '@stoichos/core';
+import { readShelfFile } from '@stoichos/core/planning/shelf';
 import { useEffect, useMemo } from 'react';
 import { useImportShelfMutation } from '../api/api';
 import { explainError } from '../api/explainError';

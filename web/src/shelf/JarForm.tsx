@@ -1,6 +1,7 @@
 import { Alert, Button, Group, Modal, Select, Stack, TextInput } from '@mantine/core';
-import { findSubstance, shelfItemSchema, stockUnits } from '@stoichos/core';
-import type { ShelfItem } from '@stoichos/core';
+import { findSubstance } from '@stoichos/core/matter/substances';
+import { shelfItemSchema, stockUnits } from '@stoichos/core/planning/shelf';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useDropJarMutation, useSaveJarMutation } from '../api/api';

@@ -1,7 +1,7 @@
 import { Button, FileButton, Group, Text, TextInput, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { nameOnShelf } from '@stoichos/core';
-import type { ShelfItem } from '@stoichos/core';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { IconDownload, IconPlus, IconUpload } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useShelfQuery } from '../api/api';

@@ -1,6 +1,6 @@
 import { Button, Select, Text } from '@mantine/core';
 import { useState } from 'react';
-import type { Procedure } from '@stoichos/core';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useDaysQuery } from '../api/api';
 import { useRecent } from '../app/whereabouts';
 import { longDate, today } from '../days/dates';

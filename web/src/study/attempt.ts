@@ -1,4 +1,4 @@
-import { ChemistryError } from '@stoichos/core';
+import { ChemistryError } from '@stoichos/core/common';
 
 /** What came of some work, or why it cannot be done, in words. */
 export type Attempt<T> = T | { readonly problem: string };

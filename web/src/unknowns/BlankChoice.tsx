@@ -1,6 +1,6 @@
 import { Group, Text } from '@mantine/core';
-import { blankWords } from '@stoichos/core';
-import type { UnknownResult } from '@stoichos/core';
+import { blankWords } from '@stoichos/core/studies/identify';
+import type { UnknownResult } from '@stoichos/core/labday';
 import { Chip } from '../bench/ChipRow';
 
 export type Blank = UnknownResult['blank'];

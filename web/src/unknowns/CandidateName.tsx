@@ -1,4 +1,4 @@
-import type { UnknownKind } from '@stoichos/core';
+import type { UnknownKind } from '@stoichos/core/studies/identify';
 import { Formula } from '../chemistry/Formula';
 
 /** A candidate as it is written: a formula or ions properly set, a name as it is. */

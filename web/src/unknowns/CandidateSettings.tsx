@@ -8,20 +8,22 @@ import {
   Text,
   TextInput,
 } from '@mantine/core';
+import { ChemistryError } from '@stoichos/core/common';
+import { plainFormula } from '@stoichos/core/matter/formula';
 import {
-  ChemistryError,
-  compoundNames,
   findSubstance,
-  inorganicTests,
   issuedAnions,
   issuedCations,
   issuedSalts,
   organicTests,
+} from '@stoichos/core/matter/substances';
+import {
+  compoundNames,
+  inorganicTests,
   pairsOfIons,
-  plainFormula,
   readCandidate,
-} from '@stoichos/core';
-import type { ShelfItem } from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useState } from 'react';
 import { byAnyName } from '../chemistry/byAnyName';
 import { NumberField } from '../parts/NumberField';

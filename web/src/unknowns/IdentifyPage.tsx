@@ -10,8 +10,13 @@ import {
   posteriorByClass,
   rankTests,
   testLabel,
-} from '@stoichos/core';
-import type { Conclusion, RankedTest, TestLimits, UnknownSchool } from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import type {
+  Conclusion,
+  RankedTest,
+  TestLimits,
+  UnknownSchool,
+} from '@stoichos/core/studies/identify';
 import { useMemo, useState } from 'react';
 import { useSettings } from '../app/useSettings';
 import { PrintButton } from '../parts/PrintButton';

@@ -1,6 +1,13 @@
 import { Text } from '@mantine/core';
-import { derivatives, inorganicTests, noneOfThese, organicTests, sourceText } from '@stoichos/core';
-import type { ClassPosterior, Compound, Conclusion, Posterior, UnknownKind } from '@stoichos/core';
+import { derivatives, organicTests, sourceText } from '@stoichos/core/matter/substances';
+import { inorganicTests, noneOfThese } from '@stoichos/core/studies/identify';
+import type {
+  ClassPosterior,
+  Compound,
+  Conclusion,
+  Posterior,
+  UnknownKind,
+} from '@stoichos/core/studies/identify';
 import { Formula } from '../chemistry/Formula';
 import { Likelihoods } from '../study/Likelihoods';
 import study from '../study/Study.module.css';

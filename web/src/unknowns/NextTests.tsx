@@ -1,8 +1,8 @@
 import { Button, Group, Text } from '@mantine/core';
+import { drawRecord } from '@stoichos/core/seeing/observation';
 import {
   boilingPoint,
   costsOf,
-  drawRecord,
   inorganicTests,
   meltingPoint,
   observationsOf,
@@ -11,8 +11,9 @@ import {
   testInSentence,
   testLabel,
   unsure,
-} from '@stoichos/core';
-import type { HeldBack, Model, RankedTest, UnknownKind, UnknownTest } from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import type { UnknownTest } from '@stoichos/core/matter/substances';
+import type { HeldBack, Model, RankedTest, UnknownKind } from '@stoichos/core/studies/identify';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
 import { NumberField } from '../parts/NumberField';

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
-import { reasoningPath, testLabel } from '@stoichos/core';
-import type { Model, TestResult, UnknownKind } from '@stoichos/core';
+import { reasoningPath, testLabel } from '@stoichos/core/studies/identify';
+import type { Model, TestResult, UnknownKind } from '@stoichos/core/studies/identify';
 import { percent } from '../study/Likelihoods';
 import { CandidateName } from './CandidateName';
 import classes from './Unknowns.module.css';

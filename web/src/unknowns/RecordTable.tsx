@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Group, Table, Text, TextInput } from '@mantine/core';
-import { testLabel, blankWords } from '@stoichos/core';
-import type { Model, UnknownKind } from '@stoichos/core';
+import { testLabel, blankWords } from '@stoichos/core/studies/identify';
+import type { Model, UnknownKind } from '@stoichos/core/studies/identify';
 import { IconRepeat, IconX } from '@tabler/icons-react';
 import { Mark } from '../parts/Mark';
 import type { KeptResult } from './unknownState';

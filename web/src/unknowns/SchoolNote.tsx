@@ -1,6 +1,6 @@
 import { Button, Text } from '@mantine/core';
-import { isPoint, testLabel } from '@stoichos/core';
-import type { RankedTest, UnknownKind, UnknownSchool } from '@stoichos/core';
+import { isPoint, testLabel } from '@stoichos/core/studies/identify';
+import type { RankedTest, UnknownKind, UnknownSchool } from '@stoichos/core/studies/identify';
 import type { UnknownState } from './unknownState';
 
 const cost = ({ minutes, sampleMg, hazard }: RankedTest): string =>

@@ -1,12 +1,12 @@
 import { Button, Group, MultiSelect, Text } from '@mantine/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
 import {
   analyticalGroupsSource,
   issuedCations,
-  mostParts,
-  plainFormula,
   sourceText,
-} from '@stoichos/core';
-import type { SchemeRun } from '@stoichos/core';
+} from '@stoichos/core/matter/substances';
+import { mostParts } from '@stoichos/core/studies/identify';
+import type { SchemeRun } from '@stoichos/core/studies/identify';
 import * as z from 'zod';
 import { Formula } from '../chemistry/Formula';
 import { Swatch } from '../chemistry/Swatch';

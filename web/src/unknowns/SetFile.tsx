@@ -1,6 +1,6 @@
 import { Button, FileButton, Group, Modal, Text } from '@mantine/core';
-import { exchangeText, fileVersion, readExchangeText } from '@stoichos/core';
-import type { UnknownSet } from '@stoichos/core';
+import { exchangeText, fileVersion, readExchangeText } from '@stoichos/core/report/exchange';
+import type { UnknownSet } from '@stoichos/core/report/exchange';
 import { IconDownload, IconFileImport } from '@tabler/icons-react';
 import { useState } from 'react';
 import { save } from '../parts/save';

@@ -1,5 +1,5 @@
 import { Button, Text } from '@mantine/core';
-import { costsOf, testLabel } from '@stoichos/core';
+import { costsOf, testLabel } from '@stoichos/core/studies/identify';
 import { useMemo } from 'react';
 import { PrintButton } from '../parts/PrintButton';
 import { StudyFrame } from '../study/StudyFrame';

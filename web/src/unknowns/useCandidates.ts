@@ -1,5 +1,10 @@
-import { inorganicModel, keepCandidates, organicClass, readCandidate } from '@stoichos/core';
-import type { Compound, InorganicOutcomes, Model } from '@stoichos/core';
+import {
+  inorganicModel,
+  keepCandidates,
+  organicClass,
+  readCandidate,
+} from '@stoichos/core/studies/identify';
+import type { Compound, InorganicOutcomes, Model } from '@stoichos/core/studies/identify';
 import { useEffect, useMemo, useState } from 'react';
 import { useTask } from '../worker/useTask';
 import type { Failure } from '../worker/chemistry.worker';

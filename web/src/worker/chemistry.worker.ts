@@ -1,75 +1,60 @@
 import { expose } from 'comlink';
+import { ChemistryError, inField } from '@stoichos/core/common';
+import { daySafety } from '@stoichos/core/labday';
+import { drawStructure } from '@stoichos/core/matter/structure';
+import { alternatives, cutsFor } from '@stoichos/core/planning/procedure';
+import { schedule } from '@stoichos/core/planning/schedule';
+import { wastePlan } from '@stoichos/core/planning/waste';
+import { dayReport } from '@stoichos/core/report/dayReport';
+import { worksheet } from '@stoichos/core/report/worksheet';
+import { likelyCauses } from '@stoichos/core/seeing/judgement';
+import { arcsFrom, runRing } from '@stoichos/core/studies/cycle';
+import { dishClearUp, dishOf, runDish, substitutes, whyNearer } from '@stoichos/core/studies/dish';
 import {
-  ChemistryError,
   cellLiquid,
   estimateCurrent,
-  findElectrode,
   hookWear,
-  inField,
   predictCell,
   spotEffects,
   vapourOf,
   viewCell,
   voltagesOf,
-  alternatives,
-  cutsFor,
-  schedule,
-  wastePlan,
-  course,
-  daySafety,
-  dishClearUp,
-  dishOf,
-  likelyCauses,
-  planColours,
-  runDish,
-  substitutes,
-  whyNearer,
-  arcsFrom,
-  gasCircuit,
-  routesTo,
-  runRing,
-  unknownGasOutcomes,
+} from '@stoichos/core/studies/electrolysis';
+import { gasCircuit, routesTo, unknownGasOutcomes } from '@stoichos/core/studies/gas';
+import {
   allCompounds,
   findCompound,
   organicModel,
-  drawStructure,
   readCandidate,
   inorganicClass,
   inorganicOutcomesOf,
   runScheme,
   checkSet,
-  drillsOf,
-  dayReport,
   markAnswers,
-  worksheet,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/identify';
+import { drillsOf } from '@stoichos/core/studies/practice';
+import { course, planColours } from '@stoichos/core/studies/shift';
+import { findElectrode } from '@stoichos/core/vessel';
+import type { CellSetup, LabDay, SealedUnknown, UnknownAnswer } from '@stoichos/core/labday';
+import type { ClassPlan, Wanted } from '@stoichos/core/planning/procedure';
+import type { ScheduleRequest, TimedTask } from '@stoichos/core/planning/schedule';
+import type { Limits, WasteSource } from '@stoichos/core/planning/waste';
+import type { ReportRequest } from '@stoichos/core/report/dayReport';
+import type { WorksheetRequest } from '@stoichos/core/report/worksheet';
+import type { Observation } from '@stoichos/core/seeing/observation';
+import type { Plan } from '@stoichos/core/seeing/judgement';
+import type { RingPlan } from '@stoichos/core/studies/cycle';
+import type { DishRequest } from '@stoichos/core/studies/dish';
 import type {
   CellCurrent,
   CellRequest,
-  CellSetup,
   CellShape,
   Spot,
   Supply,
-  ClassPlan,
-  ColourPlanRequest,
-  CourseRequest,
-  DishRequest,
-  LabDay,
-  Limits,
-  Observation,
-  Plan,
-  ScheduleRequest,
-  TimedTask,
-  Wanted,
-  WasteSource,
-  RingPlan,
-  Model,
-  DrillKind,
-  ReportRequest,
-  SealedUnknown,
-  UnknownAnswer,
-  WorksheetRequest,
-} from '@stoichos/core';
+} from '@stoichos/core/studies/electrolysis';
+import type { Model } from '@stoichos/core/studies/identify';
+import type { DrillKind } from '@stoichos/core/studies/practice';
+import type { ColourPlanRequest, CourseRequest } from '@stoichos/core/studies/shift';
 
 /** Told now and then how much is done, 0 to 1. */
 type Tell = (share: number) => void;

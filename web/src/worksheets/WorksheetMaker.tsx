@@ -1,13 +1,10 @@
 import { Group, SegmentedControl, Select, Switch, Text } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import {
-  allQuestionKinds,
-  allReportParts,
-  chooseParts,
-  mostCopies,
-  questionKinds,
-} from '@stoichos/core';
-import type { Procedure, QuestionKind, Version } from '@stoichos/core';
+import { allReportParts, chooseParts } from '@stoichos/core/report/dayReport';
+import { allQuestionKinds, mostCopies, questionKinds } from '@stoichos/core/report/worksheet';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { Version } from '@stoichos/core/report/dayReport';
+import type { QuestionKind } from '@stoichos/core/report/worksheet';
 import { useEffect, useMemo, useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../app/useSettings';

@@ -1,8 +1,8 @@
-import { kelvin, vantHoff } from '../../equilibrium/temperature';
-import { sidesOf } from '../../equation/sides';
-import { oxygenShareOfAir } from '../../substances/data/air';
-import { dissolvedGas, molarVolumeMlPerMmol } from '../../substances/gas';
-import { ChemistryError } from '../../errors';
+import { kelvin, vantHoff } from '../../solution/equilibrium/temperature';
+import { sidesOf } from '../../matter/equation/sides';
+import { oxygenShareOfAir } from '../../matter/substances/data/air';
+import { dissolvedGas, molarVolumeMlPerMmol } from '../../matter/substances/gas';
+import { ChemistryError } from '../../common/errors';
 import { addAmounts, present } from '../amounts';
 import { containers } from '../containers';
 import { vapourAtm } from './pressure';

@@ -1,6 +1,6 @@
-import { kelvin, vantHoff } from '../../equilibrium/temperature';
-import { carbonDioxideOfAir } from '../../substances/data/air';
-import { dissolvedGas, molarVolumeMlPerMmol } from '../../substances/gas';
+import { kelvin, vantHoff } from '../../solution/equilibrium/temperature';
+import { carbonDioxideOfAir } from '../../matter/substances/data/air';
+import { dissolvedGas, molarVolumeMlPerMmol } from '../../matter/substances/gas';
 import { addAmounts } from '../amounts';
 import { containers } from '../containers';
 import { layerVolumeMl } from '../layer';

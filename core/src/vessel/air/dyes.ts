@@ -1,8 +1,8 @@
-import { gasConstant, kelvin } from '../../equilibrium/temperature';
-import { redoxDyes, reductionActivation } from '../../substances/data/redoxDyes';
-import { sourceText } from '../../substances/source';
-import type { DyeStage, RedoxDye } from '../../substances/types';
-import { sidesOf } from '../../equation/sides';
+import { gasConstant, kelvin } from '../../solution/equilibrium/temperature';
+import { redoxDyes, reductionActivation } from '../../matter/substances/data/redoxDyes';
+import { sourceText } from '../../matter/substances/source';
+import type { DyeStage, RedoxDye } from '../../matter/substances/types';
+import { sidesOf } from '../../matter/equation/sides';
 import { addAmounts } from '../amounts';
 import type { Amounts } from '../amounts';
 import { tabulated } from '../reaction';

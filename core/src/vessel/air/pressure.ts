@@ -1,5 +1,5 @@
-import { kelvin } from '../../equilibrium/temperature';
-import { molarVolumeMlPerMmol } from '../../substances/gas';
+import { kelvin } from '../../solution/equilibrium/temperature';
+import { molarVolumeMlPerMmol } from '../../matter/substances/gas';
 import { containers } from '../containers';
 import { layerVolumeMl } from '../layer';
 import type { Vessel } from '../vessel';

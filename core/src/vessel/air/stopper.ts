@@ -1,4 +1,4 @@
-import { ChemistryError } from '../../errors';
+import { ChemistryError } from '../../common/errors';
 import type { Action } from '../action';
 import { oxygenAbove } from './air';
 import { gasIn, pressureAtm } from './pressure';

@@ -1,6 +1,6 @@
-import { bottleReaction } from '../../substances/data/redoxDyes';
-import type { RedoxDye } from '../../substances/types';
-import { sidesOf } from '../../equation/sides';
+import { bottleReaction } from '../../matter/substances/data/redoxDyes';
+import type { RedoxDye } from '../../matter/substances/types';
+import { sidesOf } from '../../matter/equation/sides';
 import { oxygenFromAir, traceMmol } from './air';
 import { dyeReaction, dyesIn, electronsOf, perSecond, ran } from './dyes';
 import type { Reaction } from '../reaction';

@@ -1,6 +1,6 @@
-import { dryDangers } from '../../substances/data/dangers';
-import type { DryDanger } from '../../substances/types';
-import { shelfIons } from '../../substances/shelfIons';
+import { dryDangers } from '../../matter/substances/data/dangers';
+import type { DryDanger } from '../../matter/substances/types';
+import { shelfIons } from '../../matter/substances/shelfIons';
 import type { Amounts } from '../amounts';
 import type { Warning } from '../warnings';
 

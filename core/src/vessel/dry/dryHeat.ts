@@ -1,6 +1,6 @@
-import { hotSolids } from '../../substances/data/hotSolids';
-import { sourceText } from '../../substances/source';
-import type { HotSolid } from '../../substances/types';
+import { hotSolids } from '../../matter/substances/data/hotSolids';
+import { sourceText } from '../../matter/substances/source';
+import type { HotSolid } from '../../matter/substances/types';
 import { addAmounts, present, scaleAmounts, tracesMmol } from '../amounts';
 import type { Amounts } from '../amounts';
 import { isImmiscible } from '../layer';

@@ -1,8 +1,8 @@
-import { balance } from '../../equation/balance';
-import { sidesOf } from '../../equation/sides';
-import { molarMassOf } from '../../formula/molarMass';
-import { parseFormula } from '../../formula/parseFormula';
-import { gasPropertiesOf } from '../../substances/gas';
+import { balance } from '../../matter/equation/balance';
+import { sidesOf } from '../../matter/equation/sides';
+import { molarMassOf } from '../../matter/formula/molarMass';
+import { parseFormula } from '../../matter/formula/parseFormula';
+import { gasPropertiesOf } from '../../matter/substances/gas';
 import { act, setUp } from '../act';
 import { dryDanger } from './dryDanger';
 import type { AnyPortion } from '../portion';

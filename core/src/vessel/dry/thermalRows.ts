@@ -1,8 +1,8 @@
-import { sidesOf } from '../../equation/sides';
-import type { Sides } from '../../equation/sides';
-import { gasPropertiesOf } from '../../substances/gas';
-import { thermalChanges } from '../../substances/data/thermalChanges';
-import type { ThermalChange } from '../../substances/types';
+import { sidesOf } from '../../matter/equation/sides';
+import type { Sides } from '../../matter/equation/sides';
+import { gasPropertiesOf } from '../../matter/substances/gas';
+import { thermalChanges } from '../../matter/substances/data/thermalChanges';
+import type { ThermalChange } from '../../matter/substances/types';
 
 /** A thermal change with its coefficients by formula. */
 export interface ThermalRow extends ThermalChange, Sides {}

@@ -1,7 +1,7 @@
-import { shelf } from '../../substances/data/shelf';
-import type { Substance } from '../../substances/types';
-import { waterOfCrystallisation } from '../../formula/molarMass';
-import { parseFormula } from '../../formula/parseFormula';
+import { shelf } from '../../matter/substances/data/shelf';
+import type { Substance } from '../../matter/substances/types';
+import { waterOfCrystallisation } from '../../matter/formula/molarMass';
+import { parseFormula } from '../../matter/formula/parseFormula';
 import { meet } from '../meet';
 import type { Amounts } from '../amounts';
 import { pourOut, waterDensityGPerMl } from '../pour';

@@ -1,11 +1,11 @@
-import { equilibrateComponents } from '../../equilibrium/equilibrate';
-import type { Equilibrium } from '../../equilibrium/equilibrate';
-import { molarMassOf } from '../../formula/molarMass';
-import { notAtElectrodes } from '../../substances/data/electrodeProcesses';
-import { stainlessSteel } from '../../substances/data/electrodes';
-import { dissolvedGas } from '../../substances/gas';
-import type { Source } from '../../substances/source';
-import type { Electrode, Passivity } from '../../substances/types';
+import { equilibrateComponents } from '../../solution/equilibrium/equilibrate';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
+import { molarMassOf } from '../../matter/formula/molarMass';
+import { notAtElectrodes } from '../../matter/substances/data/electrodeProcesses';
+import { stainlessSteel } from '../../matter/substances/data/electrodes';
+import { dissolvedGas } from '../../matter/substances/gas';
+import type { Source } from '../../matter/substances/source';
+import type { Electrode, Passivity } from '../../matter/substances/types';
 import type { HalfReaction } from '../halfReaction';
 import { builtUpM } from './transport';
 

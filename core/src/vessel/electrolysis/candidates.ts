@@ -1,11 +1,14 @@
-import type { Equilibrium } from '../../equilibrium/equilibrate';
-import { faraday, gasConstant, kelvin, vantHoff } from '../../equilibrium/temperature';
-import { componentsOfSpecies } from '../../substances/componentsOf';
-import { electrodeProcesses, notAtElectrodes } from '../../substances/data/electrodeProcesses';
-import { electrodes } from '../../substances/data/electrodes';
-import { dissolvedGas } from '../../substances/gas';
-import type { Source } from '../../substances/source';
-import type { Overpotential, Passivity, Surface } from '../../substances/types';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
+import { faraday, gasConstant, kelvin, vantHoff } from '../../solution/equilibrium/temperature';
+import { componentsOfSpecies } from '../../matter/substances/componentsOf';
+import {
+  electrodeProcesses,
+  notAtElectrodes,
+} from '../../matter/substances/data/electrodeProcesses';
+import { electrodes } from '../../matter/substances/data/electrodes';
+import { dissolvedGas } from '../../matter/substances/gas';
+import type { Source } from '../../matter/substances/source';
+import type { Overpotential, Passivity, Surface } from '../../matter/substances/types';
 import { potentialV } from '../halfReaction';
 import type { HalfReaction } from '../halfReaction';
 import { currentDensityAt, overpotentialCurve } from './overpotential';

@@ -1,8 +1,8 @@
-import { logActivityCoefficient } from '../../equilibrium/activity';
-import { faraday, gasConstant } from '../../equilibrium/temperature';
-import type { Components } from '../../substances/componentsOf';
-import { formedSpecies } from '../../substances/componentsOf';
-import { handbook } from '../../substances/source';
+import { logActivityCoefficient } from '../../solution/equilibrium/activity';
+import { faraday, gasConstant } from '../../solution/equilibrium/temperature';
+import type { Components } from '../../matter/substances/componentsOf';
+import { formedSpecies } from '../../matter/substances/componentsOf';
+import { handbook } from '../../matter/substances/source';
 import { carriersIn } from './transport';
 import type { Carrier } from './transport';
 

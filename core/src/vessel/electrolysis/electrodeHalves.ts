@@ -1,4 +1,4 @@
-import { handbook } from '../../substances/source';
+import { handbook } from '../../matter/substances/source';
 import { halfReactions, readHalf } from '../halfReaction';
 import type { HalfReaction } from '../halfReaction';
 

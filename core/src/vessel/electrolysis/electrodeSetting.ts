@@ -1,6 +1,6 @@
-import type { Equilibrium } from '../../equilibrium/equilibrate';
-import type { Components } from '../../substances/componentsOf';
-import type { Electrode } from '../../substances/types';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
+import type { Components } from '../../matter/substances/componentsOf';
+import type { Electrode } from '../../matter/substances/types';
 
 /** Minus in an electrolytic cell is the cathode, where electrons go in; plus is the anode. */
 export type ElectrodeSide = 'cathode' | 'anode';

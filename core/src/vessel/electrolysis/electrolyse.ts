@@ -1,5 +1,5 @@
-import { sourceText } from '../../substances/source';
-import { inField } from '../../errors';
+import { sourceText } from '../../matter/substances/source';
+import { inField } from '../../common/errors';
 import { addAmounts } from '../amounts';
 import type { Amounts } from '../amounts';
 import { tabulated } from '../reaction';
@@ -12,7 +12,7 @@ import { findElectrode } from './findElectrode';
 import { overallEquation } from './overall';
 import { assumedAreaCm2, lyingElements, passCurrent } from './passCurrent';
 import type { Electrolysed, Mixing } from './passCurrent';
-import { faraday } from '../../equilibrium/temperature';
+import { faraday } from '../../solution/equilibrium/temperature';
 
 /** A current as it is ordered at the bench. */
 export interface ElectrolyseAction {

@@ -1,6 +1,6 @@
-import { ChemistryError } from '../../errors';
-import { electrodeAliases, electrodes } from '../../substances/data/electrodes';
-import type { Electrode, ElectrodeMaterial } from '../../substances/types';
+import { ChemistryError } from '../../common/errors';
+import { electrodeAliases, electrodes } from '../../matter/substances/data/electrodes';
+import type { Electrode, ElectrodeMaterial } from '../../matter/substances/types';
 
 /** Every electrode there is a row for, in table order. */
 export const electrodeMaterials: readonly ElectrodeMaterial[] = electrodes.map(

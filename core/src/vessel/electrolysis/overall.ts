@@ -1,4 +1,4 @@
-import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
+import { greatestCommonDivisor } from '../../matter/formula/greatestCommonDivisor';
 import type { HalfReaction, HalfTerm } from '../halfReaction';
 
 /** Below this pH protons are written, above it water and hydroxide. */

@@ -1,5 +1,5 @@
-import { overpotentials } from '../../substances/data/overpotentials';
-import type { Overpotential, Surface } from '../../substances/types';
+import { overpotentials } from '../../matter/substances/data/overpotentials';
+import type { Overpotential, Surface } from '../../matter/substances/types';
 
 type GasAtElectrode = Overpotential['gas'];
 

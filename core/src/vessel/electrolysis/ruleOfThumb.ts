@@ -1,6 +1,6 @@
-import type { Electrode } from '../../substances/types';
-import type { Components } from '../../substances/componentsOf';
-import { commonPractice } from '../../substances/source';
+import type { Electrode } from '../../matter/substances/types';
+import type { Components } from '../../matter/substances/componentsOf';
+import { commonPractice } from '../../matter/substances/source';
 import type { ElectrodeSide } from './electrodeSetting';
 import { dissolvedTotalM } from './transport';
 

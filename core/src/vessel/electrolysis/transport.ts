@@ -1,9 +1,9 @@
-import type { Components } from '../../substances/componentsOf';
-import { componentsOfSpecies } from '../../substances/componentsOf';
-import { ionicDiffusion } from '../../substances/data/diffusion';
-import { chargeOf } from '../../substances/ionsOf';
-import { faraday } from '../../equilibrium/temperature';
-import { commonPractice } from '../../substances/source';
+import type { Components } from '../../matter/substances/componentsOf';
+import { componentsOfSpecies } from '../../matter/substances/componentsOf';
+import { ionicDiffusion } from '../../matter/substances/data/diffusion';
+import { chargeOf } from '../../matter/substances/ionsOf';
+import { faraday } from '../../solution/equilibrium/temperature';
+import { commonPractice } from '../../matter/substances/source';
 
 /** Thickness of the still layer at an electrode that nobody stirs, cm. */
 export const stillLayerCm = 0.02;

@@ -1,9 +1,9 @@
-import { formedSpecies } from '../../substances/componentsOf';
-import { acidBaseSteps, waterIonisation } from '../../substances/data/acidBaseSteps';
-import { spectra } from '../../substances/data/spectra';
-import { chargeOf } from '../../substances/ionsOf';
-import { sourceText } from '../../substances/source';
-import type { FormedSpecies } from '../../substances/types';
+import { formedSpecies } from '../../matter/substances/componentsOf';
+import { acidBaseSteps, waterIonisation } from '../../matter/substances/data/acidBaseSteps';
+import { spectra } from '../../matter/substances/data/spectra';
+import { chargeOf } from '../../matter/substances/ionsOf';
+import { sourceText } from '../../matter/substances/source';
+import type { FormedSpecies } from '../../matter/substances/types';
 import { isHalogen } from './halogenSplitting';
 import { claim, unclaimed } from '../change';
 import { writeThrough } from '../writeThrough';

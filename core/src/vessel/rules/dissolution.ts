@@ -1,8 +1,8 @@
-import { molarMassOf } from '../../formula/molarMass';
-import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
-import { sourceText } from '../../substances/source';
-import type { SparinglySoluble } from '../../substances/types';
-import type { DrivingForce } from '../../equation/reactionType';
+import { molarMassOf } from '../../matter/formula/molarMass';
+import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
+import { sourceText } from '../../matter/substances/source';
+import type { SparinglySoluble } from '../../matter/substances/types';
+import type { DrivingForce } from '../../matter/equation/reactionType';
 import { claim, keyOf, openChanges } from '../change';
 import { writeThrough } from '../writeThrough';
 import type { RawEquation } from '../change';

@@ -1,14 +1,14 @@
-import type { Equilibrium } from '../../equilibrium/equilibrate';
-import type { Components } from '../../substances/componentsOf';
-import { pureSolids } from '../../substances/data/pureSolids';
-import type { SlowTransfer } from '../../substances/types';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
+import type { Components } from '../../matter/substances/componentsOf';
+import { pureSolids } from '../../matter/substances/data/pureSolids';
+import type { SlowTransfer } from '../../matter/substances/types';
 import type { Amounts } from '../amounts';
 import { halfReactions, potentialV } from '../halfReaction';
 import type { HalfReaction, HalfTerm } from '../halfReaction';
 import { sealOf } from './sealing';
 import { slowRow } from './slowness';
 import type { TransferNames } from './slowness';
-import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
+import { greatestCommonDivisor } from '../../matter/formula/greatestCommonDivisor';
 
 /** What electron transfer works on: components in solution and its solids, elements apart, and the equilibrium they are in. */
 export interface TransferState {

@@ -1,4 +1,4 @@
-import { sourceText } from '../../substances/source';
+import { sourceText } from '../../matter/substances/source';
 import type { PhaseTerm, RawEquation, Terms } from '../change';
 import { claim } from '../change';
 import { writeThrough } from '../writeThrough';

@@ -1,5 +1,5 @@
-import { dissolvedGases } from '../../substances/data/dissolvedGases';
-import { sourceText } from '../../substances/source';
+import { dissolvedGases } from '../../matter/substances/data/dissolvedGases';
+import { sourceText } from '../../matter/substances/source';
 import { claim, openChanges } from '../change';
 import { writeThrough } from '../writeThrough';
 import type { Process, Reason } from '../reaction';

@@ -1,5 +1,5 @@
-import { formedSpecies } from '../../substances/componentsOf';
-import { sourceText } from '../../substances/source';
+import { formedSpecies } from '../../matter/substances/componentsOf';
+import { sourceText } from '../../matter/substances/source';
 import { claim, unclaimed } from '../change';
 import type { Process } from '../reaction';
 import { writeThrough } from '../writeThrough';

@@ -1,5 +1,5 @@
-import { unmodelled } from '../../substances/data/dangers';
-import type { Unmodelled } from '../../substances/types';
+import { unmodelled } from '../../matter/substances/data/dangers';
+import type { Unmodelled } from '../../matter/substances/types';
 import type { Warning } from '../warnings';
 
 /** A meeting the model cannot follow. */

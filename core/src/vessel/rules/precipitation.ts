@@ -1,8 +1,8 @@
-import type { Saturation } from '../../equilibrium/equilibrate';
-import { molarMassOf } from '../../formula/molarMass';
-import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
-import { sourceText } from '../../substances/source';
-import type { SparinglySoluble } from '../../substances/types';
+import type { Saturation } from '../../solution/equilibrium/equilibrate';
+import { molarMassOf } from '../../matter/formula/molarMass';
+import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
+import { sourceText } from '../../matter/substances/source';
+import type { SparinglySoluble } from '../../matter/substances/types';
 import { claim, openChanges } from '../change';
 import { writeThrough } from '../writeThrough';
 import type { Process, Reason } from '../reaction';

@@ -1,7 +1,7 @@
-import { acidBaseSteps, waterIonisation } from '../../substances/data/acidBaseSteps';
-import { shelfIons } from '../../substances/shelfIons';
-import { sparinglySoluble } from '../../substances/data/sparinglySoluble';
-import { sourceText } from '../../substances/source';
+import { acidBaseSteps, waterIonisation } from '../../matter/substances/data/acidBaseSteps';
+import { shelfIons } from '../../matter/substances/shelfIons';
+import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
+import { sourceText } from '../../matter/substances/source';
 import { claim, openChanges, partsOfTerm } from '../change';
 import { protonAcceptors, protonDonors } from '../protonRoutes';
 import type { Change, RawEquation, Terms } from '../change';
@@ -9,7 +9,7 @@ import type { ProtonRoute } from '../protonRoutes';
 import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
-import { greatestCommonDivisor } from '../../formula/greatestCommonDivisor';
+import { greatestCommonDivisor } from '../../matter/formula/greatestCommonDivisor';
 
 /** More hand-overs than this are small shifts of one buffer. */
 const most = 4;

@@ -1,4 +1,4 @@
-import type { Equilibrium } from '../../equilibrium/equilibrate';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
 import type { Change } from '../change';
 import type { Process } from '../reaction';
 import type { ElectronTransfer } from './electronTransfer';

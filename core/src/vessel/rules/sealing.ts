@@ -1,6 +1,6 @@
-import type { Equilibrium } from '../../equilibrium/equilibrate';
-import { coats } from '../../substances/data/coats';
-import type { Coat } from '../../substances/types';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
+import { coats } from '../../matter/substances/data/coats';
+import type { Coat } from '../../matter/substances/types';
 
 const rows: readonly Coat[] = coats;
 

@@ -1,6 +1,6 @@
-import type { Equilibrium } from '../../equilibrium/equilibrate';
-import { slowTransfers } from '../../substances/data/slowTransfers';
-import type { SlowTransfer, TransferCondition } from '../../substances/types';
+import type { Equilibrium } from '../../solution/equilibrium/equilibrate';
+import { slowTransfers } from '../../matter/substances/data/slowTransfers';
+import type { SlowTransfer, TransferCondition } from '../../matter/substances/types';
 
 /** Who gives electrons to whom, by the formulae of the two couples. */
 export interface TransferNames {

@@ -1,0 +1,108 @@
+import * as z from 'zod';
+import { balance } from '../matter/equation/balance';
+import { electrolyse, electrolyseSchema } from '../studies/electrolysis/electrolyse';
+import { equilibrate } from '../solution/equilibrium/equilibrate';
+import { ChemistryError, inField } from '../common/errors';
+import { parseFormula } from '../matter/formula/parseFormula';
+import { gasRoutes, gasSchema } from '../studies/gas/gasVerb';
+import { identify, identifySchema } from '../studies/identify/identify';
+import { hydrate, hydrateSchema } from '../measuring/hydrate';
+import { classifyChange, classifySchema } from '../seeing/judgement/classifyChange';
+import { compare, compareSchema } from '../seeing/judgement/compare/compare';
+import { mix, mixSchema } from '../seeing/rack/mix';
+import { schedule } from '../planning/schedule/schedule';
+import { scheduleSchema } from '../planning/schedule/timetable';
+import { prepare, prepareSchema } from '../solution/preparation/prepare';
+import { describeFormula } from '../matter/substances/describeFormula';
+import { react, reactSchema } from '../vessel/react';
+
+/** One verb of the chem command: what it takes, and the public function it calls. */
+function verb<S extends z.ZodType>(input: S, run: (input: z.output<S>) => unknown) {
+  return (raw: unknown): unknown => run(parseInput(input, raw));
+}
+
+/** Totals of ions and molecules as put in, mol/L, by formula in any spelling. */
+const speciateSchema = z.object({
+  totals: z.record(z.string().min(1).max(100), z.number()),
+  temperatureC: z.number().min(0).max(100).optional(),
+  pH: z.number().min(-2).max(16).optional(),
+  allowSolids: z.boolean().optional(),
+});
+
+/** The verbs of the chem command by name; a verb that reads structures answers with a promise. */
+export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
+  formula: verb(z.object({ formula: z.string() }), ({ formula }) =>
+    inField('formula', () => describeFormula(formula)),
+  ),
+  balance: verb(z.object({ equation: z.string() }), ({ equation }) =>
+    inField('equation', () => balance(equation)),
+  ),
+  react: verb(reactSchema, react),
+  mix: verb(mixSchema, mix),
+  speciate: verb(speciateSchema, ({ totals, temperatureC, pH, allowSolids }) =>
+    inField('totals', () =>
+      equilibrate(canonical(totals), {
+        ...(temperatureC !== undefined && { temperatureC }),
+        ...(pH !== undefined && { pH }),
+        ...(allowSolids !== undefined && { allowSolids }),
+      }),
+    ),
+  ),
+  prepare: verb(prepareSchema, prepare),
+  hydrate: verb(hydrateSchema, ({ literatureX, ...request }) =>
+    hydrate({ ...request, ...(literatureX !== undefined && { literatureX }) }),
+  ),
+  electrolyse: verb(electrolyseSchema, electrolyse),
+  gas: verb(gasSchema, gasRoutes),
+  classify: verb(classifySchema, ({ observations, context }) =>
+    classifyChange(observations, context),
+  ),
+  compare: verb(compareSchema, compare),
+  identify: verb(identifySchema, identify),
+  schedule: verb(scheduleSchema, (request) => schedule(request)),
+};
+
+/** Totals under the one spelling of each formula; two spellings of one add up. */
+function canonical(totals: Readonly<Record<string, number>>): Record<string, number> {
+  const sum: Record<string, number> = {};
+  for (const [text, total] of Object.entries(totals)) {
+    const { formula } = parseFormula(text);
+    sum[formula] = (sum[formula] ?? 0) + total;
+  }
+  return sum;
+}
+
+/**
+ * Checks input against a schema.
+ *
+ * @throws ChemistryError `invalidInput` naming the first field that is wrong.
+ */
+export function parseInput<S extends z.ZodType>(schema: S, raw: unknown): z.output<S> {
+  const parsed = schema.safeParse(raw);
+  if (parsed.success) return parsed.data;
+  const { path, message } = mostTelling(parsed.error.issues);
+  const field = path.join('.');
+  throw ChemistryError.of('invalidInput', `${field || 'The input'}: ${message}.`).in(
+    field || 'input',
+  );
+}
+
+interface Problem {
+  readonly path: readonly PropertyKey[];
+  readonly message: string;
+}
+
+/** The first problem; where one of several shapes was asked for, that of the shape which came nearest. */
+function mostTelling(issues: readonly z.core.$ZodIssue[]): Problem {
+  const [issue] = issues;
+  if (!issue) return { path: [], message: 'not valid' };
+  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return issue;
+  const [nearest = []] = [...issue.errors].sort((a, b) => missing(a) - missing(b));
+  const { path, message } = mostTelling(nearest);
+  return { path: [...issue.path, ...path], message };
+}
+
+/** How many fields a shape lacks altogether; a wrong value counts for less than a missing one. */
+function missing(issues: readonly z.core.$ZodIssue[]): number {
+  return issues.reduce((sum, { code }) => sum + (code === 'invalid_type' ? 10 : 1), 0);
+}

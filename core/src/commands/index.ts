@@ -1,0 +1,2 @@
+/** The verbs of the chem command. */
+export { commands, parseInput } from './commands';

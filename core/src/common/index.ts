@@ -1,0 +1,4 @@
+/** What every wing stands on: errors that say what to do, CSV, dice that can be thrown again. */
+export { ChemistryError, inField } from './errors';
+export type { ChemistryErrorCode } from './errors';
+export { csvOf } from './csv';

@@ -1,0 +1,129 @@
+import { findSubstance } from '../../matter/substances/findSubstance';
+import { isWater } from '../../vessel/pour';
+import { clashes, heldIn } from '../../safety/clashes';
+import type { Clash } from '../../safety/clashes';
+import { hazardRank } from '../../safety/hazardRank';
+import { nearNames } from '../../safety/nearNames';
+import type { NearName } from '../../safety/nearNames';
+import { vesselsOf } from '../../seeing/rack/rackShape';
+import type { RackEvent } from '../../seeing/rack/rackShape';
+import type { ToldStep } from '../../seeing/rack/mix';
+import type { Manner } from './manner';
+import type { Step } from './procedure';
+import type { ProcedureRun, RunStep } from './runProcedure';
+
+/** What deserves care in one step. */
+export interface StepSafety {
+  readonly stepId: string;
+  /** Substances that come into hands, by formula. */
+  readonly substances: readonly string[];
+  /** Meetings inside a vessel that should not be, or only with care. */
+  readonly clashes: readonly Clash[];
+  /** What the engine warns of. */
+  readonly warnings: readonly string[];
+  /** Names that have been mixed up with one used here. */
+  readonly nearNames: readonly NearName[];
+  /** More than a class should handle. */
+  readonly quantities: readonly string[];
+}
+
+/** Codes of the engine that say how sure it is, not what to mind. */
+const notesOnly: ReadonlySet<string> = new Set(['approximate', 'heldBack', 'repeats', 'sealed']);
+/** Substances of this grade are for the instructor’s hands. */
+const demonstrationGrade = 5;
+
+/** What deserves care in every step of a procedure, from the engine run through it and the tables of hazards. */
+export function stepSafety({ steps }: Pick<ProcedureRun, 'steps'>, manner: Manner): StepSafety[] {
+  const stands = new Map<string, ToldStep>();
+  return steps.map((run) => {
+    const found = run.did.flatMap(({ told }, at) => {
+      const event = run.step.events[at];
+      const met = event ? meetings(event, stands) : [];
+      const receiver = event && vesselsOf(event).at(-1);
+      if (receiver) stands.set(receiver, told);
+      // What was poured away whole is empty now.
+      if (event && 'pour' in event && event.share === undefined && !event.filtered)
+        stands.delete(event.pour);
+      return met;
+    });
+    const substances = putIn(run.step);
+    return {
+      stepId: run.step.id,
+      substances,
+      clashes: [...new Map(found.map((clash) => [clashKey(clash), clash])).values()],
+      warnings: warningsIn(run),
+      nearNames: substances
+        .flatMap((one) => nearNames(one))
+        .filter(({ graver }) => graver !== 'neither'),
+      quantities: quantityProblems(run, manner),
+    };
+  });
+}
+
+const clashKey = ({ one, other, gives }: Clash): string => `${one} ${other} ${gives}`;
+
+/** What the engine warns of; the same with other numbers once for a vessel, as it stands at the end of the step. */
+function warningsIn({ did }: RunStep): string[] {
+  const last = new Map<string, string>();
+  for (const { vessel, told } of did)
+    for (const { code, message } of told.warnings)
+      if (!notesOnly.has(code))
+        last.set(`${vessel} ${message.replace(/\d+(\.\d+)?/g, '#')}`, message);
+  return [...new Set(last.values())];
+}
+
+/** What to mind at one step, in sentences: too much of something, what should not meet, what the engine warns of. */
+export function mindOf({ quantities, clashes: met, warnings }: StepSafety): string[] {
+  return [
+    ...quantities.map((line) => `${line}.`),
+    ...met.map(
+      ({ one, other, gives, never }) => `${never ? 'Never: ' : ''}${one} with ${other}: ${gives}.`,
+    ),
+    ...warnings,
+  ];
+}
+
+/** Everything a step puts in, by formula, water and indicators apart. */
+export function putIn({ events }: Pick<Step, 'events'>): string[] {
+  const found = events.flatMap((event): string[] => {
+    if (!('vessel' in event)) return [];
+    const { action } = event;
+    if (action.do === 'bubble') return [findSubstance(action.gas).substance.formula];
+    if (action.do !== 'add' || 'indicator' in action.portion) return [];
+    const name = 'gas' in action.portion ? action.portion.gas : action.portion.substance;
+    return isWater(name) ? [] : [findSubstance(name).substance.formula];
+  });
+  return [...new Set(found)];
+}
+
+/** What an event brings together that the tables of incompatibility know. */
+function meetings(event: RackEvent, stands: ReadonlyMap<string, ToldStep>): readonly Clash[] {
+  if ('vessel' in event) {
+    const there = stands.get(event.vessel);
+    if (!there || event.action.do !== 'add' || 'indicator' in event.action.portion) return [];
+    const { portion } = event.action;
+    if ('gas' in portion) return clashes(heldIn(there.state), { substance: portion.gas });
+    if (isWater(portion.substance)) return clashes(heldIn(there.state), { substance: 'water' });
+    return clashes(heldIn(there.state), {
+      substance: findSubstance(portion.substance).substance.formula,
+      ...('concentrationM' in portion && { concentrationM: portion.concentrationM }),
+    });
+  }
+  const [from = '', into = ''] = vesselsOf(event);
+  const [giver, receiver] = [stands.get(from), stands.get(into)];
+  if (!giver || !receiver) return [];
+  return heldIn(giver.state).flatMap((held) => clashes(heldIn(receiver.state), held));
+}
+
+/** That too much of a metal meets water the engine warns of itself. */
+function quantityProblems({ step }: RunStep, manner: Manner): string[] {
+  return step.events.flatMap((event): string[] => {
+    if (!('vessel' in event) || event.action.do !== 'add') return [];
+    const { portion } = event.action;
+    if ('indicator' in portion || 'gas' in portion || isWater(portion.substance)) return [];
+    const { formula } = findSubstance(portion.substance).substance;
+    return manner === 'groups' && hazardRank(formula) >= demonstrationGrade
+      ? [`${formula} can kill: for the instructor’s hands, not for groups`]
+      : [];
+  });
+}

@@ -1,0 +1,122 @@
+import { analyse } from '../../labday/analyse';
+import type { AnalysisResult } from '../../labday/analyse';
+import { classSpread } from '../../labday/classSpread';
+import { recordsOf, standingEntries } from '../../labday/currentRecords';
+import { chartsOf } from '../../labday/foundCharts';
+import { tellFound } from '../../labday/foundWords';
+import type { Settings } from '../../labday/labDay';
+import type { Bench } from '../../labday/work';
+import { analysisNames, quantityUnits } from '../../planning/procedure/measures';
+import { chemical, plain, section } from './document';
+import type { Block, Section } from './document';
+import type { WorkView } from './workView';
+
+/** What a bench measured and what is worked out of it. */
+export function calculationSections(view: WorkView, bench: Bench): Section[] {
+  const { day, work, settings } = view;
+  const results = analyse(day, work, bench, settings);
+  const measured = work.procedure.steps.flatMap((step) =>
+    recordsOf(
+      standingEntries(day.entries, {
+        workId: work.id,
+        stepId: step.id,
+        groupId: bench.id,
+        part: 'test',
+      }),
+      'measurement',
+    ).map(({ name, value, low, high, uncertainty, quantity }) => [
+      plain(name),
+      plain(
+        low !== undefined && high !== undefined
+          ? `${low}–${high}`
+          : `${value}${uncertainty === undefined ? '' : ` ± ${uncertainty.toPrecision(1)}`}`,
+      ),
+      plain(quantityUnits[quantity]),
+    ]),
+  );
+  if (measured.length === 0) return [];
+  return [
+    section(
+      plain(`Measured and worked out, ${bench.name}`),
+      [
+        {
+          kind: 'table',
+          columns: [
+            { head: 'Measurement', width: 5 },
+            { head: 'Value', width: 2 },
+            { head: 'Unit', width: 1 },
+          ],
+          rows: measured,
+        },
+        ...results.flatMap((result) => resultBlocks(result, settings)),
+      ],
+      { part: 'calculations' },
+    ),
+    section(
+      [],
+      results.flatMap((result) =>
+        result.state === 'done'
+          ? chartsOf(result.found, bench.name, settings.temperature).map((chart) => ({
+              kind: 'chart' as const,
+              chart,
+            }))
+          : [],
+      ),
+      { part: 'charts' },
+    ),
+  ];
+}
+
+function resultBlocks(result: AnalysisResult, settings: Settings): Block[] {
+  const name = analysisNames[result.analysis.kind];
+  if (result.state === 'open')
+    return [{ kind: 'text', words: plain(`${name}: still to be measured: ${result.missing}.`) }];
+  if (result.state === 'refused')
+    return [{ kind: 'text', words: plain(`${name}: ${result.message} ${result.remedy}`) }];
+  const { answer, more, advice, working } = tellFound(result.found, settings.temperature);
+  return [
+    { kind: 'facts', facts: [{ name, words: chemical(answer) }] },
+    ...(more.length + advice.length > 0
+      ? [{ kind: 'list' as const, items: [...more, ...advice].map(chemical) }]
+      : []),
+    ...(working.length > 0
+      ? [{ kind: 'list' as const, items: working.map((line) => chemical(line)) }]
+      : []),
+  ];
+}
+
+/** What the benches found, side by side. */
+export function classSection({ day, work, benches, settings }: WorkView): Section {
+  const spreads = benches.length > 1 ? classSpread(day, work, settings) : [];
+  const wide = spreads.filter(({ values }) => values.length > 1);
+  return section(
+    plain('Class results'),
+    wide.length === 0
+      ? []
+      : [
+          {
+            kind: 'table',
+            columns: [
+              { head: 'Result', width: 3 },
+              { head: 'By bench', width: 5 },
+              { head: 'Mean, 95 %', width: 2 },
+            ],
+            rows: wide.map(({ name, unit, values, spread, oddOnes }) => [
+              plain(`${name} ${unit}`.trim()),
+              plain(
+                values
+                  .map(
+                    ({ bench, value }) =>
+                      `${bench} ${value.toPrecision(3)}${oddOnes.includes(bench) ? ' (stands out)' : ''}`,
+                  )
+                  .join(', '),
+              ),
+              plain(
+                `${spread.mean.toPrecision(3)}${spread.confidence95 === undefined ? '' : ` ± ${spread.confidence95.toPrecision(2)}`}`,
+              ),
+            ]),
+          },
+        ],
+    { part: 'classResults' },
+  );
+}

@@ -1,0 +1,78 @@
+import { csvOf } from '../../common/csv';
+import { standingEntries } from '../../labday/currentRecords';
+import { describeRecord } from '../../labday/describeRecord';
+import { judgeDay } from '../../labday/judgeDay';
+import type { LabDay, Settings } from '../../labday/labDay';
+import { nameOfWork, wasteOfWork, worksOf } from '../../labday/work';
+import { describeObservation } from '../../seeing/observation/observation';
+import { eventWords } from '../../seeing/rack/eventWords';
+import { quantityUnits } from '../../planning/procedure/measures';
+
+/** The day’s results as CSV (RFC 4180), one line for each vessel of each step at each bench. Cells that look like formulae are defused. */
+export function resultsCsv(day: LabDay, settings: Settings): string {
+  const rows = judgeDay(day).map((judgement) => {
+    const { work, step, station, bench, seen, notes, comparison, change } = judgement;
+    const { vessel, expected, notPredicted, reactions } = station;
+    return {
+      date: day.date,
+      lab_day: day.name,
+      group: bench.name,
+      work: nameOfWork(work),
+      step: step.id,
+      vessel,
+      done: step.events.map(eventWords).join('; '),
+      expected:
+        notPredicted.length > 0
+          ? `not predicted: ${notPredicted.join(' ')}`
+          : expected.map(describeObservation).join('; '),
+      seen: seen.map(describeObservation).join('; '),
+      blank: judgement.blank.map(describeObservation).join('; '),
+      control: judgement.control.map(describeObservation).join('; '),
+      computed: comparison?.agreement ?? 'not predicted',
+      verdict: judgement.verdict,
+      overridden_because: judgement.override?.reason ?? '',
+      change: seen.length > 0 ? change.change : '',
+      reaction_type: [
+        ...new Set(reactions.flatMap(({ types }) => types[settings.reactionTypes])),
+      ].join('; '),
+      net_ionic: reactions.map(({ netIonic }) => netIonic).join('; '),
+      waste: wasteOfWork(work)?.bottle ?? '',
+      departures: judgement.departures
+        .map(({ what, planned, done }) => `${what}: ${planned} → ${done}`)
+        .join('; '),
+      notes: notes.join(' / '),
+    };
+  });
+  return csvOf(rows);
+}
+
+/**
+ * The raw record of a day as CSV (RFC 4180): every line that was written, in the order it came in, also those that were corrected or
+ * taken back since. Times are UTC, numbers keep the decimal point.
+ */
+export function recordCsv(day: LabDay): string {
+  const works = new Map(worksOf(day).map((work) => [work.id, work]));
+  const groups = new Map(day.groups.map(({ id, name }) => [id, name]));
+  const rows = day.entries.map((entry) => {
+    const { id, workId, stepId, vessel, part, groupId, record, supersedes, recordedAt } = entry;
+    const work = works.get(workId);
+    const measured = record?.kind === 'measurement' ? record : undefined;
+    const stands = standingEntries(day.entries, { workId, stepId, vessel, groupId, part });
+    return {
+      recorded_at: recordedAt,
+      group: groupId === null ? 'shown to all' : (groups.get(groupId) ?? ''),
+      work: work ? nameOfWork(work) : '',
+      step: stepId,
+      vessel: vessel ?? '',
+      part,
+      kind: record?.kind ?? 'taken back',
+      words: record ? describeRecord(record) : '',
+      value: measured?.value ?? '',
+      unit: measured ? quantityUnits[measured.quantity] : '',
+      stands: stands.some((one) => one.id === id) ? 'yes' : 'no',
+      id,
+      supersedes: supersedes ?? '',
+    };
+  });
+  return csvOf(rows);
+}

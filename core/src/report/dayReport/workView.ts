@@ -1,0 +1,14 @@
+import type { StationJudgement } from '../../labday/judgeDay';
+import type { LabDay, Settings } from '../../labday/labDay';
+import type { Bench, Work } from '../../labday/work';
+import type { LikelyCause } from '../../seeing/judgement/faults/likelyCauses';
+
+/** A piece of work as the report looks at it. */
+export interface WorkView {
+  readonly day: LabDay;
+  readonly work: Work;
+  readonly benches: readonly Bench[];
+  readonly settings: Settings;
+  /** The likeliest cause of what differs, by the judgement. */
+  readonly causeOf: (judgement: StationJudgement) => LikelyCause | undefined;
+}

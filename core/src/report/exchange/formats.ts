@@ -1,0 +1,98 @@
+import * as z from 'zod';
+import { sealedUnknownSchema, unknownAnswerSchema } from '../../labday/access';
+import { labDaySchema } from '../../labday/labDay';
+import { procedureSchema } from '../../planning/procedure/procedure';
+import { shelfItemSchema } from '../../planning/shelf/shelfItem';
+
+/**
+ * The files this application writes and reads. Each says what it is and which version; a file of another version is refused in words,
+ * never guessed at. The published JSON Schemas are made from these.
+ */
+
+/** The version that is written, and the only one that is read. */
+export const fileVersion = 1;
+
+const head = <F extends string>(format: F) =>
+  ({ format: z.literal(format), version: z.literal(fileVersion) }) as const;
+
+/** A message, flag or check mark, as it was sent. */
+const messageLineSchema = z.strictObject({
+  id: z.uuid(),
+  groupId: z.uuid().nullable(),
+  kind: z.enum(['message', 'flag', 'checked']),
+  workId: z.uuid().nullable(),
+  stepId: z.string().nullable(),
+  text: z.string(),
+  sentAt: z.iso.datetime(),
+});
+
+/** A whole lab day: plan, preparations, record, and what was said and dealt out. */
+export const dayFileSchema = z.strictObject({
+  ...head('stoichos/lab-day'),
+  day: labDaySchema,
+  releases: z.array(
+    z.strictObject({ workId: z.uuid(), when: z.enum(['never', 'afterRecording', 'always']) }),
+  ),
+  messages: z.array(messageLineSchema),
+  /** With their keys: such a file is as secret as the jars. */
+  unknowns: z.array(sealedUnknownSchema),
+  answers: z.array(unknownAnswerSchema),
+  /** The jars that its preparations took from. */
+  jars: z.array(shelfItemSchema),
+});
+export type DayFile = z.infer<typeof dayFileSchema>;
+
+/** One procedure. */
+export const procedureFileSchema = z.strictObject({
+  ...head('stoichos/procedure'),
+  procedure: procedureSchema,
+});
+export type ProcedureFile = z.infer<typeof procedureFileSchema>;
+
+/** What an unknown may be: the set that jars are filled from. */
+export const unknownSetSchema = z.strictObject({
+  kind: z.enum(['organic', 'inorganic']),
+  /** Organic compounds by name; all that are listed where it is empty. */
+  listed: z.array(z.string().max(120)).max(500),
+  /** Structures of one’s own, as SMILES. */
+  own: z.array(z.strictObject({ name: z.string().max(120), smiles: z.string().max(400) })).max(200),
+  /** Salts and mixtures by formula. */
+  salts: z.array(z.string().max(120)).max(500),
+});
+export type UnknownSet = z.infer<typeof unknownSetSchema>;
+export const unknownSetFileSchema = z.strictObject({
+  ...head('stoichos/unknown-set'),
+  set: unknownSetSchema,
+});
+export type UnknownSetFile = z.infer<typeof unknownSetFileSchema>;
+
+/** Everything of an installation, table by table as the database holds it. */
+export const backupSchema = z.strictObject({
+  ...head('stoichos/backup'),
+  madeAt: z.iso.datetime(),
+  /** The last migration of the database it was made from: it is restored into the same only. */
+  tablesAt: z.string(),
+  tables: z.record(z.string(), z.array(z.record(z.string(), z.json()))),
+});
+export type Backup = z.infer<typeof backupSchema>;
+
+/** Every format by its name, with what it is called. */
+export const fileFormats = {
+  'stoichos/lab-day': { schema: dayFileSchema, name: 'lab day' },
+  'stoichos/procedure': { schema: procedureFileSchema, name: 'procedure' },
+  'stoichos/unknown-set': { schema: unknownSetFileSchema, name: 'set of unknowns' },
+  'stoichos/backup': { schema: backupSchema, name: 'backup' },
+} as const;
+export type FileFormat = keyof typeof fileFormats;
+export const fileFormatNames = Object.keys(fileFormats) as readonly FileFormat[];
+export type ExchangeFile = DayFile | ProcedureFile | UnknownSetFile | Backup;
+
+/** The published JSON Schema of a format (draft 2020-12). */
+export function jsonSchemaOf(format: FileFormat): object {
+  const { schema, name } = fileFormats[format];
+  return {
+    $id: `${format}-${fileVersion}.schema.json`,
+    title: `Stoichos ${name}, version ${fileVersion}`,
+    ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }),
+  };
+}

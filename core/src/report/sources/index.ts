@@ -1,0 +1,3 @@
+/** The list of every constant with its source. */
+export { constantTables } from './constants';
+export type { Constant, ConstantTable } from './table';

@@ -1,0 +1,48 @@
+import type { Source } from '../../matter/substances/source';
+
+/** One constant as the sources page lists it. */
+export interface Constant {
+  /** What it is of: a formula, a couple, a name. */
+  readonly of: string;
+  readonly quantity: string;
+  readonly value: string;
+  /** Empty for a number without one, and for words. */
+  readonly unit: string;
+  readonly source: Source;
+}
+
+/** Constants of one kind. */
+export interface ConstantTable {
+  readonly title: string;
+  readonly rows: readonly Constant[];
+}
+
+/** A column of a data table: what it holds, and in which unit. */
+export type Field<Row> = readonly [
+  quantity: string,
+  unit: string,
+  value: (row: Row) => string | number | readonly string[] | undefined,
+];
+
+/** A data table as constants: one for each field that a row has. */
+export function tableOf<Row>(
+  title: string,
+  rows: readonly Row[],
+  of: (row: Row) => string,
+  fields: readonly Field<Row>[],
+  sourceOf: (row: Row) => Source,
+): ConstantTable {
+  return {
+    title,
+    rows: rows.flatMap((row) =>
+      fields.flatMap(([quantity, unit, valueOf]) => {
+        const value = valueOf(row);
+        if (value === undefined || value === '') return [];
+        const told = Array.isArray(value) ? value.join(', ') : String(value);
+        return told === ''
+          ? []
+          : [{ of: of(row), quantity, value: told, unit, source: sourceOf(row) }];
+      }),
+    ),
+  };
+}

@@ -1,0 +1,153 @@
+import {
+  clampChroma,
+  converter,
+  formatHex,
+  interpolate,
+  modeOklab,
+  modeOklch,
+  modeRgb,
+  parseHex,
+  useMode,
+} from 'culori/fn';
+import type { ColourDepth, ColourPhrase, ColourWord } from '../../matter/substances/types';
+
+/** What each hue word is drawn as. These are our own choices of a typical sample of the colour, sRGB. */
+const drawn = {
+  colourless: '#eef3f5',
+  white: '#fbfbf8',
+  cream: '#f3ecd2',
+  grey: '#8f9499',
+  black: '#26282b',
+  brown: '#7a5230',
+  'red-brown': '#97452a',
+  red: '#c22b26',
+  pink: '#e79ab4',
+  orange: '#e5842a',
+  yellow: '#ecd23f',
+  'yellow-green': '#b4cf45',
+  green: '#4f9e5c',
+  'blue-green': '#3f9f9c',
+  blue: '#3f7fc9',
+  violet: '#8a5bb0',
+} as const satisfies Record<ColourWord, string>;
+
+/** The hue words, in the order they are offered. */
+export const colourWords = Object.keys(drawn) as readonly ColourWord[];
+/** Words that take no pale, bright or deep. */
+export const plainWords: readonly ColourWord[] = ['colourless', 'white', 'cream', 'black'];
+export const colourDepths = ['pale', 'bright', 'deep'] as const satisfies readonly ColourDepth[];
+
+/** Every phrase an observer may use. */
+export const colourPhrases: readonly ColourPhrase[] = colourWords.flatMap((word) =>
+  plainWords.includes(word)
+    ? [word]
+    : [word, ...colourDepths.map((depth): ColourPhrase => `${depth} ${word}`)],
+);
+
+/** The phrase for a hue word and a depth; words that take no depth stand alone. */
+export function colourPhrase(word: ColourWord, depth?: ColourDepth): ColourPhrase {
+  return depth && !plainWords.includes(word) ? `${depth} ${word}` : word;
+}
+
+/** The word and depth of a phrase. */
+export function readPhrase(phrase: ColourPhrase): { word: ColourWord; depth?: ColourDepth } {
+  const [first, second] = phrase.split(' ');
+  return second === undefined
+    ? { word: first as ColourWord }
+    : { word: second as ColourWord, depth: first as ColourDepth };
+}
+
+// Only the colour spaces in use are registered, which keeps start and bundle small.
+[modeRgb, modeOklab, modeOklch].forEach((mode) => useMode(mode));
+const toOklch = converter('oklch');
+
+/** The drawable sRGB value (#rrggbb) of a colour phrase. */
+export function phraseHex(phrase: ColourPhrase): string {
+  const { word, depth } = readPhrase(phrase);
+  const base = toOklch(parseHex(drawn[word]));
+  if (!base || !depth) return drawn[word];
+  const shifted = {
+    pale: { ...base, l: base.l + (1 - base.l) * 0.6, c: base.c * 0.45 },
+    bright: { ...base, l: Math.min(0.93, base.l + 0.03), c: base.c * 1.25 },
+    deep: { ...base, l: base.l * 0.68, c: base.c * 0.95 },
+  }[depth];
+  return formatHex(clampChroma(shifted, 'oklch'));
+}
+
+/** Hue angle (OKLCH, degrees) up to which each word is used, going round from red. */
+const hueLimits: readonly (readonly [number, ColourWord])[] = [
+  [12, 'pink'],
+  [30, 'red'],
+  [76, 'orange'],
+  [116, 'yellow'],
+  [130, 'yellow-green'],
+  [182, 'green'],
+  [197, 'blue-green'],
+  [286, 'blue'],
+  [325, 'violet'],
+  [360, 'pink'],
+];
+/** Lightness below which orange is called red-brown or brown, and below which magenta is called violet. */
+const brownBelow = 0.62;
+const violetBelow = 0.72;
+/** Hue angle up to which a dark magenta is called violet and not pink. */
+const magentaTo = 336;
+/** Chroma below which a blue with red in it is called violet. */
+const greyedBlue = 0.11;
+
+/**
+ * Names the colour of a liquid seen against white. Below a chroma of 0.012 (OKLCH) nobody calls it coloured;
+ * pale and deep follow chroma and lightness. The limits are common practice of naming, not a standard.
+ */
+export function nameColour(hex: string): ColourPhrase {
+  const colour = toOklch(parseHex(hex));
+  if (!colour) return 'colourless';
+  const { l, c, h = 0 } = colour;
+  if (c < 0.012) return l > 0.9 ? 'colourless' : l < 0.3 ? 'black' : 'grey';
+  if (l < 0.16) return 'black';
+  const word = hueWord(h, l, c);
+  if (c < 0.09 && l > 0.8) return `pale ${word}`;
+  return l < 0.5 ? `deep ${word}` : word;
+}
+
+function hueWord(hue: number, lightness: number, chroma: number): ColourWord {
+  const word = hueLimits.find(([limit]) => hue < limit)?.[1] ?? 'pink';
+  if (word === 'red' && lightness > violetBelow) return 'pink';
+  if (word === 'orange' && lightness < brownBelow) return hue < 60 ? 'red-brown' : 'brown';
+  if (word === 'blue' && hue > 264 && chroma < greyedBlue) return 'violet';
+  if (word === 'pink' && hue > 180 && hue < magentaTo && lightness < violetBelow) return 'violet';
+  return word;
+}
+
+/** The phrase whose drawn value lies nearest to a colour, for solids, which are seen by reflected light. */
+export function nearestPhrase(hex: string): ColourPhrase {
+  const wanted = toOklab(parseHex(hex));
+  let best: ColourPhrase = 'white';
+  let least = Infinity;
+  for (const phrase of colourPhrases) {
+    const one = toOklab(parseHex(phraseHex(phrase)));
+    if (phrase === 'colourless' || !one || !wanted) continue;
+    const distance = Math.hypot(one.l - wanted.l, one.a - wanted.a, one.b - wanted.b);
+    if (distance < least) [best, least] = [phrase, distance];
+  }
+  return best;
+}
+
+/** Two colours mixed in OKLab, `share` of the second (0 to 1). */
+export function mixHex(first: string, second: string, share: number): string {
+  return formatHex(interpolate([first, second], 'oklab')(share));
+}
+
+/** How different two colour phrases look: {@link hexDistance} of their drawn values. */
+export function phraseDistance(a: ColourPhrase, b: ColourPhrase): number {
+  return hexDistance(phraseHex(a), phraseHex(b));
+}
+
+/** How different two colours look: their distance in OKLab (0 same, about 1 black to white). */
+export function hexDistance(a: string, b: string): number {
+  const [one, two] = [toOklab(parseHex(a)), toOklab(parseHex(b))];
+  if (!one || !two) return 1;
+  return Math.hypot(one.l - two.l, one.a - two.a, one.b - two.b);
+}
+
+const toOklab = converter('oklab');

@@ -1,0 +1,75 @@
+import type { Observation } from '../../observation/observation';
+import { flames, magnets } from './flameAndMagnet';
+import { bubbles, gasTests, smell } from './gases';
+import type { ComparedItem, Question } from './item';
+import { clarity, layers, liquidColour } from './liquid';
+import { noChange } from './noChange';
+import { sights } from './sights';
+import { changedSolid, dissolving, formedSolid } from './solids';
+import { warmth } from './warmth';
+
+export type Agreement = 'agrees' | 'partly' | 'differs' | 'incomplete';
+
+/** Expected against seen, as a whole and item by item. */
+export interface Comparison {
+  readonly agreement: Agreement;
+  readonly items: readonly ComparedItem[];
+}
+
+/** What is asked of both lists, in the order it is read. */
+const questions: readonly Question[] = [
+  formedSolid,
+  dissolving,
+  changedSolid,
+  liquidColour,
+  clarity,
+  layers,
+  bubbles,
+  gasTests,
+  smell,
+  warmth,
+  flames,
+  magnets,
+  sights,
+  noChange,
+];
+
+/**
+ * Sets what was seen beside what was expected. What the change hangs on (a solid, a gas and its test, a flame) decides between
+ * agreeing and differing; a colour, clarity or warmth that is off makes it agree in part; texture, speed and smell are noted
+ * but decide nothing. A shade is no difference, nor a degree or two. “Nothing happened” answers every question about change.
+ *
+ * @example compareObservations([{ kind: 'precipitate', colour: 'pale blue' }], [{ kind: 'precipitate', colour: 'blue' }])
+ *   .agreement // 'agrees'
+ */
+export function compareObservations(
+  expected: readonly Observation[],
+  seen: readonly Observation[],
+): Comparison {
+  const items = questions.flatMap((question) => question(expected, seen));
+  return { agreement: overall(items), items };
+}
+
+function overall(items: readonly ComparedItem[]): Agreement {
+  const off = items.filter(({ outcome, optional }) => outcome === 'differs' && !optional);
+  if (off.some(({ decides }) => decides)) return 'differs';
+  if (off.length > 0) return 'partly';
+  const open = items.some(({ outcome, optional }) => outcome === 'missing' && !optional);
+  return open ? 'incomplete' : 'agrees';
+}
+
+/** How much each item weighs in telling one explanation from another. */
+const weights = { decides: 3, looks: 1 } as const;
+
+/** How well what was expected fits what was seen, 0 to 1, over what was recorded. */
+export function fitOf({ items }: Comparison): number {
+  const answered = items.filter(({ outcome }) => outcome !== 'missing');
+  const weigh = ({ decides }: ComparedItem) => (decides ? weights.decides : weights.looks);
+  const total = answered.reduce((sum, item) => sum + weigh(item), 0);
+  const points = answered.reduce(
+    (sum, item) =>
+      sum + weigh(item) * (item.outcome === 'agrees' ? 1 : item.outcome === 'near' ? 0.6 : 0),
+    0,
+  );
+  return total === 0 ? 0 : points / total;
+}

@@ -1,0 +1,16 @@
+/** What was seen against what was expected: agreement, likely causes, physical or chemical. */
+export { compare } from './compare/compare';
+export type { Compared } from './compare/compare';
+export { compareObservations } from './compare/compareObservations';
+export type { Agreement, Comparison } from './compare/compareObservations';
+export { sightWords } from './compare/sights';
+export type { SightWord } from './compare/sights';
+export type { ComparedItem } from './compare/item';
+export { activitySeries } from './activitySeries';
+export type { ActivityComparison, ActivitySeries } from './activitySeries';
+export { classifyChange, evidenceSource } from './classifyChange';
+export type { ChangeVerdict, CounterEvidence, Evidence } from './classifyChange';
+export { faultsSource } from './faults';
+export { likelyCauses } from './faults/likelyCauses';
+export type { LikelyCause } from './faults/likelyCauses';
+export type { Plan } from './faults/fault';

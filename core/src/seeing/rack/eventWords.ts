@@ -1,0 +1,93 @@
+import type { Action } from '../../vessel/action';
+import type { AnyPortion } from '../../vessel/portion';
+import type { RackEvent } from './rackShape';
+
+/** Tests by the words on their buttons, in the order one reaches for them. */
+export const testLabels: Readonly<Record<string, string>> = {
+  litSplint: 'Lit splint',
+  glowingSplint: 'Glowing splint',
+  limewater: 'Lime water',
+  dampRedLitmus: 'Damp red litmus',
+  dampBlueLitmus: 'Damp blue litmus',
+  flame: 'Flame colour',
+  magnet: 'Magnet',
+  bromineWater: 'Bromine water',
+  starchIodidePaper: 'Starch–iodide paper',
+  leadAcetatePaper: 'Lead acetate paper',
+  dichromatePaper: 'Dichromate paper',
+  permanganatePaper: 'Permanganate paper',
+  silverNitrateDrop: 'Silver nitrate drop',
+};
+
+/** What was done, as a line of the bench notes. */
+export function eventWords(event: RackEvent): string {
+  if ('leadGasOf' in event) return `gas of ${event.leadGasOf} led into ${event.into}`;
+  if ('drawOutOf' in event)
+    return `what a magnet draws from ${event.drawOutOf} put into ${event.into}`;
+  if ('pour' in event) {
+    const part = event.share === undefined ? '' : `${Math.round(100 * event.share)} % of `;
+    const how = `${event.filtered ? ' through a filter' : ''}${event.fromHeight ? ' from a height' : ''}`;
+    return `${part}${event.pour} poured into ${event.into}${how}`;
+  }
+  return `${event.vessel}: ${actionWords(event.action)}`;
+}
+
+/** What was done to one vessel. */
+export function actionWords(action: Action): string {
+  switch (action.do) {
+    case 'add':
+      return `added ${portionWords(action.portion)}`;
+    case 'bubble':
+      return `led in ${action.amountMmol} mmol of ${action.gas}`;
+    case 'heat':
+      if (action.toC !== undefined) return `heated to ${action.toC} °C`;
+      return action.strongly ? 'heated strongly' : 'heated gently';
+    case 'cool':
+      return `cooled to ${action.toC} °C`;
+    case 'dilute':
+      return `diluted to ${action.toVolumeMl} mL`;
+    case 'discard':
+      return `${Math.round(100 * action.fraction)} % taken out`;
+    case 'filter':
+      return `filtered, ${action.keep} kept`;
+    case 'drawOut':
+      return `drawn out with a magnet, ${action.keep === 'drawn' ? 'what it draws' : 'the rest'} kept`;
+    case 'decant':
+      return `decanted, ${action.keep === 'upper' ? 'upper part' : 'lower part'} kept`;
+    case 'evaporate':
+      return action.toVolumeMl === undefined
+        ? 'evaporated'
+        : `boiled down to ${action.toVolumeMl} mL`;
+    case 'light':
+      return `stood in light for ${action.minutes} min`;
+    case 'test':
+      return `${(testLabels[action.test] ?? action.test).toLowerCase()}`;
+    case 'shakeWithAir':
+      return action.gently ? 'swirled gently' : 'shaken with air';
+    case 'electrolyse':
+      return `${action.currentA} A passed for ${action.minutes} min, ${action.cathode} at minus and ${action.anode} at plus`;
+    case 'ignite':
+      return 'a flame held to it';
+    case 'wait':
+      return `left to stand for ${action.minutes} min`;
+    case 'close':
+      return 'closed with a stopper';
+    case 'open':
+      return 'opened';
+    case 'pourInto':
+      return 'poured into another vessel';
+  }
+}
+
+/** A portion in words, as a bench note has it. */
+export function portionWords(portion: AnyPortion): string {
+  if ('indicator' in portion)
+    return `${portion.drops} ${portion.drops === 1 ? 'drop' : 'drops'} of ${portion.indicator}`;
+  if ('gas' in portion) return `${portion.amountMmol} mmol of ${portion.gas} gas`;
+  if ('massG' in portion) return `${portion.massG} g ${portion.substance}`;
+  if ('concentrationM' in portion)
+    return `${portion.volumeMl} mL ${Number(portion.concentrationM.toPrecision(3))} M ${portion.substance}`;
+  if ('percentWV' in portion)
+    return `${portion.volumeMl} mL ${portion.percentWV} % ${portion.substance}`;
+  return `${portion.volumeMl} mL ${portion.substance}`;
+}

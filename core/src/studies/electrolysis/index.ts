@@ -1,0 +1,44 @@
+/** Electrolysis: products, supply, deposit, gas, series of currents, runs and their judgement. */
+export { cellSchema } from './cellRequest';
+export { cellLiquid, usualGapCm } from './cell';
+export type { CellRequest, Electrolyte } from './cellRequest';
+export { viewCell } from './cellView';
+export type { CellView, ElectrodeView } from './cellView';
+export { currentSeries } from './currentSeries';
+export type { Series, SeriesElectrode, SeriesRequest, SeriesRow } from './currentSeries';
+export { depositMetals, planDeposit, plateAreaCm2 } from './deposit';
+export type { DepositMetal, DepositPlan, Plate } from './deposit';
+export { spotEffects, spotIds, spots, vapourOf, vapourSource } from './drop';
+export type { Spot, SpotEffect, SpotId } from './drop';
+export { efficiency, efficiencySource } from './efficiency';
+export type {
+  Efficiency,
+  EfficiencyCause,
+  EfficiencyRequest,
+  ElectrodeEfficiency,
+  WeighedElectrode,
+} from './efficiency';
+export { electrolyse } from './electrolyse';
+export type { ElectrolyseAnswer, ElectrolyseRequest } from './electrolyse';
+export { electrolysisProcedure } from './electrolysisProcedure';
+export type { ElectrolysisPlan } from './electrolysisProcedure';
+export { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from './gasPlan';
+export type { GasPlan, Tube, TubeLine, TwoToOne } from './gasPlan';
+export { molarVolumeMl, roomConditions } from './gasVolume';
+export type { GasConditions } from './gasVolume';
+export { hookSource, hookWear } from './hooks';
+export type { HookWear } from './hooks';
+export { depositWords, impurityHints, impuritySource } from './impurities';
+export type { ImpurityHint } from './impurities';
+export type { MeltElectrode, MeltPrediction } from './melt';
+export { predictCell } from './predictCell';
+export type { CellCurrent, CellElectrode, CellProduct, PredictedCell } from './predictCell';
+export { chargeOfLog, logLineSchema, summariseLog, theoryAlong } from './runLog';
+export type { LogLine, LogSummary } from './runLog';
+export { batterySource, estimateCurrent, leadsOhm } from './supply';
+export type { CurrentEstimate, Supply } from './supply';
+export { voltageBalance } from './voltageBalance';
+export type { BalanceReadings, VoltageBalance, VoltagePart } from './voltageBalance';
+export { bulkOf, voltagesOf } from './voltages';
+export type { CellShape, CellVoltages } from './voltages';
+export { waterVapourKPa } from './waterVapourPressure';

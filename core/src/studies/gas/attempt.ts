@@ -1,0 +1,34 @@
+import type { AnyPortion } from '../../vessel/portion';
+
+/** How a reagent is used. */
+export type ReagentUse = 'solid' | 'solution' | 'concentrated' | 'liquid' | 'gas';
+
+/** A reagent of a route, as it is put in. */
+export interface RouteReagent {
+  /** Formula without crystal water; `H2O` for water. */
+  readonly substance: string;
+  /** The form on the shelf, with its crystal water. */
+  readonly kept: string;
+  readonly use: ReagentUse;
+  /** mol/L, of a solution. */
+  readonly concentrationM?: number;
+  /** Not used up: it only makes the others react. */
+  readonly catalyst?: true;
+}
+
+/** Reagents brought together, to see whether they give the gas. */
+export interface Attempt {
+  readonly reagents: readonly RouteReagent[];
+  /** What they are put in as: solids first, liquids onto them. */
+  readonly portions: readonly AnyPortion[];
+  /** °C; in the cold when left out. */
+  readonly heatedToC?: number;
+}
+
+/** A reagent in a few words: `concentrated HCl`, `2 M H2SO4`, `CaCO3`. */
+export function reagentText({ substance, use, concentrationM }: RouteReagent): string {
+  if (substance === 'H2O') return 'water';
+  if (use === 'concentrated') return `concentrated ${substance}`;
+  if (use === 'solution' && concentrationM !== undefined) return `${concentrationM} M ${substance}`;
+  return substance;
+}

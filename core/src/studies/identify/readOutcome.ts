@@ -1,0 +1,127 @@
+import { ChemistryError } from '../../common/errors';
+import { describeObservation } from '../../seeing/observation/observation';
+import type { Observation } from '../../seeing/observation/observation';
+import { unsure } from './inference';
+import { boilingPoint, meltingPoint, pointOutcome } from './organic/physicalPoint';
+
+/** What somebody told of a test: a word, a reading in °C, or an observation. */
+export type ToldOutcome = string | number | Observation;
+
+const synonyms: Readonly<Record<string, string>> = {
+  yes: 'positive',
+  '+': 'positive',
+  no: 'negative',
+  '-': 'negative',
+  none: 'no change',
+  nothing: 'no change',
+  'no reaction': 'no change',
+  'no precipitate': 'no change',
+};
+/** What else a bench calls it, by test; the words of the trade for flames are those of the flame table. */
+const ofTest: Readonly<Record<string, Readonly<Record<string, string>>>> = {
+  litmus: { red: 'positive', 'turns red': 'positive', blue: 'negative', 'stays blue': 'negative' },
+  redLitmus: {
+    blue: 'positive',
+    'turns blue': 'positive',
+    red: 'negative',
+    'stays red': 'negative',
+  },
+  flame: {
+    lilac: 'violet',
+    crimson: 'red',
+    'brick red': 'orange',
+    'apple green': 'yellow-green',
+    'golden yellow': 'yellow',
+    none: 'no colour',
+  },
+  NaOHExcess: {
+    soluble: 'dissolves',
+    redissolves: 'dissolves',
+    insoluble: 'stays',
+    none: 'no precipitate',
+  },
+  NH3Excess: {
+    soluble: 'dissolves',
+    redissolves: 'dissolves',
+    insoluble: 'stays',
+    none: 'no precipitate',
+  },
+  pH: { acid: 'acidic', neutral: 'nearly neutral', basic: 'alkaline' },
+};
+const scales = [meltingPoint, boilingPoint];
+
+/** Words that say how strongly, not what; and what bubbling is also called. */
+const unsaid = new Set(['pale', 'light', 'bright', 'faint', 'a', 'the', 'forms', 'with']);
+const bubbling = new Set(['effervescence', 'effervesces', 'fizzes', 'fizz', 'fizzing', 'gas']);
+
+const words = (text: string): string[] =>
+  (text.toLowerCase().match(/[a-z-]+/g) ?? [])
+    .filter((word) => !unsaid.has(word))
+    .map((word) => (bubbling.has(word) ? 'bubbles' : word));
+
+/**
+ * The outcome of a test that was meant: one of those it can show, whatever the case; a point by its number; otherwise the
+ * shortest outcome that has all words that were told.
+ *
+ * @param outcomes what the test can show among the candidates.
+ * @param open whether outcomes that no candidate shows may be told too.
+ * @throws ChemistryError `unknownOutcome` listing what the test can show.
+ */
+export function readOutcome(
+  test: string,
+  told: ToldOutcome,
+  outcomes: readonly string[],
+  open: boolean,
+): string {
+  const scale = scales.find(({ name }) => name === test);
+  if (scale) {
+    const celsius =
+      typeof told === 'number' ? told : Number(/-?\d+(\.\d+)?/.exec(String(told))?.[0]);
+    if (Number.isFinite(celsius)) return pointOutcome(scale, celsius);
+    if (told === unsure || told === scale.none) return told;
+    throw ChemistryError.of('unknownOutcome', String(told), scale.label, 'a temperature in °C');
+  }
+  const text = typeof told === 'object' ? observationWords(told) : String(told).trim();
+  const plain = text.toLowerCase();
+  if (plain === unsure) return unsure;
+  const named = (name: string | undefined): string | undefined =>
+    outcomes.find((one) => one.toLowerCase() === name);
+  const meant = named(plain) ?? named(ofTest[test]?.[plain]) ?? named(synonyms[plain]);
+  if (meant !== undefined) return meant;
+  const wanted = words(ofTest[test]?.[plain] ?? text);
+  const holding = outcomes
+    .filter((one) => {
+      const own = words(one);
+      return wanted.length > 0 && wanted.every((word) => own.includes(word));
+    })
+    .sort((one, other) => words(one).length - words(other).length);
+  const [shortest, next] = holding;
+  if (shortest !== undefined && (next === undefined || words(next).length > words(shortest).length))
+    return shortest;
+  if (open && typeof told === 'object') return text;
+  if (open && shortest === undefined) return plain;
+  throw ChemistryError.of('unknownOutcome', text, test, outcomes.join(', '));
+}
+
+/** An observation in the words of a test: what matters of it, without texture and amount. */
+function observationWords(observation: Observation): string {
+  switch (observation.kind) {
+    case 'precipitate':
+      return `${observation.colour?.replace(/^(pale|bright|deep) /, '') ?? ''} precipitate`.trim();
+    case 'noPrecipitate':
+    case 'noChange':
+      return 'no change';
+    case 'gas':
+      return 'bubbles';
+    case 'dissolves':
+      return 'dissolves';
+    case 'flame':
+      return observation.colour?.replace(/^(pale|bright|deep) /, '') ?? observation.result;
+    case 'gasTest':
+      return observation.result;
+    case 'colour':
+      return `${observation.to ?? observation.from ?? ''} solution`.trim();
+    default:
+      return describeObservation(observation);
+  }
+}

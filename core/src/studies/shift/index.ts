@@ -1,0 +1,26 @@
+/** Shifting a coloured equilibrium forward and back, and planning the additions. */
+export { course } from './course';
+export type { CoursePoint, CourseRequest } from './course';
+export { fumesSource, shiftCautions } from './cautions';
+export type { ShiftCautions } from './cautions';
+export { actionOf, meansSchema, meansWords, unitOf } from './means';
+export type { Means, MeansUnit } from './means';
+export { planColours } from './planColours';
+export type { ColourPlan, ColourPlanRequest } from './planColours';
+export { dropsToSpare } from './realise';
+export type { PlanStage } from './realise';
+export { unreachedWords } from './unreached';
+export type { Unreached } from './unreached';
+export { runShift, shiftRunner } from './runShift';
+export type { ShiftRequest, ShiftRun, ShiftStep } from './runShift';
+export type { Share } from './shares';
+export type { Shift } from './shift';
+export { shiftProcedure } from './shiftProcedure';
+export type { Shifting } from './shiftProcedure';
+export { powerText } from './shiftWords';
+export { readySystems } from './systems';
+export type { ReadySystem } from './systems';
+export { watchedSchema } from './watched';
+export type { Watched, WatchedEquilibrium } from './watched';
+export { wishSchema, wishWords } from './wish';
+export type { Sight, Wish } from './wish';

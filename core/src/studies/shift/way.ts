@@ -1,0 +1,33 @@
+import { containers } from '../../vessel/containers';
+import type { Vessel } from '../../vessel/vessel';
+import type { After, Means } from './means';
+import type { Mixture } from './mixture';
+import type { Stretch } from './sweep';
+
+/** Share of the brim to which a beaker is filled that is still stirred and carried (common practice). */
+export const fillsTo = 0.8;
+
+/** What still goes into a vessel, mL. */
+export const roomIn = ({ container, volumeMl }: Vessel): number =>
+  fillsTo * containers[container].brimMl - volumeMl;
+
+/** A way on trial. */
+export interface Way {
+  readonly mixture: Mixture;
+  readonly moves: readonly Move[];
+  readonly cost: number;
+}
+
+/** A means made ready for many trials. */
+export interface Tool {
+  readonly means: Means;
+  readonly after: After;
+}
+
+/** An amount of a means on the way to the next colour. */
+export interface Move {
+  readonly tool: Tool;
+  readonly amount: number;
+  readonly stretch: Stretch;
+  readonly poursAway: number;
+}
