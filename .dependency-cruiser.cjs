@@ -38,6 +38,9 @@ const order = [
   'commands',
 ];
 
+/** The layers of the web, the topmost first: each imports only what lies below it. */
+const layers = ['shell', 'features', 'shared', 'data'];
+
 module.exports = {
   forbidden: [
     { name: 'no-cycles', severity: 'error', from: {}, to: { circular: true } },
@@ -65,6 +68,26 @@ module.exports = {
       severity: 'error',
       from: { path: '^web/src' },
       to: { path: '^(server|e2e|scripts)/' },
+    },
+    ...layers.slice(1).map((layer, index) => ({
+      name: `web-${layer}-looks-down`,
+      comment: `${layer}/ imports nothing of ${layers.slice(0, index + 1).join('/, ')}/`,
+      severity: 'error',
+      from: { path: `^web/src/${layer}/` },
+      to: { path: `^web/src/(${layers.slice(0, index + 1).join('|')})/` },
+    })),
+    {
+      name: 'features-stand-apart',
+      comment: 'a feature imports another by its public file alone',
+      severity: 'error',
+      from: { path: '^web/src/features/([^/]+)/' },
+      to: { path: '^web/src/features/', pathNot: ['^web/src/features/$1/', '/public\\.ts$'] },
+    },
+    {
+      name: 'data-without-components',
+      severity: 'error',
+      from: { path: '^web/src/data/' },
+      to: { path: '\\.(tsx|css)$' },
     },
     {
       name: 'core-by-its-doors',

@@ -20,7 +20,7 @@ export default tseslint.config(
   { files: ['web/**'], languageOptions: { globals: globals.browser } },
   {
     files: ['web/**/*.tsx'],
-    ignores: ['web/src/parts/NumberField.tsx'],
+    ignores: ['web/src/shared/parts/NumberField.tsx'],
     rules: {
       'no-restricted-imports': [
         'error',

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { errorSchema } from '@stoichos/core/labday';
-import { explainError, isUnreachable } from '../src/api/explainError';
-import { describeView } from '../src/glassware/describeView';
-import { outboxSlice } from '../src/outbox/outboxSlice';
-import { predictDraft } from '../src/plan/predictDraft';
-import type { TestDraft } from '../src/plan/useTestDraft';
+import { explainError, isUnreachable } from '../src/data/api/explainError';
+import { describeView } from '../src/shared/glassware/describeView';
+import { outboxSlice } from '../src/data/outbox/outboxSlice';
+import { predictDraft } from '../src/features/plan/predictDraft';
+import type { TestDraft } from '../src/features/plan/useTestDraft';
 
 const draft: TestDraft = {
   id: crypto.randomUUID(),

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { ChemistryError } from '@stoichos/core/common';
-import { asAmount, asTime, asVolts } from '../src/study/asAmount';
-import { aboveZero, attempt } from '../src/study/attempt';
-import { firstCell, readyCells, requestOf } from '../src/electrolysis/electrolysisState';
-import { ask } from '../src/electrolysis/useStudyCell';
+import { asAmount, asTime, asVolts } from '../src/shared/study/asAmount';
+import { aboveZero, attempt } from '../src/shared/study/attempt';
+import { firstCell, readyCells, requestOf } from '../src/features/electrolysis/electrolysisState';
+import { ask } from '../src/features/electrolysis/useStudyCell';
 
 describe('amounts as a person says them', () => {
   it.each([

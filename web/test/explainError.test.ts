@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import * as z from 'zod';
-import { explainError } from '../src/api/explainError';
+import { explainError } from '../src/data/api/explainError';
 
 it('says what to do about each kind of failure', () => {
   expect(explainError({ status: 'FETCH_ERROR' }).code).toBe('unreachable');

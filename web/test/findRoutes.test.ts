@@ -1,7 +1,7 @@
 import { routesTo } from '@stoichos/core/studies/gas';
 import { expect, it } from 'vitest';
-import { findRoutes } from '../src/gases/findRoutes';
-import { routeTitle } from '../src/gases/RouteCard';
+import { findRoutes } from '../src/features/gas/findRoutes';
+import { routeTitle } from '../src/features/gas/RouteCard';
 
 const routes = routesTo('CO2', ['NaHCO3', 'CaCO3', 'HCl']);
 const titles = (asked: string) => findRoutes(routes, asked).map(routeTitle);

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { procedureFrom } from '../src/procedures/procedureFrom';
+import { procedureFrom } from '../src/features/library/procedureFrom';
 
 it('a kept sequence becomes steps that take the time they took', () => {
   const { steps } = procedureFrom({

@@ -1,7 +1,7 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api } from '../src/api/api';
-import { happened, readAgain } from '../src/api/readAgain';
+import { api } from '../src/data/api/api';
+import { happened, readAgain } from '../src/data/api/readAgain';
 
 /** Days as the server would tell them; each answer waits until it is let go. */
 const waiting: ((names: string[]) => void)[] = [];

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { capturesSlice } from '../src/bench/capturesSlice';
-import { clock, elapsedS, leftS, ringsBy, timersSlice } from '../src/timers/timersSlice';
-import type { Timer } from '../src/timers/timersSlice';
+import { capturesSlice } from '../src/data/captures/capturesSlice';
+import { clock, elapsedS, leftS, ringsBy, timersSlice } from '../src/data/timers/timersSlice';
+import type { Timer } from '../src/data/timers/timersSlice';
 
 const timer = (kind: Timer['kind'], seconds = 60): Timer => ({
   id: 't',

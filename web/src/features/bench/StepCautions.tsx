@@ -1,0 +1,14 @@
+import { Text } from '@mantine/core';
+import { usualCaution } from '@stoichos/core/safety';
+import { IconAlertTriangle } from '@tabler/icons-react';
+import { Formula } from '../../shared/chemistry/Formula';
+
+/** The cautions that belong to this step, beside it. */
+export function StepCautions({ substances }: { substances: readonly string[] }) {
+  return (
+    <Text size="sm" my="sm" style={{ borderLeft: '3px solid var(--glass)', paddingLeft: 10 }}>
+      <IconAlertTriangle size={16} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
+      <Formula text={usualCaution(substances)} wrap />
+    </Text>
+  );
+}

@@ -1,0 +1,42 @@
+import { nameOfWork } from '@stoichos/core/labday';
+import type { BenchProgress, Work } from '@stoichos/core/labday';
+import { Formula } from '../../shared/chemistry/Formula';
+import classes from '../../shared/parts/TestTabs.module.css';
+
+interface WorkTabsProps {
+  readonly works: readonly Work[];
+  readonly progress: BenchProgress;
+  readonly selected: string;
+  readonly onSelect: (id: string) => void;
+}
+
+/** What the bench has to do today, each with how far it is; one tap switches. */
+export function WorkTabs({ works, progress, selected, onSelect }: WorkTabsProps) {
+  return (
+    <div className={`${classes.row} no-print`} role="group" aria-label="Work of the day">
+      {works.map((work) => {
+        const steps = progress.steps.filter((one) => one.work.id === work.id);
+        const over = steps.filter(({ state }) => state === 'done' || state === 'skipped').length;
+        return (
+          <button
+            key={work.id}
+            type="button"
+            className="tappable"
+            aria-pressed={work.id === selected}
+            onClick={() => onSelect(work.id)}
+          >
+            <span className={classes.number}>{work.number}</span>
+            <span className={classes.name} title={nameOfWork(work)}>
+              {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)}
+            </span>
+            {work.kind === 'procedure' && (
+              <span className={classes.number}>
+                {over}/{steps.length}
+              </span>
+            )}
+          </button>
+        );
+      })}
+    </div>
+  );
+}

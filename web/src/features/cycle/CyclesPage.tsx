@@ -1,0 +1,215 @@
+import { Button, Group, Select, Text } from '@mantine/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
+import type { Arc, Ring } from '@stoichos/core/studies/cycle';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import * as z from 'zod';
+import { useSettings } from '../../data/settings/useSettings';
+import { Formula } from '../../shared/chemistry/Formula';
+import { GasTabs } from '../gas/public';
+import classes from './Cycle.module.css';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { save } from '../../shared/parts/save';
+import { AttachToDay } from '../../shared/study/AttachToDay';
+import { Amount } from '../../shared/study/Amount';
+import { attempt } from '../../shared/study/attempt';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import study from '../../shared/study/Study.module.css';
+import { useKept } from '../../data/kept/useKept';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { useTask } from '../../data/worker/useTask';
+import { MassTable } from './MassTable';
+import { OwnRing } from './OwnRing';
+import { ringPlanOf, ownRing } from './ringPlan';
+import { RingPicture } from './RingPicture';
+
+const typed = z.union([z.number(), z.literal('')]);
+const stateSchema = z.object({
+  /** A ready ring by id, or one of one’s own. */
+  ring: z.string(),
+  own: ownRing,
+  startG: typed,
+  /** What was weighed after each arrow, g. */
+  weighed: z.array(typed),
+});
+
+const first: z.output<typeof stateSchema> = {
+  ring: 'calcium',
+  own: { start: 'MgO', arcs: [] },
+  startG: 2,
+  weighed: [],
+};
+
+/** Reactions that end where they began, drawn as a ring, with what each gives at most and what was found. */
+export function CyclesPage() {
+  const [state, setState] = useKept('stoichos.cycles', stateSchema, first);
+  const change = (part: Partial<typeof state>) => setState((before) => ({ ...before, ...part }));
+  const plan = useMemo(() => ringPlanOf(state.ring, state.own), [state.ring, state.own]);
+  const running = useTask('ring');
+  const { start: run } = running;
+  const [ring, setRing] = useState<Ring>();
+  useEffect(() => {
+    if (!plan) return;
+    void run(plan).then((found) => setRing(found));
+  }, [plan, run]);
+  const shown = plan && ring?.name === plan.name ? ring : undefined;
+  const masses = useMemo(
+    () =>
+      shown &&
+      attempt(() =>
+        ringMasses(
+          shown,
+          state.startG === '' ? 0 : state.startG,
+          shown.arcs.map((_, at) => {
+            const one = state.weighed[at];
+            return one === undefined || one === '' ? undefined : one;
+          }),
+        ),
+      ),
+    [shown, state.startG, state.weighed],
+  );
+  const procedure = useMemo(() => shown && ringProcedure('ring', shown), [shown]);
+  const picture = useRef<HTMLDivElement>(null);
+  return (
+    <StudyFrame
+      title="Gases"
+      tools={<PrintButton />}
+      settings={{
+        label: 'What is set',
+        children: (
+          <>
+            <Select
+              label="Cycle"
+              size="md"
+              allowDeselect={false}
+              value={state.ring}
+              data={[
+                ...rings.map(({ id, name }) => ({ value: id, label: name })),
+                { value: 'own', label: 'One of your own' },
+              ]}
+              onChange={(id) => change({ ring: id ?? state.ring, weighed: [] })}
+            />
+            {state.ring === 'own' && (
+              <OwnRing own={state.own} onChange={(own) => change({ own, weighed: [] })} />
+            )}
+            <div style={{ marginTop: '1rem' }}>
+              <Amount
+                label={`Begin with, g${shown ? ` of ${plainFormula(shown.startKept)}` : ''}`}
+                step={0.5}
+                value={state.startG}
+                onChange={(startG) => change({ startG })}
+              />
+            </div>
+          </>
+        ),
+      }}
+      answer={{
+        label: 'The ring',
+        children: (
+          <>
+            <GasTabs />
+            <TaskFailure failure={running.failure} />
+            {!plan && (
+              <Text className="quiet" mt="sm">
+                Choose what the first compound is turned into; the ring grows arrow by arrow.
+              </Text>
+            )}
+            {shown && (
+              <>
+                <div ref={picture}>
+                  <RingPicture ring={shown} />
+                </div>
+                {!shown.closes && (
+                  <Text role="status">
+                    Not closed yet: <Formula text={shown.arcs.at(-1)?.to ?? ''} /> is not{' '}
+                    <Formula text={shown.start} />.
+                  </Text>
+                )}
+                <Group className="no-print">
+                  <Button
+                    size="md"
+                    variant="default"
+                    onClick={() => savePicture(picture.current, shown.name)}
+                  >
+                    SVG
+                  </Button>
+                </Group>
+                {masses && 'problem' in masses ? (
+                  <Text role="alert">{masses.problem}</Text>
+                ) : (
+                  masses && (
+                    <MassTable
+                      ring={shown}
+                      masses={masses}
+                      weighed={state.weighed}
+                      onWeigh={(at, value) =>
+                        change({
+                          weighed: shown.arcs.map((_, index) =>
+                            index === at ? value : (state.weighed[index] ?? ''),
+                          ),
+                        })
+                      }
+                    />
+                  )
+                )}
+                <div className={study.block}>
+                  <AttachToDay procedure={procedure} />
+                </div>
+              </>
+            )}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'Each arrow: equation, type, evidence',
+        children: shown ? (
+          shown.arcs.map((arc, at) => (
+            <ArcCard key={`${arc.from} ${arc.to}`} arc={arc} number={at + 1} />
+          ))
+        ) : (
+          <Text className="quiet">
+            Equation, type, condition and evidence of each arrow appear here.
+          </Text>
+        ),
+      }}
+    />
+  );
+}
+
+function savePicture(holder: HTMLElement | null, name: string): void {
+  const svg = holder?.querySelector('svg');
+  if (!svg) return;
+  const text = new XMLSerializer().serializeToString(svg);
+  save(new Blob([text], { type: 'image/svg+xml' }), `${name}.svg`);
+}
+
+function ArcCard({ arc, number }: { arc: Arc; number: number }) {
+  const { reactionTypes } = useSettings();
+  const named = reactionTypes === 'five' ? arc.types.five : arc.types.drivingForce;
+  const other = arc.types.drivingForce;
+  return (
+    <section className={classes.arc} aria-label={`Arrow ${number}`}>
+      <div className={classes.arcHead}>
+        <Text fw={600}>
+          {number} <Formula text={`${arc.from} → ${arc.to}`} />
+        </Text>
+        <span className="quiet">{(named.length > 0 ? named : other).join(', ')}</span>
+      </div>
+      <Text>
+        <Formula text={arc.equation} wrap />
+      </Text>
+      <Text size="sm">
+        <span className="quiet">Condition:</span> <Formula text={arc.how} wrap />
+      </Text>
+      <Text size="sm">
+        <span className="quiet">Evidence:</span>{' '}
+        {arc.evidence.length > 0 ? arc.evidence.join('; ') : 'nothing is seen: test what is left'}
+      </Text>
+      {arc.warnings.map((text) => (
+        <Text key={text} size="sm" fw={600}>
+          <Formula text={text} wrap />
+        </Text>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,83 @@
+import { Table, Text, Title } from '@mantine/core';
+import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
+import { diffusionOf, effusionWords, heapSource, nearReasons } from '@stoichos/core/studies/dish';
+import type { Dish, Nearness } from '@stoichos/core/studies/dish';
+import { Formula } from '../../shared/chemistry/Formula';
+import { Fold } from '../../shared/parts/Fold';
+import classes from './Dish.module.css';
+
+/** Why the line stands nearer to one side, what does not explain it, and the coefficients with their sources. */
+export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) {
+  const ions = [...new Set(dish.salts.flatMap(({ cation, anion }) => [cation, anion]))];
+  return (
+    <>
+      <Title order={2} size="h4" mb="xs">
+        Why nearer this side
+      </Title>
+      <ul className={classes.reasons} data-testid="why-nearer">
+        {nearReasons(dish, nearness).map(({ about, text }) => (
+          <li key={about}>
+            <Formula text={text} wrap />
+          </li>
+        ))}
+      </ul>
+      <Text size="sm">
+        Together, in a straight channel between heaps that last: at{' '}
+        {Math.round(100 * nearness.allTogether)} % of the gap. The round dish and heaps that run out
+        move it from there to where the picture has it.
+      </Text>
+      <Text mt="sm" data-testid="effusion">
+        <Formula text={effusionWords(dish)} wrap />
+      </Text>
+      <Fold title="What is computed, and from what">
+        <Text size="sm" mb="xs">
+          Two dimensions, water standing still at 25 °C. Each salt spreads with one coefficient,
+          because its ions must keep pace (Nernst–Hartley); where the ion product passes its
+          constant the solid forms at once; crystals keep the water round them saturated while they
+          last. What the other ions do to the pace of a salt is not followed.
+        </Text>
+        <Table fz="sm" verticalSpacing={4}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Spreads</Table.Th>
+              <Table.Th>10⁻⁹ m²/s</Table.Th>
+              <Table.Th>Saturated, mol/L</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {dish.salts.map(({ formula, diffusion, saturationM }) => (
+              <Table.Tr key={formula}>
+                <Table.Td>
+                  <Formula text={formula} />, its ions in step
+                </Table.Td>
+                <Table.Td>{diffusion.toFixed(2)}</Table.Td>
+                <Table.Td>{saturationM.toFixed(2)}</Table.Td>
+              </Table.Tr>
+            ))}
+            {ions.map((ion) => (
+              <Table.Tr key={ion}>
+                <Table.Td>
+                  <Formula text={ion} /> alone
+                </Table.Td>
+                <Table.Td>{diffusionOf(ion).coefficient.toFixed(2)}</Table.Td>
+                <Table.Td />
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+        <small className="quiet source">{sourceText(diffusionOf(ions[0] ?? 'H^+').source)}</small>
+        {dish.salts.map(({ formula }) => (
+          <small key={formula} className="quiet source">
+            <Formula text={formula} />, solubility:{' '}
+            {sourceText(findSubstance(formula).substance.source)}
+          </small>
+        ))}
+        <small className="quiet source">{sourceText(heapSource)}</small>
+        <small className="quiet source">
+          <Formula text={dish.solid.formula} />: pKsp {dish.solid.pKsp};{' '}
+          {sourceText(dish.solid.row.source)}
+        </small>
+      </Fold>
+    </>
+  );
+}

@@ -1,0 +1,195 @@
+import { ActionIcon, Button, SegmentedControl, Select } from '@mantine/core';
+import { melts, nameOnShelf } from '@stoichos/core/matter/substances';
+import { dropNames, electrodeMaterials } from '@stoichos/core/vessel';
+import { IconPlus, IconTrash } from '@tabler/icons-react';
+import { useSettings } from '../../data/settings/useSettings';
+import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
+import { Fold } from '../../shared/parts/Fold';
+import classes from '../../shared/study/Study.module.css';
+import { firstCell, readyCells } from './electrolysisState';
+import type { ElectrolysisState } from './electrolysisState';
+import { Amount } from '../../shared/study/Amount';
+
+interface CellSettingsProps {
+  readonly state: ElectrolysisState;
+  readonly onChange: (part: Partial<ElectrolysisState>) => void;
+}
+
+/** What the cell is: what is in it, its electrodes, the current, its measures. */
+export function CellSettings({ state, onChange }: CellSettingsProps) {
+  const { naming } = useSettings();
+  const salt = (at: number, part: Partial<ElectrolysisState['salts'][number]>) =>
+    onChange({
+      salts: state.salts.map((one, index) => (index === at ? { ...one, ...part } : one)),
+    });
+  return (
+    <>
+      <Select
+        label="Begin with"
+        placeholder="A cell…"
+        size="md"
+        mb="md"
+        value={null}
+        data={readyCells.map(({ name }) => name)}
+        onChange={(name) => {
+          const ready = readyCells.find((one) => one.name === name);
+          if (ready) onChange({ ...firstCell, ...ready.part });
+        }}
+      />
+      <SegmentedControl
+        fullWidth
+        size="md"
+        mb="sm"
+        aria-label="Solution or melt"
+        value={state.kind}
+        data={[
+          { value: 'solution', label: 'Solution' },
+          { value: 'melt', label: 'Molten salt' },
+        ]}
+        onChange={(kind) => onChange({ kind: kind === 'melt' ? 'melt' : 'solution' })}
+      />
+      {state.kind === 'melt' ? (
+        <Select
+          label="Molten"
+          size="md"
+          searchable
+          allowDeselect={false}
+          value={state.molten}
+          data={melts.map(({ formula }) => ({
+            value: formula,
+            label: nameOnShelf(naming, formula),
+          }))}
+          onChange={(molten) => onChange({ molten: molten ?? state.molten })}
+        />
+      ) : (
+        <>
+          {state.salts.map(({ substance, concentrationM }, at) => (
+            <div key={at} role="group" aria-label={`Dissolved ${at + 1}`} className={classes.salt}>
+              <ShelfSearch
+                label={at === 0 ? 'Dissolved' : 'And'}
+                value={substance}
+                onlySubstances
+                onChange={(next) => salt(at, { substance: next })}
+              />
+              <div className={classes.saltAmount}>
+                <Amount
+                  label="mol/L"
+                  step={0.1}
+                  value={concentrationM}
+                  onChange={(next) => salt(at, { concentrationM: next })}
+                />
+                {state.salts.length > 1 && (
+                  <ActionIcon
+                    size={44}
+                    variant="default"
+                    aria-label={`Leave out ${substance}`}
+                    onClick={() =>
+                      onChange({ salts: state.salts.filter((_, index) => index !== at) })
+                    }
+                  >
+                    <IconTrash size={20} />
+                  </ActionIcon>
+                )}
+              </div>
+            </div>
+          ))}
+          {state.salts.length < 6 && (
+            <Button
+              size="md"
+              variant="default"
+              mt="xs"
+              leftSection={<IconPlus size={18} aria-hidden />}
+              onClick={() =>
+                onChange({ salts: [...state.salts, { substance: '', concentrationM: 0.1 }] })
+              }
+            >
+              Another substance
+            </Button>
+          )}
+        </>
+      )}
+      <div className={classes.pair}>
+        {(['cathode', 'anode'] as const).map((side) => (
+          <Select
+            key={side}
+            label={side === 'cathode' ? 'Minus (cathode)' : 'Plus (anode)'}
+            size="md"
+            allowDeselect={false}
+            value={state[side]}
+            data={[...electrodeMaterials]}
+            onChange={(material) => onChange({ [side]: material ?? state[side] })}
+          />
+        ))}
+      </div>
+      <div className={classes.pair}>
+        <Amount
+          label="Current, A"
+          step={0.05}
+          value={state.currentA}
+          onChange={(currentA) => onChange({ currentA })}
+        />
+        <Amount
+          label="Time, min"
+          step={1}
+          value={state.minutes}
+          onChange={(minutes) => onChange({ minutes })}
+        />
+      </div>
+      {state.kind === 'solution' && (
+        <Fold title="Measures of the cell, mixing, indicator">
+          <div className={classes.pair}>
+            <Amount
+              label="Area of each, cm²"
+              step={1}
+              value={state.areaCm2}
+              onChange={(areaCm2) => onChange({ areaCm2 })}
+            />
+            <Amount
+              label="Gap, cm"
+              step={0.5}
+              value={state.gapCm}
+              onChange={(gapCm) => onChange({ gapCm })}
+            />
+            <Amount
+              label="Liquid, mL"
+              step={10}
+              value={state.volumeMl}
+              onChange={(volumeMl) => onChange({ volumeMl })}
+            />
+            <Amount
+              label="Temperature, °C"
+              step={1}
+              value={state.temperatureC}
+              onChange={(temperatureC) => onChange({ temperatureC })}
+            />
+          </div>
+          <Select
+            label="The liquids at the electrodes"
+            size="md"
+            mt="xs"
+            allowDeselect={false}
+            value={state.mixing}
+            data={[
+              { value: 'still', label: 'one beaker, not stirred' },
+              { value: 'stirred', label: 'one beaker, stirred' },
+              { value: 'divided', label: 'kept apart (U-tube, bridge)' },
+            ]}
+            onChange={(mixing) =>
+              onChange({ mixing: (mixing ?? 'still') as ElectrolysisState['mixing'] })
+            }
+          />
+          <Select
+            label="Indicator"
+            size="md"
+            mt="xs"
+            clearable
+            placeholder="none"
+            value={state.indicator === '' ? null : state.indicator}
+            data={[...dropNames]}
+            onChange={(indicator) => onChange({ indicator: indicator ?? '' })}
+          />
+        </Fold>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,183 @@
+import { Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
+import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core/studies/electrolysis';
+import type { DepositPlan, PredictedCell } from '@stoichos/core/studies/electrolysis';
+import { useState } from 'react';
+import { Amount } from '../../shared/study/Amount';
+import { aboveZero, attempt } from '../../shared/study/attempt';
+import type { Attempt } from '../../shared/study/attempt';
+import { asAmount, asTime } from '../../shared/study/asAmount';
+import classes from '../../shared/study/Study.module.css';
+import { usePlan } from './planState';
+import type { PlanState } from './planState';
+
+/** A coat on a plate: area, current, mass, thickness, and theory at intervals. */
+export function DepositPanel({
+  cell,
+  onTake,
+}: {
+  cell: PredictedCell;
+  /** Takes what is planned for the cell. */
+  onTake: (cell: { currentA: number; minutes: number; areaCm2: number }) => void;
+}) {
+  const [kept, setPlan] = usePlan();
+  const plated = cell.cathode.products.find(({ formula }) =>
+    depositMetals.some(({ metal }) => metal === formula),
+  )?.formula;
+  const [picked, pick] = useState<{
+    readonly instead: string | undefined;
+    readonly metal: string;
+  }>();
+  // What the cell makes, until another metal is asked for instead of it.
+  const metal = picked && picked.instead === plated ? picked.metal : (plated ?? kept.metal);
+  const plan = { ...kept, metal };
+  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+  const made = cell.cathode.products.find(({ formula }) => formula === plan.metal);
+  const share = made?.share ?? 1;
+  const worked = work(plan, share);
+  return (
+    <section aria-label="A metal on a plate" className={classes.block}>
+      <Title order={2} size="h4" mb="xs">
+        A metal on a plate
+      </Title>
+      <div className={classes.pair}>
+        <Select
+          label="Metal"
+          size="md"
+          allowDeselect={false}
+          value={plan.metal}
+          data={depositMetals.map(({ metal }) => metal)}
+          onChange={(next) => {
+            if (next === null) return;
+            pick({ instead: plated, metal: next });
+            set({ metal: next });
+          }}
+        />
+        <Amount
+          label="A/m²"
+          step={50}
+          value={plan.densityAPerM2}
+          onChange={(densityAPerM2) => set({ densityAPerM2 })}
+        />
+        <Amount
+          label="Wetted width, cm"
+          step={0.1}
+          value={plan.widthCm}
+          onChange={(widthCm) => set({ widthCm })}
+        />
+        <Amount
+          label="Wetted height, cm"
+          step={0.1}
+          value={plan.heightCm}
+          onChange={(heightCm) => set({ heightCm })}
+        />
+        <Amount
+          label="Deposit for, min"
+          step={10}
+          value={plan.depositMin}
+          onChange={(depositMin) => set({ depositMin })}
+        />
+        <Amount
+          label="A line every, min"
+          step={5}
+          value={plan.everyMin}
+          onChange={(everyMin) => set({ everyMin })}
+        />
+      </div>
+      <SegmentedControl
+        mt="sm"
+        size="md"
+        aria-label="Faces"
+        value={plan.faces}
+        data={[
+          { value: '1', label: 'one face' },
+          { value: '2', label: 'both faces' },
+        ]}
+        onChange={(faces) => set({ faces: faces === '2' ? '2' : '1' })}
+      />
+      {'problem' in worked ? (
+        <Text role="alert" mt="sm">
+          {worked.problem}
+        </Text>
+      ) : (
+        <>
+          <div className={classes.answers} data-testid="deposit-plan">
+            <div>
+              <span className="quiet">Area</span>
+              <strong>{asAmount(worked.areaCm2, 'cm²')}</strong>
+            </div>
+            <div>
+              <span className="quiet">Current</span>
+              <strong>{asAmount(worked.currentA, 'A')}</strong>
+            </div>
+            <div>
+              <span className="quiet">Mass</span>
+              <strong>{asAmount(worked.expectedG, 'g')}</strong>
+              <span className="quiet">
+                {share < 0.995
+                  ? `of ${asAmount(worked.theoryG, 'g')}, for ${Math.round(100 * (1 - share))} % of the current makes gas`
+                  : made
+                    ? 'all of the current'
+                    : 'if all of the current makes it; the cell on the left makes something else'}
+              </span>
+            </div>
+            <div>
+              <span className="quiet">Even coat</span>
+              <strong>{Number(worked.thicknessUm.toPrecision(2))} µm</strong>
+            </div>
+          </div>
+          {made && (
+            <Button
+              size="md"
+              variant="default"
+              className="no-print"
+              onClick={() =>
+                onTake({
+                  currentA: Number(worked.currentA.toPrecision(3)),
+                  minutes: Number(plan.depositMin),
+                  areaCm2: worked.areaCm2,
+                })
+              }
+            >
+              Take this for the cell
+            </Button>
+          )}
+          <table className={classes.lines}>
+            <thead>
+              <tr>
+                <th scope="col">After</th>
+                <th scope="col">Theory</th>
+                <th scope="col">Expected</th>
+              </tr>
+            </thead>
+            <tbody>
+              {worked.along.map(({ timeS, theoryG, expectedG }) => (
+                <tr key={timeS}>
+                  <th scope="row">{asTime(timeS)}</th>
+                  <td>{theoryG.toFixed(3)} g</td>
+                  <td>{expectedG.toFixed(3)} g</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+    </section>
+  );
+}
+
+function work(plan: PlanState, share: number): Attempt<DepositPlan> {
+  return attempt(() =>
+    planDeposit({
+      metal: plan.metal,
+      areaCm2: plateAreaCm2({
+        widthCm: aboveZero(plan.widthCm, 'The width'),
+        heightCm: aboveZero(plan.heightCm, 'The height'),
+        faces: plan.faces === '2' ? 2 : 1,
+      }),
+      densityAPerM2: aboveZero(plan.densityAPerM2, 'The current density'),
+      timeS: 60 * aboveZero(plan.depositMin, 'The time'),
+      everyS: 60 * aboveZero(plan.everyMin, 'The interval'),
+      share,
+    }),
+  );
+}

@@ -1,0 +1,96 @@
+import { ActionIcon, Button, Select, Text } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { spotIds, spots, vapourSource } from '@stoichos/core/studies/electrolysis';
+import type { CellCurrent, CellRequest, SpotId } from '@stoichos/core/studies/electrolysis';
+import { IconTrash } from '@tabler/icons-react';
+import { useEffect } from 'react';
+import { Formula } from '../../shared/chemistry/Formula';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { useTask } from '../../data/worker/useTask';
+import { Amount } from '../../shared/study/Amount';
+import classes from '../../shared/study/Study.module.css';
+import type { ElectrolysisState } from './electrolysisState';
+
+interface DropPanelProps {
+  readonly request: CellRequest;
+  readonly current: CellCurrent;
+  readonly placed: ElectrolysisState['spots'];
+  readonly onChange: (spots: ElectrolysisState['spots']) => void;
+}
+
+const isSpot = (text: string): text is SpotId => (spotIds as readonly string[]).includes(text);
+
+/** A covered drop: what its vapour does to papers and drops beside it, in order. */
+export function DropPanel({ request, current, placed, onChange }: DropPanelProps) {
+  const { value, failure, start } = useTask('drop');
+  useEffect(() => {
+    const known = placed.flatMap(({ spot, distanceMm }) =>
+      isSpot(spot) && distanceMm !== '' && distanceMm > 0 ? [{ spot, distanceMm }] : [],
+    );
+    void start(request, current, known);
+  }, [request, current, placed, start]);
+  const change = (at: number, part: Partial<ElectrolysisState['spots'][number]>) =>
+    onChange(placed.map((one, index) => (index === at ? { ...one, ...part } : one)));
+  return (
+    <>
+      <Text size="sm" mb="xs">
+        Under a lid, beside the drop at plus. Put the papers and drops out before switching on: the
+        vapour comes within seconds.
+      </Text>
+      {placed.map(({ spot, distanceMm }, at) => (
+        <div key={at} className={classes.salt} role="group" aria-label={`Spot ${at + 1}`}>
+          <Select
+            label="Beside it"
+            size="md"
+            allowDeselect={false}
+            value={spot}
+            data={spotIds.map((id) => ({ value: id, label: spots[id].name }))}
+            onChange={(next) => change(at, { spot: next ?? spot })}
+          />
+          <div className={classes.saltAmount}>
+            <Amount
+              label="mm away"
+              step={1}
+              value={distanceMm}
+              onChange={(next) => change(at, { distanceMm: next })}
+            />
+            <ActionIcon
+              size={44}
+              variant="default"
+              aria-label="Take this spot away"
+              onClick={() => onChange(placed.filter((_, index) => index !== at))}
+            >
+              <IconTrash size={20} />
+            </ActionIcon>
+          </div>
+        </div>
+      ))}
+      {placed.length < 6 && (
+        <Button
+          size="md"
+          variant="default"
+          mt="sm"
+          onClick={() => onChange([...placed, { spot: 'iodide', distanceMm: 10 }])}
+        >
+          Another spot
+        </Button>
+      )}
+      <TaskFailure failure={failure} />
+      {value && (
+        <ol data-testid="spots">
+          {value.effects.map(({ name, distanceMm, seen, because, order }) => (
+            <li key={`${name} ${order}`}>
+              <strong>{name}</strong>, {distanceMm} mm: {seen.join(', then ')}
+              <Text size="sm" className="quiet">
+                <Formula text={because} wrap />
+              </Text>
+            </li>
+          ))}
+        </ol>
+      )}
+      <Text size="sm" className="quiet">
+        {sourceText(vapourSource)}
+      </Text>
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+import { Button, Text } from '@mantine/core';
+import { cellLog, cellMass } from '@stoichos/core/labday';
+import { referenceElectrodes } from '@stoichos/core/matter/substances';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
+import { Link, useParams } from 'react-router';
+import { Formula } from '../../shared/chemistry/Formula';
+import { LoadState } from '../../shared/parts/LoadState';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import classes from '../../shared/study/Study.module.css';
+import { ElectrolysisTabs } from './ElectrolysisTabs';
+import { JudgeRun } from './JudgeRun';
+import { LogChart } from './LogChart';
+import { LogPanel } from './LogPanel';
+import { LogTable } from './LogTable';
+import { MassPanel } from './MassPanel';
+import { SeenPanel } from './SeenPanel';
+import { useCellRun } from './useCellRun';
+import { VoltagePanel } from './VoltagePanel';
+
+/** One run: its log as it grows, its weighings, and what they say. */
+export function RunPage() {
+  const { runId = '' } = useParams();
+  const { run, error, refetch, write } = useCellRun(runId);
+  if (!run) return <LoadState error={error} retry={() => void refetch()} />;
+  const { setup } = run;
+  const log = cellLog(run.entries);
+  return (
+    <StudyFrame
+      title={run.name}
+      tools={
+        <>
+          <Button component={Link} to="/electrolysis/runs" size="md" variant="default">
+            All runs
+          </Button>
+          <PrintButton />
+        </>
+      }
+      settings={{
+        label: 'The cell and its electrodes',
+        children: (
+          <>
+            <SetUp run={run} />
+            {setup.metal && <MassPanel run={run} write={write} />}
+            <SeenPanel run={run} write={write} />
+          </>
+        ),
+      }}
+      answer={{
+        label: 'The log',
+        children: (
+          <>
+            <ElectrolysisTabs />
+            <div className={classes.paper}>
+              <SetUp run={run} />
+              <Weighings run={run} />
+            </div>
+            <LogPanel run={run} log={log} write={write} />
+            <LogChart log={log} plannedA={setup.plannedA} />
+            <LogTable run={run} write={write} />
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'What the numbers say',
+        children: (
+          <>
+            <JudgeRun run={run} log={log} />
+            <VoltagePanel run={run} log={log} />
+          </>
+        ),
+      }}
+    />
+  );
+}
+
+/** What the run is of, in a few lines. */
+function SetUp({ run: { setup } }: { run: CellRunWithRecord }) {
+  const { cell, plannedA, reference } = setup;
+  return (
+    <>
+      <Text>
+        {'molten' in cell.electrolyte ? (
+          <>
+            molten <Formula text={cell.electrolyte.molten} />
+          </>
+        ) : (
+          cell.electrolyte.map(({ substance, concentrationM }, at) => (
+            <span key={substance}>
+              {at > 0 && ', '}
+              <Formula text={substance} /> {concentrationM} mol/L
+            </span>
+          ))
+        )}
+      </Text>
+      <Text size="sm">
+        {cell.cathode} at minus, {cell.anode} at plus; {plannedA} A planned
+        {cell.areaCm2 === undefined
+          ? ''
+          : `, ${Number(((plannedA / cell.areaCm2) * 1000).toPrecision(3))} mA/cm²`}
+        ; half-cells against {referenceElectrodes[reference].name}.
+      </Text>
+    </>
+  );
+}
+
+/** The weighings on paper, where no fields are. */
+function Weighings({ run }: { run: CellRunWithRecord }) {
+  const words = (['cathode', 'anode'] as const).flatMap((electrode) => {
+    const [before, after] = [
+      cellMass(run.entries, electrode, 'before'),
+      cellMass(run.entries, electrode, 'after'),
+    ];
+    return before === undefined
+      ? []
+      : [
+          `${electrode === 'cathode' ? 'Minus' : 'Plus'} ${before} g before${after === undefined ? '' : `, ${after} g after`}`,
+        ];
+  });
+  return words.length > 0 ? <Text size="sm">{words.join('; ')}.</Text> : null;
+}

@@ -1,0 +1,231 @@
+import { Button, SegmentedControl, Text, Title } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { batterySource, usualGapCm } from '@stoichos/core/studies/electrolysis';
+import { conductivitySource } from '@stoichos/core/vessel';
+import type { CellRequest, CurrentEstimate, Supply } from '@stoichos/core/studies/electrolysis';
+import { useEffect, useMemo } from 'react';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import type { CurrentTry } from '../../data/worker/chemistry.worker';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useTask } from '../../data/worker/useTask';
+import { Amount } from '../../shared/study/Amount';
+import { asAmount, asVolts } from '../../shared/study/asAmount';
+import classes from '../../shared/study/Study.module.css';
+import { usePlan } from './planState';
+import type { PlanState } from './planState';
+
+interface SupplyPanelProps {
+  readonly request: CellRequest;
+  readonly areaCm2: number;
+  readonly onTake: (currentA: number) => void;
+}
+
+/** What current a supply drives through the cell, with its range, and what more of it would do. */
+export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
+  const [plan, setPlan] = usePlan();
+  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+  const supply = supplyOf(plan);
+  const key = JSON.stringify([request, areaCm2, supply]);
+  const tries = useMemo(() => triesOf(JSON.parse(key) as Parts), [key]);
+  const { value, failure, share, start, cancel } = useTask('currents');
+  useEffect(() => {
+    if (tries.length > 0) void start(tries.map(({ one }) => one));
+  }, [tries, start]);
+  const [base, ...others] = value ?? [];
+  return (
+    <>
+      <Title order={2} size="h4" mb="xs">
+        The supply
+      </Title>
+      <SegmentedControl
+        fullWidth
+        size="md"
+        aria-label="What drives the current"
+        value={plan.supply}
+        data={[
+          { value: 'cells', label: 'Batteries' },
+          { value: 'supply', label: 'Power supply' },
+        ]}
+        onChange={(kind) => set({ supply: kind === 'supply' ? 'supply' : 'cells' })}
+      />
+      <div className={classes.pair}>
+        {plan.supply === 'cells' ? (
+          <>
+            <Amount
+              label="In series"
+              step={1}
+              value={plan.cells}
+              onChange={(cells) => set({ cells })}
+            />
+            <Amount
+              label="Each, V"
+              step={0.5}
+              value={plan.eachV}
+              onChange={(eachV) => set({ eachV })}
+            />
+            <Amount
+              label="Inside each, Ω"
+              step={0.5}
+              value={plan.eachOhm}
+              onChange={(eachOhm) => set({ eachOhm })}
+            />
+          </>
+        ) : (
+          <>
+            <Amount
+              label="Set to, V"
+              step={0.5}
+              value={plan.supplyV}
+              onChange={(supplyV) => set({ supplyV })}
+            />
+            <Amount
+              label="Limit, A"
+              step={0.1}
+              value={plan.limitA}
+              onChange={(limitA) => set({ limitA })}
+            />
+          </>
+        )}
+      </div>
+      {!supply && (
+        <Text role="alert" mt="sm">
+          A supply has at least one cell and a voltage above 0 V; more than 60 V can kill.
+        </Text>
+      )}
+      {share !== undefined && <TaskProgress what="Trying currents" share={share} cancel={cancel} />}
+      <TaskFailure failure={failure} />
+      {base && supply && (
+        <>
+          <div className={classes.answers} data-testid="supply">
+            <div>
+              <span className="quiet">Current</span>
+              <strong>{asAmount(base.currentA, 'A')}</strong>
+              <span className="quiet">
+                {base.limited
+                  ? 'held by the limit'
+                  : `${asAmount(base.lowA, 'A')} to ${asAmount(base.highA, 'A')}`}
+              </span>
+            </div>
+            <div>
+              <span className="quiet">Across the cell</span>
+              <strong>{asVolts(base.voltages.cellV, 1)}</strong>
+              <span className="quiet">
+                {asVolts(base.voltages.solutionV, 1)} of it in the solution
+              </span>
+            </div>
+          </div>
+          {base.currentA > 1e-4 ? (
+            <Button
+              size="md"
+              variant="default"
+              className="no-print"
+              onClick={() => onTake(base.currentA)}
+            >
+              Take this current for the cell
+            </Button>
+          ) : (
+            <Text role="alert">
+              Hardly any current: below {asVolts(base.voltages.equilibriumV + 0.5, 1)} this cell
+              does not start. Put more cells in series.
+            </Text>
+          )}
+          <table className={classes.lines}>
+            <thead>
+              <tr>
+                <th scope="col" className={classes.words}>
+                  With
+                </th>
+                <th scope="col">Current</th>
+                <th scope="col">One tube in</th>
+              </tr>
+            </thead>
+            <tbody>
+              {others.map((one, at) => (
+                <Other
+                  key={tries[at + 1]?.name}
+                  name={tries[at + 1]?.name ?? ''}
+                  one={one}
+                  base={base}
+                />
+              ))}
+            </tbody>
+          </table>
+          <Text size="sm" className="quiet" mt="xs">
+            {asAmount(base.voltages.conductivityMSPerCm, 'mS/cm')} in the solution,{' '}
+            {asAmount(base.voltages.solutionOhm, 'Ω')} between the electrodes. The range takes the
+            conductivity, the shape of the field and an old battery together. Measure once; then you
+            know.
+          </Text>
+          <Text size="sm" className="quiet">
+            {sourceText(conductivitySource)} · {sourceText(batterySource)}
+          </Text>
+        </>
+      )}
+    </>
+  );
+}
+
+function Other({ name, one, base }: { name: string; one: CurrentEstimate; base: CurrentEstimate }) {
+  return (
+    <tr>
+      <th scope="row" className={classes.words}>
+        {name}
+      </th>
+      <td>{asAmount(one.currentA, 'A')}</td>
+      <td>
+        {one.currentA > 0
+          ? `${Math.round((100 * base.currentA) / one.currentA)} % of the time`
+          : '—'}
+      </td>
+    </tr>
+  );
+}
+
+type Parts = readonly [CellRequest, number, Supply | null];
+
+/** The cell as it is, and with more of one thing. */
+function triesOf([request, areaCm2, supply]: Parts): { name: string; one: CurrentTry }[] {
+  if (!supply) return [];
+  const gapCm = request.gapCm ?? usualGapCm;
+  const base = { request, gapCm, areaCm2, supply };
+  const stronger: CellRequest =
+    'molten' in request.electrolyte
+      ? request
+      : {
+          ...request,
+          electrolyte: request.electrolyte.map((one) => ({
+            ...one,
+            concentrationM: Math.min(20, 2 * one.concentrationM),
+          })),
+        };
+  const twice: Supply =
+    'cells' in supply
+      ? { ...supply, cells: Math.min(20, 2 * supply.cells) }
+      : { ...supply, supplyV: Math.min(60, 2 * supply.supplyV) };
+  return [
+    { name: 'as set', one: base },
+    {
+      name: 'cells' in supply ? 'twice the batteries in series' : 'twice the voltage',
+      one: { ...base, supply: twice },
+    },
+    { name: 'twice the concentration', one: { ...base, request: stronger } },
+    { name: 'half the gap', one: { ...base, gapCm: gapCm / 2 } },
+    { name: 'twice the area', one: { ...base, areaCm2: 2 * areaCm2 } },
+  ];
+}
+
+function supplyOf(plan: PlanState): Supply | null {
+  const above = (value: number | '', most: number): value is number =>
+    value !== '' && value > 0 && value <= most;
+  if (plan.supply === 'supply')
+    return above(plan.supplyV, 60)
+      ? { supplyV: plan.supplyV, ...(above(plan.limitA, 100) && { limitA: plan.limitA }) }
+      : null;
+  return above(plan.cells, 20) && above(plan.eachV, 30) && plan.cells * plan.eachV <= 60
+    ? {
+        cells: Math.round(plan.cells),
+        eachV: plan.eachV,
+        eachOhm: plan.eachOhm === '' ? 2 : Math.max(0, plan.eachOhm),
+      }
+    : null;
+}

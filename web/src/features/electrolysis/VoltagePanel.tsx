@@ -1,0 +1,109 @@
+import { Select, Text } from '@mantine/core';
+import { voltageBalance } from '@stoichos/core/studies/electrolysis';
+import { assumedAreaCm2 } from '@stoichos/core/vessel';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellVoltages, LogLine, VoltageBalance } from '@stoichos/core/studies/electrolysis';
+import { useEffect, useState } from 'react';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { useTask } from '../../data/worker/useTask';
+import { asAmount, asVolts } from '../../shared/study/asAmount';
+import classes from '../../shared/study/Study.module.css';
+
+/** Where the volts of one reading go, as a stacked picture that sums to the cell voltage. */
+export function VoltagePanel({ run, log }: { run: CellRunWithRecord; log: readonly LogLine[] }) {
+  const { setup } = run;
+  const { cell, reference } = setup;
+  const withVolts = log.filter(({ cellV, currentA }) => cellV !== undefined && currentA > 0);
+  const [chosen, setChosen] = useState<string | null>(null);
+  const line = withVolts.find(({ timeS }) => String(timeS) === chosen) ?? withVolts.at(-1);
+  const { value, failure, start } = useTask('voltages');
+  const currentA = line?.currentA;
+  useEffect(() => {
+    if (currentA !== undefined && !('molten' in setup.cell.electrolyte))
+      void start(setup, setup.cell.areaCm2 ?? assumedAreaCm2(currentA), currentA);
+  }, [setup, currentA, start]);
+  if (!line || 'molten' in cell.electrolyte) return null;
+  return (
+    <section aria-label="Where the volts go" className={classes.block}>
+      <Text fw={600}>Where the volts go</Text>
+      <Select
+        className="no-print"
+        label="At minute"
+        size="md"
+        allowDeselect={false}
+        value={String(line.timeS)}
+        data={withVolts.map(({ timeS, cellV }) => ({
+          value: String(timeS),
+          label: `${Number((timeS / 60).toFixed(1))}, ${(cellV ?? 0).toFixed(2)} V`,
+        }))}
+        onChange={setChosen}
+      />
+      <TaskFailure failure={failure} />
+      {value && (
+        <Balance balance={voltageBalance(value, { ...line, reference })} computed={value} />
+      )}
+    </section>
+  );
+}
+
+/** Hatching tells the parts apart without a colour. */
+const hatches = [
+  'var(--quiet)',
+  'repeating-linear-gradient(45deg, var(--quiet) 0 3px, transparent 3px 8px)',
+  'repeating-linear-gradient(-45deg, var(--quiet) 0 2px, transparent 2px 6px)',
+  'repeating-linear-gradient(90deg, var(--quiet) 0 2px, transparent 2px 7px)',
+  'transparent',
+];
+
+function Balance({ balance, computed }: { balance: VoltageBalance; computed: CellVoltages }) {
+  const { parts, cellV, remarks } = balance;
+  const drawn = parts.reduce((sum, { volts }) => sum + Math.max(0, volts), 0);
+  return (
+    <>
+      <div
+        className={classes.stack}
+        role="img"
+        aria-label={`${asVolts(cellV)} in all: ${parts.map(({ name, volts }) => `${name} ${asVolts(volts)}`).join(', ')}`}
+        data-testid="stack"
+      >
+        {parts.map(({ name, volts }, at) => (
+          <div
+            key={name}
+            style={{ width: `${(100 * Math.max(0, volts)) / drawn}%`, background: hatches[at] }}
+          />
+        ))}
+      </div>
+      <table className={classes.lines} data-testid="balance">
+        <tbody>
+          {parts.map(({ name, volts, from }, at) => (
+            <tr key={name}>
+              <th scope="row" className={classes.words}>
+                <span className={classes.hex} style={{ background: hatches[at] }} aria-hidden />{' '}
+                {name}
+              </th>
+              <td>{asVolts(volts)}</td>
+              <td className="quiet">{from}</td>
+            </tr>
+          ))}
+          <tr>
+            <th scope="row">cell</th>
+            <td>
+              <strong>{asVolts(cellV)}</strong>
+            </td>
+            <td className="quiet">{balance.cellFrom}</td>
+          </tr>
+        </tbody>
+      </table>
+      {remarks.map((remark) => (
+        <Text key={remark} size="sm" role="note">
+          {remark}
+        </Text>
+      ))}
+      <Text size="sm" className="quiet">
+        Computed with {asAmount(computed.conductivityMSPerCm, 'mS/cm')} and{' '}
+        {asAmount(computed.solutionOhm, 'Ω')} in the solution. Near and far readings of a half-cell
+        differ by the drop in the solution between them.
+      </Text>
+    </>
+  );
+}

@@ -1,0 +1,46 @@
+import { parseInput } from '@stoichos/core/commands';
+import { ChemistryError } from '@stoichos/core/common';
+import { cellEntrySchema } from '@stoichos/core/labday';
+import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday';
+import { useCallback, useMemo } from 'react';
+import { useCellQuery } from '../../data/api/api';
+import { useAppDispatch, useAppSelector } from '../../data/store';
+import { recorded } from '../../data/outbox/outbox';
+import type { Failure } from '../../data/worker/chemistry.worker';
+
+/** A run as the server knows it, with the lines of this browser that are still on their way. */
+export function useCellRun(runId: string) {
+  const { data, error, refetch } = useCellQuery(runId);
+  const waiting = useAppSelector((state) => state.outbox.waiting);
+  const dispatch = useAppDispatch();
+  const run = useMemo((): CellRunWithRecord | undefined => {
+    if (!data) return undefined;
+    const known = new Set(data.entries.map(({ id }) => id));
+    const unsent = waiting.flatMap((one) =>
+      'runId' in one && one.runId === runId && !known.has(one.entry.id) ? [one.entry] : [],
+    );
+    return unsent.length === 0 ? data : { ...data, entries: [...data.entries, ...unsent] };
+  }, [data, waiting, runId]);
+  /** Writes a line; what cannot be is said and nothing is written. */
+  const write = useCallback(
+    (record: CellRecord | null, supersedes: string | null = null): Failure | undefined => {
+      try {
+        const entry = parseInput(cellEntrySchema, {
+          id: crypto.randomUUID(),
+          runId,
+          record,
+          supersedes,
+          recordedAt: new Date().toISOString(),
+        });
+        dispatch(recorded({ runId, entry }));
+        return undefined;
+      } catch (problem) {
+        if (!(problem instanceof ChemistryError)) throw problem;
+        return { message: problem.message, remedy: problem.remedy };
+      }
+    },
+    [dispatch, runId],
+  );
+  return { run, error, refetch, write };
+}
+export type WriteLine = ReturnType<typeof useCellRun>['write'];

@@ -1,0 +1,75 @@
+import { Text } from '@mantine/core';
+import { gasName } from '@stoichos/core/studies/gas';
+import type { Collection, CollectionMethod, LostToWater } from '@stoichos/core/studies/gas';
+import { IconCircleCheck, IconSquareRoundedX } from '@tabler/icons-react';
+import { asAmount } from '../../shared/study/asAmount';
+import type { Attempt } from '../../shared/study/attempt';
+import study from '../../shared/study/Study.module.css';
+
+interface CollectionPanelProps {
+  readonly gas: string;
+  readonly collection: Attempt<Collection>;
+  readonly method: CollectionMethod;
+  readonly lost: Attempt<LostToWater>;
+}
+
+/** Every way to catch the gas under both its names, which will do, and the numbers that decide. */
+export function CollectionPanel({ gas, collection, method, lost }: CollectionPanelProps) {
+  if ('problem' in collection) return <Text role="alert">{collection.problem}</Text>;
+  const chosen = collection.methods.find((one) => one.method === method);
+  return (
+    <section aria-label="Collection">
+      <Text fw={600}>How {gasName(gas)} is caught</Text>
+      {chosen && !chosen.ok && (
+        <Text role="alert" fw={600} mt="xs">
+          Not {chosen.name}: {chosen.why}.
+        </Text>
+      )}
+      <ul style={{ listStyle: 'none', padding: 0 }} data-testid="collection">
+        {collection.methods.map(({ method: id, name, alsoCalled, ok, why }) => (
+          <li key={id} style={{ marginBottom: '0.5rem' }}>
+            <span style={{ display: 'inline-flex', gap: '0.35rem', alignItems: 'baseline' }}>
+              {ok ? (
+                <IconCircleCheck size={18} aria-label="will do" />
+              ) : (
+                <IconSquareRoundedX size={18} aria-label="will not do" />
+              )}
+              <strong>{name}</strong>
+            </span>{' '}
+            <span className="quiet">({alsoCalled})</span>
+            <Text size="sm">{why}</Text>
+          </li>
+        ))}
+      </ul>
+      <table className={study.lines}>
+        <tbody>
+          <tr>
+            <th scope="row">Molar mass</th>
+            <td>{collection.molarMassGPerMol.toFixed(2)} g/mol</td>
+          </tr>
+          <tr>
+            <th scope="row">Sinks above, exactly</th>
+            <td>{collection.exactThresholdGPerMol.toFixed(2)} g/mol</td>
+          </tr>
+          <tr>
+            <th scope="row">Sinks above, rule of thumb</th>
+            <td>{collection.ruleThresholdGPerMol} g/mol</td>
+          </tr>
+          <tr>
+            <th scope="row">Density, air’s</th>
+            <td>
+              {collection.densityGPerL.toFixed(2)}, {collection.airDensityGPerL.toFixed(2)} g/L
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      {collection.ruleDiffers && <Text size="sm">{collection.ruleDiffers}</Text>}
+      {method === 'overWater' && !('problem' in lost) && (
+        <Text size="sm" mt="xs" data-testid="lost">
+          Lost to the water: about {asAmount(lost.usualMl, 'mL')}, at most{' '}
+          {asAmount(lost.mostMl, 'mL')} if all of it became saturated.
+        </Text>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,151 @@
+import { Text } from '@mantine/core';
+import { gasName, loudestShare } from '@stoichos/core/studies/gas';
+import type { Filling, FillingPlan } from '@stoichos/core/studies/gas';
+import { ChartCard } from '../../shared/chart/ChartCard';
+import { LineKey, lineDashes } from '../../shared/chart/LineKey';
+import { asAmount } from '../../shared/study/asAmount';
+import type { Attempt } from '../../shared/study/attempt';
+import study from '../../shared/study/Study.module.css';
+import type { GasState } from './gasState';
+import { purityCourse } from './useMade';
+
+const thing = { tube: 'Tube', jar: 'Jar', syringe: 'Syringe' } as const;
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** What is let go and what is kept, with the minute at which each is changed. */
+export function FillingPanel({
+  state,
+  filling,
+}: {
+  state: GasState;
+  filling: Attempt<FillingPlan>;
+}) {
+  if ('problem' in filling)
+    return (
+      <Text role="alert" mt="sm">
+        {filling.problem}
+      </Text>
+    );
+  const { fillings, discard, discarded, heatOffMin, minutes, totalMl } = filling;
+  const loudest = loudestShare(state.gas);
+  const name = thing[state.catchIn];
+  const course = purityCourse(state.apparatusMl === '' ? 1 : state.apparatusMl, totalMl);
+  const showsSplint = fillings.some(({ splint }) => splint);
+  return (
+    <section aria-label="Purge and filling" className={study.block}>
+      <Text fw={600}>First gas is air</Text>
+      <Text size="sm" data-testid="discard">
+        Between {asAmount(discard.plug, 'mL')} (the gas pushes the air out like a plug) and{' '}
+        {asAmount(discard.mixed, 'mL')} (it mixes with the air at once) goes before what leaves is{' '}
+        {state.purityPercent} % pure.{' '}
+        {discarded === 0 ? 'None is' : `The first ${discarded} ${discarded === 1 ? 'is' : 'are'}`}{' '}
+        let go; it takes {asAmount(totalMl, 'mL')} and {asMinutes(minutes)} in all.
+      </Text>
+      <div className={study.scroll} role="group" aria-label="What is filled" tabIndex={0}>
+        <table className={study.lines} data-testid="fillings">
+          <thead>
+            <tr>
+              <th scope="col">{name}</th>
+              <th scope="col">Full, change at</th>
+              <th scope="col">Pure, mixed</th>
+              <th scope="col">Pure, plug</th>
+              {showsSplint && (
+                <th scope="col" className={study.words}>
+                  Lit splint
+                </th>
+              )}
+              <th scope="col" className={study.words}>
+                Then
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {shownRows(fillings).map(({ number, from, fullAtMin, purity, keep, splint }) => (
+              <tr key={number}>
+                <th scope="row">{from < number ? `${from} to ${number}` : number}</th>
+                <td>{asMinutes(fullAtMin)}</td>
+                <td>{percent(purity.mixed)}</td>
+                <td>{percent(purity.plug)}</td>
+                {showsSplint && <td className={study.words}>{splint}</td>}
+                <td className={study.words}>{keep ? 'keep' : 'let go'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {state.runOnMl !== '' && heatOffMin < minutes && (
+        <Text size="sm" mt="xs">
+          Take the heat away at {asMinutes(heatOffMin)}: {asAmount(state.runOnMl, 'mL')} still
+          comes.
+        </Text>
+      )}
+      {loudest !== undefined && (
+        <Text size="sm" mt="xs">
+          A tube pops loudest at {percent(loudest)} {gasName(state.gas)} in air, where the oxygen
+          just burns it; a pure one burns quietly at its mouth. A loud pop means air in the tube.
+        </Text>
+      )}
+      <div className="no-print">
+        <ChartCard
+          title="Gas in what leaves the apparatus, %"
+          label="How pure the gas is after so much has gone, between a plug and full mixing"
+          height={210}
+          rows={course.map(({ goneMl, plug, mixed }) => ({
+            'gone, mL': Math.round(goneMl),
+            'mixed, %': Math.round(100 * mixed),
+            'plug, %': Math.round(100 * plug),
+          }))}
+          configure={(ink) => ({
+            type: 'line',
+            data: {
+              datasets: [
+                {
+                  label: 'well mixed',
+                  data: course.map(({ goneMl, mixed }) => ({ x: goneMl, y: 100 * mixed })),
+                  borderColor: ink.text,
+                  pointRadius: 0,
+                },
+                {
+                  label: 'plug',
+                  data: course.map(({ goneMl, plug }) => ({ x: goneMl, y: 100 * plug })),
+                  borderColor: ink.text,
+                  borderDash: [...(lineDashes[1] ?? [])],
+                  stepped: true,
+                  pointRadius: 0,
+                },
+              ],
+            },
+            options: {
+              scales: {
+                x: { type: 'linear', title: { display: true, text: 'gas made, mL' } },
+                y: { min: 0, max: 100, title: { display: true, text: 'gas, %' } },
+              },
+            },
+          })}
+        />
+        <LineKey lines={[{ name: 'well mixed' }, { name: 'plug' }]} />
+      </div>
+    </section>
+  );
+}
+
+/** Discarded ones are told together, but for the last of them. */
+function shownRows(fillings: readonly Filling[]): (Filling & { readonly from: number })[] {
+  const gone = fillings.filter(({ keep }) => !keep);
+  const rows = fillings.map((one) => ({ ...one, from: one.number }));
+  const lastOfMany = gone.at(-2);
+  if (gone.length < 4 || !lastOfMany) return rows;
+  return [{ ...lastOfMany, from: 1 }, ...rows.slice(lastOfMany.number)];
+}
+
+function asMinutes(minutes: number): string {
+  const whole = Math.floor(minutes);
+  const seconds = Math.round((minutes - whole) * 60);
+  return seconds === 60
+    ? `${whole + 1} min`
+    : seconds === 0
+      ? `${whole} min`
+      : whole === 0
+        ? `${seconds} s`
+        : `${whole} min ${seconds} s`;
+}

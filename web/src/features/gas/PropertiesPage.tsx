@@ -1,0 +1,206 @@
+import { Button, Checkbox, Group, Stack, Text } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import {
+  gasName,
+  judgeCircuitTest,
+  testReagents,
+  testReagentsSource,
+} from '@stoichos/core/studies/gas';
+import type { CircuitTest } from '@stoichos/core/studies/gas';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { Chip } from '../../shared/parts/ChipRow';
+import { Formula } from '../../shared/chemistry/Formula';
+import { Vessel } from '../../shared/glassware/Vessel';
+import { Mark } from '../../shared/parts/Mark';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import study from '../../shared/study/Study.module.css';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { useTask } from '../../data/worker/useTask';
+import { GasPicker } from './GasPicker';
+import classes from './Gases.module.css';
+import { GasTabs } from './GasTabs';
+import { useGasState } from './gasState';
+import { UnsaturationPanel } from './UnsaturationPanel';
+
+/** What a gas does, test by test, expected beside seen. */
+export function PropertiesPage() {
+  const { state, change } = useGasState();
+  const { start, failure } = useTask('gasCircuit');
+  const [tests, setTests] = useState<readonly CircuitTest[]>();
+  const { gas, reagents } = state;
+  useEffect(() => {
+    void start(gas, reagents).then((found) => {
+      if (found) setTests(found);
+    });
+  }, [gas, reagents, start]);
+  const seen = state.seen[gas] ?? {};
+  const record = (id: string, outcome: string) => {
+    const { [id]: before, ...others } = seen;
+    change({
+      seen: { ...state.seen, [gas]: before === outcome ? others : { ...seen, [id]: outcome } },
+    });
+  };
+  const judged = (tests ?? []).filter(({ id }) => seen[id] !== undefined);
+  const agreeing = judged.filter((one) => judgeCircuitTest(one, seen[one.id] ?? '') === 'agrees');
+  return (
+    <StudyFrame
+      title="Gases"
+      tools={<PrintButton />}
+      settings={{
+        label: 'What is set',
+        children: (
+          <>
+            <GasPicker state={state} onChange={change} />
+            <Checkbox.Group
+              label="Passed through"
+              mt="md"
+              value={reagents}
+              onChange={(next) =>
+                change({
+                  reagents: testReagents.map(({ id }) => id).filter((id) => next.includes(id)),
+                })
+              }
+            >
+              <Stack gap={4} mt={4}>
+                {testReagents.map(({ id, name }) => (
+                  <Checkbox
+                    key={id}
+                    value={id}
+                    label={name}
+                    size="md"
+                    styles={{ body: { minHeight: 36, alignItems: 'center' } }}
+                  />
+                ))}
+              </Stack>
+            </Checkbox.Group>
+            <Button
+              size="md"
+              variant="default"
+              mt="md"
+              disabled={judged.length === 0}
+              onClick={() => change({ seen: { ...state.seen, [gas]: {} } })}
+            >
+              Begin again
+            </Button>
+          </>
+        ),
+      }}
+      answer={{
+        label: 'Tests, expected beside seen',
+        children: (
+          <>
+            <GasTabs />
+            <TaskFailure failure={failure} />
+            <Text
+              role="status"
+              className={judged.length === 0 ? 'quiet no-print' : 'quiet'}
+              data-testid="circuit-summary"
+            >
+              {judged.length === 0
+                ? `Tap what you see of ${gasName(gas)}; it is set beside what is expected.`
+                : `${judged.length} of ${tests?.length ?? 0} recorded, ${agreeing.length} as expected.`}
+            </Text>
+            {(tests ?? []).map((test) => (
+              <TestRow
+                key={test.id}
+                test={test}
+                seen={seen[test.id]}
+                onSee={(outcome) => record(test.id, outcome)}
+              />
+            ))}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'Equations, unsaturation, sources',
+        children: (
+          <>
+            <Text fw={600}>What goes on</Text>
+            {(tests ?? [])
+              .filter(({ equations }) => equations.length > 0)
+              .map(({ id, name, equations }) => (
+                <div key={id} style={{ marginTop: '0.5rem' }}>
+                  <Text size="sm" className="quiet">
+                    {name}
+                  </Text>
+                  {equations.slice(0, 2).map((equation) => (
+                    <Text key={equation} size="sm">
+                      <Formula text={equation} wrap />
+                    </Text>
+                  ))}
+                </div>
+              ))}
+            <UnsaturationPanel gas={gas} state={state} onChange={change} />
+            <div className={study.block}>
+              <Text size="sm">
+                What is recorded here stays in this browser. Under{' '}
+                <Link to="/gases/make">Make and collect</Link> the same tests go into a lab day.
+              </Text>
+              <Text size="sm" className="quiet">
+                {sourceText(testReagentsSource)}
+              </Text>
+            </div>
+          </>
+        ),
+      }}
+    />
+  );
+}
+
+interface TestRowProps {
+  readonly test: CircuitTest;
+  readonly seen: string | undefined;
+  readonly onSee: (outcome: string) => void;
+}
+
+function TestRow({ test, seen, onSee }: TestRowProps) {
+  const verdict = seen === undefined ? undefined : judgeCircuitTest(test, seen);
+  return (
+    <section className={classes.test} aria-label={test.name}>
+      <div className={classes.testHead}>
+        <Text fw={600}>{test.name}</Text>
+        {verdict === 'agrees' && <Mark of="agrees" />}
+        {verdict === 'differs' && <Mark of="differs" />}
+        {test.notPredicted !== undefined && <Mark of="notPredicted" />}
+      </div>
+      <div className={test.before ? classes.testBody : undefined}>
+        {test.before && (
+          <div className={classes.pairOfTubes}>
+            <Vessel container="testTube" view={test.before} label="Before" height={92} />
+            {test.after && (
+              <Vessel container="testTube" view={test.after} label="Expected after" height={92} />
+            )}
+          </div>
+        )}
+        <div>
+          <Text size="sm">{test.how}</Text>
+          <Text size="sm" data-testid={`expected-${test.id}`}>
+            <span className="quiet">Expected:</span>{' '}
+            {test.notPredicted !== undefined ? (
+              <Formula text={`not predicted: ${test.notPredicted}`} wrap />
+            ) : (
+              test.expected
+            )}
+          </Text>
+          {test.caution && (
+            <Text size="sm" fw={600}>
+              {test.caution}
+            </Text>
+          )}
+          <Group gap={6} mt={6} className="no-print" role="group" aria-label={`Seen: ${test.name}`}>
+            {test.choices.map((choice) => (
+              <Chip key={choice} chosen={seen === choice} onTap={() => onSee(choice)}>
+                {choice}
+              </Chip>
+            ))}
+          </Group>
+          <Text size="sm" className={study.paper ?? ''}>
+            <span className="quiet">Seen:</span> {seen ?? '………………………………………'}
+          </Text>
+        </div>
+      </div>
+    </section>
+  );
+}

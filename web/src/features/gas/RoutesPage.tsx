@@ -1,0 +1,223 @@
+import { Button, Text, TextInput } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import {
+  collectionOf,
+  dryingFor,
+  gasCautions,
+  gasName,
+  gradesSource,
+  paceSource,
+  proofOf,
+  routeNotesSource,
+} from '@stoichos/core/studies/gas';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Formula } from '../../shared/chemistry/Formula';
+import { Fold } from '../../shared/parts/Fold';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import { attempt } from '../../shared/study/attempt';
+import classes from './Gases.module.css';
+import { findRoutes } from './findRoutes';
+import { GasPicker } from './GasPicker';
+import { GasTabs } from './GasTabs';
+import { LookingUp } from './LookingUp';
+import { useGasState } from './gasState';
+import { RouteCard } from './RouteCard';
+import { chosenRoute, useRoutes } from './useRoutes';
+
+/** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
+export function RoutesPage() {
+  const { state, change } = useGasState();
+  const { routes, failure, share, cancel, shelfIsMissing, shelfIsEmpty } = useRoutes(state);
+  const taken = routes && chosenRoute(routes, state);
+  const [asked, setAsked] = useState('');
+  const found = routes && findRoutes(routes, asked);
+  const going = found?.filter(({ verdict }) => verdict === 'valid') ?? [];
+  const poor = found?.filter(({ verdict }) => verdict === 'poor') ?? [];
+  const not =
+    found?.filter(({ verdict }) => verdict === 'refused' || verdict === 'notPredicted') ?? [];
+  const take = (id: string) => change({ routeId: { ...state.routeId, [state.gas]: id } });
+  const proof = proofOf(state.gas);
+  return (
+    <StudyFrame
+      title="Gases"
+      tools={<PrintButton />}
+      settings={{
+        label: 'What is set',
+        children: (
+          <>
+            <GasPicker state={state} onChange={change} withShelf />
+            <GasFacts gas={state.gas} />
+          </>
+        ),
+      }}
+      answer={{
+        label: 'Routes to the gas',
+        children: (
+          <>
+            <GasTabs />
+            {shelfIsMissing && (
+              <Text role="alert" my="sm">
+                The shelf cannot be read now. Look through anything, or name a list.
+              </Text>
+            )}
+            {shelfIsEmpty && (
+              <Text role="status" my="sm">
+                There is no jar on the shelf yet, so every reagent in the tables is looked through.
+              </Text>
+            )}
+            <LookingUp
+              failure={failure}
+              share={share}
+              cancel={cancel}
+              done={routes !== undefined}
+            />
+            {routes && (
+              <div data-testid="routes">
+                {routes.length > firstShown && (
+                  <TextInput
+                    label="Only with"
+                    placeholder="A reagent, heat, a current"
+                    size="md"
+                    mb="xs"
+                    className="no-print"
+                    value={asked}
+                    onChange={(event) => setAsked(event.currentTarget.value)}
+                  />
+                )}
+                <Text className="quiet" role="status">
+                  {asked !== '' && found?.length === 0
+                    ? `None of the ${routes.length} is with “${asked}”.`
+                    : summary(state.gas, going.length, poor.length, not.length)}
+                </Text>
+                {going.slice(0, firstShown).map((route) => (
+                  <RouteCard
+                    key={route.id}
+                    route={route}
+                    taken={route.id === taken?.id}
+                    onTake={() => take(route.id)}
+                  />
+                ))}
+                {going.length > firstShown && (
+                  <Fold title={`${going.length - firstShown} more that go well`}>
+                    {going.slice(firstShown).map((route) => (
+                      <RouteCard
+                        key={route.id}
+                        route={route}
+                        taken={route.id === taken?.id}
+                        onTake={() => take(route.id)}
+                      />
+                    ))}
+                  </Fold>
+                )}
+                {poor.length > 0 && (
+                  <Fold title={`${poor.length} that go badly, and why`} open={going.length === 0}>
+                    {poor.map((route) => (
+                      <RouteCard
+                        key={route.id}
+                        route={route}
+                        taken={route.id === taken?.id}
+                        onTake={() => take(route.id)}
+                      />
+                    ))}
+                  </Fold>
+                )}
+                {not.length > 0 && (
+                  <Fold title={`${not.length} that do not, and why`} open={not.length <= 6}>
+                    {not.map((route) => (
+                      <RouteCard key={route.id} route={route} taken={false} />
+                    ))}
+                  </Fold>
+                )}
+                {taken && (
+                  <Button component={Link} to="/gases/make" size="md" mt="md" className="no-print">
+                    How much, and how it is collected
+                  </Button>
+                )}
+              </div>
+            )}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'Proof, drying, sources',
+        children: (
+          <>
+            {proof && (
+              <>
+                <Text fw={600}>Proved by</Text>
+                <Text mb="sm" data-testid="proof">
+                  {proof.method}: {proof.positive}
+                  {proof.but && <span className="quiet"> ({proof.but})</span>}
+                </Text>
+              </>
+            )}
+            <Text fw={600}>Dried with</Text>
+            <ul className={classes.plain}>
+              {dryingFor(state.gas).map(({ name, ok, why }) => (
+                <li key={name}>
+                  {ok ? name : <s>{name}</s>}
+                  {!ok && (
+                    <span className="quiet">
+                      : <Formula text={why} wrap />
+                    </span>
+                  )}
+                </li>
+              ))}
+            </ul>
+            <Text fw={600} mt="sm">
+              Mind
+            </Text>
+            {gasCautions(state.gas).map((text) => (
+              <Text key={text} size="sm">
+                {text}
+              </Text>
+            ))}
+            <Fold title="How routes are judged">
+              <Text size="sm">
+                The engine brings the reagents together in bench amounts: whether the gas comes, how
+                much of it stays in the liquid, what comes with it, whether a crust stops it.
+                Heating dry solids and the reactions it does not follow stand in tables. Safety
+                counts four times, a steady stream and a pure gas twice, cost and waste once.
+              </Text>
+              {[gradesSource, paceSource, routeNotesSource].map((source) => (
+                <Text key={sourceText(source)} size="sm" className="quiet">
+                  {sourceText(source)}
+                </Text>
+              ))}
+            </Fold>
+          </>
+        ),
+      }}
+    />
+  );
+}
+
+/** Routes that are shown before the rest is asked for. */
+const firstShown = 5;
+
+function summary(gas: string, going: number, poor: number, not: number): string {
+  if (going + poor + not === 0)
+    return `Nothing here gives ${gasName(gas)}, and nothing comes near it. Look through anything.`;
+  const count = (n: number, words: string) => (n > 0 ? [`${n} ${words}`] : []);
+  const name = gasName(gas);
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}: ${[...count(going, going === 1 ? 'goes well' : 'go well'), ...count(poor, 'badly'), ...count(not, 'not at all')].join(', ')}.`;
+}
+
+function GasFacts({ gas }: { gas: string }) {
+  const facts = attempt(() => collectionOf(gas, { temperatureC: 25, pressureKPa: 101.325 }));
+  if ('problem' in facts) return null;
+  return (
+    <dl className="facts" style={{ marginTop: '1rem' }}>
+      <dt>Molar mass</dt>
+      <dd>{facts.molarMassGPerMol.toFixed(2)} g/mol</dd>
+      <dt>Density</dt>
+      <dd>
+        {facts.densityGPerL.toFixed(2)} g/L at 25 °C, {facts.densityRatio.toFixed(2)} of air
+      </dd>
+      <dt>In water</dt>
+      <dd>{Number(facts.solubilityMlPerMl.toPrecision(2))} mL a mL</dd>
+    </dl>
+  );
+}

@@ -1,0 +1,170 @@
+import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
+import { unknownResultSchema } from '@stoichos/core/labday';
+import {
+  issuedAnions,
+  issuedCations,
+  issuedSalts,
+  organicTests,
+} from '@stoichos/core/matter/substances';
+import {
+  blankWords,
+  compoundNames,
+  inorganicTests,
+  testLabel,
+  toldOutcomes,
+  unsure,
+} from '@stoichos/core/studies/identify';
+import type { GroupView } from '@stoichos/core/labday';
+import { IconX } from '@tabler/icons-react';
+import { useState } from 'react';
+import * as z from 'zod';
+import { byAnyName } from '../../shared/chemistry/byAnyName';
+import { clockTime } from '../../shared/parts/dates';
+import { useHandInMutation } from '../../data/api/api';
+import { explainError } from '../../data/api/explainError';
+import { Chip } from '../../shared/parts/ChipRow';
+import { useKept } from '../../data/kept/useKept';
+import { BlankChoice } from '../../shared/unknowns/BlankChoice';
+import type { Blank } from '../../shared/unknowns/BlankChoice';
+
+/** Whether something is to stand beside a test; a look at the sample has no blank. */
+const wantsBlank = ({ blank }: { readonly blank: string }): boolean => blank !== 'none needed';
+
+const resultsSchema = z.array(unknownResultSchema);
+
+/** A bench’s own unknown: tests beside their blanks, and what it takes it for. What is not handed in stays on the tablet. */
+export function UnknownPanel({ view }: { view: GroupView }) {
+  const { unknown } = view;
+  if (!unknown) return null;
+  return <OneUnknown key={unknown.code} dayId={view.day.id} unknown={unknown} />;
+}
+
+function OneUnknown({
+  dayId,
+  unknown: { code, kind, answer },
+}: {
+  dayId: string;
+  unknown: NonNullable<GroupView['unknown']>;
+}) {
+  const [results, setResults] = useKept(
+    `stoichos.unknown.${dayId}.${code}`,
+    resultsSchema,
+    answer?.results ?? [],
+  );
+  const [test, setTest] = useState<string | null>(null);
+  // Whoever ran a blank says so, at every test anew.
+  const [blank, setBlank] = useState<Blank>('none');
+  const [name, setName] = useState(answer?.answer ?? '');
+  const [handIn, { error, isLoading }] = useHandInMutation();
+  const tests = kind === 'organic' ? organicTests : inorganicTests;
+  const row = tests.find((one) => one.name === test);
+  const record = (outcome: string) => {
+    if (test === null) return;
+    setResults([...results, { test, outcome, blank, note: '' }]);
+    setTest(null);
+    setBlank('none');
+  };
+  const names =
+    kind === 'organic'
+      ? compoundNames
+      : [...issuedSalts.formulae, ...issuedCations, ...issuedAnions];
+  return (
+    <section id="unknown" className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
+      <Title order={2} size="h4">
+        Your unknown: {code}
+      </Title>
+      {results.length > 0 && (
+        <ol data-testid="unknown-record">
+          {results.map(({ test: done, outcome, blank: beside }, at) => (
+            <li key={at}>
+              <Group gap="xs" wrap="nowrap" justify="space-between">
+                <span>
+                  {testLabel(kind, done)}: <strong>{outcome}</strong>
+                  {tests.some((one) => one.name === done && wantsBlank(one)) && (
+                    <span className="quiet"> blank {blankWords[beside]}</span>
+                  )}
+                </span>
+                <ActionIcon
+                  size={44}
+                  variant="subtle"
+                  color="gray"
+                  aria-label={`Take back ${testLabel(kind, done)}`}
+                  onClick={() => setResults(results.filter((_, index) => index !== at))}
+                >
+                  <IconX size={20} aria-hidden />
+                </ActionIcon>
+              </Group>
+            </li>
+          ))}
+        </ol>
+      )}
+      <Select
+        size="lg"
+        searchable
+        filter={byAnyName}
+        label="A test"
+        placeholder="choose what you do"
+        data={tests.map(({ name: value, label }) => ({ value, label }))}
+        value={test}
+        onChange={setTest}
+      />
+      {row && (
+        <>
+          <Text mt="xs">{row.how}</Text>
+          {'caution' in row && row.caution && (
+            <Text mt={4}>
+              <strong>Caution.</strong> {row.caution}
+            </Text>
+          )}
+          {wantsBlank(row) && (
+            <BlankChoice
+              value={blank}
+              onChange={setBlank}
+              what={`The blank beside it (${row.blank})`}
+            />
+          )}
+          <Group gap={8} mt="sm" role="group" aria-label="What you saw">
+            {[...toldOutcomes(kind, row.name), unsure].map((outcome) => (
+              <Chip key={outcome} chosen={false} onTap={() => record(outcome)}>
+                {outcome}
+              </Chip>
+            ))}
+          </Group>
+        </>
+      )}
+      <Group align="end" mt="lg">
+        <Autocomplete
+          size="lg"
+          label="It is"
+          description={
+            kind === 'inorganic' ? 'Parts of a mixture with “ + ” between them' : undefined
+          }
+          data={[...names]}
+          limit={8}
+          maxLength={120}
+          value={name}
+          onChange={setName}
+          style={{ flex: 1 }}
+        />
+        <Button
+          size="lg"
+          loading={isLoading}
+          disabled={name.trim() === ''}
+          onClick={() => void handIn({ id: crypto.randomUUID(), answer: name.trim(), results })}
+        >
+          Hand in
+        </Button>
+      </Group>
+      {error && (
+        <Text role="alert" mt="xs">
+          {explainError(error).message} What you wrote stays here; hand it in again.
+        </Text>
+      )}
+      {answer && (
+        <Text role="status" mt="xs" data-testid="handed-in">
+          Handed in at {clockTime(answer.sentAt)}: {answer.answer}
+        </Text>
+      )}
+    </section>
+  );
+}

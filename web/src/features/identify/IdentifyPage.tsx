@@ -1,0 +1,217 @@
+import { Button, Text } from '@mantine/core';
+import {
+  conclude,
+  contradictions,
+  heldBack,
+  isPoint,
+  nextInOrder,
+  noneOfThese,
+  posterior,
+  posteriorByClass,
+  rankTests,
+  testLabel,
+} from '@stoichos/core/studies/identify';
+import type {
+  Conclusion,
+  RankedTest,
+  TestLimits,
+  UnknownSchool,
+} from '@stoichos/core/studies/identify';
+import { useMemo, useState } from 'react';
+import { useSettings } from '../../data/settings/useSettings';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import { percent } from '../../shared/study/Likelihoods';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { CandidateName } from '../../shared/unknowns/CandidateName';
+import { CandidateSettings } from '../../shared/unknowns/CandidateSettings';
+import { MayBe } from './MayBe';
+import { NextTests } from './NextTests';
+import { ReasoningFlow } from './ReasoningFlow';
+import { RecordTable } from './RecordTable';
+import { SchoolNote } from './SchoolNote';
+import { UnknownsTabs } from './UnknownsTabs';
+import { useCandidates } from '../../shared/unknowns/useCandidates';
+import { useUnknownState } from '../../shared/unknowns/unknownState';
+import type { KeptResult, UnknownState } from '../../shared/unknowns/unknownState';
+
+/** What an unknown is: the next test, what was seen beside its blank, and what is left of the candidates. */
+export function IdentifyPage() {
+  const { state, change } = useUnknownState();
+  const settings = useSettings();
+  const { kind } = state;
+  const school = state.school === 'asSet' ? settings.unknowns : state.school;
+  const candidates = useCandidates(state);
+  const { model, classOf } = candidates;
+  const [again, setAgain] = useState<string>();
+  const results = state.results[kind];
+  const setResults = (next: readonly KeptResult[]) =>
+    change({ results: { ...state.results, [kind]: [...next] } });
+  const limits = useMemo(() => limitsOf(state), [state]);
+  const found = useMemo(
+    () =>
+      model && {
+        all: posterior(model, results),
+        conclusion: conclude(model, results),
+        against: contradictions(model, results),
+        ranked: ordered(
+          rankTests(model, results, { kind, school, ...limits }),
+          state.rankBy,
+          school,
+        ),
+        held: heldBack(model, results, { kind, school, ...limits }),
+        fixed: nextInOrder(kind, model, results),
+      },
+    [model, results, kind, school, limits, state],
+  );
+  return (
+    <StudyFrame
+      title={state.label.trim() === '' ? 'Unknowns' : `Unknown ${state.label.trim()}`}
+      tools={<PrintButton />}
+      settings={{
+        label: 'What it may be',
+        children: (
+          <CandidateSettings state={state} change={change} candidates={candidates} oneJar />
+        ),
+      }}
+      answer={{
+        label: 'The next test',
+        children: (
+          <>
+            <UnknownsTabs />
+            {candidates.share !== undefined && (
+              <TaskProgress
+                what="Reckoning what each of them shows"
+                share={candidates.share}
+                cancel={candidates.cancel}
+              />
+            )}
+            <TaskFailure failure={candidates.failure} />
+            {model?.candidates.length === 0 && (
+              <Text role="alert" mt="sm">
+                Nothing is left that it could be. Name candidates, or take fewer classes out.
+              </Text>
+            )}
+            {model && found && model.candidates.length > 0 && (
+              <>
+                <Text role="status" fw={600} size="lg" mt="sm" data-testid="conclusion">
+                  <CandidateName
+                    kind={kind}
+                    name={concluded(found.conclusion, results.length, model.candidates.length)}
+                  />
+                </Text>
+                {found.against.map(({ test, outcome, expected, likelyWrong }, at) => (
+                  <Text key={at} role="alert" size="sm" mt="xs">
+                    {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of
+                    what the rest points to. That it is wrong is {percent(likelyWrong)} likely:
+                    repeat it with more sample and a fresh blank before believing it.{' '}
+                    <Button
+                      size="compact-md"
+                      variant="default"
+                      className="no-print"
+                      onClick={() => setAgain(test)}
+                    >
+                      Repeat it
+                    </Button>
+                  </Text>
+                ))}
+                <SchoolNote
+                  kind={kind}
+                  school={school}
+                  ranked={found.ranked}
+                  fixed={found.fixed}
+                  change={change}
+                />
+                <NextTests
+                  kind={kind}
+                  ranked={found.ranked}
+                  held={found.held}
+                  model={model}
+                  again={again}
+                  onRecord={(result) => {
+                    setAgain(undefined);
+                    setResults([...results, result]);
+                  }}
+                >
+                  <RecordTable
+                    kind={kind}
+                    model={model}
+                    results={results}
+                    leading={found.all
+                      .filter(({ candidate }) => candidate !== noneOfThese)
+                      .slice(0, 2)
+                      .map(({ candidate }) => candidate)}
+                    onChange={setResults}
+                    onAgain={setAgain}
+                  />
+                </NextTests>
+              </>
+            )}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'What is left',
+        children: model && found && (
+          <>
+            <MayBe
+              kind={kind}
+              all={found.all}
+              classes={posteriorByClass(found.all, classOf)}
+              conclusion={found.conclusion}
+              compounds={candidates.compounds}
+              classOf={classOf}
+            />
+            <ReasoningFlow kind={kind} model={model} results={results} />
+          </>
+        ),
+      }}
+    />
+  );
+}
+
+function limitsOf({ sampleMg, minutes, mostHazard, missing }: UnknownState): TestLimits {
+  const away = new Set(missing);
+  return {
+    ...(sampleMg !== '' && { sampleMg }),
+    ...(minutes !== '' && { minutes }),
+    mostHazard,
+    hasReagent: (reagent) => !away.has(reagent),
+  };
+}
+
+function ordered(
+  tests: RankedTest[],
+  rankBy: UnknownState['rankBy'],
+  school: UnknownSchool,
+): RankedTest[] {
+  const worth = (test: RankedTest): number =>
+    rankBy === 'perMinute'
+      ? test.bitsPerMinute
+      : rankBy === 'perHazard'
+        ? test.bitsPerHazard
+        : rankBy === 'twoAhead'
+          ? (test.bitsWithNext ?? test.bits)
+          : test.bits;
+  const [first, ...rest] = tests;
+  const keepsFirst = school === 'solubilityFirst' && first;
+  const sorted = (keepsFirst ? rest : tests).toSorted(
+    (one, other) =>
+      Number(isPoint(one.test)) - Number(isPoint(other.test)) || worth(other) - worth(one),
+  );
+  return keepsFirst ? [first, ...sorted] : sorted;
+}
+
+function concluded(
+  { kind, candidates, probability }: Conclusion,
+  done: number,
+  all: number,
+): string {
+  if (done === 0) return `Any of ${all}`;
+  if (kind === 'noneOfThese') return 'None of them shows what was seen';
+  if (kind === 'identified') return `It is ${candidates[0] ?? ''}, ${percent(probability)}`;
+  if (candidates.length === 1) return `Probably ${candidates[0] ?? ''}, ${percent(probability)}`;
+  if (candidates.length > 6) return `Still ${candidates.length} of ${all} in question`;
+  return `One of: ${candidates.join('; ')}`;
+}

@@ -1,0 +1,142 @@
+import { Button, Text } from '@mantine/core';
+import { costsOf, testLabel } from '@stoichos/core/studies/identify';
+import { useMemo } from 'react';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useTask } from '../../data/worker/useTask';
+import { CandidateName } from '../../shared/unknowns/CandidateName';
+import { CandidateSettings } from '../../shared/unknowns/CandidateSettings';
+import { SetFile } from './SetFile';
+import { UnknownsTabs } from './UnknownsTabs';
+import { useCandidates } from '../../shared/unknowns/useCandidates';
+import { useUnknownState } from '../../shared/unknowns/unknownState';
+import classes from '../../shared/unknowns/Unknowns.module.css';
+
+/** A set that is searched whole: above it the smallest set of tests is sought among too many pairs. */
+const mostChecked = 60;
+
+/** Whether a set of unknowns can be told apart with the tests at hand, and how few tests that takes. */
+export function SetPage() {
+  const { state, change } = useUnknownState();
+  const { kind, missing, mostHazard } = state;
+  const candidates = useCandidates(state);
+  const { model } = candidates;
+  const { start, value, share, failure, cancel } = useTask('checkSet');
+  const can = useMemo(() => {
+    const away = new Set(missing);
+    return (model?.tests ?? [])
+      .map(({ name }) => name)
+      .filter((name) => {
+        const costs = costsOf(kind, name);
+        return (
+          (costs?.hazard ?? 1) <= mostHazard &&
+          !costs?.reagents.some((reagent) => away.has(reagent))
+        );
+      });
+  }, [model, kind, missing, mostHazard]);
+  const count = model?.candidates.length ?? 0;
+  const label = (test: string) => testLabel(kind, test);
+  return (
+    <StudyFrame
+      title="Unknowns"
+      tools={<PrintButton />}
+      settings={{
+        label: 'The set',
+        children: (
+          <>
+            <CandidateSettings state={state} change={change} candidates={candidates} />
+            <SetFile state={state} change={change} />
+          </>
+        ),
+      }}
+      answer={{
+        label: 'The check',
+        children: (
+          <>
+            <UnknownsTabs />
+            {candidates.share !== undefined && (
+              <TaskProgress
+                what="Reckoning what each of them shows"
+                share={candidates.share}
+                cancel={candidates.cancel}
+              />
+            )}
+            {model && (
+              <>
+                <Text mt="sm">
+                  {count} unknowns, {can.length} tests that can be done.
+                </Text>
+                {count > mostChecked && (
+                  <Text mt="xs" role="alert">
+                    A set to be issued has up to {mostChecked} unknowns. Choose which, under
+                    “Compounds it may be”, or take classes out.
+                  </Text>
+                )}
+                {count < 2 && <Text mt="xs">A set has at least two unknowns.</Text>}
+                <Button
+                  mt="sm"
+                  size="md"
+                  className="no-print"
+                  disabled={count < 2 || count > mostChecked}
+                  onClick={() => void start(model, can)}
+                >
+                  Check the set
+                </Button>
+              </>
+            )}
+            {share !== undefined && (
+              <TaskProgress what="Comparing all pairs" share={share} cancel={cancel} />
+            )}
+            <TaskFailure failure={failure} />
+            {value && (
+              <div data-testid="set-check">
+                <Text fw={600} mt="md">
+                  {value.inseparable.length === 0
+                    ? 'Every pair can be told apart.'
+                    : `${value.inseparable.length} ${value.inseparable.length === 1 ? 'pair' : 'pairs'} that no test tells apart`}
+                </Text>
+                <ul className={classes.plain}>
+                  {value.inseparable.slice(0, 30).map(([one, other]) => (
+                    <li key={`${one} ${other}`}>
+                      <CandidateName kind={kind} name={one} /> and{' '}
+                      <CandidateName kind={kind} name={other} />
+                    </li>
+                  ))}
+                </ul>
+                <Text fw={600}>
+                  {value.smallest.smallest ? 'The smallest set of tests' : 'A small set of tests'}{' '}
+                  that does it: {value.smallest.tests.length}
+                </Text>
+                <ul className={classes.plain}>
+                  {value.smallest.tests.map((test) => (
+                    <li key={test}>{label(test)}</li>
+                  ))}
+                </ul>
+                <Text>
+                  One unknown takes {value.expectedTests.toFixed(1)} tests on average, chosen one
+                  after the other.
+                </Text>
+              </div>
+            )}
+          </>
+        ),
+      }}
+      reasons={{
+        label: 'How it is judged',
+        children: (
+          <>
+            <Text fw={600}>How it is judged</Text>
+            <Text size="sm">
+              Two unknowns are told apart by a test when they are expected to show different things
+              in it more often than not; slow and borderline results count for nothing. Reagents
+              that are not at hand, and tests that are too dangerous here, are left out under
+              “School and limits”.
+            </Text>
+          </>
+        ),
+      }}
+    />
+  );
+}

@@ -1,0 +1,116 @@
+import { Table, Text, Title } from '@mantine/core';
+import { judgeWork, nameOfWork } from '@stoichos/core/labday';
+import { shortText } from '@stoichos/core/planning/procedure';
+import type { StationJudgement } from '@stoichos/core/labday';
+import { useSettings } from '../../data/settings/useSettings';
+import { Formula } from '../../shared/chemistry/Formula';
+import { ObservationLine } from '../../shared/chemistry/ObservationLine';
+import { useLabDay } from '../../data/useLabDay';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { JudgeTabs } from './JudgeTabs';
+import { GroupRow, benchFor, useBench } from './useBench';
+
+/** Every test of the circuit in one table: physical or chemical, on what evidence, of which type, with its equation. */
+export function CircuitPage() {
+  const day = useLabDay();
+  const { works, bench, choose } = useBench(day);
+  if (!bench) return <JudgeTabs dayId={day.id} />;
+  const rows = works
+    .flatMap((work) => judgeWork(day, work, benchFor(day, work, bench)))
+    .filter(({ seen }) => seen.length > 0);
+  return (
+    <>
+      <JudgeTabs dayId={day.id} />
+      <GroupRow day={day} selected={bench.id} choose={choose} />
+      <section className="card" aria-label="Physical or chemical">
+        <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
+          <Title order={2} size="h4">
+            Physical or chemical? {bench.name}
+          </Title>
+          <PrintButton />
+        </div>
+        {rows.length === 0 ? (
+          <Text my="sm">
+            {bench.name} has recorded nothing yet. Each test stands here once it is recorded, with
+            the evidence for and against a chemical change.
+          </Text>
+        ) : (
+          <Table.ScrollContainer minWidth={640}>
+            <Table fz="sm" verticalSpacing={6} mt="sm">
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th>Test</Table.Th>
+                  <Table.Th>Seen</Table.Th>
+                  <Table.Th>Change</Table.Th>
+                  <Table.Th>Evidence, and what speaks against it</Table.Th>
+                  <Table.Th>Type and equation</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
+                {rows.map((row) => (
+                  <Row key={`${row.work.id} ${row.step.id} ${row.station.vessel}`} row={row} />
+                ))}
+              </Table.Tbody>
+            </Table>
+          </Table.ScrollContainer>
+        )}
+      </section>
+    </>
+  );
+}
+
+function Row({ row }: { row: StationJudgement }) {
+  const { reactionTypes } = useSettings();
+  const { work, step, seen, change, station, override } = row;
+  const other = reactionTypes === 'five' ? 'drivingForce' : 'five';
+  return (
+    <Table.Tr>
+      <Table.Td>
+        {work.kind === 'test' ? (
+          <Formula text={work.procedure.name} />
+        ) : (
+          <>
+            {shortText(step)}
+            <Text size="xs" className="quiet">
+              {nameOfWork(work)} · {station.vessel}
+            </Text>
+          </>
+        )}
+      </Table.Td>
+      <Table.Td>
+        <ObservationLine seen={seen} />
+      </Table.Td>
+      <Table.Td>
+        <strong>{change.change}</strong>
+        {override?.change && <Text size="xs">by {override.by}</Text>}
+      </Table.Td>
+      <Table.Td>
+        {change.evidence.map(({ sign }) => sign).join('; ')}
+        {change.against.length > 0 && (
+          <Text size="sm" className="quiet">
+            against: {change.against.map(({ why }) => why).join('; ')}
+          </Text>
+        )}
+      </Table.Td>
+      <Table.Td>
+        {station.reactions.length === 0 && (
+          <span className="quiet">
+            {station.notPredicted.length > 0
+              ? 'not predicted'
+              : change.change === 'chemical'
+                ? 'no equation is known here'
+                : 'no reaction expected'}
+          </span>
+        )}
+        {station.reactions.map(({ equation, types }) => (
+          <div key={equation}>
+            {types[reactionTypes].join(', ') || 'none of the five'}
+            <span className="quiet"> ({types[other].join(', ') || 'none of the five'})</span>
+            <br />
+            <Formula text={equation} wrap />
+          </div>
+        ))}
+      </Table.Td>
+    </Table.Tr>
+  );
+}

@@ -1,0 +1,101 @@
+import { Button, Text, Title } from '@mantine/core';
+import { nameOfWork, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
+import type { LabDay, StationJudgement } from '@stoichos/core/labday';
+import type { Observation } from '@stoichos/core/seeing/observation';
+import { Link } from 'react-router';
+import { Causes } from '../../shared/recording/Causes';
+import { RecordLog } from '../../shared/recording/RecordLog';
+import { Formula } from '../../shared/chemistry/Formula';
+import { NotPredicted } from '../../shared/chemistry/NotPredicted';
+import { ObservationLine } from '../../shared/chemistry/ObservationLine';
+import { StationPair } from '../../shared/glassware/StationPair';
+import { Fold } from '../../shared/parts/Fold';
+import { Mark } from '../../shared/parts/Mark';
+import { ComparisonTable } from './ComparisonTable';
+import classes from './JudgePage.module.css';
+import { Meaning } from './Meaning';
+import { SignOff } from './SignOff';
+
+/** One vessel of one step at one bench, in full: expected beside seen, what differs and why, what it means, what the instructor says. */
+export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudgement }) {
+  const { work, step, station, bench, comparison, seen, blank, control, notes, departures } =
+    judgement;
+  const benchKey = bench.id ?? 'all';
+  const planned = worksOf(day).find(({ id }) => id === work.id);
+  const weighed = planned ? weighedOtherwise(planned, work) : [];
+  return (
+    <section className="card" aria-label="The judgement in full">
+      <div className={classes.head}>
+        <Title order={2} size="h4">
+          {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)},{' '}
+          {bench.name}
+        </Title>
+        <span data-testid="agreement">
+          {judgement.verdict !== 'notRecorded' && <Mark of={judgement.verdict} large />}
+        </span>
+      </div>
+      {work.kind === 'procedure' && <Text mb="sm">{step.text}</Text>}
+      <div className={classes.detail}>
+        <div>
+          <StationPair judgement={judgement} />
+          <Beside name="Blank" list={blank} />
+          <Beside name="Control" list={control} />
+          {departures.map(({ what, planned, done }, index) => (
+            <Text key={index} size="sm" mt="xs">
+              Departure, {what}: {planned} → {done}
+            </Text>
+          ))}
+          {notes.map((note, index) => (
+            <Text key={index} size="sm" mt="sm" style={{ overflowWrap: 'anywhere' }}>
+              Note: “{note}”
+            </Text>
+          ))}
+          {weighed.map(({ planned, made, times }) => (
+            <Text key={planned} size="sm" mt="xs">
+              Weighed out: <Formula text={made} wrap /> for <Formula text={planned} wrap />,{' '}
+              {times.toPrecision(2)} times as strong as planned; what is expected here reckons with
+              it.
+            </Text>
+          ))}
+          <Causes judgement={judgement} />
+        </div>
+        <div>
+          {comparison ? (
+            <ComparisonTable items={comparison.items} />
+          ) : (
+            <NotPredicted reasons={station.notPredicted} />
+          )}
+          <Meaning judgement={judgement} />
+        </div>
+      </div>
+      {seen.length === 0 && (
+        <Button
+          component={Link}
+          to={`/days/${day.id}/bench?work=${work.id}&step=${step.id}&group=${benchKey}`}
+          size="md"
+          mt="md"
+        >
+          Record what {bench.name} sees
+        </Button>
+      )}
+      <SignOff
+        key={`${work.id} ${step.id} ${station.vessel} ${benchKey}`}
+        day={day}
+        judgement={judgement}
+        signed={recordsOf(judgement.standing, 'signOff').at(-1)}
+      />
+      <Fold title="The whole record of this step">
+        <RecordLog day={day} at={{ workId: work.id, stepId: step.id, groupId: bench.id }} />
+      </Fold>
+    </section>
+  );
+}
+
+function Beside({ name, list }: { name: string; list: readonly Observation[] }) {
+  if (list.length === 0) return null;
+  return (
+    <Text size="sm" mt="xs">
+      {name}: <ObservationLine seen={list} />
+    </Text>
+  );
+}

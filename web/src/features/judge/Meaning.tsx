@@ -1,0 +1,78 @@
+import { Table, Text, Title } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { evidenceSource } from '@stoichos/core/seeing/judgement';
+import type { StationJudgement } from '@stoichos/core/labday';
+import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
+
+/** What the record means: physical or chemical on what evidence, the reaction type in both schools, the equations. */
+export function Meaning({ judgement: { change, station, seen } }: { judgement: StationJudgement }) {
+  const predicted = station.notPredicted.length === 0;
+  const { reactions } = station;
+  const list = (types: readonly string[]) => [...new Set(types)].join(', ');
+  const fives = list(reactions.flatMap(({ types }) => types.five));
+  if (!predicted && seen.length === 0) return null;
+  const forces = list(reactions.flatMap(({ types }) => types.drivingForce));
+  return (
+    <>
+      <Title order={3} size="h5" mt="md" mb={4}>
+        What it means
+      </Title>
+      <dl className="facts">
+        {seen.length > 0 && (
+          <>
+            <dt>Change</dt>
+            <dd data-testid="change">
+              <strong>{change.change}</strong>
+              {change.confidence > 0 && ` (confidence ${change.confidence.toFixed(2)})`}
+            </dd>
+          </>
+        )}
+        {predicted && (
+          <>
+            <dt>Five types</dt>
+            <dd>
+              {fives || (reactions.length > 0 ? 'none of the five fits' : 'no reaction expected')}
+            </dd>
+            <dt>Driving force</dt>
+            <dd>{forces || 'none expected'}</dd>
+          </>
+        )}
+      </dl>
+      {(change.evidence.length > 0 || change.against.length > 0) && (
+        <Table fz="sm" verticalSpacing={4} mt="xs" data-testid="evidence">
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th>Sign</Table.Th>
+              <Table.Th>Weight</Table.Th>
+              <Table.Th>What else it could be</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {change.evidence.map(({ sign, weight, counterCase }) => (
+              <Table.Tr key={sign}>
+                <Table.Td>{sign}</Table.Td>
+                <Table.Td>{weight}</Table.Td>
+                <Table.Td>{counterCase}</Table.Td>
+              </Table.Tr>
+            ))}
+            {change.against.map(({ sign, why }) => (
+              <Table.Tr key={`${sign} ${why}`}>
+                <Table.Td>{sign}</Table.Td>
+                <Table.Td>against</Table.Td>
+                <Table.Td>{why}</Table.Td>
+              </Table.Tr>
+            ))}
+          </Table.Tbody>
+        </Table>
+      )}
+      {(change.evidence.length > 0 || change.against.length > 0) && (
+        <Text size="xs" className="quiet">
+          {sourceText(evidenceSource)}
+        </Text>
+      )}
+      {reactions.map((reaction) => (
+        <ReactionFacts key={reaction.netIonic} reaction={reaction} brief />
+      ))}
+    </>
+  );
+}

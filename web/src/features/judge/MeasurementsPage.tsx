@@ -1,0 +1,129 @@
+import { Text, Title } from '@mantine/core';
+import {
+  analyse,
+  benchesOf,
+  classSpread,
+  nameOfWork,
+  readAlone,
+  repeatedReadings,
+} from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday';
+import { useState } from 'react';
+import { useSettings } from '../../data/settings/useSettings';
+import { useLabDay } from '../../data/useLabDay';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import strip from '../../shared/parts/TestTabs.module.css';
+import { AnalysisView } from './AnalysisView';
+import { JudgeTabs } from './JudgeTabs';
+import { SpreadView } from './SpreadView';
+import { useBench } from './useBench';
+
+/** What the numbers say: worked out for each bench with its uncertainty, and over the class. */
+export function MeasurementsPage() {
+  const day = useLabDay();
+  const { works } = useBench(day);
+  const measuring = works.filter(
+    (work) => work.procedure.analyses.length > 0 || readAlone(day, work).length > 0,
+  );
+  return (
+    <>
+      <JudgeTabs dayId={day.id} />
+      {measuring.length === 0 && (
+        <section className="card">
+          <Title order={2} size="h4">
+            Nothing is measured yet
+          </Title>
+          <Text mt="sm">
+            What the benches weigh, read or count stands here, and what is worked out of it: plan a
+            procedure that measures, or say in the editor what is measured and what to work out.
+          </Text>
+        </section>
+      )}
+      {measuring.length > 0 && (
+        <div style={{ display: 'flex', justifyContent: 'flex-end', marginBottom: '0.6rem' }}>
+          <PrintButton />
+        </div>
+      )}
+      {measuring.map((work) => (
+        <WorkResults key={work.id} day={day} work={work} />
+      ))}
+    </>
+  );
+}
+
+function WorkResults({ day, work }: { day: LabDay; work: Work }) {
+  const habits = useSettings();
+  const benches = benchesOf(day, work);
+  const begun = (bench: Bench) =>
+    analyse(day, work, bench, habits).some(({ state }) => state !== 'open');
+  const [chosen, setChosen] = useState<string>();
+  const bench =
+    benches.find(({ id }) => (id ?? 'all') === chosen) ?? benches.find(begun) ?? benches[0];
+  if (!bench) return null;
+  return (
+    <section className="card" style={{ marginBottom: '1rem' }} aria-label={nameOfWork(work)}>
+      <Title order={2} size="h4" mb="xs">
+        {nameOfWork(work)}
+      </Title>
+      {benches.length > 1 && work.procedure.analyses.length > 0 && (
+        <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
+          {benches.map(({ id, name }) => (
+            <button
+              key={id ?? 'all'}
+              type="button"
+              className="tappable"
+              aria-pressed={id === bench.id}
+              onClick={() => setChosen(id ?? 'all')}
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
+      {analyse(day, work, bench, habits).map((result, index) => (
+        <AnalysisView key={index} result={result} bench={bench.name} />
+      ))}
+      <Alone readings={readAlone(day, work)} />
+      <Repeats repeats={repeatedReadings(day, work, bench)} />
+      <SpreadView spreads={classSpread(day, work, habits)} />
+    </section>
+  );
+}
+
+/** Readings that go into nothing that is worked out, bench by bench. */
+function Alone({ readings }: { readings: ReturnType<typeof readAlone> }) {
+  if (readings.length === 0) return null;
+  return (
+    <>
+      <Title order={3} size="h5" mt="md">
+        Read, and not worked out
+      </Title>
+      {readings.map(({ name, unit, byBench }) => (
+        <Text key={name}>
+          {name}, {unit}:{' '}
+          {byBench.map(({ bench, values }) => `${bench} ${values.join(', ')}`).join('; ')}
+        </Text>
+      ))}
+    </>
+  );
+}
+
+/** Readings of the same thing, with their mean and what it may be off by. */
+function Repeats({ repeats }: { repeats: ReturnType<typeof repeatedReadings> }) {
+  if (repeats.length === 0) return null;
+  return (
+    <>
+      <Title order={3} size="h5" mt="md">
+        Repeated readings
+      </Title>
+      {repeats.map(({ name, unit, values, spread }) => (
+        <Text key={name}>
+          {name}: {values.join(', ')} {unit}; mean {spread.mean.toPrecision(4)}
+          {spread.confidence95 !== undefined && ` ± ${spread.confidence95.toPrecision(2)} (95 %)`}
+          {spread.oddOnes.length > 0 &&
+            `; stands out: ${spread.oddOnes.map((at) => values[at]).join(', ')}`}
+        </Text>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+import { Button, Group, Select, Text, TextInput, Title } from '@mantine/core';
+import type { LabDay, RecordOf, StationJudgement } from '@stoichos/core/labday';
+import type { Agreement, ChangeVerdict } from '@stoichos/core/seeing/judgement';
+import { IconSignature } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useRecorder } from '../../shared/recording/useRecorder';
+import { Mark } from '../../shared/parts/Mark';
+
+const verdicts: readonly Agreement[] = ['agrees', 'partly', 'differs', 'incomplete'];
+const changes: readonly ChangeVerdict['change'][] = ['chemical', 'physical', 'undecided'];
+
+interface SignOffProps {
+  readonly day: LabDay;
+  readonly judgement: StationJudgement;
+  readonly signed: RecordOf<'signOff'> | undefined;
+}
+
+/** The instructor’s word: another verdict with its reason, which stands beside what was computed, and the signature. */
+export function SignOff({ day, judgement, signed }: SignOffProps) {
+  const { work, step, station, bench, comparison, override } = judgement;
+  const recorder = useRecorder(day, {
+    workId: work.id,
+    stepId: step.id,
+    groupId: bench.id,
+    vessel: station.vessel,
+    part: 'test',
+  });
+  const [by, setBy] = useState(day.staff[0] ?? '');
+  const [verdict, setVerdict] = useState<string | null>(null);
+  const [change, setChange] = useState<string | null>(null);
+  const [reason, setReason] = useState('');
+  const chosen = verdicts.find((one) => one === verdict);
+  const computed = comparison?.agreement;
+  const stands = recorder.standing.findLast(({ record }) => record.kind === 'verdict');
+  return (
+    <section aria-label="The instructor’s word" className="no-print">
+      <Title order={3} size="h5" mt="md" mb={4}>
+        The instructor’s word
+      </Title>
+      {override && (
+        <Group gap="sm" mb="xs">
+          <Text>
+            {override.by} says <strong>{override.verdict}</strong>: “{override.reason}”. Computed:
+          </Text>
+          <Mark of={computed ?? 'notPredicted'} />
+          {stands && (
+            <Button size="md" variant="default" onClick={() => recorder.withdraw(stands)}>
+              Take it back
+            </Button>
+          )}
+        </Group>
+      )}
+      <Group align="flex-end" gap="xs">
+        <Select
+          label="Verdict instead"
+          placeholder={computed ?? 'not predicted'}
+          size="md"
+          w={150}
+          data={[...verdicts]}
+          value={verdict}
+          onChange={setVerdict}
+        />
+        <Select
+          label="Change instead"
+          placeholder={judgement.change.change}
+          size="md"
+          w={150}
+          clearable
+          data={[...changes]}
+          value={change}
+          onChange={setChange}
+        />
+        <TextInput
+          label="Reason"
+          size="md"
+          style={{ flex: '1 1 12rem' }}
+          maxLength={600}
+          value={reason}
+          onChange={(event) => setReason(event.currentTarget.value)}
+        />
+        <TextInput
+          label="By"
+          size="md"
+          w={150}
+          maxLength={160}
+          value={by}
+          onChange={(event) => setBy(event.currentTarget.value)}
+        />
+        <Button
+          size="md"
+          variant="default"
+          disabled={!chosen || reason.trim() === '' || by.trim() === ''}
+          onClick={() => {
+            if (!chosen) return;
+            const instead = changes.find((one) => one === change);
+            recorder.record({
+              kind: 'verdict',
+              verdict: chosen,
+              ...(instead && { change: instead }),
+              reason: reason.trim(),
+              by: by.trim(),
+            });
+            setVerdict(null);
+            setReason('');
+          }}
+        >
+          Override
+        </Button>
+        <Button
+          size="md"
+          variant={signed ? 'filled' : 'default'}
+          leftSection={<IconSignature size={20} aria-hidden />}
+          disabled={by.trim() === ''}
+          onClick={() => recorder.record({ kind: 'signOff', by: by.trim() })}
+        >
+          {signed ? `Signed off by ${signed.by}` : 'Sign off'}
+        </Button>
+      </Group>
+    </section>
+  );
+}

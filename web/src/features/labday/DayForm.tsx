@@ -1,0 +1,213 @@
+import {
+  Alert,
+  Button,
+  Group,
+  Modal,
+  Select,
+  SimpleGrid,
+  Stack,
+  TagsInput,
+  TextInput,
+} from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { labDayInputSchema } from '@stoichos/core/labday';
+import { kitKinds } from '@stoichos/core/planning/procedure';
+import type { LabDay, LabDayInput } from '@stoichos/core/labday';
+import type { KitKind } from '@stoichos/core/planning/procedure';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { NumberField } from '../../shared/parts/NumberField';
+import { useSaveDayMutation } from '../../data/api/api';
+import { explainError } from '../../data/api/explainError';
+import { today } from '../../shared/parts/dates';
+
+interface DayFormProps {
+  readonly opened: boolean;
+  readonly close: () => void;
+  /** The day to change; a new one without. */
+  readonly day?: LabDay;
+}
+
+interface Values {
+  name: string;
+  date: string;
+  groups: string[];
+  sparePercent: number | string;
+  lengthMin: number | string;
+  groupSize: number | string;
+  staff: string[];
+  kit: Record<string, number | string>;
+  balanceG: string;
+}
+
+/** Makes a lab day, or changes one. */
+export function DayForm({ opened, close, day }: DayFormProps) {
+  return (
+    <Modal
+      opened={opened}
+      onClose={close}
+      title={day ? 'Change the lab day' : 'New lab day'}
+      size="lg"
+    >
+      <Fields close={close} {...(day && { day })} />
+    </Modal>
+  );
+}
+
+function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
+  const navigate = useNavigate();
+  const [save, { isLoading }] = useSaveDayMutation();
+  const [problem, setProblem] = useState('');
+  // Made once, so that pressing the button twice makes one day.
+  const [id] = useState(() => day?.id ?? crypto.randomUUID());
+  const form = useForm<Values>({
+    initialValues: {
+      name: day?.name ?? '',
+      date: day?.date ?? today(),
+      groups: day?.groups.map(({ name }) => name) ?? ['Bench 1', 'Bench 2', 'Bench 3', 'Bench 4'],
+      sparePercent: day?.sparePercent ?? 20,
+      lengthMin: day?.lengthMin ?? 90,
+      groupSize: day?.groupSize ?? 3,
+      staff: day?.staff ?? ['Instructor'],
+      kit: Object.fromEntries(kitKinds.map((name) => [name, day?.kit[name] ?? usualKit[name]])),
+      balanceG: String(day?.balanceG ?? 0.01),
+    },
+    validate: (values) => {
+      const parsed = labDayInputSchema.safeParse(toInput(values, id, day));
+      if (parsed.success) return {};
+      return Object.fromEntries(
+        parsed.error.issues.map(({ path, message }) => [
+          path[0] === 'kit' ? path.join('.') : String(path[0]),
+          message,
+        ]),
+      );
+    },
+  });
+  const submit = form.onSubmit(async (values) => {
+    const input = toInput(values, id, day);
+    try {
+      await save(input).unwrap();
+      close();
+      if (!day) void navigate(`/days/${input.id}/plan/procedures`);
+    } catch (error) {
+      const { message, remedy } = explainError(error);
+      setProblem(`${message} ${remedy}`);
+    }
+  });
+  return (
+    <form onSubmit={submit} noValidate>
+      <Stack>
+        <TextInput
+          label="Name"
+          placeholder="What the class does that day"
+          data-autofocus
+          size="md"
+          {...form.getInputProps('name')}
+        />
+        <TextInput type="date" label="Date" size="md" {...form.getInputProps('date')} />
+        <TagsInput
+          label="Groups"
+          description="One name each; press Enter after it"
+          size="md"
+          {...form.getInputProps('groups')}
+        />
+        <Group grow align="flex-start">
+          <NumberField
+            label="Length"
+            description="First step to last"
+            suffix=" min"
+            size="md"
+            {...form.getInputProps('lengthMin')}
+          />
+          <NumberField
+            label="In one group"
+            description="Pupils; two of them share a test"
+            size="md"
+            {...form.getInputProps('groupSize')}
+          />
+        </Group>
+        <TagsInput
+          label="People"
+          description="Who helps and demonstrates, the instructor first; press Enter after each"
+          size="md"
+          {...form.getInputProps('staff')}
+        />
+        <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+          <legend style={{ fontWeight: 500 }}>Kit that the benches share</legend>
+          <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
+            {kitKinds.map((name) => (
+              <NumberField
+                key={name}
+                label={`${name}s`}
+                min={0}
+                size="md"
+                {...form.getInputProps(`kit.${name}`)}
+              />
+            ))}
+          </SimpleGrid>
+        </fieldset>
+        <Select
+          label="Balance"
+          description="Finest mass it shows"
+          size="md"
+          allowDeselect={false}
+          data={['0.1', '0.01', '0.001', '0.0001'].map((value) => ({ value, label: `${value} g` }))}
+          {...form.getInputProps('balanceG')}
+        />
+        <NumberField
+          label="Spare solution"
+          description="Made beyond what the groups use, in per cent"
+          suffix=" %"
+          min={0}
+          max={200}
+          size="md"
+          {...form.getInputProps('sparePercent')}
+        />
+        {problem && (
+          <Alert variant="outline" color="gray" title="Not saved" role="alert">
+            {problem}
+          </Alert>
+        )}
+        <Group justify="flex-end">
+          <Button size="md" variant="default" onClick={close}>
+            Cancel
+          </Button>
+          <Button size="md" type="submit" loading={isLoading}>
+            {day ? 'Save' : 'Make the lab day'}
+          </Button>
+        </Group>
+      </Stack>
+    </form>
+  );
+}
+
+/** An empty field is no number. */
+const filled = (value: number | string): number => (value === '' ? Number.NaN : Number(value));
+
+/** What a teaching laboratory has, until somebody says otherwise. */
+const usualKit: Readonly<Record<KitKind, number>> = {
+  'hot plate': 4,
+  balance: 2,
+  hood: 1,
+  burner: 8,
+  desiccator: 2,
+};
+
+/** The typed values as a lab day; groups that keep their name keep their id. */
+function toInput(values: Values, id: string, day: LabDay | undefined): LabDayInput {
+  return {
+    id,
+    name: values.name,
+    date: values.date,
+    sparePercent: filled(values.sparePercent),
+    lengthMin: filled(values.lengthMin),
+    groupSize: filled(values.groupSize),
+    staff: values.staff,
+    kit: Object.fromEntries(kitKinds.map((name) => [name, filled(values.kit[name] ?? 0)])),
+    balanceG: Number(values.balanceG),
+    groups: values.groups.map((name) => ({
+      id: day?.groups.find((group) => group.name === name)?.id ?? crypto.randomUUID(),
+      name,
+    })),
+  };
+}

@@ -1,0 +1,176 @@
+import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { notifications } from '@mantine/notifications';
+import { stageStates, stages } from '@stoichos/core/labday';
+import type { LabDay, Stage } from '@stoichos/core/labday';
+import {
+  IconArchive,
+  IconArchiveOff,
+  IconCircle,
+  IconCircleCheckFilled,
+  IconCircleHalf2,
+  IconCopy,
+  IconPencil,
+  IconUsers,
+} from '@tabler/icons-react';
+import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { useArchiveDayMutation, useDayQuery, useDaysQuery } from '../../data/api/api';
+import { sayProblem } from '../../shared/parts/sayProblem';
+import { useLiveDay } from '../../data/live/useLive';
+import { LoadState } from '../../shared/parts/LoadState';
+import { useDayWithUnsent } from '../../data/outbox/useDayWithUnsent';
+import { CopyDay } from './CopyDay';
+import { DayForm } from './DayForm';
+import classes from './DayFrame.module.css';
+import { longDate } from '../../shared/parts/dates';
+import { planView } from './planView';
+import { stageNames } from './stageNames';
+
+const stateIcons = {
+  'to do': IconCircle,
+  'under way': IconCircleHalf2,
+  done: IconCircleCheckFilled,
+} as const;
+
+/** More groups than this are counted under the name of the day, not named. */
+const mostNamed = 4;
+
+const planViewOf = ({ tests, procedures }: LabDay): string =>
+  planView({ testCount: tests.length, procedureCount: procedures.length });
+
+/** A lab day with its five stages, always visible with their state. */
+export function DayFrame() {
+  const { dayId = '' } = useParams();
+  const { data, error, refetch } = useDayQuery(dayId);
+  const day = useDayWithUnsent(data);
+  const { data: days } = useDaysQuery();
+  const unknownCount = days?.find(({ id }) => id === dayId)?.unknownCount ?? 0;
+  useLiveDay(dayId);
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const open = stages.find((stage) => pathname.startsWith(`/days/${dayId}/${stage}`));
+  const addressOf = (stage: Stage): string => {
+    const view = stage === 'plan' && day ? planViewOf(day) : stage;
+    return `/days/${dayId}/${view}`;
+  };
+  const [formOpen, form] = useDisclosure(false);
+  const [copyOpen, copying] = useDisclosure(false);
+  useHotkeys(
+    stages.map((stage, index) => [String(index + 1), () => void navigate(addressOf(stage))]),
+  );
+  if (!day) return <LoadState error={error} retry={() => void refetch()} />;
+  return (
+    <>
+      <div className={`${classes.top} day-head`}>
+        <Group gap="xs" wrap="nowrap" className={classes.title ?? ''}>
+          <div>
+            <Title order={1} size="h3">
+              {day.name}
+            </Title>
+            <Text className="quiet" size="sm">
+              {longDate(day.date)} ·{' '}
+              {day.groups.length > mostNamed
+                ? `${day.groups.length} groups`
+                : day.groups.map(({ name }) => name).join(', ')}
+            </Text>
+          </div>
+          <Group gap={0} wrap="nowrap">
+            <Tooltip label="Groups: join, release, message">
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                component={Link}
+                to={`/days/${day.id}/groups`}
+                aria-label="Groups of the lab day"
+                className="no-print"
+              >
+                <IconUsers size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Tooltip label="Plan it again for another date">
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                onClick={copying.open}
+                aria-label="Plan the lab day again"
+                className="no-print"
+              >
+                <IconCopy size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <ArchiveButton day={day} />
+            <Tooltip label="Name, date, groups, spare">
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                onClick={form.open}
+                aria-label="Change the lab day"
+                className="no-print"
+              >
+                <IconPencil size={20} />
+              </ActionIcon>
+            </Tooltip>
+          </Group>
+        </Group>
+        <nav aria-label="Stages" className={`${classes.stages} no-print`}>
+          {stageStates(day, unknownCount).map(({ stage, state, detail }) => {
+            const Icon = stateIcons[state];
+            return (
+              <Link
+                key={stage}
+                to={addressOf(stage)}
+                className={classes.stage ?? ''}
+                {...(open === stage && { 'aria-current': 'page' })}
+              >
+                <Icon size={18} aria-hidden />
+                <span>
+                  <strong>{stageNames[stage]}</strong>
+                  <small>
+                    <span className="visually-hidden">{state}: </span>
+                    {detail}
+                  </small>
+                </span>
+              </Link>
+            );
+          })}
+        </nav>
+      </div>
+      <Outlet context={day satisfies LabDay} />
+      <CopyDay key={`copy ${String(copyOpen)}`} day={day} opened={copyOpen} close={copying.close} />
+      <DayForm key={String(formOpen)} opened={formOpen} close={form.close} day={day} />
+    </>
+  );
+}
+
+/** Puts the lab day away, out of the list of what is coming and held; nothing in it is lost. */
+function ArchiveButton({ day }: { day: LabDay }) {
+  const { data: days } = useDaysQuery();
+  const [archive] = useArchiveDayMutation();
+  const archived = (days?.find(({ id }) => id === day.id)?.archivedAt ?? null) !== null;
+  const toggle = async () => {
+    try {
+      await archive({ dayId: day.id, archived: !archived }).unwrap();
+      notifications.show({
+        message: archived
+          ? `${day.name} is among the lab days again.`
+          : `${day.name} is archived. It stands at the foot of the list of lab days.`,
+      });
+    } catch (error) {
+      sayProblem(error, 'Not done');
+    }
+  };
+  const label = archived ? 'Take it out of the archive' : 'Archive it';
+  return (
+    <Tooltip label={label}>
+      <ActionIcon
+        variant="subtle"
+        size={44}
+        onClick={() => void toggle()}
+        aria-label={archived ? 'Take the lab day out of the archive' : 'Archive the lab day'}
+        className="no-print"
+      >
+        {archived ? <IconArchiveOff size={20} /> : <IconArchive size={20} />}
+      </ActionIcon>
+    </Tooltip>
+  );
+}

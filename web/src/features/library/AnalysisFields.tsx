@@ -1,0 +1,189 @@
+import { ActionIcon, Button, Group, MultiSelect, Select, Text, TextInput } from '@mantine/core';
+import { analysisNames, analysisSchema, measuresOf } from '@stoichos/core/planning/procedure';
+import type { Analysis, Measure, Procedure, QuantityName } from '@stoichos/core/planning/procedure';
+import { IconX } from '@tabler/icons-react';
+import { useState } from 'react';
+import { Formula } from '../../shared/chemistry/Formula';
+import { NumberField } from '../../shared/parts/NumberField';
+
+/** What an analysis asks for: measurements of the procedure, numbers and words of its own. */
+interface Asked {
+  readonly field: string;
+  readonly label: string;
+  readonly of: QuantityName | 'any' | 'number' | 'text';
+}
+
+const asked: Readonly<Record<Analysis['kind'], readonly Asked[]>> = {
+  hydrate: [
+    { field: 'anhydrous', label: 'Salt without its water', of: 'text' },
+    { field: 'dish', label: 'Empty dish', of: 'mass' },
+    { field: 'filled', label: 'With the hydrate', of: 'mass' },
+    { field: 'heated', label: 'After each heating', of: 'mass' },
+    { field: 'literatureX', label: 'Water in the books', of: 'number' },
+  ],
+  temperature: [
+    { field: 'log', label: 'Log', of: 'temperature' },
+    { field: 'massG', label: 'Mass that shares the heat, g', of: 'number' },
+    { field: 'filmG', label: 'Film of water below, g', of: 'number' },
+  ],
+  drops: [],
+  density: [
+    { field: 'mass', label: 'Mass', of: 'mass' },
+    { field: 'volume', label: 'Volume', of: 'volume' },
+  ],
+  recovery: [
+    { field: 'got', label: 'Recovered', of: 'mass' },
+    { field: 'thereG', label: 'There was, g', of: 'number' },
+  ],
+  line: [
+    { field: 'x', label: 'Across', of: 'any' },
+    { field: 'y', label: 'Upwards', of: 'any' },
+  ],
+};
+const kinds = Object.keys(asked) as Analysis['kind'][];
+
+/** What an analysis takes from the amounts that are put in. */
+function reckonedWith(analysis: Analysis): string {
+  switch (analysis.kind) {
+    case 'hydrate':
+      return `, of ${analysis.anhydrous}`;
+    case 'temperature': {
+      const { of, massG } = analysis;
+      return [
+        ...(of ? [`, to ${of.amountMol} mol ${of.substance}`] : []),
+        ...(massG === undefined ? [] : [`, shared by ${massG} g`]),
+      ].join('');
+    }
+    case 'recovery':
+      return `, of ${analysis.thereG} g`;
+    default:
+      return '';
+  }
+}
+
+interface AnalysisFieldsProps {
+  readonly procedure: Procedure;
+  readonly onChange: (analyses: Procedure['analyses']) => void;
+}
+
+/** What is worked out of the measurements of a procedure. */
+export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
+  const { analyses, steps } = procedure;
+  const measures = [
+    ...new Map(steps.flatMap((step) => step.measures).map((one) => [one.name, one])).values(),
+  ].filter(({ name }) => name !== '');
+  return (
+    <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+      <legend style={{ fontWeight: 500 }}>What is worked out</legend>
+      {analyses.map((analysis, at) => (
+        <Group key={String(at)} gap="xs" mb={4}>
+          <Text style={{ flex: 1 }}>
+            {analysisNames[analysis.kind]}: {measuresOf(analysis).join(' · ')}
+            <Formula text={reckonedWith(analysis)} wrap />
+          </Text>
+          <ActionIcon
+            variant="default"
+            size={44}
+            aria-label={`No longer work out ${analysisNames[analysis.kind]}`}
+            onClick={() => onChange(analyses.filter((_, index) => index !== at))}
+          >
+            <IconX size={18} />
+          </ActionIcon>
+        </Group>
+      ))}
+      {measures.length === 0 ? (
+        <Text size="sm" className="quiet">
+          Say in a step what is measured; what to work out of it is chosen here.
+        </Text>
+      ) : (
+        <NewAnalysis
+          key={analyses.length}
+          measures={measures}
+          onAdd={(analysis) => onChange([...analyses, analysis])}
+        />
+      )}
+    </fieldset>
+  );
+}
+
+function NewAnalysis({
+  measures,
+  onAdd,
+}: {
+  measures: readonly Measure[];
+  onAdd: (analysis: Analysis) => void;
+}) {
+  const [kind, setKind] = useState<Analysis['kind']>();
+  const [values, setValues] = useState<Readonly<Record<string, unknown>>>({});
+  const set = (field: string, value: unknown) => setValues({ ...values, [field]: value });
+  const parsed = analysisSchema.safeParse({ kind, ...values });
+  const named = (of: Asked['of']) =>
+    measures.filter(({ quantity }) => of === 'any' || quantity === of).map(({ name }) => name);
+  return (
+    <Group gap="xs" align="flex-end">
+      <Select
+        label="Work out"
+        placeholder="choose…"
+        size="md"
+        w={210}
+        data={kinds.map((value) => ({ value, label: analysisNames[value] }))}
+        value={kind ?? null}
+        onChange={(picked) => {
+          setKind(kinds.find((one) => one === picked));
+          setValues({});
+        }}
+      />
+      {kind === 'drops' && (
+        <MultiSelect
+          label="Counts, the reference first"
+          size="md"
+          data={named('drops')}
+          onChange={(names) =>
+            set(
+              'counts',
+              names.map((measure) => ({ measure, of: measure.replace(/^drops, /, '') })),
+            )
+          }
+        />
+      )}
+      {(kind ? asked[kind] : []).map(({ field, label, of }) =>
+        of === 'number' ? (
+          <NumberField
+            key={field}
+            label={label}
+            size="md"
+            w={160}
+            onChange={(value) => set(field, typeof value === 'number' ? value : undefined)}
+          />
+        ) : of === 'text' ? (
+          <TextInput
+            key={field}
+            label={label}
+            size="md"
+            w={180}
+            onChange={(event) => set(field, event.currentTarget.value)}
+          />
+        ) : (
+          <Select
+            key={field}
+            label={label}
+            size="md"
+            w={200}
+            data={named(of)}
+            onChange={(name) => set(field, name ?? undefined)}
+          />
+        ),
+      )}
+      <Button
+        size="md"
+        variant="default"
+        disabled={!parsed.success}
+        onClick={() => {
+          if (parsed.success) onAdd(parsed.data);
+        }}
+      >
+        Work it out
+      </Button>
+    </Group>
+  );
+}

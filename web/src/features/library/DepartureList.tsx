@@ -1,0 +1,29 @@
+import { Text } from '@mantine/core';
+import type { Departure } from '@stoichos/core/planning/procedure';
+import { Formula } from '../../shared/chemistry/Formula';
+
+/** In what an adapted procedure differs from the one it came from. */
+export function DepartureList({
+  title,
+  departures,
+}: {
+  title: string;
+  departures: readonly Departure[];
+}) {
+  return (
+    <section className="card" aria-label="Departures" style={{ marginBottom: 14 }}>
+      <Text fw={600}>{title}</Text>
+      {departures.length === 0 ? (
+        <Text className="quiet">Nothing differs yet.</Text>
+      ) : (
+        <ul style={{ margin: '0.25rem 0 0' }} data-testid="departures">
+          {departures.map(({ stepId, message }) => (
+            <li key={`${stepId ?? ''} ${message}`}>
+              <Formula text={message} wrap />
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}

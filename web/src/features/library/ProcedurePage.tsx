@@ -1,0 +1,109 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { departuresFrom, kindNames, library } from '@stoichos/core/planning/procedure';
+import { exchangeText, fileVersion } from '@stoichos/core/report/exchange';
+import { IconDownload, IconPencil } from '@tabler/icons-react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { useDropProcedureMutation } from '../../data/api/api';
+import { sayProblem } from '../../shared/parts/sayProblem';
+import { NotFoundPage } from '../../shared/parts/NotFoundPage';
+import { LoadState } from '../../shared/parts/LoadState';
+import { save } from '../../shared/parts/save';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { BackToDay } from './LibraryPage';
+import { AddToDay } from '../../shared/study/AddToDay';
+import { DepartureList } from './DepartureList';
+import { ProcedureView } from './ProcedureView';
+import { minutesOf, useProcedures } from '../../data/useProcedures';
+import { AttachToDay } from '../../shared/study/AttachToDay';
+import { useDayInMind } from './useDayInMind';
+
+/** One procedure of the library, to read, print, adapt or put into a lab day. */
+export function ProcedurePage() {
+  const { procedureId } = useParams();
+  const { dayId, keeping } = useDayInMind();
+  const { choices, isLoading, error, refetch } = useProcedures();
+  const [drop] = useDropProcedureMutation();
+  const navigate = useNavigate();
+  if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
+  const choice = choices.find(({ procedure }) => procedure.id === procedureId);
+  if (!choice) return <NotFoundPage />;
+  const { procedure, isOwn } = choice;
+  const original = library.find(({ id }) => id === procedure.from);
+  const { all, attended } = minutesOf(procedure);
+  const remove = async () => {
+    try {
+      await drop(procedure.id).unwrap();
+      notifications.show({ message: `${procedure.name} was let go.` });
+      void navigate(keeping('/procedures'));
+    } catch (failure) {
+      sayProblem(failure, 'Not done');
+    }
+  };
+  return (
+    <article>
+      <Group justify="space-between" align="flex-start" mt="lg" mb="sm">
+        <div>
+          {dayId && <BackToDay dayId={dayId} />}
+          <Text className="quiet">
+            {kindNames[procedure.kind]} · {all} min one after the other, {attended} of them by hand
+          </Text>
+          <Title order={1}>{procedure.name}</Title>
+        </div>
+        <Group gap="sm" className="no-print">
+          <PrintButton />
+          <Button
+            component={Link}
+            to={`/procedures/${procedure.id}/worksheet`}
+            size="md"
+            variant="default"
+          >
+            Worksheet
+          </Button>
+          <Button
+            size="md"
+            variant="default"
+            leftSection={<IconDownload size={18} aria-hidden />}
+            onClick={() => {
+              const text = exchangeText({
+                format: 'stoichos/procedure',
+                version: fileVersion,
+                procedure,
+              });
+              save(new Blob([text], { type: 'application/json' }), `${procedure.name}.json`);
+            }}
+          >
+            JSON
+          </Button>
+          <Button
+            component={Link}
+            to={keeping(`/procedures/${procedure.id}/edit`)}
+            size="md"
+            variant="default"
+            leftSection={<IconPencil size={18} aria-hidden />}
+          >
+            {isOwn ? 'Change' : 'Copy and adapt'}
+          </Button>
+          {isOwn && (
+            <Button size="md" variant="default" onClick={() => void remove()}>
+              Let it go
+            </Button>
+          )}
+          {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
+        </Group>
+      </Group>
+      {original && (
+        <DepartureList
+          title={`Adapted from “${original.name}”`}
+          departures={departuresFrom(original, procedure)}
+        />
+      )}
+      <ProcedureView procedure={procedure} />
+      {!dayId && (
+        <div style={{ maxWidth: 440, marginTop: 24 }}>
+          <AttachToDay procedure={procedure} />
+        </div>
+      )}
+    </article>
+  );
+}

@@ -1,0 +1,270 @@
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  closestCenter,
+  useSensor,
+  useSensors,
+} from '@dnd-kit/core';
+import type { Announcements, DragEndEvent } from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { ActionIcon, Button, Group, Text, Title } from '@mantine/core';
+import {
+  blankStep,
+  mindOf,
+  moveStep,
+  orderProblems,
+  shortText,
+  stepSafety,
+} from '@stoichos/core/planning/procedure';
+import type {
+  Procedure,
+  ProcedureRun,
+  ProcedureStep,
+  RunStep,
+} from '@stoichos/core/planning/procedure';
+import {
+  IconAlertTriangle,
+  IconArrowDown,
+  IconArrowUp,
+  IconGripVertical,
+  IconPlus,
+} from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
+import { MindLines } from '../../shared/chemistry/MindLines';
+import classes from './EditorPage.module.css';
+import { Expected, expectedWords } from './StepCard';
+import { StepFields } from './StepFields';
+
+interface StepListProps {
+  readonly procedure: Procedure;
+  readonly run: ProcedureRun;
+  /** What is saved, run: to show what a change has changed. */
+  readonly before: ProcedureRun;
+  readonly onChange: (steps: Procedure['steps'], label: string) => void;
+}
+
+/** The steps of a procedure: dragged or moved by keyboard, each with what it should show beside it. */
+export function StepList({ procedure, run, before, onChange }: StepListProps) {
+  const { steps } = procedure;
+  const [open, setOpen] = useState<string | undefined>(steps[0]?.id);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const problems = orderProblems(steps);
+  const safety = useMemo(() => stepSafety(run, 'groups'), [run]);
+  const move = (from: number, to: number) => {
+    if (to >= 0 && to < steps.length && to !== from)
+      onChange(moveStep(steps, from, to), `move ${String(from)} ${String(to)}`);
+  };
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const place = (id: unknown): number => steps.findIndex((step) => step.id === id);
+    if (over) move(place(active.id), place(over.id));
+  };
+  const add = () => {
+    const step = newStep(steps);
+    onChange([...steps, step], 'add step');
+    setOpen(step.id);
+  };
+  return (
+    <section aria-label="Steps">
+      <Title order={2} size="h4" mt="md" mb="xs">
+        Steps
+      </Title>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        accessibility={{ announcements: announcements(steps) }}
+        onDragEnd={dropped}
+      >
+        <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          <ol className={classes.steps}>
+            {steps.map((step, at) => (
+              <Row
+                key={step.id}
+                step={step}
+                at={at}
+                count={steps.length}
+                isOpen={open === step.id}
+                onOpen={() => setOpen(open === step.id ? undefined : step.id)}
+                problems={problems
+                  .filter(({ stepId }) => stepId === step.id)
+                  .map(({ message }) => message)}
+                mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
+                procedure={procedure}
+                run={run}
+                before={before}
+                move={move}
+                onChange={(next, label) =>
+                  onChange(
+                    steps.map((one) => (one.id === step.id ? next : one)),
+                    `${label} ${step.id}`,
+                  )
+                }
+                onRemove={() =>
+                  onChange(
+                    steps.filter((one) => one.id !== step.id),
+                    'remove step',
+                  )
+                }
+                onCopy={() => {
+                  const copy = { ...step, id: newStep(steps).id };
+                  onChange([...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], 'copy step');
+                  setOpen(copy.id);
+                }}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      {steps.length < 60 && (
+        <Button
+          size="md"
+          variant="default"
+          mt="sm"
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={add}
+        >
+          Add a step
+        </Button>
+      )}
+    </section>
+  );
+}
+
+/** What a screen reader says while a step is moved. */
+function announcements(steps: Procedure['steps']): Announcements {
+  const name = (id: string | number): string => {
+    const at = steps.findIndex((step) => step.id === id);
+    const step = steps[at];
+    return step ? `step ${at + 1}, ${shortText(step)}` : String(id);
+  };
+  return {
+    onDragStart: ({ active }) =>
+      `Picked up ${name(active.id)}. Arrows move it, space puts it down, escape leaves it.`,
+    onDragOver: ({ active, over }) =>
+      over && over.id !== active.id ? `Now in the place of ${name(over.id)}.` : undefined,
+    onDragEnd: ({ over }) => (over ? `Put down in the place of ${name(over.id)}.` : 'Left.'),
+    onDragCancel: () => 'Left where it was.',
+  };
+}
+
+function newStep(steps: Procedure['steps']): ProcedureStep {
+  let number = steps.length + 1;
+  while (steps.some(({ id }) => id === `step-${String(number)}`)) number += 1;
+  return blankStep(`step-${String(number)}`);
+}
+
+interface RowProps {
+  readonly step: ProcedureStep;
+  readonly at: number;
+  readonly count: number;
+  readonly isOpen: boolean;
+  readonly onOpen: () => void;
+  readonly problems: readonly string[];
+  readonly mind: readonly string[];
+  readonly procedure: Procedure;
+  readonly run: ProcedureRun;
+  readonly before: ProcedureRun;
+  readonly move: (from: number, to: number) => void;
+  readonly onChange: (step: ProcedureStep, label: string) => void;
+  readonly onRemove: () => void;
+  readonly onCopy: () => void;
+}
+
+function Row(props: RowProps) {
+  const { step, at, count, isOpen, onOpen, problems, mind, procedure, run, before, move } = props;
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: step.id,
+  });
+  const name = step.text === '' ? `Step ${at + 1}` : shortText(step);
+  const own = run.steps.find((one) => one.step.id === step.id);
+  return (
+    <li
+      ref={setNodeRef}
+      className={classes.step}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      data-testid="edit-step"
+      {...(isDragging && { 'data-dragging': '' })}
+    >
+      <div className={classes.head}>
+        <button
+          type="button"
+          className={classes.grip}
+          aria-label={`Drag ${name}`}
+          {...attributes}
+          {...listeners}
+        >
+          <IconGripVertical size={20} aria-hidden />
+          {at + 1}
+        </button>
+        <button type="button" className={classes.open} aria-expanded={isOpen} onClick={onOpen}>
+          <span>{step.text === '' ? <em>What is done?</em> : step.text}</span>
+          <Text component="span" size="sm" className="quiet">
+            {step.minutes} min{step.attended ? '' : ', by itself'}
+          </Text>
+        </button>
+        <Group gap={4} wrap="nowrap">
+          <ActionIcon
+            variant="default"
+            size={44}
+            disabled={at === 0}
+            onClick={() => move(at, at - 1)}
+            aria-label={`${name} earlier`}
+          >
+            <IconArrowUp size={20} />
+          </ActionIcon>
+          <ActionIcon
+            variant="default"
+            size={44}
+            disabled={at === count - 1}
+            onClick={() => move(at, at + 1)}
+            aria-label={`${name} later`}
+          >
+            <IconArrowDown size={20} />
+          </ActionIcon>
+        </Group>
+        <div>
+          <Expected run={own} vessels={procedure.vessels} />
+          <MindLines lines={mind} />
+          <WasBefore now={own} before={before.steps.find((one) => one.step.id === step.id)} />
+        </div>
+      </div>
+      {problems.map((message) => (
+        <p key={message} className={classes.problem} role="alert">
+          <IconAlertTriangle size={20} aria-hidden /> {message}
+        </p>
+      ))}
+      {isOpen && (
+        <StepFields
+          step={step}
+          earlier={procedure.steps.slice(0, at)}
+          procedure={procedure}
+          runs={run.steps.slice(0, at + 1)}
+          onChange={props.onChange}
+          onRemove={props.onRemove}
+          onCopy={props.onCopy}
+        />
+      )}
+    </li>
+  );
+}
+
+/** What the step showed before the change, where it shows something else now. */
+function WasBefore({ now, before }: { now: RunStep | undefined; before: RunStep | undefined }) {
+  if (!now || !before) return null;
+  const [is, was] = [expectedWords(now).join('; '), expectedWords(before).join('; ')];
+  if (is === was || was === '') return null;
+  return (
+    <Text size="sm" className="quiet" data-testid="was">
+      Before: {was}
+    </Text>
+  );
+}

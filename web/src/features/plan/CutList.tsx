@@ -1,0 +1,77 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import { classPlanOf, labDayInputSchema } from '@stoichos/core/labday';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { Cut } from '@stoichos/core/planning/procedure';
+import { useSaveDayMutation, useSaveDayProceduresMutation } from '../../data/api/api';
+import { sayProblem } from '../../shared/parts/sayProblem';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useTask } from '../../data/worker/useTask';
+import classes from './ProceduresPage.module.css';
+
+/** What would make the class fit, each way with the length it leads to, and one tap to take it. */
+export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
+  const { value: cuts, failure, share, start, cancel } = useTask('cuts');
+  const [saveProcedures] = useSaveDayProceduresMutation();
+  const [saveDay] = useSaveDayMutation();
+  const take = async (cut: Cut) => {
+    try {
+      if (cut.secondDay) {
+        const second = {
+          ...labDayInputSchema.parse(day),
+          id: crypto.randomUUID(),
+          name: `${day.name}, continued`.slice(0, 120),
+          groups: day.groups.map(({ name }) => ({ id: crypto.randomUUID(), name })),
+        };
+        await saveDay(second).unwrap();
+        await saveProcedures({
+          dayId: second.id,
+          procedures: cut.secondDay.procedures.map((one) => ({ ...one, id: crypto.randomUUID() })),
+        }).unwrap();
+      }
+      await saveProcedures({ dayId: day.id, procedures: cut.plan.procedures }).unwrap();
+      notifications.show({
+        message: cut.secondDay
+          ? 'Split. The second half is a lab day of its own; give it its date.'
+          : 'Done. Make the timetable again.',
+      });
+    } catch (error) {
+      sayProblem(error, 'Not done');
+    }
+  };
+  return (
+    <section className="card no-print" aria-label="What to cut" style={{ marginTop: 12 }}>
+      <Group justify="space-between">
+        <Title order={2} size="h4">
+          What would make it fit
+        </Title>
+        <Button
+          size="md"
+          variant={cuts ? 'default' : 'filled'}
+          disabled={share !== undefined}
+          onClick={() => void start(classPlanOf(day), timetable.makespanMin)}
+        >
+          {cuts ? 'Reckon again' : 'Reckon the ways through'}
+        </Button>
+      </Group>
+      {share !== undefined && <TaskProgress what="Trying each way" share={share} cancel={cancel} />}
+      <TaskFailure failure={failure} />
+      {cuts?.length === 0 && <Text className="quiet">Nothing of that kind makes it shorter.</Text>}
+      <ul className={classes.list} data-testid="cuts">
+        {cuts?.map((cut) => (
+          <li key={cut.message} className={classes.planned}>
+            <span>{cut.message}</span>
+            <Text>
+              <strong>{Number(cut.makespanMin.toFixed(1))} min</strong>
+              {cut.makespanMin <= day.lengthMin ? ', fits' : ', still too long'}
+            </Text>
+            <Button size="md" variant="default" onClick={() => void take(cut)}>
+              Do that
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

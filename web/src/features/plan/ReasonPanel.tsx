@@ -1,0 +1,116 @@
+import { Accordion, Table, Text, Title } from '@mantine/core';
+import { sourceText } from '@stoichos/core/matter/substances';
+import type { MixingPrediction } from '@stoichos/core/seeing/rack';
+import { Formula } from '../../shared/chemistry/Formula';
+import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
+import { powerOfTen } from '../../shared/chemistry/powerOfTen';
+import type { DraftOutcome } from './predictDraft';
+
+/** Why: every reaction with what decided it, how much solid and gas there is, and the ion products with their sources. */
+export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
+  const { prediction } = outcome;
+  if (!prediction) return null;
+  const predicted = prediction.notPredicted.length === 0;
+  return (
+    <>
+      <Title order={2} size="h4" mb="xs">
+        Why
+      </Title>
+      {predicted &&
+        prediction.reactions.map((reaction) => (
+          <ReactionFacts key={reaction.netIonic} reaction={reaction} />
+        ))}
+      {predicted && <Amounts prediction={prediction} />}
+      {predicted && prediction.reactions.length === 0 && <NoReaction prediction={prediction} />}
+      <Accordion variant="default" mt="xs">
+        <Accordion.Item value="products">
+          <Accordion.Control>Ion products and sources</Accordion.Control>
+          <Accordion.Panel>
+            <IonProducts prediction={prediction} />
+          </Accordion.Panel>
+        </Accordion.Item>
+      </Accordion>
+    </>
+  );
+}
+
+function Amounts({ prediction: { state } }: { prediction: MixingPrediction }) {
+  if (state.solids.length === 0 && state.gasEvolved.length === 0) return null;
+  return (
+    <dl className="facts">
+      {state.solids.map(({ formula, massG, notes }) => (
+        <div key={formula} style={{ display: 'contents' }}>
+          <dt>Solid</dt>
+          <dd>
+            {(1000 * massG).toPrecision(2)} mg of <Formula text={formula} />; {notes.join('; ')}
+          </dd>
+        </div>
+      ))}
+      {state.gasEvolved.map(({ formula, amountMmol }) => (
+        <div key={formula} style={{ display: 'contents' }}>
+          <dt>Gas</dt>
+          <dd>
+            {amountMmol.toPrecision(2)} mmol of <Formula text={formula} />
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+function NoReaction({ prediction }: { prediction: MixingPrediction }) {
+  const [nearest] = prediction.considered;
+  if (!nearest)
+    return (
+      <Text>
+        Nothing reacts: no sparingly soluble solid, gas or complex in the tables can be made from
+        these.
+      </Text>
+    );
+  const { solid, logIonProduct, logRatio } = nearest;
+  return (
+    <Text>
+      Nothing reacts. The nearest solid is <Formula text={solid.formula} />: its ion product{' '}
+      {powerOfTen(logIonProduct)} {logRatio > 0 ? 'is above' : 'is below'} K<sub>sp</sub>{' '}
+      {powerOfTen(-solid.pKsp)}.
+    </Text>
+  );
+}
+
+function IonProducts({ prediction: { considered, state } }: { prediction: MixingPrediction }) {
+  return (
+    <>
+      <Table verticalSpacing={6} fz="sm">
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th>Solid</Table.Th>
+            <Table.Th>Ion product</Table.Th>
+            <Table.Th>
+              K<sub>sp</sub>, 25 °C
+            </Table.Th>
+            <Table.Th>Source</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {considered.map(({ solid, logIonProduct }) => (
+            <Table.Tr key={solid.formula}>
+              <Table.Td>
+                <Formula text={solid.formula} />
+              </Table.Td>
+              <Table.Td>{powerOfTen(logIonProduct)}</Table.Td>
+              <Table.Td>{powerOfTen(-solid.pKsp)}</Table.Td>
+              <Table.Td>{sourceText(solid.source)}</Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+      <Text size="sm" className="quiet" mt="xs">
+        Activities by the Davies equation
+        {state.ionicStrengthM !== undefined &&
+          ` at ionic strength ${state.ionicStrengthM.toPrecision(2)} mol/L`}
+        {state.pH !== undefined && `; pH ${state.pH.toFixed(1)} after mixing`};{' '}
+        {state.temperatureC.toFixed(0)} °C; volumes taken as adding.
+      </Text>
+    </>
+  );
+}

@@ -1,0 +1,101 @@
+import { Select, Stack, Text } from '@mantine/core';
+import { containerKinds, containers } from '@stoichos/core/vessel';
+import type { ContainerKind } from '@stoichos/core/vessel';
+import { NumberField } from '../../shared/parts/NumberField';
+import { Formula } from '../../shared/chemistry/Formula';
+import classes from './TestEditor.module.css';
+import { SubstanceSelect } from './SubstanceSelect';
+import type { DraftOutcome } from './predictDraft';
+import type { PortionDraft, TestDraftState } from './useTestDraft';
+
+interface TestEditorProps {
+  readonly draft: TestDraftState;
+  readonly outcome: DraftOutcome;
+  readonly locked: boolean;
+}
+
+/** The two solutions of a test and the vessel they meet in. */
+export function TestEditor({ draft, outcome, locked }: TestEditorProps) {
+  const { values, change } = draft;
+  return (
+    <Stack gap="sm">
+      {(['a', 'b'] as const).map((side) => (
+        <PortionFields
+          key={side}
+          legend={side === 'a' ? 'Solution A, in the vessel' : 'Solution B, poured in'}
+          portion={values[side]}
+          errors={outcome.errors}
+          side={side}
+          locked={locked}
+          onChange={(portion) => change({ [side]: portion })}
+        />
+      ))}
+      <div>
+        <Text size="sm" fw={500} mb={4}>
+          Vessel
+        </Text>
+        <Select
+          size="md"
+          aria-label="Vessel"
+          allowDeselect={false}
+          disabled={locked}
+          value={values.container}
+          onChange={(container) => container && change({ container: container as ContainerKind })}
+          data={containerKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
+        />
+      </div>
+    </Stack>
+  );
+}
+
+interface PortionFieldsProps {
+  readonly legend: string;
+  readonly side: 'a' | 'b';
+  readonly portion: PortionDraft;
+  readonly errors: DraftOutcome['errors'];
+  readonly locked: boolean;
+  readonly onChange: (portion: PortionDraft) => void;
+}
+
+function PortionFields({ legend, side, portion, errors, locked, onChange }: PortionFieldsProps) {
+  const set = (part: Partial<PortionDraft>) => onChange({ ...portion, ...part });
+  return (
+    <fieldset disabled={locked} className={classes.portion}>
+      <legend>
+        <span>{legend}</span>
+        {portion.substance !== '' && <Formula text={portion.substance} />}
+      </legend>
+      <Stack gap={6}>
+        <SubstanceSelect
+          value={portion.substance}
+          error={errors[`${side}.substance`]}
+          onChange={(substance) => set({ substance })}
+        />
+        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
+          <NumberField
+            label="Concentration"
+            suffix=" M"
+            min={0}
+            step={0.05}
+            decimalScale={6}
+            size="md"
+            value={portion.concentrationM}
+            error={errors[`${side}.concentrationM`]}
+            onChange={(concentrationM) => set({ concentrationM })}
+          />
+          <NumberField
+            label="Volume"
+            suffix=" mL"
+            min={0}
+            step={0.5}
+            decimalScale={2}
+            size="md"
+            value={portion.volumeMl}
+            error={errors[`${side}.volumeMl`]}
+            onChange={(volumeMl) => set({ volumeMl })}
+          />
+        </div>
+      </Stack>
+    </fieldset>
+  );
+}

@@ -1,0 +1,55 @@
+import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { scheduleOf } from '@stoichos/core/planning/procedure';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { TimedTask } from '@stoichos/core/planning/schedule';
+import { useMemo, useState } from 'react';
+import { useSaveTimetableMutation } from '../../data/api/api';
+import { sayProblem } from '../../shared/parts/sayProblem';
+import { useTask } from '../../data/worker/useTask';
+
+/** Tasks that stay where a hand put them, by name. */
+type Held = Readonly<Record<string, number>>;
+
+/** The timetable of a day: making it, moving a task by hand, keeping it. */
+export function useTimetable(day: LabDay) {
+  const plan = useMemo(() => classPlanOf(day), [day]);
+  const key = useMemo(() => planKey(plan), [plan]);
+  const [held, setHeld] = useState<Held>({});
+  const [save] = useSaveTimetableMutation();
+  const { failure, share, start, cancel } = useTask('timetable');
+  const [made, setMade] = useState<DayTimetable>();
+  const timetable = made?.planKey === key ? made : day.timetable;
+
+  const make = async (from: Held, startFrom?: readonly TimedTask[]) => {
+    const request = scheduleOf(plan);
+    const tasks = request.tasks.map((one) => {
+      const startMin = from[one.id];
+      return startMin === undefined ? one : { ...one, startMin };
+    });
+    const found = await start({ ...request, tasks }, startFrom ? { effort: 0, startFrom } : {});
+    if (!found) return;
+    const next = { ...found, tasks: [...found.tasks], planKey: key };
+    setHeld(from);
+    setMade(next);
+    try {
+      await save({ dayId: day.id, timetable: next }).unwrap();
+    } catch (error) {
+      sayProblem(error, 'Not kept');
+    }
+  };
+
+  return {
+    plan,
+    timetable,
+    isStale: timetable !== null && timetable.planKey !== key,
+    held,
+    failure,
+    share,
+    cancel,
+    make: () => void make({}),
+    /** Puts a task at a minute; the rest arranges itself around it and around those held before. */
+    move: (taskId: string, startMin: number) =>
+      void make({ ...held, [taskId]: startMin }, timetable?.tasks),
+    release: () => void make({}),
+  };
+}

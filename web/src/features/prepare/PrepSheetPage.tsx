@@ -1,0 +1,296 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { equipmentOf, otherNeeds } from '@stoichos/core/labday';
+import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
+import { cylindersSource, howItKeeps, keepingSource } from '@stoichos/core/planning/prep';
+import { shortages } from '@stoichos/core/planning/shelf';
+import type { LabDay, NeededAsItIs } from '@stoichos/core/labday';
+import type { ShelfItem, Shortage, Taking } from '@stoichos/core/planning/shelf';
+import { Link } from 'react-router';
+import { useSettings } from '../../data/settings/useSettings';
+import { Formula } from '../../shared/chemistry/Formula';
+import { useLabDay } from '../../data/useLabDay';
+import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';
+import { longDate } from '../../shared/parts/dates';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { MadeMark } from './MadeMark';
+import classes from './PreparePage.module.css';
+import { PrepareTabs } from './PrepareTabs';
+import { measuredText, strengthText, workingOf } from './Recipe';
+import { jarsOf, usePrepSheet } from './usePrepSheet';
+import type { DayLine } from './usePrepSheet';
+
+/** The prep sheet to work from and to print: solutions with their working, what is set out as it is, equipment, shortages. */
+export function PrepSheetPage() {
+  const { dropsPerMl } = useSettings();
+  const day = useLabDay();
+  const { lines, shelf } = usePrepSheet(day);
+  const others = otherNeeds(day);
+  const equipment = equipmentOf(day);
+  const short = [...notThere(lines, shelf), ...shortages(shelf, takings(lines, others), day.date)];
+  return (
+    <>
+      <PrepareTabs dayId={day.id} />
+      <Group justify="space-between" mb="sm" className="no-print">
+        <Text className="quiet">
+          Work down the list. What was made can be marked here or while weighing out.
+        </Text>
+        <PrintButton variant="filled">Print the sheet</PrintButton>
+      </Group>
+      <Title order={2} size="h3">
+        Prep sheet
+      </Title>
+      <Text mb="sm">
+        {day.name}, {longDate(day.date)} · {day.groups.length} groups of {day.groupSize},{' '}
+        {day.sparePercent} % spare · {day.staff.join(', ')}
+      </Text>
+      {short.length > 0 && <Short short={short} />}
+      <Solutions lines={lines} />
+      <AsTheyAre day={day} needs={others} shelf={shelf} />
+      <DealtUnknowns dayId={day.id}>
+        {({ reagents }) => (
+          <>
+            <Text>
+              A labelled jar for each code, filled by the keys. For the tests, in dropping bottles;
+              leave out what yours do without:
+            </Text>
+            <Checklist lines={reagents} />
+          </>
+        )}
+      </DealtUnknowns>
+      {equipment.length > 0 && (
+        <section data-testid="equipment">
+          <Title order={3} size="h4" mt="lg" mb="xs">
+            Equipment
+          </Title>
+          <Checklist lines={equipment.map(({ name, count }) => `${count} × ${name}`)} />
+        </section>
+      )}
+      <Text size="sm" className="quiet" mt="md">
+        Distilled water throughout. Volumes by the smallest cylinder that holds them; {dropsPerMl}{' '}
+        drops to the millilitre, as the settings have it ({sourceText(cylindersSource)}). Acid into
+        water, never the reverse; make up to the mark last. How long things keep:{' '}
+        {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets decide.
+      </Text>
+    </>
+  );
+}
+
+/** Things to set out, each with a box to tick on paper. */
+function Checklist({ lines }: { lines: readonly string[] }) {
+  return (
+    <ul className={classes.equipment}>
+      {lines.map((line) => (
+        <li key={line}>
+          <span className={classes.box} aria-hidden /> {line}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What is needed and not on the shelf in any of its forms, while nobody has said which form to buy. */
+function notThere(
+  lines: readonly DayLine[],
+  shelf: readonly ShelfItem[],
+): Pick<Shortage, 'form' | 'message'>[] {
+  const asked = lines.filter(({ making }) => making.kind === 'askForm');
+  return [...new Set(asked.map(({ substance }) => substance))]
+    .filter((one) => !shelf.some(({ substance }) => substance === one))
+    .map((form) => ({ form, message: 'not on the shelf in any form' }));
+}
+
+function Short({ short }: { short: readonly Pick<Shortage, 'form' | 'message'>[] }) {
+  return (
+    <section className="card keep-together" aria-label="Shortages" style={{ marginBottom: 14 }}>
+      <Text fw={600}>Not enough on the shelf</Text>
+      <ul style={{ margin: '0.2rem 0 0' }}>
+        {short.map(({ form, message }) => (
+          <li key={`${form} ${message}`}>
+            <Formula text={form} />: {message}
+          </li>
+        ))}
+      </ul>
+      <Button component={Link} to="/shelf" variant="default" size="md" mt="xs" className="no-print">
+        Open the shelf
+      </Button>
+    </section>
+  );
+}
+
+function Solutions({ lines }: { lines: readonly DayLine[] }) {
+  const { naming } = useSettings();
+  if (lines.length === 0) return <Text className="quiet">No solution is to be made.</Text>;
+  return (
+    <div className={classes.wide}>
+      <table className={classes.sheet}>
+        <caption className="visually-hidden">Solutions in the order to make them</caption>
+        <thead>
+          <tr>
+            <th>
+              <span className="visually-hidden">Done</span>
+            </th>
+            <th>Solution</th>
+            <th>Make</th>
+            <th>Take</th>
+            <th>Working, cautions, keeping</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map((line) => (
+            <tr key={line.key} data-testid="sheet-line">
+              <td>
+                <span className={classes.box} aria-hidden />
+              </td>
+              <td>
+                <strong>
+                  <Formula text={line.substance} /> {strengthText(line.concentrationM)} M
+                </strong>
+                <small>{nameOnShelf(naming, line.substance)}</small>
+                <small className="quiet">{line.for.join(', ')}</small>
+              </td>
+              <td>{line.totalMl} mL</td>
+              <td>
+                <Formula text={takeText(line)} wrap />
+              </td>
+              <td>
+                <small>
+                  {workingOf(line).working.map((step) => (
+                    <span key={step} style={{ display: 'block' }}>
+                      <Formula text={step} wrap />
+                    </span>
+                  ))}
+                </small>
+                <small>{workingOf(line).cautions.join(' ')}</small>
+                {line.slow && <small>First: {line.slow}.</small>}
+                <small className="quiet">Keeps {line.keeps.words}.</small>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function takeText({ making, substance, totalMl }: DayLine): string {
+  switch (making.kind) {
+    case 'weigh':
+      return `${making.roundedG} g ${making.form}`;
+    case 'stock':
+      return `${measuredText(making.measured)} of ${substance} as supplied`;
+    case 'fromOther':
+      return `${measuredText(making.measured)} of the ${strengthText(making.otherM)} M solution`;
+    case 'chain':
+      return `${making.motherG} g ${making.form} to ${making.motherMl} mL; of that ${measuredText(making.measured)} to ${totalMl} mL`;
+    case 'askForm':
+      return `which form is in the jar? ${making.forms.join(' or ')}`;
+    case 'impossible':
+      return `${making.problem} ${making.remedy}`;
+  }
+}
+
+function AsTheyAre({
+  day,
+  needs,
+  shelf,
+}: {
+  day: LabDay;
+  needs: readonly NeededAsItIs[];
+  shelf: readonly ShelfItem[];
+}) {
+  const { naming } = useSettings();
+  if (needs.length === 0) return null;
+  return (
+    <>
+      <Title order={3} size="h4" mt="lg" mb="xs">
+        Set out as it is
+      </Title>
+      <div className={classes.wide}>
+        <table className={classes.sheet}>
+          <tbody>
+            {needs.map((need) => {
+              const taking = takingFor(need);
+              const jar = taking && jarsOf(shelf, taking.form, day.date)[0];
+              return (
+                <tr key={need.key}>
+                  <td>
+                    <span className={classes.box} aria-hidden />
+                  </td>
+                  <td>
+                    <strong>
+                      <Formula
+                        text={`${amountWords(need)} ${need.substance === 'water' ? '' : (taking?.form ?? need.substance)}`}
+                        wrap
+                      />
+                    </strong>
+                    {taking && <small>{nameOnShelf(naming, taking.form)}</small>}
+                  </td>
+                  <td>
+                    <small className="quiet">{need.for.join(', ')}</small>
+                    {need.kind === 'indicator' && (
+                      <small className="quiet">Keeps {howItKeeps(need.substance).words}.</small>
+                    )}
+                    {need.kind === 'gas' && (
+                      <small className="quiet">
+                        Made in the step that needs it, or from a cylinder.
+                      </small>
+                    )}
+                  </td>
+                  <td className="no-print">
+                    {taking && (
+                      <MadeMark
+                        word="set out"
+                        day={day}
+                        lineKey={need.key}
+                        {...(jar && { taking: { jar, amount: taking.amount } })}
+                      />
+                    )}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+    </>
+  );
+}
+
+function amountWords(need: NeededAsItIs): string {
+  const words = (value: number): string => String(Number(value.toPrecision(3)));
+  switch (need.kind) {
+    case 'solid':
+      return `${words(need.amountG)} g`;
+    case 'liquid':
+      return `${words(need.amountMl)} mL as supplied,`;
+    case 'water':
+      return `${words(need.amountMl)} mL distilled water`;
+    case 'indicator':
+      return `${Math.ceil(need.drops)} drops`;
+    case 'gas':
+      return `${words(need.amountMmol)} mmol gas,`;
+  }
+}
+
+function takingFor(need: NeededAsItIs): Taking | undefined {
+  if (need.kind === 'solid')
+    return { form: need.form ?? need.substance, amount: need.amountG, unit: 'g' };
+  if (need.kind === 'liquid') return { form: need.substance, amount: need.amountMl, unit: 'mL' };
+  return undefined;
+}
+
+/** Everything the day takes from the shelf. */
+function takings(lines: readonly DayLine[], others: readonly NeededAsItIs[]): Taking[] {
+  return [
+    ...lines.flatMap(({ making, substance }): Taking[] => {
+      if (making.kind === 'weigh')
+        return [{ form: making.form, amount: making.roundedG, unit: 'g' }];
+      if (making.kind === 'chain')
+        return [{ form: making.form, amount: making.motherG, unit: 'g' }];
+      if (making.kind === 'stock')
+        return [{ form: substance, amount: making.measured.roundedMl, unit: 'mL' }];
+      return [];
+    }),
+    ...others.flatMap((need) => takingFor(need) ?? []),
+  ];
+}

@@ -1,0 +1,194 @@
+import { Group, Text, Title } from '@mantine/core';
+import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
+import {
+  deferral,
+  firstAidSource,
+  hazardsOf,
+  mixedUpSource,
+  mixedUpThings,
+  protectionSource,
+} from '@stoichos/core/safety';
+import { unknownsSource } from '@stoichos/core/studies/identify';
+import type { DaySafety } from '@stoichos/core/labday';
+import { useEffect } from 'react';
+import { useSettings } from '../../data/settings/useSettings';
+import { Formula } from '../../shared/chemistry/Formula';
+import { PictogramRow } from '../../shared/chemistry/Pictogram';
+import { useLabDay } from '../../data/useLabDay';
+import { DealtUnknowns, KitList } from '../../shared/unknowns/DealtUnknowns';
+import { DayStops } from '../../shared/labday/DayStops';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useTask } from '../../data/worker/useTask';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import classes from './PreparePage.module.css';
+import { PrepareTabs } from './PrepareTabs';
+
+/** Safety of the whole day: what stops it, what to wear, every substance, every step that deserves care, first aid. */
+export function SafetyPage() {
+  const day = useLabDay();
+  const { value, failure, share, start, cancel } = useTask('safety');
+  useEffect(() => void start(day), [day, start]);
+  return (
+    <>
+      <PrepareTabs dayId={day.id} />
+      {share !== undefined && (
+        <TaskProgress what="Running every step" share={share} cancel={cancel} />
+      )}
+      <TaskFailure failure={failure} />
+      <DealtUnknowns
+        dayId={day.id}
+        otherwise={
+          value?.substances.length === 0 && (
+            <Text className="quiet">
+              No substance is planned yet, so no hazard can be told here yet.
+            </Text>
+          )
+        }
+      >
+        {({ handling, cautions }) => (
+          <>
+            <KitList lines={handling} />
+            <Text fw={600} mt="sm">
+              Tests to mind
+            </Text>
+            <KitList lines={cautions.map(({ label, caution }) => `${label}: ${caution}`)} />
+            <Text size="sm" className="quiet" mt="sm">
+              {deferral} {sourceText(unknownsSource)}.
+            </Text>
+          </>
+        )}
+      </DealtUnknowns>
+      {value && <Safety safety={value} />}
+    </>
+  );
+}
+
+function Safety({ safety }: { safety: DaySafety }) {
+  const { naming } = useSettings();
+  const { substances, protection, firstAid, procedures, stops } = safety;
+  if (substances.length === 0) return null;
+  const [sheet] = substances.map((one) => hazardsOf(one));
+  return (
+    <>
+      <DayStops stops={stops} />
+      <Group justify="space-between" mb="xs">
+        <Text>
+          <strong>On everyone:</strong> {protection.worn.join(', ')}
+          {protection.around.length > 0 && (
+            <>
+              <br />
+              <strong>Round the work:</strong> {protection.around.join(', ')}
+            </>
+          )}
+        </Text>
+        <PrintButton />
+      </Group>
+      <Title order={2} size="h4" mt="md" mb="xs">
+        Substances of the day
+      </Title>
+      <div className={classes.wide}>
+        <table className={classes.sheet}>
+          <tbody>
+            {substances.map((formula) => {
+              const { pictograms, signal, statements } = hazardsOf(formula);
+              return (
+                <tr key={formula}>
+                  <td>
+                    <Formula text={formula} />
+                    <small className="quiet">{nameOnShelf(naming, formula)}</small>
+                  </td>
+                  <td>
+                    <PictogramRow pictograms={pictograms} />
+                  </td>
+                  <td>
+                    {signal && <strong>{signal}. </strong>}
+                    {statements.length === 0
+                      ? 'Not classified as hazardous.'
+                      : `${statements.map(({ text }) => text).join('. ')}.`}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      </div>
+      {procedures.map(({ id, name, steps }) => {
+        const careful = steps.filter(
+          (step) =>
+            step.clashes.length +
+              step.warnings.length +
+              step.quantities.length +
+              step.nearNames.length >
+            0,
+        );
+        if (careful.length === 0) return null;
+        return (
+          <section key={id} aria-label={name}>
+            <Title order={2} size="h4" mt="lg" mb="xs">
+              {name}
+            </Title>
+            <ul>
+              {careful.map((step) => (
+                <li key={step.stepId} className="keep-together">
+                  <Text component="div" fw={600}>
+                    {step.text} <PictogramRow pictograms={pictogramsFor(step.substances)} />
+                  </Text>
+                  {step.quantities.map((line) => (
+                    <Text key={line} size="sm">
+                      <Formula text={line} wrap />.
+                    </Text>
+                  ))}
+                  {step.clashes.map(({ one, other, gives, never }) => (
+                    <Text key={gives} size="sm" {...(never && { fw: 600 })}>
+                      {never ? 'Never: ' : 'Mind: '}
+                      <Formula text={one} /> with <Formula text={other} />: {gives}.
+                    </Text>
+                  ))}
+                  {step.warnings.map((line) => (
+                    <Text key={line} size="sm">
+                      <Formula text={line} wrap />
+                    </Text>
+                  ))}
+                  {[...new Set(step.nearNames.map(({ message }) => message))].map((line) => (
+                    <Text key={line} size="sm" className="quiet">
+                      {line}
+                    </Text>
+                  ))}
+                </li>
+              ))}
+            </ul>
+          </section>
+        );
+      })}
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        If something goes wrong
+      </Title>
+      <ul>
+        {firstAid.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        Also mixed up
+      </Title>
+      <ul>
+        {mixedUpThings.map(([one, other, why]) => (
+          <li key={one}>
+            {one} and {other}: {why}.
+          </li>
+        ))}
+      </ul>
+      <Text size="sm" className="quiet">
+        {deferral} Classification: {sheet && sourceText(sheet.source)}. Protection:{' '}
+        {sourceText(protectionSource)}. First aid: {sourceText(firstAidSource)}. Names:{' '}
+        {sourceText(mixedUpSource)}.
+      </Text>
+    </>
+  );
+}
+
+/** The pictograms of everything in a step, each once. */
+const pictogramsFor = (substances: readonly string[]) => [
+  ...new Set(substances.flatMap((one) => hazardsOf(one).pictograms)),
+];

@@ -1,0 +1,132 @@
+import { Chip, Group, Text, Title } from '@mantine/core';
+import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
+import { hazardsOf } from '@stoichos/core/safety';
+import { predictSolution } from '@stoichos/core/seeing/rack';
+import type { LabDay } from '@stoichos/core/labday';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
+import { useSettings } from '../../data/settings/useSettings';
+import { Formula } from '../../shared/chemistry/Formula';
+import { PictogramRow } from '../../shared/chemistry/Pictogram';
+import { Vessel } from '../../shared/glassware/Vessel';
+import { MadeMark } from './MadeMark';
+import { Recipe, strengthText } from './Recipe';
+import { WeighingEntry } from './WeighingEntry';
+import { formsOnShelf, jarsOf } from './usePrepSheet';
+import type { DayLine } from './usePrepSheet';
+
+interface SolutionCardProps {
+  readonly day: LabDay;
+  readonly line: DayLine;
+  readonly shelf: readonly ShelfItem[];
+  readonly choose: (substance: string, form: string) => void;
+}
+
+/** One solution to make: which form is in the jar, how much to weigh or measure, and what was really weighed. */
+export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
+  const { naming } = useSettings();
+  const { substance, making, totalMl } = line;
+  const done = latestWeighing(day.weighings, line);
+  const concentrationM = done ? concentrationOf(done) : line.concentrationM;
+  const look = predictSolution({ substance, concentrationM, volumeMl: totalMl }, 'flask');
+  const forms = formsOnShelf(shelf, substance);
+  const form =
+    making.kind === 'weigh' || making.kind === 'chain'
+      ? making.form
+      : making.kind === 'askForm'
+        ? undefined
+        : substance;
+  const asksForm = forms.length > 1 && (making.kind === 'weigh' || making.kind === 'askForm');
+  const taking = takingOf(line, shelf, day, done?.actualG);
+  return (
+    <section className="card" aria-label={`${substance} ${strengthText(line.concentrationM)} M`}>
+      <Group justify="space-between" wrap="nowrap" align="flex-start">
+        <div>
+          <Title order={2} size="h4">
+            <Formula text={substance} /> {strengthText(line.concentrationM)} M
+          </Title>
+          <Text className="quiet" size="sm">
+            {nameOnShelf(naming, substance)}, {look.colour} · make <strong>{totalMl} mL</strong> (
+            {Math.round(line.usedMl * 10) / 10} mL used)
+          </Text>
+          {line.for.some((what) => what !== 'tests') && (
+            <Text className="quiet" size="sm">
+              for {line.for.join(', ')}
+            </Text>
+          )}
+        </div>
+        <Group gap={4} wrap="nowrap">
+          <PictogramRow pictograms={hazardsOf(substance).pictograms} />
+          <Vessel container="flask" view={look} label={`${substance} as made`} height={72} />
+        </Group>
+      </Group>
+      {asksForm && (
+        <>
+          <Text fw={600} mt="sm" mb={4} size="sm">
+            Which form is in the jar?
+          </Text>
+          <Chip.Group value={form ?? null} onChange={(value) => choose(substance, String(value))}>
+            <Group gap="xs">
+              {forms.map((one) => (
+                <Chip
+                  key={one}
+                  value={one}
+                  size="md"
+                  variant="outline"
+                  styles={{ label: { minHeight: 44 } }}
+                >
+                  <Formula text={one} />
+                </Chip>
+              ))}
+            </Group>
+          </Chip.Group>
+        </>
+      )}
+      <Recipe line={line} place={form && jarsOf(shelf, form, day.date)[0]?.place} />
+      {making.kind === 'weigh' && (
+        <WeighingEntry
+          key={making.form}
+          day={day}
+          line={line}
+          making={making}
+          forms={forms}
+          done={done}
+        />
+      )}
+      {done && (
+        <Text mt="sm" data-testid="made">
+          Made: {done.actualG} g of <Formula text={done.form} /> in {done.volumeMl} mL →{' '}
+          <strong>{concentrationOf(done).toPrecision(3)} M</strong>
+        </Text>
+      )}
+      {making.kind !== 'askForm' && making.kind !== 'impossible' && (
+        <Group mt="sm">
+          <MadeMark word="made" day={day} lineKey={line.key} {...(taking && { taking })} />
+        </Group>
+      )}
+    </section>
+  );
+}
+
+/** What making a line takes out of which jar; nothing where the shelf has no jar of it. */
+function takingOf(
+  { making, substance }: DayLine,
+  shelf: readonly ShelfItem[],
+  day: LabDay,
+  weighedG: number | undefined,
+): { readonly jar: ShelfItem; readonly amount: number } | undefined {
+  const from = (form: string, amount: number) => {
+    const [jar] = jarsOf(shelf, form, day.date);
+    return jar && { jar, amount };
+  };
+  switch (making.kind) {
+    case 'weigh':
+      return from(making.form, weighedG ?? making.roundedG);
+    case 'chain':
+      return from(making.form, making.motherG);
+    case 'stock':
+      return from(substance, making.measured.roundedMl);
+    default:
+      return undefined;
+  }
+}

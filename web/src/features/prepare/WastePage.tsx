@@ -1,0 +1,105 @@
+import { Button, Group, Text, Title } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { wasteSources } from '@stoichos/core/labday';
+import { sourceText } from '@stoichos/core/matter/substances';
+import {
+  dischargeLimits,
+  precipitantsSource,
+  unlimitedElements,
+  usualLimits,
+} from '@stoichos/core/planning/waste';
+import { deferral, wasteSource } from '@stoichos/core/safety';
+import type { Limits } from '@stoichos/core/planning/waste';
+import { useEffect } from 'react';
+import { NumberField } from '../../shared/parts/NumberField';
+import { useLabDay } from '../../data/useLabDay';
+import { DealtUnknowns, KitList } from '../../shared/unknowns/DealtUnknowns';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useTask } from '../../data/worker/useTask';
+import { PrintButton } from '../../shared/parts/PrintButton';
+import { BottleCard } from '../../shared/waste/BottleCard';
+import { PrepareTabs } from './PrepareTabs';
+import { useLimits } from '../../shared/waste/useLimits';
+
+/** The waste plan: which vessel goes into which bottle, and what makes each bottle harmless. */
+export function WastePage() {
+  const day = useLabDay();
+  const [limits, setLimits] = useLimits();
+  const [settled] = useDebouncedValue(limits, 600);
+  const { value: bottles, failure, share, start, cancel } = useTask('waste');
+  useEffect(() => void start(wasteSources(day), settled), [day, settled, start]);
+  return (
+    <>
+      <PrepareTabs dayId={day.id} />
+      {share !== undefined && (
+        <TaskProgress what="Emptying every vessel" share={share} cancel={cancel} />
+      )}
+      <TaskFailure failure={failure} />
+      <DealtUnknowns
+        dayId={day.id}
+        otherwise={
+          bottles?.length === 0 && (
+            <Text className="quiet">Nothing is planned yet, so no waste can be told here yet.</Text>
+          )
+        }
+      >
+        {({ waste }) => <KitList lines={waste} />}
+      </DealtUnknowns>
+      {bottles && bottles.length > 0 && (
+        <Group justify="space-between" mb="sm">
+          <Text className="quiet">
+            From the end of every vessel, for all groups. What a current makes is not in it.
+          </Text>
+          <PrintButton />
+        </Group>
+      )}
+      {bottles?.map((bottle) => (
+        <BottleCard key={bottle.bottle} bottle={bottle} />
+      ))}
+      {bottles && bottles.length > 0 && <LimitsForm limits={limits} onChange={setLimits} />}
+      <Text size="sm" className="quiet" mt="md">
+        {deferral} Precipitants: {sourceText(precipitantsSource)}. Bottles:{' '}
+        {sourceText(wasteSource)}.
+      </Text>
+    </>
+  );
+}
+
+/** The limits, which a school may set lower. */
+function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: Limits) => void }) {
+  return (
+    <section className="card no-print" aria-label="Limits">
+      <Group justify="space-between">
+        <Title order={2} size="h4">
+          May stay dissolved, mg/L
+        </Title>
+        <Button size="md" variant="default" onClick={() => onChange(usualLimits)}>
+          As in the regulation
+        </Button>
+      </Group>
+      <Group gap="sm" mt="xs">
+        {[...dischargeLimits, ...unlimitedElements].map(({ element, name }) => (
+          <NumberField
+            key={element}
+            label={name}
+            size="md"
+            w={110}
+            min={0.001}
+            max={10000}
+            value={limits[element] ?? ''}
+            placeholder="none"
+            onChange={(value) => {
+              if (typeof value === 'number' && value > 0) onChange({ ...limits, [element]: value });
+              else if (value === '')
+                onChange(
+                  Object.fromEntries(Object.entries(limits).filter(([own]) => own !== element)),
+                );
+            }}
+          />
+        ))}
+      </Group>
+      <small className="quiet source">{sourceText(dischargeLimits[0].source)}</small>
+    </section>
+  );
+}

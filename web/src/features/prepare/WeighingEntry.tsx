@@ -1,0 +1,190 @@
+import { Alert, Button, Group, Text } from '@mantine/core';
+import { weighingEffects } from '@stoichos/core/labday';
+import { judgeWeighing } from '@stoichos/core/solution/preparation';
+import type { LabDay, Weighing } from '@stoichos/core/labday';
+import type { Making } from '@stoichos/core/planning/prep';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { NumberField } from '../../shared/parts/NumberField';
+import { useAddWeighingMutation } from '../../data/api/api';
+import { sayProblem } from '../../shared/parts/sayProblem';
+import { Formula } from '../../shared/chemistry/Formula';
+import { strengthText } from './Recipe';
+import { ToleranceBand } from './ToleranceBand';
+import type { DayLine } from './usePrepSheet';
+
+interface WeighingEntryProps {
+  readonly day: LabDay;
+  readonly line: DayLine;
+  readonly making: Extract<Making, { kind: 'weigh' }>;
+  readonly forms: readonly string[];
+  readonly done: Weighing | undefined;
+}
+
+/**
+ * Enters the mass that was really weighed, with the boat taken off where it was not tared. A mass that looks like a slip is
+ * asked about before it is kept, and what it changes in what will be seen is told.
+ */
+export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryProps) {
+  const [typed, setTyped] = useState<number | string>('');
+  const [boat, setBoat] = useState<number | string | undefined>();
+  const [asked, setAsked] = useState(false);
+  const [addWeighing, { isLoading }] = useAddWeighingMutation();
+  const { form, recipe, purityPercent } = making;
+  const { totalMl, substance, concentrationM } = line;
+  const shown = typeof typed === 'number' ? typed : 0;
+  const netG = shown - (typeof boat === 'number' ? boat : 0);
+  const actualG = netG > 0 ? Number(netG.toFixed(4)) : undefined;
+  const result =
+    actualG && judgeWeighing(actualG, recipe.massG ?? 0, form, forms, totalMl, purityPercent);
+  const challenge = result ? result.challenge : undefined;
+  const weighing = (id: string, massG: number): Weighing => ({
+    id,
+    substance,
+    concentrationM,
+    volumeMl: totalMl,
+    form,
+    purityPercent,
+    actualG: massG,
+    recordedAt: new Date().toISOString(),
+  });
+  const record = async () => {
+    if (!actualG) return;
+    if (challenge && !asked) {
+      setAsked(true);
+      return;
+    }
+    try {
+      await addWeighing({
+        dayId: day.id,
+        weighing: weighing(crypto.randomUUID(), actualG),
+      }).unwrap();
+      setTyped('');
+      setAsked(false);
+    } catch (error) {
+      sayProblem(error, 'Not stored');
+    }
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void record();
+      }}
+    >
+      <Group align="flex-end" gap="sm" mt="xs">
+        {boat !== undefined && (
+          <NumberField
+            label="Boat alone"
+            suffix=" g"
+            min={0}
+            decimalScale={4}
+            size="md"
+            w={120}
+            value={boat}
+            onChange={(value) => {
+              setBoat(value);
+              setAsked(false);
+            }}
+          />
+        )}
+        <NumberField
+          label={
+            boat !== undefined ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'
+          }
+          suffix=" g"
+          min={0}
+          decimalScale={4}
+          size="md"
+          w={150}
+          value={typed}
+          onChange={(value) => {
+            setTyped(value);
+            setAsked(false);
+          }}
+        />
+        <Button
+          type="submit"
+          size="md"
+          disabled={!actualG}
+          loading={isLoading}
+          variant={asked ? 'default' : 'filled'}
+        >
+          {asked ? `Keep ${actualG ?? ''} g all the same` : 'Record the mass'}
+        </Button>
+      </Group>
+      <Button
+        variant="subtle"
+        size="compact-md"
+        px={0}
+        h={32}
+        onClick={() => setBoat(boat === undefined ? '' : undefined)}
+      >
+        {boat === undefined ? 'Not tared: weigh the boat' : 'Tared: no boat to take off'}
+      </Button>
+      {result && <ToleranceBand ratio={result.ratio} />}
+      {result && !challenge && (
+        <Text size="sm" mt={6}>
+          {boat !== undefined && `${actualG ?? ''} g. `}Makes {result.concentrationM.toPrecision(3)}{' '}
+          M: close enough to {strengthText(concentrationM)} M.
+        </Text>
+      )}
+      {result && challenge && (
+        <Alert variant="outline" color="gray" mt="sm" title="Is that right?" role="alert">
+          <Formula text={challenge.message} wrap /> It makes {result.concentrationM.toPrecision(3)}{' '}
+          M instead of {strengthText(concentrationM)} M.
+        </Alert>
+      )}
+      {actualG && <Effects day={day} line={line} making={making} actualG={actualG} />}
+    </form>
+  );
+}
+
+/** What will be seen differently with this mass. */
+function Effects({
+  day,
+  line: { substance, concentrationM, totalMl },
+  making: { form, purityPercent },
+  actualG,
+}: Pick<WeighingEntryProps, 'day' | 'line' | 'making'> & { readonly actualG: number }) {
+  const settled = useDeferredValue(actualG);
+  const effects = useMemo(
+    () =>
+      weighingEffects(day, [
+        ...day.weighings,
+        {
+          id: day.id,
+          substance,
+          concentrationM,
+          volumeMl: totalMl,
+          form,
+          purityPercent,
+          actualG: settled,
+          // Later than any that was kept, so that it is the one that counts.
+          recordedAt: '9999-12-31T23:59:59.000Z',
+        },
+      ]),
+    [day, substance, concentrationM, totalMl, form, purityPercent, settled],
+  );
+  if (effects.length === 0)
+    return (
+      <Text size="sm" className="quiet" data-testid="effects">
+        What is expected at the bench stays the same.
+      </Text>
+    );
+  return (
+    <div data-testid="effects">
+      <Text size="sm" fw={600} mt={6}>
+        This changes what is expected:
+      </Text>
+      <ul style={{ margin: 0, paddingLeft: '1.2rem' }}>
+        {effects.map(({ where, planned, asMade }) => (
+          <li key={where}>
+            <Text size="sm">
+              {where}: {asMade} <span className="quiet">(planned: {planned})</span>
+            </Text>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,77 @@
+import type { ChartConfiguration } from 'chart.js';
+import { useCallback } from 'react';
+import { ChartCanvas } from '../../shared/chart/ChartCanvas';
+import type { ChartInk } from '../../shared/chart/ChartCanvas';
+
+/** One step of a vessel as the course charts it; no pH without a liquid. */
+export interface CoursePoint {
+  readonly step: number;
+  readonly what: string;
+  readonly pH?: number;
+  readonly temperatureC: number;
+}
+
+/** pH and temperature of one vessel, step by step. */
+export function CourseChart({ points }: { points: readonly CoursePoint[] }) {
+  const configure = useCallback(
+    ({ mark, text }: ChartInk): ChartConfiguration => ({
+      type: 'line',
+      data: {
+        labels: points.map(({ step }) => String(step)),
+        datasets: [
+          {
+            yAxisID: 'pH',
+            data: points.map(({ pH }) => pH ?? null),
+            borderColor: text,
+            backgroundColor: text,
+            pointStyle: 'circle',
+            pointRadius: 4,
+          },
+          {
+            yAxisID: 'celsius',
+            data: points.map(({ temperatureC }) => temperatureC),
+            borderColor: mark,
+            backgroundColor: mark,
+            borderDash: [5, 4],
+            pointStyle: 'rect',
+            pointRadius: 4,
+          },
+        ],
+      },
+      options: {
+        animation: false,
+        responsive: true,
+        maintainAspectRatio: false,
+        events: [],
+        scales: {
+          x: { type: 'category', title: { display: true, text: 'Step' } },
+          pH: {
+            type: 'linear',
+            position: 'left',
+            min: 0,
+            max: 14,
+            title: { display: true, text: '● pH (line)' },
+          },
+          celsius: {
+            type: 'linear',
+            position: 'right',
+            suggestedMin: 20,
+            suggestedMax: 30,
+            grid: { drawOnChartArea: false },
+            title: { display: true, text: '■ Temperature, °C (dashed)' },
+          },
+        },
+      },
+    }),
+    [points],
+  );
+  const told = points
+    .map(
+      ({ step, pH, temperatureC }) =>
+        `step ${step}: ${pH === undefined ? 'no pH' : `pH ${pH.toFixed(1)}`}, ${temperatureC.toFixed(1)} °C`,
+    )
+    .join('; ');
+  return (
+    <ChartCanvas label={`pH and temperature by step. ${told}`} height={240} configure={configure} />
+  );
+}

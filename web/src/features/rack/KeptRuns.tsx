@@ -1,0 +1,168 @@
+import { Button, Group, Modal, Text, TextInput, Title } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { Rack } from '@stoichos/core/seeing/rack';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useDropRunMutation, useKeepRunMutation, useRunsQuery } from '../../data/api/api';
+import { explainError } from '../../data/api/explainError';
+import { longDate } from '../../shared/parts/dates';
+import { LoadState } from '../../shared/parts/LoadState';
+import classes from './MixPage.module.css';
+
+interface KeptRunsProps {
+  readonly rack: Rack;
+  readonly opened: boolean;
+  readonly onClose: () => void;
+  readonly onOpen: (rack: Rack) => void;
+  readonly onCompare: (run: KeptRun) => void;
+}
+
+/** Keeps the sequence on the bench under a name, and lists those kept: to open, to compare with, to let go. */
+export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsProps) {
+  const { data, error, refetch } = useRunsQuery(undefined, { skip: !opened });
+  // The comparison takes the focus, so it opens once the dialog has given it back.
+  const [toCompare, setToCompare] = useState<KeptRun>();
+  const compareAtLast = () => {
+    if (toCompare) onCompare(toCompare);
+    setToCompare(undefined);
+  };
+  return (
+    <Modal
+      opened={opened}
+      onClose={onClose}
+      onExitTransitionEnd={compareAtLast}
+      title="Kept sequences"
+      size="lg"
+    >
+      <KeepForm rack={rack} />
+      <Title order={3} size="h5" mt="lg" mb="xs">
+        Kept so far
+      </Title>
+      {!data ? (
+        <LoadState error={error} retry={() => void refetch()} />
+      ) : data.length === 0 ? (
+        <Text className="quiet">
+          Nothing is kept yet. Name what is on the bench and keep it; it stays here for every
+          browser, to be opened again, compared with, and made into a procedure.
+        </Text>
+      ) : (
+        <ul className={classes.kept}>
+          {data.map((run) => (
+            <KeptLine
+              key={run.id}
+              run={run}
+              onOpen={() => {
+                onOpen(run.rack);
+                onClose();
+              }}
+              onCompare={() => {
+                setToCompare(run);
+                onClose();
+              }}
+            />
+          ))}
+        </ul>
+      )}
+    </Modal>
+  );
+}
+
+function KeepForm({ rack }: { rack: Rack }) {
+  const [name, setName] = useState('');
+  const [keep, { isLoading, error }] = useKeepRunMutation();
+  const isEmpty = rack.events.length === 0;
+  const send = async () => {
+    const answer = await keep({
+      id: crypto.randomUUID(),
+      name,
+      rack,
+      keptAt: new Date().toISOString(),
+    });
+    if (!answer.error) setName('');
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void send();
+      }}
+    >
+      <Group align="flex-end" wrap="nowrap">
+        <TextInput
+          label="Name for what is on the bench"
+          size="md"
+          style={{ flex: 1 }}
+          maxLength={80}
+          value={name}
+          disabled={isEmpty}
+          description={isEmpty ? 'Do something first; an empty bench is not kept.' : undefined}
+          error={error ? explainError(error).message : undefined}
+          onChange={({ currentTarget }) => setName(currentTarget.value)}
+        />
+        <Button
+          type="submit"
+          size="md"
+          loading={isLoading}
+          disabled={isEmpty || name.trim() === ''}
+        >
+          Keep
+        </Button>
+      </Group>
+    </form>
+  );
+}
+
+interface KeptLineProps {
+  readonly run: KeptRun;
+  readonly onOpen: () => void;
+  readonly onCompare: () => void;
+}
+
+function KeptLine({ run, onOpen, onCompare }: KeptLineProps) {
+  const [drop] = useDropRunMutation();
+  const [keep] = useKeepRunMutation();
+  const letGo = async () => {
+    const answer = await drop(run.id);
+    if (answer.error) {
+      const { message, remedy } = explainError(answer.error);
+      notifications.show({ title: message, message: remedy, color: 'red' });
+      return;
+    }
+    notifications.show({
+      title: `“${run.name}” was let go`,
+      message: (
+        <Button size="compact-md" variant="default" onClick={() => void keep(run)}>
+          Keep it after all
+        </Button>
+      ),
+    });
+  };
+  const { vessels, events } = run.rack;
+  return (
+    <li>
+      <div>
+        <Text fw={600}>{run.name}</Text>
+        <Text size="sm" className="quiet">
+          {longDate(run.keptAt.slice(0, 10))} · {vessels.length}{' '}
+          {vessels.length === 1 ? 'vessel' : 'vessels'}, {events.length}{' '}
+          {events.length === 1 ? 'step' : 'steps'}
+        </Text>
+      </div>
+      <Group gap="xs">
+        <Button size="md" variant="default" onClick={onOpen}>
+          Open
+        </Button>
+        <Button size="md" variant="default" onClick={onCompare}>
+          Compare
+        </Button>
+        <Button size="md" variant="default" component={Link} to={`/procedures/new?run=${run.id}`}>
+          Write a procedure
+        </Button>
+        <Button size="md" variant="default" onClick={() => void letGo()}>
+          Let go
+        </Button>
+      </Group>
+    </li>
+  );
+}

@@ -1,0 +1,211 @@
+import { ActionIcon, Alert, Button, Tabs, Text, Tooltip } from '@mantine/core';
+import { useDisclosure, useHotkeys } from '@mantine/hooks';
+import { heldIn } from '@stoichos/core/safety';
+import { describeObservation } from '@stoichos/core/seeing/observation';
+import { eventWords, vesselsOf } from '@stoichos/core/seeing/rack';
+import type { KeptRun } from '@stoichos/core/labday';
+import type { Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core/seeing/rack';
+import { IconArrowBackUp, IconArrowDown, IconArrowForwardUp } from '@tabler/icons-react';
+import { useMemo, useRef, useState } from 'react';
+import { useAppDispatch } from '../../data/store';
+import { Formula } from '../../shared/chemistry/Formula';
+import { StudyFrame } from '../../shared/study/StudyFrame';
+import { AddPanel } from '../../shared/reagents/AddPanel';
+import { BenchNotes } from './BenchNotes';
+import { CompareView } from './CompareView';
+import type { CoursePoint } from './CourseChart';
+import { DoPanel, TestPanel } from '../../shared/reagents/DoPanel';
+import classes from './MixPage.module.css';
+import { KeptRuns } from './KeptRuns';
+import { LastStep } from './LastStep';
+import { RackView } from './RackView';
+import { WhyPanel } from './WhyPanel';
+import {
+  chosen,
+  cleared,
+  copied,
+  opened,
+  redone,
+  undone,
+  vesselAdded,
+} from '../../data/rack/rackSlice';
+import { useRack } from './useRack';
+
+/** The study “Mix anything”: fill a vessel, act on it step by step, and read what is seen and why. */
+export function MixPage() {
+  const dispatch = useAppDispatch();
+  const { history, outcome, attempt, refusal } = useRack();
+  const { present: rack, past, future } = history;
+  useHotkeys([
+    ['mod+Z', () => dispatch(undone())],
+    ['mod+shift+Z', () => dispatch(redone())],
+  ]);
+  const steps = rack.events.map((event, index) => ({ event, told: outcome.steps[index]?.told }));
+  const now = outcome.now[history.chosen];
+  const course = useMemo(
+    () => courseOf(rack, outcome, history.chosen),
+    [rack, outcome, history.chosen],
+  );
+  const vessels = useRef<HTMLElement>(null);
+  const [isKeptShown, keptShown] = useDisclosure(false);
+  const [beside, setBeside] = useState<KeptRun>();
+  const last = steps.findLast(({ event }) => vesselOf(event) === history.chosen);
+  const brief = refusal
+    ? `Not done. ${refusal.message} ${refusal.remedy}`
+    : last?.told && briefly(last.event, last.told);
+  return (
+    <>
+      <StudyFrame
+        title="Mix anything"
+        tools={
+          <>
+            <Tooltip label="Undo, Ctrl Z">
+              <ActionIcon
+                variant="default"
+                size={44}
+                aria-label="Undo"
+                disabled={past.length === 0}
+                onClick={() => dispatch(undone())}
+              >
+                <IconArrowBackUp size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Tooltip label="Redo, Ctrl Shift Z">
+              <ActionIcon
+                variant="default"
+                size={44}
+                aria-label="Redo"
+                disabled={future.length === 0}
+                onClick={() => dispatch(redone())}
+              >
+                <IconArrowForwardUp size={20} />
+              </ActionIcon>
+            </Tooltip>
+            <Button variant="default" size="md" onClick={keptShown.open}>
+              Keep or compare
+            </Button>
+            <Button
+              variant="default"
+              size="md"
+              disabled={rack.events.length === 0 && rack.vessels.length === 1}
+              onClick={() => dispatch(cleared())}
+            >
+              Start afresh
+            </Button>
+          </>
+        }
+        settings={{
+          label: `What is done to vessel ${history.chosen}`,
+          children: (
+            <Tabs defaultValue="add" keepMounted={false}>
+              <Tabs.List grow mb="md">
+                <Tabs.Tab value="add">Add</Tabs.Tab>
+                <Tabs.Tab value="do">Do</Tabs.Tab>
+                <Tabs.Tab value="test">Test</Tabs.Tab>
+              </Tabs.List>
+              <Tabs.Panel value="add">
+                <AddPanel
+                  vessel={history.chosen}
+                  there={now ? heldIn(now.state) : []}
+                  onAdd={(portion) =>
+                    attempt({ vessel: history.chosen, action: { do: 'add', portion } })
+                  }
+                />
+              </Tabs.Panel>
+              <Tabs.Panel value="do">
+                <DoPanel
+                  vessels={rack.vessels.map(({ name }) => name)}
+                  vessel={history.chosen}
+                  attempt={attempt}
+                />
+              </Tabs.Panel>
+              <Tabs.Panel value="test">
+                <TestPanel vessel={history.chosen} attempt={attempt} />
+              </Tabs.Panel>
+            </Tabs>
+          ),
+        }}
+        answerRef={vessels}
+        answer={{
+          label: 'Vessels and what is seen',
+          children: (
+            <>
+              <RackView
+                rack={rack}
+                outcome={outcome}
+                chosen={history.chosen}
+                onChoose={(name) => dispatch(chosen(name))}
+                onNew={(kind) => dispatch(vesselAdded(kind))}
+                onCopy={(kind) => dispatch(copied(kind))}
+              />
+              {refusal && (
+                <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
+                  {refusal.message} {refusal.remedy}
+                </Alert>
+              )}
+              <div aria-live="polite">
+                {last?.told ? (
+                  <LastStep event={last.event} told={last.told} />
+                ) : (
+                  <Text className="quiet" mt="md">
+                    Vessel {history.chosen} is empty. Search for a reagent and add it; what is seen
+                    appears here.
+                  </Text>
+                )}
+              </div>
+              {steps.length > 1 && <BenchNotes steps={steps} />}
+            </>
+          ),
+        }}
+        reasons={{
+          label: 'Why',
+          children: (
+            <WhyPanel told={last?.told} test={last && testIn(last.event)} course={course} />
+          ),
+        }}
+      />
+      {brief && (
+        <button
+          type="button"
+          className={classes.seenBar}
+          onClick={() => vessels.current?.scrollIntoView({ block: 'start' })}
+        >
+          <Formula text={brief} wrap />
+          <IconArrowDown size={20} aria-hidden />
+        </button>
+      )}
+      {beside && <CompareView rack={rack} kept={beside} onClose={() => setBeside(undefined)} />}
+      <KeptRuns
+        rack={rack}
+        opened={isKeptShown}
+        onClose={keptShown.close}
+        onOpen={(kept) => dispatch(opened(kept))}
+        onCompare={setBeside}
+      />
+    </>
+  );
+}
+
+const vesselOf = (event: RackEvent): string => vesselsOf(event).at(-1) ?? '';
+
+/** The last step in a line, for a screen on which what is seen stands below what one taps. */
+function briefly(event: RackEvent, { observations, notPredicted }: ToldStep): string {
+  const seen =
+    notPredicted.length > 0 ? 'not predicted' : observations.map(describeObservation).join('; ');
+  return testIn(event) ? `${vesselOf(event)}: ${seen}` : `${eventWords(event)}: ${seen}`;
+}
+
+/** The chosen vessel after each thing that was done to it. */
+function courseOf({ events }: Rack, { steps }: RackOutcome, vessel: string): CoursePoint[] {
+  return events
+    .flatMap((event, index) => {
+      const state = steps[index]?.told.state;
+      if (!state || vesselOf(event) !== vessel) return [];
+      const { pH, temperatureC } = state;
+      return [{ what: eventWords(event), temperatureC, ...(pH !== undefined && { pH }) }];
+    })
+    .map((point, index) => ({ step: index + 1, ...point }));
+}
+
+const testIn = (event: RackEvent): string | undefined =>
+  'action' in event && event.action.do === 'test' ? event.action.test : undefined;

@@ -1,0 +1,150 @@
+import { Group, SegmentedControl, Select, Switch, Text } from '@mantine/core';
+import { useDebouncedValue } from '@mantine/hooks';
+import { allReportParts, chooseParts } from '@stoichos/core/report/dayReport';
+import { allQuestionKinds, mostCopies, questionKinds } from '@stoichos/core/report/worksheet';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { Version } from '@stoichos/core/report/dayReport';
+import type { QuestionKind } from '@stoichos/core/report/worksheet';
+import { useEffect, useMemo, useState } from 'react';
+import { NumberField } from '../../shared/parts/NumberField';
+import { useSettings } from '../../data/settings/useSettings';
+import { Chip } from '../../shared/parts/ChipRow';
+import { DocumentView } from '../../shared/document/DocumentView';
+import '../../shared/document/document.css';
+import { TakeAway } from '../../shared/document/TakeAway';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useTask } from '../../data/worker/useTask';
+
+const usualCount = 6;
+const settleMs = 300;
+
+/** Makes worksheets of a procedure: a table to fill in and questions, in several copies, with the key apart. */
+export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[] }) {
+  const settings = useSettings();
+  const [procedureId, setProcedureId] = useState(procedures[0]?.id ?? '');
+  const [table, setTable] = useState(true);
+  const [kinds, setKinds] = useState<readonly QuestionKind[]>(allQuestionKinds);
+  const [count, setCount] = useState<number | string>(usualCount);
+  const [copies, setCopies] = useState<number | string>(1);
+  const [seed, setSeed] = useState<number | string>(1);
+  const [version, setVersion] = useState<Version>('class');
+  const procedure = procedures.find(({ id }) => id === procedureId) ?? procedures[0];
+  const { start, value: whole, share, cancel, failure } = useTask('worksheet');
+  const wanted = useMemo(
+    () => ({
+      table,
+      kinds,
+      count: within(count, 0, 30),
+      copies: within(copies, 1, mostCopies),
+      seed: within(seed, 1, 9999),
+    }),
+    [table, kinds, count, copies, seed],
+  );
+  const [settled] = useDebouncedValue(wanted, settleMs);
+  useEffect(() => {
+    if (procedure) void start({ procedure, settings, ...settled });
+  }, [procedure, settings, settled, start]);
+  const document = useMemo(
+    () => whole && chooseParts(whole, { parts: allReportParts, version }),
+    [whole, version],
+  );
+  if (!procedure)
+    return (
+      <Text>A worksheet is made from a procedure; the day has none yet. Add one in Plan.</Text>
+    );
+  const toggle = (kind: QuestionKind) =>
+    setKinds(kinds.includes(kind) ? kinds.filter((one) => one !== kind) : [...kinds, kind]);
+  return (
+    <>
+      <div className="no-print">
+        <Group align="flex-end" gap="md" mb="sm">
+          {procedures.length > 1 && (
+            <Select
+              size="md"
+              label="Procedure"
+              allowDeselect={false}
+              miw={260}
+              data={procedures.map(({ id, name }) => ({ value: id, label: name }))}
+              value={procedure.id}
+              onChange={(value) => value && setProcedureId(value)}
+            />
+          )}
+          <NumberField
+            size="md"
+            w={150}
+            label="Questions at most"
+            min={0}
+            max={30}
+            value={count}
+            onChange={setCount}
+          />
+          <NumberField
+            size="md"
+            w={110}
+            label="Copies"
+            min={1}
+            max={mostCopies}
+            value={copies}
+            onChange={setCopies}
+          />
+          <NumberField
+            size="md"
+            w={150}
+            label="Numbers by seed"
+            min={1}
+            max={9999}
+            value={seed}
+            onChange={setSeed}
+          />
+          <Switch
+            size="md"
+            label="Table to fill in"
+            checked={table}
+            onChange={(event) => setTable(event.currentTarget.checked)}
+          />
+        </Group>
+        <Group gap="xs" mb="sm" role="group" aria-label="Kinds of question">
+          {allQuestionKinds.map((kind) => (
+            <Chip key={kind} chosen={kinds.includes(kind)} onTap={() => toggle(kind)}>
+              {questionKinds[kind]}
+            </Chip>
+          ))}
+        </Group>
+        <Group gap="md" mb="md" align="flex-end">
+          <SegmentedControl
+            size="md"
+            aria-label="For whom"
+            data={[
+              { value: 'class', label: 'Class' },
+              { value: 'instructor', label: 'Key, with marks' },
+            ]}
+            value={version}
+            onChange={(value) => setVersion(value === 'instructor' ? 'instructor' : 'class')}
+          />
+          {document && (
+            <TakeAway
+              document={document}
+              name={`${procedure.name}${version === 'class' ? '' : ', key'}`}
+            />
+          )}
+        </Group>
+      </div>
+      {share !== undefined && (
+        <TaskProgress what="Writing the questions" share={share} cancel={cancel} />
+      )}
+      <TaskFailure failure={failure} />
+      {document && (
+        <div className="card">
+          <DocumentView document={document} drawChart={() => null} />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** What was typed as a whole number within its bounds; the lower one while nothing is typed. */
+function within(typed: number | string, least: number, most: number): number {
+  const value = Math.round(Number(typed));
+  return typed === '' || !Number.isFinite(value) ? least : Math.min(most, Math.max(least, value));
+}

@@ -1,0 +1,128 @@
+import { Anchor, Button, FileButton, Stack, Text, Title } from '@mantine/core';
+import {
+  fileFormatNames,
+  fileFormats,
+  fileVersion,
+  readExchangeText,
+} from '@stoichos/core/report/exchange';
+import type { ExchangeFile } from '@stoichos/core/report/exchange';
+import { IconCalendar, IconDatabaseExport, IconFileImport } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useSessionQuery } from '../../data/api/api';
+import { attempt } from '../../shared/study/attempt';
+import { RestoreDialog } from './RestoreDialog';
+import { TakeInDialog } from './TakeInDialog';
+
+/** Data in and out: taking files in, the whole as a backup, the calendar, and what the files look like. */
+export function DataPage() {
+  const { data: session } = useSessionQuery();
+  const isInstructor = session?.role === 'instructor';
+  const [opened, setOpened] = useState<ExchangeFile>();
+  const [problem, setProblem] = useState<string>();
+  const open = async (file: File | null) => {
+    if (!file) return;
+    const text = await file.text();
+    const read = attempt(() => readExchangeText(text));
+    setProblem('problem' in read ? `${file.name}: ${read.problem}` : undefined);
+    setOpened('problem' in read ? undefined : read);
+  };
+  return (
+    <div style={{ maxWidth: '48rem', margin: '0 auto' }}>
+      <Title order={1} my="md">
+        Data
+      </Title>
+      <Stack gap="md">
+        <section className="card" aria-label="Take in a file">
+          <Title order={2} size="h4">
+            Take in a file
+          </Title>
+          <Text mb="sm">
+            A lab day or a procedure that was saved here or elsewhere, or a backup. You see what
+            would change before anything does.
+          </Text>
+          <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
+            {(props) => (
+              <Button size="md" leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
+                Choose a file
+              </Button>
+            )}
+          </FileButton>
+          {problem && (
+            <Text role="alert" mt="sm">
+              {problem}
+            </Text>
+          )}
+        </section>
+        {isInstructor && (
+          <section className="card" aria-label="Backup">
+            <Title order={2} size="h4">
+              Backup
+            </Title>
+            <Text mb="sm">
+              Everything in one file: lab days, records, procedures, shelf, settings, passphrases
+              and the keys of unknowns. Keep it like a key. To put it back, take it in above, or use
+              the command line: <code>npm run backup -- file.json</code>,{' '}
+              <code>npm run restore -- file.json</code>.
+            </Text>
+            <Button
+              component="a"
+              href="/api/backup"
+              download
+              size="md"
+              variant="default"
+              leftSection={<IconDatabaseExport size={18} aria-hidden />}
+            >
+              Save a backup
+            </Button>
+          </section>
+        )}
+        <section className="card" aria-label="Calendar">
+          <Title order={2} size="h4">
+            Calendar
+          </Title>
+          <Text mb="sm">
+            All lab days for a calendar (iCalendar). The timetable of one class is saved in its
+            Plan, with the time it begins.
+          </Text>
+          <Button
+            component="a"
+            href="/api/days.ics"
+            download
+            size="md"
+            variant="default"
+            leftSection={<IconCalendar size={18} aria-hidden />}
+          >
+            All lab days
+          </Button>
+        </section>
+        <section className="card" aria-label="Formats">
+          <Title order={2} size="h4">
+            What the files look like
+          </Title>
+          <Text mb="xs">
+            Files are JSON, version {fileVersion}, each with a published JSON Schema. Tables leave
+            as CSV, pictures as SVG or PNG.
+          </Text>
+          <ul>
+            {fileFormatNames.map((format) => (
+              <li key={format}>
+                <Anchor
+                  underline="always"
+                  href={`/schemas/${format.split('/')[1] ?? ''}-${fileVersion}.schema.json`}
+                >
+                  {fileFormats[format].name}
+                </Anchor>{' '}
+                <code>{format}</code>
+              </li>
+            ))}
+          </ul>
+        </section>
+      </Stack>
+      {opened?.format === 'stoichos/backup' ? (
+        <RestoreDialog file={opened} close={() => setOpened(undefined)} />
+      ) : (
+        opened && <TakeInDialog file={opened} close={() => setOpened(undefined)} />
+      )}
+    </div>
+  );
+}

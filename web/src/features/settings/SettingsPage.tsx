@@ -1,0 +1,216 @@
+import {
+  Anchor,
+  Radio,
+  SegmentedControl,
+  Stack,
+  Switch,
+  Text,
+  TextInput,
+  Title,
+  useMantineColorScheme,
+} from '@mantine/core';
+import { settingsSchema } from '@stoichos/core/labday';
+import type { Settings, SettingsChange } from '@stoichos/core/labday';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { NumberField } from '../../shared/parts/NumberField';
+import { SchoolSettings } from './SchoolSettings';
+import { useSettings } from '../../data/settings/useSettings';
+import { useChangeSettings } from '../../data/settings/useChangeSettings';
+import { useBrowserSettings } from '../../data/settings/browserSettings';
+import classes from './SettingsPage.module.css';
+
+/** Everything that can be set: for all who use this installation, and for this browser. */
+export function SettingsPage() {
+  return (
+    <>
+      <Title order={1} my="md">
+        Settings
+      </Title>
+      <div className={classes.columns}>
+        <section className="card" aria-label="Schools">
+          <Title order={2} size="h4">
+            Schools, for all
+          </Title>
+          <SchoolSettings />
+        </section>
+        <div>
+          <ForAll />
+          <ForThisBrowser />
+          <section className="card" aria-label="More" style={{ marginTop: '1rem' }}>
+            <Stack gap="sm">
+              <Anchor component={Link} to="/data">
+                Data: take in a file, backup and restore, calendar
+              </Anchor>
+              <Anchor component={Link} to="/access">
+                Who may come in: passphrases, sign out
+              </Anchor>
+              <Anchor component={Link} to="/help/sources">
+                Sources of every constant
+              </Anchor>
+            </Stack>
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** What holds for everybody: the institution, decimals and paper, the room, drops. */
+function ForAll() {
+  const settings = useSettings();
+  const change = useChangeSettings();
+  return (
+    <section className="card" aria-label="For all">
+      <Title order={2} size="h4" mb="sm">
+        For all
+      </Title>
+      <Stack gap="md">
+        <InstitutionField key={settings.institution} settings={settings} change={change} />
+        <Radio.Group
+          label="Decimals are written"
+          description="On the screen and on paper. Files for other programs keep the point."
+          value={settings.decimalSeparator}
+          onChange={(value) => change({ decimalSeparator: value === ',' ? ',' : '.' })}
+        >
+          <Stack gap={8} mt={6}>
+            <Radio value="." label="with a point: 0.25 mol/L" data-verbatim />
+            <Radio value="," label="with a comma: 0,25 mol/L" />
+          </Stack>
+        </Radio.Group>
+        <Radio.Group
+          label="Paper"
+          value={settings.paper}
+          onChange={(value) => change({ paper: value === 'Letter' ? 'Letter' : 'A4' })}
+        >
+          <Stack gap={8} mt={6}>
+            <Radio value="A4" label="A4" />
+            <Radio value="Letter" label="Letter" />
+          </Stack>
+        </Radio.Group>
+        <SchoolNumber
+          name="roomC"
+          label="Room temperature, °C"
+          description="What the studies of gases and cells begin with."
+        />
+        <SchoolNumber name="airKPa" label="Air pressure, kPa" />
+        <SchoolNumber
+          name="dropsPerMl"
+          label="Drops to 1 mL"
+          description="Count the drops of your droppers that fill a measuring cylinder to 1 mL."
+        />
+      </Stack>
+    </section>
+  );
+}
+
+function InstitutionField({
+  settings,
+  change,
+}: {
+  settings: Settings;
+  change: (part: SettingsChange) => void;
+}) {
+  const [name, setName] = useState(settings.institution);
+  return (
+    <TextInput
+      size="md"
+      label="Institution"
+      description="Stands at the head of reports and worksheets."
+      maxLength={80}
+      value={name}
+      onChange={(event) => setName(event.currentTarget.value)}
+      onBlur={() => name.trim() !== settings.institution && change({ institution: name.trim() })}
+    />
+  );
+}
+
+type NumberName = 'roomC' | 'airKPa' | 'dropsPerMl';
+
+/** A number that is kept once the field is left, if it can be. */
+function SchoolNumber({
+  name,
+  label,
+  description,
+}: {
+  name: NumberName;
+  label: string;
+  description?: string;
+}) {
+  const settings = useSettings();
+  const change = useChangeSettings();
+  const [typed, setTyped] = useState<number | string>();
+  const value = typed ?? settings[name];
+  const checked = settingsSchema.shape[name].safeParse(value);
+  const problem = checked.success ? undefined : checked.error.issues[0]?.message;
+  const keep = () => {
+    if (typed === undefined || !checked.success) return;
+    if (checked.data !== settings[name]) change({ [name]: checked.data });
+    setTyped(undefined);
+  };
+  return (
+    <NumberField
+      size="md"
+      w={240}
+      label={label}
+      {...(description && { description })}
+      value={value}
+      onChange={setTyped}
+      onBlur={keep}
+      error={problem}
+    />
+  );
+}
+
+function ForThisBrowser() {
+  const { settings, change } = useBrowserSettings();
+  const { colorScheme, setColorScheme } = useMantineColorScheme();
+  return (
+    <section className="card" aria-label="For this browser" style={{ marginTop: '1rem' }}>
+      <Title order={2} size="h4" mb="sm">
+        For this browser
+      </Title>
+      <Stack gap="md" align="flex-start">
+        <Switch
+          size="md"
+          label="Timers ring"
+          description="An alarm always shows as well."
+          checked={settings.sound}
+          onChange={(event) => change({ sound: event.currentTarget.checked })}
+        />
+        <div>
+          <Text size="sm" fw={500} mb={4} id="text-size">
+            Text
+          </Text>
+          <SegmentedControl
+            size="md"
+            aria-labelledby="text-size"
+            data={[
+              { value: 'usual', label: 'Usual' },
+              { value: 'large', label: 'Large' },
+              { value: 'larger', label: 'Larger' },
+            ]}
+            value={settings.textSize}
+            onChange={(value) => change({ textSize: value })}
+          />
+        </div>
+        <div>
+          <Text size="sm" fw={500} mb={4} id="look">
+            Look
+          </Text>
+          <SegmentedControl
+            size="md"
+            aria-labelledby="look"
+            data={[
+              { value: 'light', label: 'Light' },
+              { value: 'dark', label: 'Dark' },
+              { value: 'auto', label: 'As the machine' },
+            ]}
+            value={colorScheme}
+            onChange={(value) => setColorScheme(value as typeof colorScheme)}
+          />
+        </div>
+      </Stack>
+    </section>
+  );
+}

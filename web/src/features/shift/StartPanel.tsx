@@ -1,0 +1,189 @@
+import { ActionIcon, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
+import { portionWords } from '@stoichos/core/seeing/rack';
+import { meansWords } from '@stoichos/core/studies/shift';
+import { containers } from '@stoichos/core/vessel';
+import type { Means } from '@stoichos/core/studies/shift';
+import type { ContainerKind } from '@stoichos/core/vessel';
+import { IconTrash } from '@tabler/icons-react';
+import { useState } from 'react';
+import { NumberField } from '../../shared/parts/NumberField';
+import { Formula } from '../../shared/chemistry/Formula';
+import { AddPanel } from '../../shared/reagents/AddPanel';
+import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
+import { kindNames, kindsOf } from '../../shared/reagents/portionDraft';
+import type { PortionKind } from '../../shared/reagents/portionDraft';
+import { Fold } from '../../shared/parts/Fold';
+import classes from './Equilibrium.module.css';
+import type { EquilibriumState } from './equilibriumState';
+
+interface StartPanelProps {
+  readonly state: EquilibriumState;
+  /** Changes the start; what was done to it begins anew. */
+  readonly onChange: (change: Partial<EquilibriumState>) => void;
+}
+
+const vesselKinds: readonly ContainerKind[] = [
+  'testTube',
+  'beaker50',
+  'beaker',
+  'beaker250',
+  'beaker400',
+  'beaker600',
+  'flask',
+];
+
+/** What the study starts from: the vessel, what is in it, and the reagents that stand ready. */
+export function StartPanel({ state, onChange }: StartPanelProps) {
+  const { vessel, means } = state;
+  const { contents } = vessel;
+  return (
+    <>
+      <Select
+        label="Vessel"
+        size="md"
+        allowDeselect={false}
+        value={vessel.container ?? 'beaker'}
+        data={vesselKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
+        onChange={(kind) =>
+          onChange({
+            vessel: { ...vessel, container: kind as ContainerKind },
+            done: [],
+            undone: [],
+          })
+        }
+      />
+      <Title order={2} size="h5" mt="md">
+        In it
+      </Title>
+      {contents.length === 0 ? (
+        <Text className="quiet">Nothing yet. Put in what the mixture starts from.</Text>
+      ) : (
+        <ul className={classes.list}>
+          {contents.map((portion, at) => (
+            <li key={at}>
+              <Formula text={portionWords(portion)} wrap />
+              <ActionIcon
+                variant="subtle"
+                size={44}
+                aria-label={`Take ${portionWords(portion)} out`}
+                onClick={() =>
+                  onChange({
+                    vessel: { ...vessel, contents: contents.filter((_, one) => one !== at) },
+                    done: [],
+                    undone: [],
+                  })
+                }
+              >
+                <IconTrash size={18} />
+              </ActionIcon>
+            </li>
+          ))}
+        </ul>
+      )}
+      <Fold title="Put more in" open={contents.length === 0}>
+        <AddPanel
+          vessel="the start"
+          there={[]}
+          onAdd={(portion) => {
+            onChange({
+              vessel: { ...vessel, contents: [...contents, portion] },
+              done: [],
+              undone: [],
+            });
+            return true;
+          }}
+        />
+      </Fold>
+      <Title order={2} size="h5" mt="md">
+        Standing ready
+      </Title>
+      <ul className={classes.list}>
+        {means.map((one, at) => (
+          <li key={meansWords(one)}>
+            <Formula text={meansWords(one)} />
+            <ActionIcon
+              variant="subtle"
+              size={44}
+              aria-label={`Put ${meansWords(one)} away`}
+              onClick={() => onChange({ means: means.filter((_, it) => it !== at) })}
+            >
+              <IconTrash size={18} />
+            </ActionIcon>
+          </li>
+        ))}
+      </ul>
+      {means.length < 6 && (
+        <Fold title="Another reagent">
+          <MeansForm
+            onAdd={(one) =>
+              onChange({
+                means: [...means.filter((it) => meansWords(it) !== meansWords(one)), one],
+              })
+            }
+          />
+        </Fold>
+      )}
+    </>
+  );
+}
+
+/** Chooses a reagent to stand ready: as a solution of some strength, as a solid, or as a gas. */
+function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
+  const [name, setName] = useState('');
+  const [wanted, setWanted] = useState<PortionKind>('solution');
+  const [strength, setStrength] = useState<number | string>(1);
+  const kinds =
+    name === '' ? [] : kindsOf(name).filter((kind) => kind !== 'liquid' || name === 'water');
+  const kind = kinds.includes(wanted) ? wanted : kinds[0];
+  const strengthM = Number(strength);
+  const isGood = kind !== 'solution' || (strengthM > 0 && strengthM <= 30);
+  const add = () => {
+    if (name === 'water') onAdd({ water: true });
+    else if (kind === 'solution') onAdd({ solution: name, concentrationM: strengthM });
+    else onAdd(kind === 'gas' ? { gas: name } : { solid: name });
+    setName('');
+  };
+  return (
+    <>
+      <ShelfSearch label="Reagent" value={name} onChange={setName} />
+      {kinds.length > 1 && (
+        <SegmentedControl
+          fullWidth
+          size="md"
+          mt="xs"
+          aria-label="Reagent as"
+          value={kind ?? 'solution'}
+          onChange={(value) => setWanted(value as PortionKind)}
+          data={kinds.map((one) => ({ value: one, label: kindNames[one] }))}
+        />
+      )}
+      {kind === 'solution' && (
+        <NumberField
+          label="Strength, mol/L"
+          size="md"
+          mt="xs"
+          value={strength}
+          error={isGood ? undefined : 'A strength is above 0 and at most 30 mol/L.'}
+          onChange={setStrength}
+        />
+      )}
+      {kind === 'drops' && (
+        <Text size="sm" mt="xs">
+          An indicator belongs into the start, where it shows what goes on.
+        </Text>
+      )}
+      <div className={classes.chips} style={{ marginTop: '0.6rem' }}>
+        <Button
+          size="md"
+          disabled={kind === undefined || !isGood || kind === 'drops'}
+          onClick={add}
+        >
+          Let it stand ready
+        </Button>
+        <Button size="md" variant="default" onClick={() => onAdd({ warmth: true })}>
+          Heating and cooling
+        </Button>
+      </div>
+    </>
+  );
+}

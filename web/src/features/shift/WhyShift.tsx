@@ -1,0 +1,188 @@
+import { SegmentedControl, Select, Table, Text, Title } from '@mantine/core';
+import { plainFormula } from '@stoichos/core/matter/formula';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { deferral } from '@stoichos/core/safety';
+import { fumesSource, powerText, shiftCautions } from '@stoichos/core/studies/shift';
+import type { Means, ShiftRun, ShiftStep, Watched } from '@stoichos/core/studies/shift';
+import type { Action } from '@stoichos/core/vessel';
+import { useMemo, useState } from 'react';
+import { Formula } from '../../shared/chemistry/Formula';
+import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
+import { Fold } from '../../shared/parts/Fold';
+import type { EquilibriumState } from './equilibriumState';
+import { QuotientScale } from './QuotientScale';
+import { ShareBars } from './ShareBars';
+
+interface WhyShiftProps {
+  readonly run: ShiftRun;
+  readonly step: ShiftStep;
+  readonly onWatch: (watched: Watched) => void;
+}
+
+const keyOf = (watched: Watched): string =>
+  'equation' in watched ? watched.equation : watched.indicator;
+
+/** Why it moved, for a class or with numbers; what is watched, how it is shared, and where the constants come from. */
+export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
+  const [level, setLevel] = useState<'class' | 'instructor'>('class');
+  const { watched, watchable } = run;
+  if (!watched)
+    return (
+      <Text className="quiet">
+        Nothing in this mixture can shift. Put in something that forms a complex, a solid, or that
+        trades protons; what can be watched is then listed here.
+      </Text>
+    );
+  const current = watched.indicator ?? watched.equation;
+  const choices = [...new Set([current, ...watchable.map(keyOf)])];
+  const { shift, words } = step;
+  return (
+    <>
+      <Title order={2} size="h4" mb="xs">
+        Which way, and why
+      </Title>
+      <Select
+        className="no-print"
+        label="Watched"
+        size="md"
+        mb="sm"
+        allowDeselect={false}
+        value={current}
+        data={choices.map((key) => ({ value: key, label: plainFormula(key) }))}
+        renderOption={({ option }) => <Formula text={option.value} wrap />}
+        onChange={(key) => {
+          const chosen = watchable.find((one) => keyOf(one) === key);
+          if (chosen) onWatch(chosen);
+        }}
+      />
+      <Text fw={600} mb="xs">
+        <Formula text={watched.equation} wrap />
+      </Text>
+      <SegmentedControl
+        className="no-print"
+        fullWidth
+        size="md"
+        aria-label="Told for"
+        value={level}
+        onChange={(value) => setLevel(value as typeof level)}
+        data={[
+          { value: 'class', label: 'For the class' },
+          { value: 'instructor', label: 'For the instructor' },
+        ]}
+      />
+      {shift && words ? (
+        <>
+          <Text my="sm" size="lg" data-testid="why" aria-live="polite">
+            <Formula text={level === 'class' ? words.forClass : words.forInstructor} wrap />
+          </Text>
+          <QuotientScale shift={shift} />
+          {level === 'instructor' && <Standings step={step} />}
+        </>
+      ) : (
+        <Text my="sm" className="quiet">
+          At rest: Q = K = <Formula text={powerText(watched.logK)} /> at 25 °C. Do something to it,
+          and which way it goes and why is told here.
+        </Text>
+      )}
+      <Title order={3} size="h5" mt="md">
+        How it is shared
+      </Title>
+      <ShareBars shares={step.shares} />
+      {step.told.reactions.length > 0 && (
+        <Fold title="Reactions in this step">
+          {step.told.reactions.map((reaction) => (
+            <ReactionFacts key={reaction.netIonic} reaction={reaction} />
+          ))}
+        </Fold>
+      )}
+      <Fold title="Constants and sources">
+        <Text size="sm">
+          <Formula text={`K = ${powerText(watched.logK)} at 25 °C, in activities`} wrap />
+        </Text>
+        <Text size="sm" mb="xs">
+          {watched.enthalpyKJPerMol === undefined
+            ? `How K moves with temperature is not predicted: no enthalpy is in the tables for ${watched.lacking.join(', ')}.`
+            : `ΔH° = ${watched.enthalpyKJPerMol.toFixed(0)} kJ/mol: K moves by van ’t Hoff’s equation.`}
+        </Text>
+        {watched.sources.map((source) => (
+          <small key={source} className="quiet source">
+            <Formula text={source} wrap />
+          </small>
+        ))}
+      </Fold>
+    </>
+  );
+}
+
+function Standings({ step: { shift } }: { step: ShiftStep }) {
+  if (!shift) return null;
+  const rows = [
+    ['Before', shift.before],
+    ['Just after', shift.mixed],
+    ['At rest', shift.after],
+  ] as const;
+  return (
+    <Table fz="sm" verticalSpacing={4} data-testid="standings">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th />
+          <Table.Th>Q</Table.Th>
+          <Table.Th>K</Table.Th>
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {rows.map(([name, standing]) => (
+          <Table.Tr key={name}>
+            <Table.Td>{name}</Table.Td>
+            <Table.Td>
+              {standing ? (
+                <Formula text={powerText(standing.logQ)} />
+              ) : (
+                'not defined: one side is missing'
+              )}
+            </Table.Td>
+            <Table.Td>{standing ? <Formula text={powerText(standing.logK)} /> : '–'}</Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
+  );
+}
+
+interface CautionsProps {
+  readonly state: EquilibriumState;
+  readonly actions: readonly Action[];
+}
+
+/** What to mind with this mixture and the reagents that stand ready, and where it goes afterwards. */
+export function Cautions({ state: { vessel, means }, actions }: CautionsProps) {
+  const { lines, hazards, waste } = useMemo(
+    () => shiftCautions(vessel, actions, means as readonly Means[]),
+    [vessel, actions, means],
+  );
+  return (
+    <>
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        Mind
+      </Title>
+      {lines.map((line) => (
+        <Text key={line} size="sm" mb={4}>
+          <Formula text={line} wrap />
+        </Text>
+      ))}
+      {hazards.map(({ formula, signal, statements }) => (
+        <Text key={formula} size="sm" mb={4}>
+          <strong>
+            <Formula text={formula} />
+          </strong>
+          {signal && ` (${signal})`}: {statements.join('; ')}
+        </Text>
+      ))}
+      <Text size="sm" mb={4}>
+        Waste: {waste.bottle}; {waste.because}.
+      </Text>
+      <small className="quiet source">{deferral}</small>
+      {lines.length > 0 && <small className="quiet source">{sourceText(fumesSource)}</small>}
+    </>
+  );
+}

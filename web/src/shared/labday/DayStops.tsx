@@ -1,0 +1,38 @@
+import { Alert, Text } from '@mantine/core';
+import type { LabDay } from '@stoichos/core/labday';
+import { IconAlertOctagon } from '@tabler/icons-react';
+import { useEffect } from 'react';
+import { Formula } from '../chemistry/Formula';
+import { useTask } from '../../data/worker/useTask';
+
+/** What must not happen on a day, reckoned beside the page; nothing while there is nothing to say. */
+export function useDayStops(day: LabDay): readonly string[] {
+  const { value, failure, start } = useTask('safety');
+  useEffect(() => void start(day), [day, start]);
+  return failure
+    ? [`What must not meet could not be reckoned. ${failure.message}`]
+    : (value?.stops ?? noStops);
+}
+
+const noStops: readonly string[] = [];
+
+/** Says why a day must not be run as it is planned. */
+export function DayStops({ stops }: { stops: readonly string[] }) {
+  if (stops.length === 0) return null;
+  return (
+    <Alert
+      variant="outline"
+      color="gray"
+      role="alert"
+      icon={<IconAlertOctagon size={24} />}
+      title="This day must not be run as it is planned"
+      mb="md"
+    >
+      {stops.map((line) => (
+        <Text key={line}>
+          <Formula text={line} wrap />
+        </Text>
+      ))}
+    </Alert>
+  );
+}

@@ -1,0 +1,229 @@
+import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
+import { fromCelsius, toCelsius } from '@stoichos/core/measuring';
+import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
+import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
+import type { Measure, QuantityName } from '@stoichos/core/planning/procedure';
+import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
+import { useSettings } from '../../data/settings/useSettings';
+import { Fold } from '../parts/Fold';
+import classes from './Bench.module.css';
+import { TakeReading } from './TakeReading';
+import { ReadingList } from './ReadingList';
+import type { Recorder } from './useRecorder';
+
+interface MeasurePanelProps {
+  /** Writes to the step as a whole. */
+  readonly recorder: Recorder;
+  readonly dayId: string;
+  readonly measures: readonly Measure[];
+  readonly instruments: readonly InstrumentInfo[];
+  /** The vessel that a simulated instrument is put to. */
+  readonly follow: Follow | undefined;
+  /** When the clock of a measurement was started, ms: that of the first step which takes it. */
+  readonly zeroOf: (name: string) => number | undefined;
+}
+
+/** Numbers with their units, typed or read from an instrument, exact or about. */
+export function MeasurePanel(props: MeasurePanelProps) {
+  const { measures, recorder } = props;
+  const others = recorder
+    .all('measurement')
+    .filter(
+      ({ name, quantity }) => quantity !== 'drops' && !measures.some((one) => one.name === name),
+    );
+  const extra = [...new Map(others.map((one) => [one.name, one])).values()];
+  const shown: readonly Measure[] = [
+    ...measures.filter(({ quantity }) => quantity !== 'drops'),
+    ...extra.map(({ name, quantity }) => ({ name, quantity })),
+  ];
+  return (
+    <>
+      {shown.map((measure) => (
+        <OneMeasure key={measure.name} {...props} measure={measure} />
+      ))}
+      <AnotherMeasure {...props} open={shown.length === 0} />
+    </>
+  );
+}
+
+/** The unit a quantity is read in here. */
+export function useUnit(quantity: QuantityName): string {
+  const { temperature } = useSettings();
+  return quantity === 'temperature' ? temperature : quantityUnits[quantity];
+}
+
+function OneMeasure({
+  recorder,
+  measure,
+  instruments,
+  follow,
+  zeroOf,
+  dayId,
+}: MeasurePanelProps & { measure: Measure }) {
+  const { name, quantity, series } = measure;
+  const zeroAt = zeroOf(name);
+  const unit = useUnit(quantity);
+  const { temperature: scale } = useSettings();
+  const [value, setValue] = useState<string | number>('');
+  const [high, setHigh] = useState<string | number>('');
+  const [about, setAbout] = useState(false);
+  const readings = recorder.standing.filter(
+    (entry): entry is StandingEntry =>
+      entry.record.kind === 'measurement' && entry.record.name === name,
+  );
+  const inUnit = (typed: number) => (quantity === 'temperature' ? toCelsius(typed, scale) : typed);
+  const add = (typed: number, to: number | undefined) => {
+    const [from, until] = [inUnit(typed), to === undefined ? undefined : inUnit(to)];
+    recorder.add({
+      kind: 'measurement',
+      name,
+      quantity,
+      value: until === undefined ? from : (from + until) / 2,
+      ...(until !== undefined && { low: Math.min(from, until), high: Math.max(from, until) }),
+      ...elapsedSince(zeroAt),
+    });
+    setValue('');
+    setHigh('');
+  };
+  const ready = typeof value === 'number' && (!about || typeof high === 'number');
+  return (
+    <section aria-label={name} className={classes.block}>
+      <Group justify="space-between" align="baseline" gap="xs">
+        <Text fw={600}>{name}</Text>
+        <Switch
+          label="about"
+          checked={about}
+          onChange={(event) => setAbout(event.currentTarget.checked)}
+        />
+      </Group>
+      <Group gap="xs" align="flex-end" wrap="wrap">
+        <NumberField
+          aria-label={about ? `${name}, from, ${unit}` : `${name}, ${unit}`}
+          size="lg"
+          w={about ? 110 : 170}
+          hideControls
+          decimalScale={4}
+          value={value}
+          rightSection={<Text size="sm">{unit}</Text>}
+          rightSectionWidth={48}
+          onChange={setValue}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && ready)
+              add(value, about && typeof high === 'number' ? high : undefined);
+          }}
+        />
+        {about && (
+          <NumberField
+            aria-label={`${name}, to, ${unit}`}
+            size="lg"
+            w={110}
+            hideControls
+            value={high}
+            rightSection={<Text size="sm">{unit}</Text>}
+            rightSectionWidth={48}
+            onChange={setHigh}
+          />
+        )}
+        <Button
+          size="lg"
+          variant="default"
+          disabled={!ready}
+          onClick={() => {
+            if (typeof value === 'number')
+              add(value, about && typeof high === 'number' ? high : undefined);
+          }}
+        >
+          Record
+        </Button>
+      </Group>
+      <TakeReading
+        recorder={recorder}
+        dayId={dayId}
+        name={name}
+        quantity={quantity}
+        instruments={instruments}
+        zeroAt={zeroAt}
+        series={series === true}
+        follow={follow}
+      />
+      <ReadingList readings={readings} withdraw={recorder.withdraw} />
+      {quantity === 'temperature' && readings.length > 0 && (
+        <Text size="sm" className="quiet">
+          Lowest{' '}
+          {fromCelsius(
+            Math.min(
+              ...readings.flatMap(({ record }) =>
+                record.kind === 'measurement' ? [record.value] : [],
+              ),
+            ),
+            scale,
+          ).toFixed(1)}{' '}
+          {scale}
+        </Text>
+      )}
+    </section>
+  );
+}
+
+/** The time on the clock of the step, where one runs. */
+function elapsedSince(zeroAt: number | undefined): { elapsedS?: number } {
+  return zeroAt === undefined ? {} : { elapsedS: Math.max(0, (Date.now() - zeroAt) / 1000) };
+}
+
+/** Something the procedure does not ask for. */
+function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean }) {
+  const [quantity, setQuantity] = useState<QuantityName>('mass');
+  const [name, setName] = useState('');
+  const [value, setValue] = useState<string | number>('');
+  const { temperature: scale } = useSettings();
+  const unit = useUnit(quantity);
+  return (
+    <Fold title="Measure something else" open={open}>
+      <Group gap="xs" align="flex-end">
+        <TextInput
+          label="What"
+          placeholder="gas in the tube"
+          size="md"
+          maxLength={80}
+          value={name}
+          onChange={(event) => setName(event.currentTarget.value)}
+        />
+        <Select
+          label="Quantity"
+          size="md"
+          w={140}
+          allowDeselect={false}
+          data={quantityNames.filter((one) => one !== 'drops')}
+          value={quantity}
+          onChange={(picked) => setQuantity(quantityNames.find((one) => one === picked) ?? 'mass')}
+        />
+        <NumberField
+          label={`Value${unit ? `, ${unit}` : ''}`}
+          size="md"
+          w={120}
+          hideControls
+          value={value}
+          onChange={setValue}
+        />
+        <Button
+          size="md"
+          variant="default"
+          disabled={name.trim() === '' || typeof value !== 'number'}
+          onClick={() => {
+            if (typeof value !== 'number') return;
+            recorder.add({
+              kind: 'measurement',
+              name: name.trim(),
+              quantity,
+              value: quantity === 'temperature' ? toCelsius(value, scale) : value,
+            });
+            setValue('');
+          }}
+        >
+          Record
+        </Button>
+      </Group>
+    </Fold>
+  );
+}

@@ -1,0 +1,52 @@
+import { ActionIcon, Text } from '@mantine/core';
+import { fromCelsius } from '@stoichos/core/measuring';
+import { quantityUnits } from '@stoichos/core/planning/procedure';
+import type { StandingEntry } from '@stoichos/core/labday';
+import { IconX } from '@tabler/icons-react';
+import { useSettings } from '../../data/settings/useSettings';
+import { clock } from '../../data/timers/timersSlice';
+import classes from './Bench.module.css';
+
+interface ReadingListProps {
+  readonly readings: readonly StandingEntry[];
+  readonly withdraw: (entry: StandingEntry) => void;
+}
+
+/** What has been read so far, newest first, each to be taken back. */
+export function ReadingList({ readings, withdraw }: ReadingListProps) {
+  const { temperature: scale } = useSettings();
+  if (readings.length === 0) return null;
+  return (
+    <ol className={classes.readings} reversed>
+      {[...readings].reverse().map((entry) => {
+        const { record } = entry;
+        if (record.kind !== 'measurement') return null;
+        const { quantity, value, low, high, uncertainty, instrument, elapsedS } = record;
+        const say = (number: number) =>
+          quantity === 'temperature' ? fromCelsius(number, scale).toFixed(1) : String(number);
+        const unit = quantity === 'temperature' ? scale : quantityUnits[quantity];
+        return (
+          <li key={entry.id}>
+            <Text span className={classes.reading ?? ''}>
+              {low !== undefined && high !== undefined ? `${say(low)}–${say(high)}` : say(value)}{' '}
+              {unit}
+            </Text>
+            <Text span size="sm" className="quiet">
+              {uncertainty !== undefined && ` ± ${uncertainty.toPrecision(1)}`}
+              {elapsedS !== undefined && ` · at ${clock(elapsedS)}`}
+              {instrument && ` · ${instrument}`}
+            </Text>
+            <ActionIcon
+              variant="subtle"
+              size={44}
+              aria-label={`Take back ${say(value)} ${unit}`}
+              onClick={() => withdraw(entry)}
+            >
+              <IconX size={18} />
+            </ActionIcon>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

@@ -1,0 +1,141 @@
+import { Button, Group, Text } from '@mantine/core';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday';
+import type { QuantityName } from '@stoichos/core/planning/procedure';
+import { IconGauge, IconPlayerStop, IconRepeat } from '@tabler/icons-react';
+import { useState } from 'react';
+import { NumberField } from '../parts/NumberField';
+import { api } from '../../data/api/api';
+import { explainError } from '../../data/api/explainError';
+import { useAppDispatch, useAppSelector } from '../../data/store';
+import { Live, PutTo } from './InstrumentPanel';
+import { capturesSlice } from '../../data/captures/capturesSlice';
+import type { Recorder } from './useRecorder';
+
+interface TakeReadingProps {
+  readonly recorder: Recorder;
+  readonly dayId: string;
+  readonly name: string;
+  readonly quantity: QuantityName;
+  readonly instruments: readonly InstrumentInfo[];
+  readonly zeroAt: number | undefined;
+  readonly series: boolean;
+  readonly follow: Follow | undefined;
+}
+
+const usualEveryS = 30;
+
+/** A reading from an instrument with one tap, or again and again on a schedule. */
+export function TakeReading(props: TakeReadingProps) {
+  const { recorder, dayId, name, quantity, instruments, zeroAt, series, follow } = props;
+  const dispatch = useAppDispatch();
+  const [trouble, setTrouble] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const [everyS, setEveryS] = useState<string | number>(usualEveryS);
+  const { place } = recorder;
+  const captureId = [place.workId, place.stepId, place.groupId ?? '', name].join(' ');
+  const running = useAppSelector((state) => state.captures.find(({ id }) => id === captureId));
+  const able = instruments.filter(({ quantities }) => quantities.includes(quantity));
+  const take = async ({ id, name: instrument }: InstrumentInfo) => {
+    setBusy(true);
+    const asked = dispatch(
+      api.endpoints.reading.initiate({ id, quantity }, { forceRefetch: true }),
+    );
+    try {
+      const { value, uncertainty, stable, at } = await asked.unwrap();
+      setTrouble(stable ? undefined : 'It had not come to rest yet; read again when it has.');
+      recorder.add({
+        kind: 'measurement',
+        name,
+        quantity,
+        value,
+        uncertainty,
+        instrument,
+        ...(zeroAt !== undefined && {
+          elapsedS: Math.max(0, (Date.parse(at) - zeroAt) / 1000),
+        }),
+      });
+    } catch (error) {
+      const { message, remedy } = explainError(error);
+      setTrouble(`${message} ${remedy}`);
+    } finally {
+      asked.unsubscribe();
+      setBusy(false);
+    }
+  };
+  if (able.length === 0) return null;
+  return (
+    <>
+      <Group gap="xs" mt="xs">
+        {able.map((instrument) => (
+          <Group key={instrument.id} gap="xs">
+            <Button
+              size="md"
+              leftSection={<IconGauge size={20} aria-hidden />}
+              loading={busy}
+              onClick={() => void take(instrument)}
+            >
+              Read the {instrument.name.toLowerCase()}
+            </Button>
+            <Live id={instrument.id} quantity={quantity} />
+            {instrument.simulated && <PutTo instrument={instrument} follow={follow} />}
+          </Group>
+        ))}
+        {series && !running && able[0] && (
+          <Group gap={6} wrap="nowrap">
+            <Button
+              size="md"
+              variant="default"
+              leftSection={<IconRepeat size={20} aria-hidden />}
+              onClick={() => {
+                const now = Date.now();
+                dispatch(
+                  capturesSlice.actions.started({
+                    id: captureId,
+                    dayId,
+                    where: place,
+                    name,
+                    quantity,
+                    instrumentId: able[0]?.id ?? '',
+                    everyS: typeof everyS === 'number' ? Math.max(1, everyS) : usualEveryS,
+                    startedAt: now,
+                    zeroAt: zeroAt ?? now,
+                    taken: 0,
+                    trouble: null,
+                  }),
+                );
+              }}
+            >
+              Every
+            </Button>
+            <NumberField
+              aria-label="Seconds between readings"
+              size="md"
+              w={90}
+              min={1}
+              max={3600}
+              allowDecimal={false}
+              rightSection={<Text size="sm">s</Text>}
+              value={everyS}
+              onChange={setEveryS}
+            />
+          </Group>
+        )}
+        {running && (
+          <Button
+            size="md"
+            variant="default"
+            leftSection={<IconPlayerStop size={20} aria-hidden />}
+            onClick={() => dispatch(capturesSlice.actions.ended(captureId))}
+          >
+            Stop reading every {running.everyS} s ({running.taken} read)
+          </Button>
+        )}
+      </Group>
+      {(running?.trouble ?? trouble) && (
+        <Text size="sm" mt={4} role="alert">
+          {running?.trouble ?? trouble}
+        </Text>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,118 @@
+import { isAt, standingEntries } from '@stoichos/core/labday';
+import type {
+  BenchEntry,
+  BenchRecord,
+  LabDay,
+  Part,
+  RecordOf,
+  StandingEntry,
+} from '@stoichos/core/labday';
+import { useAppDispatch } from '../../data/store';
+import { recorded } from '../../data/outbox/outbox';
+
+/** The place in the record that is written to: a step of a piece of work at one bench, and one vessel of it. */
+export interface Place {
+  readonly workId: string;
+  readonly stepId: string;
+  readonly groupId: string | null;
+  readonly vessel: string | null;
+  readonly part: Part;
+}
+
+/** Records what is seen at one place. Every tap is a line of its own; a correction supersedes the earlier one. */
+export interface Recorder {
+  readonly place: Place;
+  readonly standing: readonly StandingEntry[];
+  /** The standing record of one kind. */
+  of<K extends BenchRecord['kind']>(kind: K): RecordOf<K> | undefined;
+  all<K extends BenchRecord['kind']>(kind: K): RecordOf<K>[];
+  /** Records, superseding what answered the same question; the same again withdraws it. */
+  record(record: BenchRecord): void;
+  /** Adds a line beside the earlier ones. */
+  add(record: BenchRecord, vessel?: string | null): void;
+  /** Withdraws one line. */
+  withdraw(entry: StandingEntry): void;
+  /** Takes back the latest line: what it replaced stands again. */
+  undo(): void;
+  readonly canUndo: boolean;
+}
+
+/** Kinds that answer the same question, so that one replaces the other. */
+const sameQuestion: readonly (readonly BenchRecord['kind'][])[] = [
+  ['precipitate', 'noPrecipitate'],
+];
+
+function answersSame(a: BenchRecord, b: BenchRecord): boolean {
+  if (a.kind === 'gasTest' && b.kind === 'gasTest') return a.test === b.test;
+  if (a.kind === 'sight' && b.kind === 'sight') return a.result === b.result;
+  return (
+    a.kind === b.kind ||
+    sameQuestion.some((kinds) => kinds.includes(a.kind) && kinds.includes(b.kind))
+  );
+}
+
+/** A line at a place, ready to be sent. */
+export function entryAt(
+  place: Place,
+  record: BenchRecord | null,
+  supersedes: string | null,
+): BenchEntry {
+  return {
+    ...place,
+    id: crypto.randomUUID(),
+    record,
+    supersedes,
+    recordedAt: new Date().toISOString(),
+  };
+}
+
+export function useRecorder(day: Pick<LabDay, 'id' | 'entries'>, place: Place): Recorder {
+  const dispatch = useAppDispatch();
+  const standing = standingEntries(day.entries, place);
+  const { workId, stepId, groupId } = place;
+  const ofStep = standingEntries(day.entries, { workId, stepId, groupId });
+  const send = (at: Place, record: BenchRecord | null, supersedes: string | null) => {
+    dispatch(recorded({ dayId: day.id, entry: entryAt(at, record, supersedes) }));
+  };
+  const all = <K extends BenchRecord['kind']>(kind: K): RecordOf<K>[] =>
+    standing
+      .map(({ record }) => record)
+      .filter((record): record is RecordOf<K> => record.kind === kind);
+  const latest = ofStep.at(-1);
+  return {
+    place,
+    standing,
+    all,
+    of: (kind) => all(kind).at(-1),
+    record: (record) => {
+      const earlier = standing.find((entry) => answersSame(entry.record, record));
+      const again = earlier && JSON.stringify(earlier.record) === JSON.stringify(record);
+      send(place, again ? null : record, earlier?.id ?? null);
+    },
+    add: (record, vessel = place.vessel) => send({ ...place, vessel }, record, null),
+    withdraw: (entry) => send(placeOf(entry), null, entry.id),
+    canUndo: latest !== undefined,
+    undo: () => {
+      if (!latest) return;
+      const own = day.entries.filter((entry) => isAt(entry, { workId, stepId, groupId }));
+      send(placeOf(latest), before(own, latest)?.record ?? null, latest.id);
+    },
+  };
+}
+
+const placeOf = ({ workId, stepId, groupId, vessel, part }: BenchEntry): Place => ({
+  workId,
+  stepId,
+  groupId,
+  vessel,
+  part,
+});
+
+/** What stood before an entry. One that an undo brought back counts as the line it repeats. */
+function before(entries: readonly BenchEntry[], entry: BenchEntry): BenchEntry | undefined {
+  const find = (id: string | null) => entries.find((one) => one.id === id);
+  const replaced = find(entry.supersedes);
+  const earlier = replaced && find(replaced.supersedes);
+  const isBack = earlier && JSON.stringify(earlier.record) === JSON.stringify(entry.record);
+  return isBack ? before(entries, earlier) : replaced;
+}

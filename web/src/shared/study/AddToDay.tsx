@@ -1,0 +1,51 @@
+import { Button } from '@mantine/core';
+import { notifications } from '@mantine/notifications';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import { useNavigate } from 'react-router';
+import { useDayQuery, useSaveDayProceduresMutation } from '../../data/api/api';
+import { sayProblem } from '../parts/sayProblem';
+
+/** Puts a copy of a procedure into a lab day, at the end. */
+export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Procedure }) {
+  const { data: day } = useDayQuery(dayId);
+  const [save, { isLoading }] = useSaveDayProceduresMutation();
+  const navigate = useNavigate();
+  if (!day) return null;
+  const times = day.procedures.filter((one) => one.procedure.id === procedure.id).length;
+  const add = async () => {
+    const procedures = [
+      ...day.procedures,
+      { id: crypto.randomUUID(), manner: 'groups' as const, procedure },
+    ];
+    try {
+      await save({ dayId, procedures }).unwrap();
+      notifications.show({
+        message: (
+          <>
+            {procedure.name} is in {day.name}.{' '}
+            <Button
+              variant="default"
+              size="compact-md"
+              onClick={() => void navigate(`/days/${dayId}/plan/procedures`)}
+            >
+              Go there
+            </Button>
+          </>
+        ),
+      });
+    } catch (error) {
+      sayProblem(error, 'Not added');
+    }
+  };
+  return (
+    <Button
+      size="md"
+      variant={times > 0 ? 'default' : 'filled'}
+      loading={isLoading}
+      onClick={() => void add()}
+      aria-label={`Add ${procedure.name} to the day`}
+    >
+      {times > 0 ? 'Add again' : 'Add to the day'}
+    </Button>
+  );
+}

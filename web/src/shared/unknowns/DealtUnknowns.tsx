@@ -1,0 +1,45 @@
+import { Button, Text, Title } from '@mantine/core';
+import { testKit } from '@stoichos/core/studies/identify';
+import type { TestKit } from '@stoichos/core/studies/identify';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { useOversightQuery } from '../../data/api/api';
+
+/** On a stage that is otherwise about what is planned: the unknowns of the day, and what this stage has to say of them. Where none are dealt, what stands there otherwise. */
+export function DealtUnknowns({
+  dayId,
+  children,
+  otherwise = null,
+}: {
+  dayId: string;
+  children: (kit: TestKit) => ReactNode;
+  otherwise?: ReactNode;
+}) {
+  const { data } = useOversightQuery(dayId);
+  const dealt = data?.unknowns ?? [];
+  if (dealt.length === 0) return otherwise;
+  return (
+    <section className="card" aria-label="Unknowns of the day" style={{ margin: '1rem 0' }}>
+      <Title order={2} size="h4" mb={4}>
+        {dealt.length === 1 ? 'An unknown for one bench' : `Unknowns for ${dealt.length} benches`}
+      </Title>
+      {children(testKit(dealt.map(({ kind }) => kind)))}
+      <Button component={Link} to={`/days/${dayId}/groups`} size="md" mt="sm" className="no-print">
+        Codes, answers and keys
+      </Button>
+    </section>
+  );
+}
+
+/** Lines of the kit, each with its point. */
+export function KitList({ lines }: { lines: readonly string[] }) {
+  return (
+    <ul style={{ margin: '0.2rem 0 0' }}>
+      {lines.map((line) => (
+        <li key={line}>
+          <Text>{line}</Text>
+        </li>
+      ))}
+    </ul>
+  );
+}

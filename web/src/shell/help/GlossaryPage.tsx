@@ -1,0 +1,84 @@
+import { Table, TextInput, Title } from '@mantine/core';
+import { namesOf, shelfSubstances } from '@stoichos/core/matter/substances';
+import { useMemo, useState } from 'react';
+import { Formula } from '../../shared/chemistry/Formula';
+import { terms } from './glossary';
+
+/** Words of the trade, and what substances are called in each school. */
+export function GlossaryPage() {
+  const [sought, setSought] = useState('');
+  const names = useMemo(
+    () => shelfSubstances().map(({ formula }) => ({ formula, ...namesOf(formula) })),
+    [],
+  );
+  const wanted = sought.trim().toLowerCase();
+  const has = (...texts: readonly (string | undefined)[]): boolean =>
+    texts.some((text) => text?.toLowerCase().includes(wanted));
+  const shownTerms = terms.filter(({ term, means }) => has(term, means));
+  const shownNames = names.filter(({ formula, stock, common, oxo }) =>
+    has(formula, stock, common, oxo),
+  );
+  return (
+    <div style={{ maxWidth: '60rem', margin: '0 auto' }}>
+      <Title order={1} my="md">
+        Glossary
+      </Title>
+      <TextInput
+        size="md"
+        label="Look for"
+        placeholder="A word, a name or a formula"
+        value={sought}
+        onChange={(event) => setSought(event.currentTarget.value)}
+        mb="md"
+      />
+      <section className="card" aria-label="Words">
+        <Title order={2} size="h4" mb="xs">
+          Words
+        </Title>
+        {shownTerms.length === 0 && <p className="quiet">No word has that in it.</p>}
+        <dl className="facts" style={{ gridTemplateColumns: 'minmax(8rem, 14rem) 1fr' }}>
+          {shownTerms.map(({ term, means }) => (
+            <div key={term} style={{ display: 'contents' }}>
+              <dt>{term}</dt>
+              <dd>
+                <Formula text={means} wrap />
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </section>
+      <section className="card" aria-label="Names" style={{ marginTop: '1rem' }}>
+        <Title order={2} size="h4" mb="xs">
+          Names in every school
+        </Title>
+        {shownNames.length === 0 && <p className="quiet">No substance is called that.</p>}
+        {shownNames.length > 0 && (
+          <Table.ScrollContainer minWidth={560}>
+            <Table fz="sm" verticalSpacing={4}>
+              <Table.Thead>
+                <Table.Tr>
+                  <Table.Th>Formula</Table.Th>
+                  <Table.Th>Systematic</Table.Th>
+                  <Table.Th>Common</Table.Th>
+                  <Table.Th>Oxo-name</Table.Th>
+                </Table.Tr>
+              </Table.Thead>
+              <Table.Tbody>
+                {shownNames.map(({ formula, stock, common, oxo }) => (
+                  <Table.Tr key={formula}>
+                    <Table.Td>
+                      <Formula text={formula} />
+                    </Table.Td>
+                    <Table.Td>{stock ?? '–'}</Table.Td>
+                    <Table.Td>{common ?? '–'}</Table.Td>
+                    <Table.Td>{oxo ?? '–'}</Table.Td>
+                  </Table.Tr>
+                ))}
+              </Table.Tbody>
+            </Table>
+          </Table.ScrollContainer>
+        )}
+      </section>
+    </div>
+  );
+}

@@ -1,0 +1,179 @@
+import { Button, Group, Table, Text, TextInput, Title } from '@mantine/core';
+import { csvOf } from '@stoichos/core/common';
+import { sourceText } from '@stoichos/core/matter/substances';
+import { constantTables } from '@stoichos/core/report/sources';
+import type { Constant, ConstantTable } from '@stoichos/core/report/sources';
+import { IconDownload } from '@tabler/icons-react';
+import { useDeferredValue, useMemo } from 'react';
+import { useSearchParams } from 'react-router';
+import { Formula } from '../../shared/chemistry/Formula';
+import { Fold } from '../../shared/parts/Fold';
+import { save } from '../../shared/parts/save';
+
+/** More than this is narrowed down first. */
+const mostShown = 400;
+
+/** Every constant that is reckoned with, with its unit and its source, and a mark for what was recalled from memory. */
+export function SourcesPage() {
+  const [asked, setAsked] = useSearchParams();
+  const sought = asked.get('q') ?? '';
+  const tables = useMemo(() => constantTables(), []);
+  const all = useMemo(() => tables.flatMap(({ rows }) => rows), [tables]);
+  const wanted = useDeferredValue(sought.trim().toLowerCase());
+  const found = useMemo(
+    () =>
+      wanted === ''
+        ? []
+        : tables
+            .map(({ title, rows }) => ({
+              title,
+              rows: title.toLowerCase().includes(wanted)
+                ? rows
+                : rows.filter(({ of, quantity, source }) =>
+                    [of, quantity, sourceText(source)].some((text) =>
+                      text.toLowerCase().includes(wanted),
+                    ),
+                  ),
+            }))
+            .filter(({ rows }) => rows.length > 0)
+            // What is of just that comes before what only names it.
+            .map(({ title, rows }) => ({ title, rows: exactFirst(rows, wanted) }))
+            .sort((one, other) => Number(isOf(other, wanted)) - Number(isOf(one, wanted))),
+    [tables, wanted],
+  );
+  const count = found.reduce((sum, { rows }) => sum + rows.length, 0);
+  const recalled = all.filter(isRecalled).length;
+  return (
+    <div style={{ maxWidth: '72rem', margin: '0 auto' }}>
+      <Group justify="space-between" align="flex-end" my="md">
+        <Title order={1}>Sources</Title>
+        <Button
+          size="md"
+          variant="default"
+          leftSection={<IconDownload size={18} aria-hidden />}
+          onClick={() =>
+            save(new Blob([asCsv(tables)], { type: 'text/csv;charset=utf-8' }), 'Constants.csv')
+          }
+        >
+          CSV
+        </Button>
+      </Group>
+      <Text mb="sm">
+        {all.length} constants in {tables.length} tables. {recalled} of them were recalled from
+        memory: the handbook that is named tabulates them, but was not at hand; they are marked{' '}
+        <Mark /> and may be off in the last figure. Look them up before a result hangs on them.
+      </Text>
+      <TextInput
+        size="md"
+        label="Look for"
+        placeholder="A formula, a quantity, a handbook"
+        value={sought}
+        onChange={(event) =>
+          setAsked(event.currentTarget.value === '' ? {} : { q: event.currentTarget.value }, {
+            replace: true,
+          })
+        }
+        mb="md"
+      />
+      {wanted !== '' && (
+        <Text role="status" mb="sm">
+          {count === 0
+            ? 'Nothing has that in it. Try a formula such as AgCl, or a quantity such as solubility.'
+            : count > mostShown
+              ? `${count} constants; the first ${mostShown} are shown. Narrow it down.`
+              : `${count} constants.`}
+        </Text>
+      )}
+      {wanted === ''
+        ? tables.map((table) => (
+            <Fold key={table.title} title={`${table.title}, ${table.rows.length}`}>
+              <Rows rows={table.rows} />
+            </Fold>
+          ))
+        : firstOf(found, mostShown).map(({ title, rows }) => (
+            <section key={title} aria-label={title}>
+              <Title order={2} size="h4" mt="md">
+                {title}
+              </Title>
+              <Rows rows={rows} />
+            </section>
+          ))}
+    </div>
+  );
+}
+
+const isExactly = ({ of }: Constant, wanted: string): boolean => of.toLowerCase() === wanted;
+const isOf = ({ rows }: ConstantTable, wanted: string): boolean =>
+  rows.some((row) => isExactly(row, wanted));
+const exactFirst = (rows: readonly Constant[], wanted: string): Constant[] =>
+  [...rows].sort((one, other) => Number(isExactly(other, wanted)) - Number(isExactly(one, wanted)));
+
+const isRecalled = ({ source }: Constant): boolean => source.kind === 'handbook';
+
+/** Said in words, for a sign alone says nothing. */
+function Mark() {
+  return <strong>from memory</strong>;
+}
+
+function firstOf(tables: readonly ConstantTable[], most: number): ConstantTable[] {
+  let left = most;
+  return tables.flatMap(({ title, rows }) => {
+    const shown = rows.slice(0, left);
+    left -= shown.length;
+    return shown.length > 0 ? [{ title, rows: shown }] : [];
+  });
+}
+
+function Rows({ rows }: { rows: readonly Constant[] }) {
+  return (
+    <Table.ScrollContainer minWidth={640}>
+      <Table fz="sm" verticalSpacing={4}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th w="22%">Of</Table.Th>
+            <Table.Th w="20%">What</Table.Th>
+            <Table.Th w="26%">Value</Table.Th>
+            <Table.Th>Source</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {rows.map(({ of, quantity, value, unit, source }, at) => (
+            <Table.Tr key={at}>
+              <Table.Td>
+                <Formula text={of} wrap />
+              </Table.Td>
+              <Table.Td>{quantity}</Table.Td>
+              <Table.Td style={{ overflowWrap: 'anywhere' }}>
+                {value} {unit}
+              </Table.Td>
+              <Table.Td>
+                {source.kind === 'handbook' ? (
+                  <>
+                    {source.title}: {source.detail}. <Mark />
+                  </>
+                ) : (
+                  sourceText(source)
+                )}
+              </Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </Table.ScrollContainer>
+  );
+}
+
+function asCsv(tables: readonly ConstantTable[]): string {
+  return csvOf(
+    tables.flatMap(({ title, rows }) =>
+      rows.map(({ of, quantity, value, unit, source }) => ({
+        table: title,
+        of,
+        quantity,
+        value,
+        unit,
+        source: sourceText(source),
+      })),
+    ),
+  );
+}
