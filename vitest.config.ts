@@ -1,3 +1,4 @@
+import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
@@ -12,16 +13,31 @@ export default defineConfig({
         extends: true,
         test: { name: 'core', include: ['core/test/**/*.test.ts'], testTimeout: 30_000 },
       },
-      { extends: true, test: { name: 'web', include: ['web/test/**/*.test.ts'] } },
       {
         extends: true,
-        test: { name: 'scripts', include: ['scripts/test/**/*.test.ts'], testTimeout: 120_000 },
+        plugins: [react()],
+        test: {
+          name: 'web',
+          include: ['web/{src,test}/**/*.test.{ts,tsx}'],
+          environment: 'happy-dom',
+          setupFiles: ['web/test/support/setup.ts'],
+          testTimeout: 15_000,
+        },
+      },
+      // Of server and scripts, what needs no database.
+      {
+        extends: true,
+        test: { name: 'alone', include: ['{server,scripts}/test/alone/**/*.test.ts'] },
+      },
+      {
+        extends: true,
+        test: { name: 'scripts', include: ['scripts/test/*.test.ts'], testTimeout: 120_000 },
       },
       {
         extends: true,
         test: {
           name: 'server',
-          include: ['server/test/**/*.test.ts'],
+          include: ['server/test/*.test.ts'],
           globalSetup: ['server/test/support/throwawayCluster.ts'],
           fileParallelism: false,
           sequence: { groupOrder: 1 },

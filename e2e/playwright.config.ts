@@ -4,6 +4,7 @@ import { chromiumPath } from '../scripts/machine/debian';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
+  globalSetup: './support/build.ts',
   outputDir: '../test-results/browser',
   timeout: 120_000,
   expect: { timeout: 10_000 },

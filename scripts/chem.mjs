@@ -12,7 +12,9 @@ const bundle = `${root}.data/chem.mjs`;
 function isCurrent() {
   try {
     const [line = ''] = readFileSync(bundle, 'utf8').split('\n', 1);
-    const inputs = Object.entries(JSON.parse(line.slice(2)));
+    const inputs = Object.entries(
+      /** @type {Record<string, number>} */ (JSON.parse(line.slice(2))),
+    );
     return inputs.every(([path, changed]) => statSync(root + path).mtimeMs === changed);
   } catch {
     return false; // never made, or a file has gone: make it anew

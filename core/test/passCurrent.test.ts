@@ -31,6 +31,14 @@ const salts = [
 ] as const;
 const beaker = (substance: string, concentrationM: number, volumeMl = 60) =>
   setUp({ container: 'beaker', contents: [{ substance, concentrationM, volumeMl }] }).vessel;
+interface CurrentSettings {
+  readonly cathode: string;
+  readonly anode: string;
+  readonly currentA: number;
+  readonly timeS: number;
+  readonly areaCm2: number;
+  readonly mixing: Mixing;
+}
 const pass = (
   vessel: ReturnType<typeof beaker>,
   {
@@ -39,8 +47,8 @@ const pass = (
     currentA = 0.2,
     timeS = 600,
     areaCm2 = 20,
-    mixing = 'still' as Mixing,
-  } = {},
+    mixing = 'still',
+  }: Partial<CurrentSettings> = {},
 ) =>
   passCurrent(vessel, {
     cathode: findElectrode(cathode),

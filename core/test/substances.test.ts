@@ -6,7 +6,6 @@ import { nameOnShelf, namesOf } from '../src/matter/substances/naming';
 import { hazardsOf } from '../src/safety/hazards';
 import { wasteRoute } from '../src/safety/wasteRoute';
 import { chargeOf, ionsOf } from '../src/matter/substances/ionsOf';
-import type { SlowTransfer } from '../src/matter/substances/types';
 import { solidLook } from '../src/seeing/appearance/solidLook';
 import { classification } from '../src/safety/classification';
 import { componentsOfSolid, formedSpecies } from '../src/matter/substances/componentsOf';
@@ -179,7 +178,7 @@ describe('the data tables', () => {
     );
     const exists = (formula: string) =>
       isKnown(formula) || solids.has(formula) || formula === 'H2O';
-    for (const row of slowTransfers as readonly SlowTransfer[])
+    for (const row of slowTransfers)
       for (const list of [row.oxidants, row.reductants, row.reducedTo, row.oxidisedTo])
         for (const formula of list ?? []) expect(exists(formula), formula).toBe(true);
     for (const { aboveM } of dangers)

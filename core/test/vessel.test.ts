@@ -260,7 +260,7 @@ describe('what is not predicted', () => {
     [{ contents: [{ indicator: 'tea', drops: 2 }] }, 'unknownIndicator', 'vessel.contents.0'],
     [{ contents: [{ gas: 'NaCl', amountMmol: 1 }] }, 'notAGas', 'vessel.contents.0'],
   ])('%j is an error in words', (vessel, code, field) =>
-    expect(() => mix({ vessel: vessel as { contents: AnyPortion[] } })).toThrowError(
+    expect(() => mix({ vessel: vessel })).toThrowError(
       expect.objectContaining({ code, field: expect.stringContaining(field) }),
     ),
   );

@@ -14,7 +14,8 @@ const nothingCounts = 0.8;
 /** What a metal was put into, and what was seen there. */
 interface Meeting {
   readonly metal: string;
-  readonly partner: 'acid' | 'water' | string;
+  /** `acid`, `water`, or the metal whose salt it was. */
+  readonly partner: string;
   readonly seen: readonly Observation[];
   readonly bench: string;
 }

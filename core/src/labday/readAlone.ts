@@ -18,7 +18,10 @@ export function readAlone(day: LabDay, work: Work): ReadAlone[] {
   for (const bench of benchesOf(day, work))
     for (const { name, quantity, value } of measurementsOf(day, work, bench)) {
       if (taken.has(name)) continue;
-      const row = found.get(name) ?? { unit: quantityUnits[quantity], byBench: new Map() };
+      const row = found.get(name) ?? {
+        unit: quantityUnits[quantity],
+        byBench: new Map<string, number[]>(),
+      };
       row.byBench.set(bench.name, [...(row.byBench.get(bench.name) ?? []), value]);
       found.set(name, row);
     }

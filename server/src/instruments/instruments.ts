@@ -24,13 +24,13 @@ export type InstrumentAddress = z.infer<typeof addressesSchema>[number];
 
 /** The instruments within reach. Each is spoken to through its driver and one line. */
 export interface Instruments {
-  list(): Promise<InstrumentInfo[]>;
-  read(id: string, quantity?: QuantityName): Promise<InstrumentReading>;
-  command(id: string, command: string, value?: number): Promise<void>;
+  readonly list: () => Promise<InstrumentInfo[]>;
+  readonly read: (id: string, quantity?: QuantityName) => Promise<InstrumentReading>;
+  readonly command: (id: string, command: string, value?: number) => Promise<void>;
   /** Sends a simulated instrument what it is at. */
-  simulate(id: string, lines: readonly string[]): Promise<void>;
-  kindOf(id: string): InstrumentInfo['kind'];
-  close(): void;
+  readonly simulate: (id: string, lines: readonly string[]) => Promise<void>;
+  readonly kindOf: (id: string) => InstrumentInfo['kind'];
+  readonly close: () => void;
 }
 
 interface Held {

@@ -22,9 +22,9 @@ export interface Address {
 
 /** A line to one instrument: what is asked is answered in turn. */
 export interface ScpiLine {
-  ask(query: string): Promise<string>;
-  tell(command: string): Promise<void>;
-  close(): void;
+  readonly ask: (query: string) => Promise<string>;
+  readonly tell: (command: string) => Promise<void>;
+  readonly close: () => void;
 }
 
 const answerWithinMs = 1500;

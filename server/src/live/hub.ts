@@ -23,8 +23,8 @@ export interface Listener {
 
 /** The line to the database on which all servers hear of what happens. */
 export interface LiveHub {
-  listen(dayId: string, listener: Listener): () => void;
-  close(): Promise<void>;
+  readonly listen: (dayId: string, listener: Listener) => () => void;
+  readonly close: () => Promise<void>;
 }
 
 const retryMs = 500;

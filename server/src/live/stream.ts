@@ -6,9 +6,9 @@ const beatMs = 15_000;
 
 /** An open answer to which events are written as they happen (server-sent events, WHATWG HTML). */
 export interface Stream {
-  send(event: LiveEvent): void;
-  end(): void;
-  onClose(work: () => void): void;
+  readonly send: (event: LiveEvent) => void;
+  readonly end: () => void;
+  readonly onClose: (work: () => void) => void;
 }
 
 /** Answers a request with a stream that stays open, with a beat now and then so that nothing on the way takes it for dead. */

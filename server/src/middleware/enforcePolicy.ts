@@ -6,12 +6,18 @@ import { Problem } from '../problem';
 /** Lets through what the policy allows, and nothing else. */
 export function enforcePolicy(prefix: string): Middleware {
   return async (context, next) => {
-    if (!context.path.startsWith(`${prefix}/`)) return next();
+    if (!context.path.startsWith(`${prefix}/`)) {
+      await next();
+      return;
+    }
     const rule = ruleFor(context.method, context.path.slice(prefix.length));
     // Without a door there is nothing to say but that; the answer is the same for all.
     if (!rule) return;
     const { role } = whoAsks(context);
-    if (rule.roles.includes(role)) return next();
+    if (rule.roles.includes(role)) {
+      await next();
+      return;
+    }
     if (role === 'nobody')
       throw new Problem(
         401,

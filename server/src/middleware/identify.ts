@@ -18,7 +18,10 @@ export interface Reach {
 export function identify(database: Database, reach: Reach): Middleware {
   return async (context, next) => {
     // The application itself is for everybody, and comes without asking the database.
-    if (!context.path.startsWith('/api/')) return next();
+    if (!context.path.startsWith('/api/')) {
+      await next();
+      return;
+    }
     context.state.who = await find(context, database, reach);
     await next();
   };

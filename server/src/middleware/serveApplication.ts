@@ -17,13 +17,17 @@ export function serveApplication(folder: string): Middleware {
     },
   });
   return async (context, next) => {
-    if (context.path.startsWith('/api')) return next();
-    await files(context, async () => {
+    if (context.path.startsWith('/api')) {
+      await next();
+      return;
+    }
+    await files(context, () => {
       const isPage = context.method === 'GET' && !context.path.includes('.');
-      if (!isPage || !existsSync(index)) return;
+      if (!isPage || !existsSync(index)) return Promise.resolve();
       context.type = 'html';
       context.set('Cache-Control', 'no-cache');
       context.body = createReadStream(index);
+      return Promise.resolve();
     });
   };
 }

@@ -19,7 +19,7 @@ const roleSchema = z.object({ role: z.enum(['instructor', 'technician']) });
 export function accessRoutes(database: Database): Router {
   const router = new Router();
   router.get('/session', async (context) => {
-    context.body = await sessionState(database, context as Context);
+    context.body = await sessionState(database, context);
   });
   router.post('/sign-in', async (context) => {
     const { role, passphrase } = body(context, signInSchema);
@@ -35,28 +35,28 @@ export function accessRoutes(database: Database): Router {
         'Try again; where it is lost, set a new one on the machine itself with `npm run passphrase`.',
       );
     }
-    const { sessionId } = whoAsks(context as Context);
+    const { sessionId } = whoAsks(context);
     if (sessionId) await endSession(database, sessionId);
     const { token } = await beginSession(database, { role });
-    dropCookie(context as Context, 'group');
-    putCookie(context as Context, 'staff', token);
+    dropCookie(context, 'group');
+    putCookie(context, 'staff', token);
     await audit(database, role, 'signed in', context.ip);
     context.status = 204;
   });
   router.post('/sign-out', async (context) => {
-    const { sessionId, role } = whoAsks(context as Context);
+    const { sessionId, role } = whoAsks(context);
     if (sessionId && role !== 'group') {
       await endSession(database, sessionId);
       await audit(database, role, 'signed out');
     }
-    dropCookie(context as Context, 'staff');
+    dropCookie(context, 'staff');
     context.status = 204;
   });
   router.post('/sign-out-everywhere', async (context) => {
-    const { role } = whoAsks(context as Context);
+    const { role } = whoAsks(context);
     if (role === 'instructor' || role === 'technician') await endAllOf(database, role);
     await audit(database, role, 'signed out everywhere');
-    dropCookie(context as Context, 'staff');
+    dropCookie(context, 'staff');
     context.status = 204;
   });
   router.put('/accounts/:role', async (context) => {
@@ -67,7 +67,7 @@ export function accessRoutes(database: Database): Router {
     if (role === 'instructor') {
       // Whoever changed it goes on; every other session with the old one has ended.
       const { token } = await beginSession(database, { role });
-      putCookie(context as Context, 'staff', token);
+      putCookie(context, 'staff', token);
     }
     context.status = 204;
   });

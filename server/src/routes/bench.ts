@@ -37,15 +37,10 @@ export function benchRoutes(database: Database): Router {
   const router = new Router();
   router.post('/entries', async (context) => {
     const entry = body(context, entrySchema);
-    refuseOthersBench(context as Context, entry);
+    refuseOthersBench(context, entry);
     context.body = await appendEntry(database, entry);
     if (entry.record?.kind === 'verdict')
-      await audit(
-        database,
-        whoAsks(context as Context).role,
-        'verdict overridden',
-        entry.record.reason,
-      );
+      await audit(database, whoAsks(context).role, 'verdict overridden', entry.record.reason);
     context.status = 201;
   });
   router.post('/days/:dayId/weighings', async (context) => {

@@ -31,7 +31,7 @@ export function exchangeRoutes(database: Database): Router {
     context.attachment(`${file.day.date} ${file.day.name}.json`);
     context.type = 'application/json; charset=utf-8';
     context.body = exchangeText(file);
-    await told(context as Context, 'exported', `${file.day.name}, with keys`);
+    await told(context, 'exported', `${file.day.name}, with keys`);
   });
   router.get('/days/:dayId/day.ics', async (context) => {
     const day = await loadDay(database, idParameter(context, 'dayId'));
@@ -48,7 +48,7 @@ export function exchangeRoutes(database: Database): Router {
   router.post('/import', async (context) => {
     const request = body(context, importRequestSchema);
     const plan = await importFile(database, request);
-    if (request.apply) await told(context as Context, 'imported', `${plan.what} ${plan.name}`);
+    if (request.apply) await told(context, 'imported', `${plan.what} ${plan.name}`);
     context.body = plan;
   });
   router.get('/backup', async (context) => {
@@ -56,12 +56,12 @@ export function exchangeRoutes(database: Database): Router {
     context.attachment(`Stoichos backup ${backup.madeAt.slice(0, 10)}.json`);
     context.type = 'application/json; charset=utf-8';
     context.body = exchangeText(backup);
-    await told(context as Context, 'exported', 'everything, as a backup');
+    await told(context, 'exported', 'everything, as a backup');
   });
   router.post('/restore', async (context) => {
     const { file, apply } = body(context, backupRequestSchema);
     const plan = await restoreBackup(database, file, apply);
-    if (apply) await told(context as Context, 'restored', `the backup of ${plan.madeAt}`);
+    if (apply) await told(context, 'restored', `the backup of ${plan.madeAt}`);
     context.body = plan;
   });
   return router;

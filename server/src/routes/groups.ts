@@ -54,32 +54,32 @@ export function groupRoutes(database: Database): Router {
   };
 
   router.get('/join/:code', async (context) => {
-    const { dayName, date, groups } = await opened(context as Context, context.params.code ?? '');
+    const { dayName, date, groups } = await opened(context, context.params.code ?? '');
     context.body = joinableSchema.parse({ dayName, date, groups });
   });
   router.post('/join', async (context) => {
     const { code, groupId } = body(context, joinSchema);
-    const { dayId, endsAt, groups } = await opened(context as Context, code);
+    const { dayId, endsAt, groups } = await opened(context, code);
     const group = groups.find(({ id }) => id === groupId);
     if (!group) throw notFound('group in this lab day', 'groupId', groupId);
-    const { sessionId, role } = whoAsks(context as Context);
+    const { sessionId, role } = whoAsks(context);
     if (sessionId && role === 'group') await endSession(database, sessionId);
     const { token } = await beginSession(database, { role: 'group', dayId, groupId }, endsAt);
-    putCookie(context as Context, 'group', token);
+    putCookie(context, 'group', token);
     await audit(database, 'group', 'joined', group.name);
     await notifyChanged(database, dayId);
     context.status = 204;
   });
   router.post('/leave', async (context) => {
-    const { sessionId, role, seat } = whoAsks(context as Context);
+    const { sessionId, role, seat } = whoAsks(context);
     if (sessionId && role === 'group') await endSession(database, sessionId);
     if (seat?.role === 'group') await notifyChanged(database, seat.dayId);
-    dropCookie(context as Context, 'group');
+    dropCookie(context, 'group');
     context.status = 204;
   });
 
   router.get('/group', async (context) => {
-    const { dayId, groupId } = benchOf(context as Context);
+    const { dayId, groupId } = benchOf(context);
     context.body = viewForGroup(await loadDay(database, dayId), groupId, {
       releases: await releasesOf(database, dayId),
       messages: await messagesOf(database, dayId),
@@ -88,7 +88,7 @@ export function groupRoutes(database: Database): Router {
     });
   });
   router.post('/group/answer', async (context) => {
-    const bench = benchOf(context as Context);
+    const bench = benchOf(context);
     await handIn(database, bench, body(context, answerInputSchema));
     await notifyChanged(database, bench.dayId, bench.groupId);
     context.status = 204;
@@ -107,7 +107,7 @@ export function groupRoutes(database: Database): Router {
   router.post('/days/:dayId/code', async (context) => {
     const dayId = idParameter(context, 'dayId');
     await renewCode(database, dayId);
-    await audit(database, whoAsks(context as Context).role, 'code renewed');
+    await audit(database, whoAsks(context).role, 'code renewed');
     context.body = await oversight(dayId);
   });
   router.delete('/days/:dayId/tablets/:tabletId', async (context) => {
@@ -116,7 +116,7 @@ export function groupRoutes(database: Database): Router {
     const tablet = await database.sessions.findOne({ where: { id: tabletId, labDayId: dayId } });
     if (!tablet) throw notFound('tablet on this lab day', 'tabletId', tabletId);
     await endSession(database, tabletId);
-    await audit(database, whoAsks(context as Context).role, 'tablet put out');
+    await audit(database, whoAsks(context).role, 'tablet put out');
     await notifyEnded(database, dayId, tabletId);
     context.body = await oversight(dayId);
   });
@@ -124,7 +124,7 @@ export function groupRoutes(database: Database): Router {
     const dayId = idParameter(context, 'dayId');
     const wanted = body(context, releaseSchema);
     await release(database, dayId, wanted);
-    await audit(database, whoAsks(context as Context).role, 'release changed', wanted.when);
+    await audit(database, whoAsks(context).role, 'release changed', wanted.when);
     await notifyChanged(database, dayId);
     context.body = await oversight(dayId);
   });
@@ -141,13 +141,13 @@ export function groupRoutes(database: Database): Router {
     const { unknowns } = body(context, dealtUnknownsSchema);
     await dealUnknowns(database, dayId, unknowns);
     const codes = unknowns.map(({ code }) => code).join(', ');
-    await audit(database, whoAsks(context as Context).role, 'unknowns dealt', codes);
+    await audit(database, whoAsks(context).role, 'unknowns dealt', codes);
     await notifyChanged(database, dayId);
     context.body = await oversight(dayId);
   });
   router.get('/days/:dayId/keys', async (context) => {
     const dayId = idParameter(context, 'dayId');
-    await audit(database, whoAsks(context as Context).role, 'key viewed');
+    await audit(database, whoAsks(context).role, 'key viewed');
     context.body = await sealedUnknowns(database, dayId);
   });
   router.get('/days/:dayId/answers', async (context) => {

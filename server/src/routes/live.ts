@@ -1,6 +1,5 @@
 import type { BenchEntry } from '@stoichos/core/labday';
 import Router from '@koa/router';
-import type { Context } from 'koa';
 import { benchOf, whoAsks } from '../access/who';
 import type { Database } from '../database/connect';
 import { readEntry } from '../database/labDays';
@@ -16,7 +15,7 @@ export function liveRoutes(database: Database, hub: LiveHub): Router {
     return row ? readEntry(row) : undefined;
   };
   router.get('/days/:dayId/live', (context) => {
-    const stream = openStream(context as Context);
+    const stream = openStream(context);
     const stop = hub.listen(idParameter(context, 'dayId'), {
       lineUp: () => stream.send({ kind: 'hello' }),
       notice: ({ entry: id }) => {
@@ -30,9 +29,9 @@ export function liveRoutes(database: Database, hub: LiveHub): Router {
     stream.onClose(stop);
   });
   router.get('/group/live', (context) => {
-    const { dayId, groupId } = benchOf(context as Context);
-    const { sessionId } = whoAsks(context as Context);
-    const stream = openStream(context as Context);
+    const { dayId, groupId } = benchOf(context);
+    const { sessionId } = whoAsks(context);
+    const stream = openStream(context);
     const stop = hub.listen(dayId, {
       lineUp: () => stream.send({ kind: 'hello' }),
       notice: ({ group, ended }) => {

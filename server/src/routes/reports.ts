@@ -1,5 +1,4 @@
 import Router from '@koa/router';
-import type { Context } from 'koa';
 import { recordCsv, resultsCsv } from '@stoichos/core/report/dayReport';
 import type { LabDay } from '@stoichos/core/labday';
 import { whoAsks } from '../access/who';
@@ -18,7 +17,7 @@ export function reportRoutes(database: Database): Router {
       context.attachment(`${day.date} ${day.name} ${name}.csv`);
       context.type = 'text/csv; charset=utf-8';
       context.body = await of(day);
-      const { role } = whoAsks(context as Context);
+      const { role } = whoAsks(context);
       await audit(database, role, 'exported', `${day.name}, ${name} as CSV`);
     });
   };

@@ -3,7 +3,6 @@ import { preparationSchema } from '@stoichos/core/labday';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { shelfItemSchema, writeShelfFile } from '@stoichos/core/planning/shelf';
 import Router from '@koa/router';
-import type { Context } from 'koa';
 import * as z from 'zod';
 import { whoAsks } from '../access/who';
 import { audit } from '../database/audit';
@@ -29,7 +28,7 @@ export function shelfRoutes(database: Database): Router {
     context.attachment('shelf.csv');
     context.type = 'text/csv; charset=utf-8';
     context.body = writeShelfFile(await listShelf(database));
-    await audit(database, whoAsks(context as Context).role, 'exported', 'the shelf, CSV');
+    await audit(database, whoAsks(context).role, 'exported', 'the shelf, CSV');
   });
   router.put('/shelf/:itemId', async (context) => {
     const item = body(context, shelfItemSchema);

@@ -9,8 +9,8 @@ import type { InstrumentAddress } from '../instruments/instruments';
 export interface SimulatedBench {
   readonly addresses: readonly InstrumentAddress[];
   /** Ends one of them, as pulling its plug would. */
-  unplug(id: string): Promise<void>;
-  stop(): Promise<void>;
+  readonly unplug: (id: string) => Promise<void>;
+  readonly stop: () => Promise<void>;
 }
 
 const program = fileURLToPath(new URL('instrument.ts', import.meta.url));

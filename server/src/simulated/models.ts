@@ -8,7 +8,7 @@ export interface Model {
     Record<string, (parameters: readonly string[]) => string | Promise<string>>
   >;
   readonly commands: Readonly<Record<string, (parameters: readonly string[]) => void>>;
-  reset(): void;
+  readonly reset: () => void;
 }
 
 interface Surroundings {

@@ -9,7 +9,7 @@ import type { Action } from '../../vessel/action';
 export interface WasteBottle {
   readonly now: ToldStep;
   /** What it would be after something more is added. */
-  tried(...more: readonly Action[]): ToldStep;
+  readonly tried: (...more: readonly Action[]) => ToldStep;
 }
 
 /** The name of the vessel that stands for a bottle. */

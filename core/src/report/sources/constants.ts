@@ -49,7 +49,6 @@ import type {
   AbsorptionBand,
   DissolvedGas,
   GasProof,
-  HotSolid,
   SparinglySoluble,
   TeachingCompound,
   Unmodelled,
@@ -356,7 +355,7 @@ export function constantTables(): readonly ConstantTable[] {
     ),
     tableOf(
       'Solids that heat leaves what they are',
-      hotSolids as readonly HotSolid[],
+      hotSolids,
       formula,
       [
         ['melts at', '°C', ({ meltsC }) => meltsC],

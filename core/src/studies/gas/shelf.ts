@@ -11,7 +11,7 @@ import type { RouteReagent } from './attempt';
 export interface Shelf {
   /** Rows of the table that are there, in its order. */
   readonly rows: readonly Substance[];
-  has(formula: string): boolean;
+  readonly has: (formula: string) => boolean;
 }
 
 /**

@@ -22,7 +22,7 @@ export interface OutcomeTable {
   readonly candidates: readonly string[];
   readonly tests: readonly string[];
   /** Outcome in words, by candidate and test; undefined where nothing is known. */
-  outcome(candidate: string, test: string): string | undefined;
+  readonly outcome: (candidate: string, test: string) => string | undefined;
 }
 
 /** How often a test shows something else than it should, and how likely something not among the candidates is. */

@@ -73,15 +73,14 @@ export function readOutcome(
   outcomes: readonly string[],
   open: boolean,
 ): string {
+  const text = typeof told === 'object' ? observationWords(told) : String(told).trim();
   const scale = scales.find(({ name }) => name === test);
   if (scale) {
-    const celsius =
-      typeof told === 'number' ? told : Number(/-?\d+(\.\d+)?/.exec(String(told))?.[0]);
+    const celsius = typeof told === 'number' ? told : Number(/-?\d+(\.\d+)?/.exec(text)?.[0]);
     if (Number.isFinite(celsius)) return pointOutcome(scale, celsius);
     if (told === unsure || told === scale.none) return told;
-    throw ChemistryError.of('unknownOutcome', String(told), scale.label, 'a temperature in °C');
+    throw ChemistryError.of('unknownOutcome', text, scale.label, 'a temperature in °C');
   }
-  const text = typeof told === 'object' ? observationWords(told) : String(told).trim();
   const plain = text.toLowerCase();
   if (plain === unsure) return unsure;
   const named = (name: string | undefined): string | undefined =>

@@ -174,9 +174,7 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
               { value: 'stirred', label: 'one beaker, stirred' },
               { value: 'divided', label: 'kept apart (U-tube, bridge)' },
             ]}
-            onChange={(mixing) =>
-              onChange({ mixing: (mixing ?? 'still') as ElectrolysisState['mixing'] })
-            }
+            onChange={(mixing) => onChange({ mixing: mixing ?? 'still' })}
           />
           <Select
             label="Indicator"

@@ -61,7 +61,7 @@ export function GasPanel({
                 value: formula,
                 label: `${plainFormula(formula)} at ${where}`,
               }))}
-              onChange={(value) => set({ gas: (value ?? 'H2') as PlanState['gas'] })}
+              onChange={(value) => set({ gas: value ?? 'H2' })}
             />
             <Amount
               label="Air pressure, kPa"

@@ -116,7 +116,7 @@ export function ApparatusPage() {
                       { value: 'named', label: 'Named' },
                       { value: 'blank', label: 'Blank, for the class' },
                     ]}
-                    onChange={(labels) => change({ labels: labels as LabelStyle })}
+                    onChange={(labels) => change({ labels: labels })}
                   />
                   <Button size="md" variant="default" onClick={() => svg(state.labels)}>
                     SVG

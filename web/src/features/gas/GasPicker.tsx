@@ -44,7 +44,7 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
               { value: 'table', label: 'Anything' },
               { value: 'list', label: 'A list' },
             ]}
-            onChange={(from) => onChange({ from: from as GasState['from'] })}
+            onChange={(from) => onChange({ from: from })}
           />
           {state.from === 'list' && (
             <MultiSelect

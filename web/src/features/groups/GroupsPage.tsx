@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl, Table, Text, TextInput, Title } from '@mantine/core';
 import { nameOfWork, showJoinCode, stepsRecorded, worksAsMade } from '@stoichos/core/labday';
-import type { MessageInput, Oversight, ReleaseWhen } from '@stoichos/core/labday';
+import type { MessageInput, Oversight } from '@stoichos/core/labday';
 import { useMemo, useState } from 'react';
 import { renderSVG } from 'uqr';
 import { clockTime, longTime } from '../../shared/parts/dates';
@@ -188,7 +188,7 @@ function Releases({ oversight }: { oversight: Oversight }) {
             onChange={(when) =>
               void release({
                 dayId: day.id,
-                release: { workId: work.id, when: when as ReleaseWhen },
+                release: { workId: work.id, when: when },
               })
             }
           />

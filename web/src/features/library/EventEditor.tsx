@@ -4,7 +4,7 @@ import { actionWords, eventWords } from '@stoichos/core/seeing/rack';
 import { dropNames } from '@stoichos/core/vessel';
 import type { ProcedureStep } from '@stoichos/core/planning/procedure';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
-import type { Action, AnyPortion } from '@stoichos/core/vessel';
+import type { AnyPortion } from '@stoichos/core/vessel';
 import { IconX } from '@tabler/icons-react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -212,7 +212,7 @@ function OtherFields({
               onChange={(value) => {
                 if (typeof value === 'number')
                   onChange(
-                    { ...event, action: { ...event.action, [field]: value } as Action },
+                    { ...event, action: { ...event.action, [field]: value } },
                     `number ${event.vessel} ${field}`,
                   );
               }}

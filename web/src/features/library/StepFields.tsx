@@ -11,7 +11,7 @@ import {
 } from '@mantine/core';
 import { kitKinds, shortText } from '@stoichos/core/planning/procedure';
 import { vesselsOf } from '@stoichos/core/seeing/rack';
-import type { KitKind, Procedure, ProcedureStep, RunStep } from '@stoichos/core/planning/procedure';
+import type { Procedure, ProcedureStep, RunStep } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { AddEvent } from './AddEvent';
@@ -210,7 +210,7 @@ function Kit({
         onChange={(names) =>
           onChange(
             Object.fromEntries(
-              (names as KitKind[]).map((name) => [name, step.uses[name] ?? 1]),
+              names.map((name) => [name, step.uses[name] ?? 1]),
             ) as ProcedureStep['uses'],
           )
         }

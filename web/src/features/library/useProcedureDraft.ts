@@ -67,13 +67,13 @@ export interface ProcedureDraft {
   readonly canUndo: boolean;
   readonly canRedo: boolean;
   /** `label` names what is changed, so that typing on counts as one change. */
-  change(part: Partial<Procedure>, label: string): void;
-  undo(): void;
-  redo(): void;
+  readonly change: (part: Partial<Procedure>, label: string) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
   /** Back to what is saved; it too can be undone. */
-  giveUp(): void;
+  readonly giveUp: () => void;
   /** After saving: nothing is left to keep here. */
-  forget(): void;
+  readonly forget: () => void;
 }
 
 /** @param key where the draft lies in the browser’s storage. */

@@ -162,7 +162,7 @@ function Planned({ planned, first, last, dayId, move, change, remove }: PlannedP
           { value: 'groups', label: 'Every group' },
           { value: 'demonstration', label: 'Shown to all' },
         ]}
-        onChange={(value) => change({ ...planned, manner: value as DayProcedure['manner'] })}
+        onChange={(value) => change({ ...planned, manner: value })}
       />
       <Group gap={4} wrap="nowrap">
         <ActionIcon

@@ -1,6 +1,5 @@
 import { Select, Stack, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core/vessel';
-import type { ContainerKind } from '@stoichos/core/vessel';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './TestEditor.module.css';
@@ -40,7 +39,7 @@ export function TestEditor({ draft, outcome, locked }: TestEditorProps) {
           allowDeselect={false}
           disabled={locked}
           value={values.container}
-          onChange={(container) => container && change({ container: container as ContainerKind })}
+          onChange={(container) => container && change({ container: container })}
           data={containerKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
         />
       </div>

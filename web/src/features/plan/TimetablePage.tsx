@@ -86,7 +86,7 @@ function Timetable({ day }: { day: LabDay }) {
                 { value: 'people', label: 'By person' },
                 { value: 'table', label: 'Table' },
               ]}
-              onChange={(value) => setView(value as View)}
+              onChange={(value) => setView(value)}
             />
             <CalendarButton dayId={day.id} />
             <PrintButton />

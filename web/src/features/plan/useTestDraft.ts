@@ -38,10 +38,10 @@ export interface TestDraftState {
   readonly isNew: boolean;
   readonly isChanged: boolean;
   /** Opens a planned test, or an empty new one. */
-  choose(testId: string | undefined): void;
-  change(part: Partial<TestDraft>): void;
+  readonly choose: (testId: string | undefined) => void;
+  readonly change: (part: Partial<TestDraft>) => void;
   /** After saving: the draft is the planned test now. What was typed while it was on its way stays, as a change to it. */
-  settle(saved: PlannedTest): void;
+  readonly settle: (saved: PlannedTest) => void;
 }
 
 /** Keeps one draft for each lab day in the browser's storage. */

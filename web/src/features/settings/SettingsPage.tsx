@@ -207,7 +207,7 @@ function ForThisBrowser() {
               { value: 'auto', label: 'As the machine' },
             ]}
             value={colorScheme}
-            onChange={(value) => setColorScheme(value as typeof colorScheme)}
+            onChange={(value) => setColorScheme(value)}
           />
         </div>
       </Stack>

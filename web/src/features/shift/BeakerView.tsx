@@ -37,7 +37,7 @@ export function BeakerView({ container, step }: { container: ContainerKind; step
         size="md"
         aria-label="Held against"
         value={card}
-        onChange={(value) => setCard(value as Card)}
+        onChange={(value) => setCard(value)}
         data={[
           { value: 'white', label: 'White' },
           { value: 'grey', label: 'Grey' },

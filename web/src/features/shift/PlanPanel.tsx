@@ -65,7 +65,7 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
             data={[...colourWords]}
             renderOption={({ option }) => (
               <span>
-                <Swatch colour={option.value as Wish['colour']} /> {option.value}
+                <Swatch colour={option.value} /> {option.value}
               </span>
             )}
             onChange={(value) => setColour(value as Wish['colour'])}

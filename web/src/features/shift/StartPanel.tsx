@@ -153,7 +153,7 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
           mt="xs"
           aria-label="Reagent as"
           value={kind ?? 'solution'}
-          onChange={(value) => setWanted(value as PortionKind)}
+          onChange={(value) => setWanted(value)}
           data={kinds.map((one) => ({ value: one, label: kindNames[one] }))}
         />
       )}

@@ -64,7 +64,7 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
         size="md"
         aria-label="Told for"
         value={level}
-        onChange={(value) => setLevel(value as typeof level)}
+        onChange={(value) => setLevel(value)}
         data={[
           { value: 'class', label: 'For the class' },
           { value: 'instructor', label: 'For the instructor' },

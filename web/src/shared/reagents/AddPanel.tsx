@@ -103,7 +103,7 @@ export function AddPanel({
           fullWidth
           value={draft.kind}
           data={kinds.map((kind) => ({ value: kind, label: labelOf(kind, draft.name) }))}
-          onChange={(kind) => set({ kind: kind as PortionDraft['kind'] })}
+          onChange={(kind) => set({ kind: kind })}
         />
       )}
       {draft.kind === 'solid' && (

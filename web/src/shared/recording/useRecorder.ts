@@ -24,16 +24,16 @@ export interface Recorder {
   readonly place: Place;
   readonly standing: readonly StandingEntry[];
   /** The standing record of one kind. */
-  of<K extends BenchRecord['kind']>(kind: K): RecordOf<K> | undefined;
-  all<K extends BenchRecord['kind']>(kind: K): RecordOf<K>[];
+  readonly of: <K extends BenchRecord['kind']>(kind: K) => RecordOf<K> | undefined;
+  readonly all: <K extends BenchRecord['kind']>(kind: K) => RecordOf<K>[];
   /** Records, superseding what answered the same question; the same again withdraws it. */
-  record(record: BenchRecord): void;
+  readonly record: (record: BenchRecord) => void;
   /** Adds a line beside the earlier ones. */
-  add(record: BenchRecord, vessel?: string | null): void;
+  readonly add: (record: BenchRecord, vessel?: string | null) => void;
   /** Withdraws one line. */
-  withdraw(entry: StandingEntry): void;
+  readonly withdraw: (entry: StandingEntry) => void;
   /** Takes back the latest line: what it replaced stands again. */
-  undo(): void;
+  readonly undo: () => void;
   readonly canUndo: boolean;
 }
 

@@ -61,7 +61,7 @@ export function CandidateSettings({
           { value: 'organic', label: 'Organic' },
           { value: 'inorganic', label: 'Inorganic' },
         ]}
-        onChange={(value) => change({ kind: value as UnknownState['kind'], classesOut: [] })}
+        onChange={(value) => change({ kind: value, classesOut: [] })}
       />
       {oneJar && (
         <TextInput
@@ -316,7 +316,7 @@ function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' | 'chang
             label: state.kind === 'organic' ? 'Solubility first' : 'The usual order',
           },
         ]}
-        onChange={(value) => value && change({ school: value as UnknownState['school'] })}
+        onChange={(value) => value && change({ school: value })}
       />
       <Select
         size="md"

@@ -104,7 +104,7 @@ export function actionOf(doing: TestDoing): Action {
   if ('bubble' in doing) return { do: 'bubble', gas: doing.bubble, amountMmol: doing.amountMmol };
   if ('evaporateToMl' in doing) return { do: 'evaporate', toVolumeMl: doing.evaporateToMl };
   if ('heatToC' in doing) return { do: 'heat', toC: doing.heatToC };
-  return { do: 'test', test: doing.hold as Extract<Action, { do: 'test' }>['test'] };
+  return { do: 'test', test: doing.hold };
 }
 
 type Reading = InorganicRun['reads'][number]['reading'];
