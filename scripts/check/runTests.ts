@@ -1,5 +1,7 @@
+import { relative } from 'node:path';
 import { BaseSequencer, createVitest } from 'vitest/node';
 import type { Reporter, TestSpecification } from 'vitest/node';
+import type { TouchedTest } from './nearestTests';
 
 export interface TestsRun {
   readonly passed: number;
@@ -26,17 +28,25 @@ const failuresOnly: Reporter = {
 const projects = ['core', 'web', 'alone'];
 
 /**
- * Runs test files in their order, for as long as there is time.
+ * Runs test files, the nearest first and of those equally near the quickest, for as long as there is time.
  *
- * @param files paths from the project folder.
  * @param withinMs what is not begun by then is left.
  */
-export async function runTests(files: readonly string[], withinMs: number): Promise<TestsRun> {
-  const place = ({ moduleId }: TestSpecification) =>
-    files.findIndex((file) => moduleId.endsWith(`/${file}`));
+export async function runTests(
+  touched: readonly TouchedTest[],
+  withinMs: number,
+): Promise<TestsRun> {
+  const pathOf = ({ moduleId }: TestSpecification) => relative(process.cwd(), moduleId);
+  const importsOf = new Map(touched.map(({ file, imports }) => [file, imports]));
+  const files = touched.map(({ file }) => file);
   class NearestFirst extends BaseSequencer {
     override sort(all: TestSpecification[]) {
-      return Promise.resolve([...all].sort((a, b) => place(a) - place(b)));
+      const lastMs = (one: TestSpecification) =>
+        this.ctx.cache.getFileTestResults(`${one.project.name}:${pathOf(one)}`)?.duration ?? 0;
+      const farness = (one: TestSpecification) => importsOf.get(pathOf(one)) ?? 0;
+      return Promise.resolve(
+        all.toSorted((a, b) => farness(a) - farness(b) || lastMs(a) - lastMs(b)),
+      );
     }
   }
   const vitest = await createVitest('test', {
@@ -48,7 +58,7 @@ export async function runTests(files: readonly string[], withinMs: number): Prom
   });
   const timer = setTimeout(() => void vitest.cancelCurrentRun('keyboard-input'), withinMs);
   try {
-    const { testModules, unhandledErrors } = await vitest.start([...files]);
+    const { testModules, unhandledErrors } = await vitest.start(files);
     const tests = testModules.flatMap((one) => [...one.children.allTests()]);
     const of = (state: string) => tests.filter((test) => test.result().state === state).length;
     const broken = testModules.filter((one) => one.errors().length > 0).length;

@@ -14,15 +14,15 @@ const graph = new Map([
 describe('the tests a change touches', () => {
   it('stand nearest first, and leave out what the change cannot reach', () => {
     expect(nearestTests(graph, ['core/src/a.ts'])).toEqual([
-      'core/test/a.test.ts',
-      'core/test/c.test.ts',
+      { file: 'core/test/a.test.ts', imports: 1 },
+      { file: 'core/test/c.test.ts', imports: 3 },
     ]);
   });
 
   it('begin with a test that was changed itself', () => {
     expect(nearestTests(graph, ['core/test/other.test.ts', 'core/src/c.ts'])).toEqual([
-      'core/test/other.test.ts',
-      'core/test/c.test.ts',
+      { file: 'core/test/other.test.ts', imports: 0 },
+      { file: 'core/test/c.test.ts', imports: 1 },
     ]);
   });
 
