@@ -1,4 +1,5 @@
 import { relative } from 'node:path';
+import { setTimeout as pause } from 'node:timers/promises';
 import { BaseSequencer, createVitest } from 'vitest/node';
 import type { Reporter, TestSpecification } from 'vitest/node';
 import type { TouchedTest } from './nearestTests';
@@ -7,38 +8,47 @@ export interface TestsRun {
   readonly passed: number;
   readonly failed: number;
   /** Test files for which there was no time. */
-  readonly left: readonly string[];
+  readonly left: number;
 }
-
-/** Says what failed, and nothing of what passed. */
-const failuresOnly: Reporter = {
-  onTestCaseResult(test) {
-    const { state, errors } = test.result();
-    if (state !== 'failed') return;
-    console.log(`✗ ${test.module.relativeModuleId}: ${test.fullName}`);
-    for (const { message, stack } of errors ?? []) console.log(stack ?? message);
-  },
-  onTestModuleEnd(module) {
-    for (const { message, stack } of module.errors())
-      console.log(`✗ ${module.relativeModuleId}\n${stack ?? message}`);
-  },
-};
 
 /** The projects that need neither browser nor database. */
 const projects = ['core', 'web', 'alone'];
 
+/** Counts what ran, and says what failed as soon as it does. */
+class Tally implements Reporter {
+  passed = 0;
+  failed = 0;
+  files = 0;
+
+  onTestCaseResult(test: Parameters<NonNullable<Reporter['onTestCaseResult']>>[0]) {
+    const { state, errors } = test.result();
+    if (state === 'passed') this.passed += 1;
+    if (state !== 'failed') return;
+    this.failed += 1;
+    console.log(`✗ ${test.module.relativeModuleId}: ${test.fullName}`);
+    for (const { message, stack } of errors) console.log(stack ?? message);
+  }
+
+  onTestModuleEnd(module: Parameters<NonNullable<Reporter['onTestModuleEnd']>>[0]) {
+    this.files += 1;
+    for (const { message, stack } of module.errors()) {
+      this.failed += 1;
+      console.log(`✗ ${module.relativeModuleId}\n${stack ?? message}`);
+    }
+  }
+}
+
 /**
- * Runs test files, the nearest first and of those equally near the quickest, for as long as there is time.
- *
- * @param withinMs what is not begun by then is left.
+ * Runs test files, the nearest first and of those equally near the quickest, for as long as there is time. What is under way
+ * then is not waited for: the caller ends the process.
  */
 export async function runTests(
   touched: readonly TouchedTest[],
   withinMs: number,
 ): Promise<TestsRun> {
+  if (touched.length === 0) return { passed: 0, failed: 0, left: 0 };
   const pathOf = ({ moduleId }: TestSpecification) => relative(process.cwd(), moduleId);
   const importsOf = new Map(touched.map(({ file, imports }) => [file, imports]));
-  const files = touched.map(({ file }) => file);
   class NearestFirst extends BaseSequencer {
     override sort(all: TestSpecification[]) {
       const lastMs = (one: TestSpecification) =>
@@ -49,29 +59,17 @@ export async function runTests(
       );
     }
   }
+  const tally = new Tally();
   const vitest = await createVitest('test', {
     watch: false,
     project: projects,
-    reporters: [failuresOnly],
-    passWithNoTests: true,
+    reporters: [tally],
     sequence: { sequencer: NearestFirst },
   });
-  const timer = setTimeout(() => void vitest.cancelCurrentRun('keyboard-input'), withinMs);
-  try {
-    const { testModules, unhandledErrors } = await vitest.start(files);
-    const tests = testModules.flatMap((one) => [...one.children.allTests()]);
-    const of = (state: string) => tests.filter((test) => test.result().state === state).length;
-    const broken = testModules.filter((one) => one.errors().length > 0).length;
-    const done = testModules.filter((one) =>
-      [...one.children.allTests()].some((test) => /passed|failed/.test(test.result().state)),
-    );
-    return {
-      passed: of('passed'),
-      failed: of('failed') + broken + unhandledErrors.length,
-      left: files.filter((file) => !done.some(({ moduleId }) => moduleId.endsWith(`/${file}`))),
-    };
-  } finally {
-    clearTimeout(timer);
-    await vitest.close();
-  }
+  await Promise.race([
+    vitest.start(touched.map(({ file }) => file)).then(() => vitest.close()),
+    pause(withinMs),
+  ]);
+  const { passed, failed, files } = tally;
+  return { passed, failed, left: touched.length - files };
 }
