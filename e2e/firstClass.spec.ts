@@ -33,15 +33,15 @@ test('a first class goes from nothing to its report, with substances that are no
   await expect(why).toContainText('BaSO4(s)');
   await expect(why).toContainText('Mg(OH)2(s)');
   // The next one is typed over the first while that is still on its way, and leaves it as it is.
-  await page.route('**/api/days/*/tests/*', async (route) => {
+  await page.route('**/api/days/*/procedures/*', async (route) => {
     await setTimeout(2000);
     await route.continue();
   });
   await page.getByRole('button', { name: 'Add to the plan' }).click();
   await chooseSolution(page, 'A, in the vessel', 'washing soda', /sodium carbonate/, '0.2');
   await page.getByRole('button', { name: 'Add as another test' }).click();
-  await expect(page.getByRole('group', { name: 'Tests of the day' })).toContainText('MgSO4');
-  await expect(page.getByRole('group', { name: 'Tests of the day' })).toContainText('Na2CO3');
+  await expect(page.getByRole('region', { name: 'Tests of the day' })).toContainText('MgSO4');
+  await expect(page.getByRole('region', { name: 'Tests of the day' })).toContainText('Na2CO3');
   await page.getByRole('button', { name: 'Another test' }).click();
   await expect(page.getByText('Choose two solutions')).toBeVisible();
 

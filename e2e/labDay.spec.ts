@@ -19,7 +19,7 @@ test('a precipitation test from plan to report, with reloads in the middle', asy
   await page.reload();
   await expect(page.getByTestId('expected')).toContainText('white fine precipitate');
   await page.getByRole('button', { name: 'Add to the plan' }).click();
-  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Test 1: CaCl2 with Na2CO3' })).toBeVisible();
 
   // Prepare: the form is asked for, a slip of a factor of ten is challenged, the actual mass is kept.
   await openStage(page, 'Prepare');
@@ -94,7 +94,7 @@ test('a lab day is planned again for another date, without its record', async ({
   await chooseSolution(page, 'A, in the vessel', 'calcium chl', /calcium chloride/, '0.2');
   await chooseSolution(page, 'B, poured in', 'washing', /sodium carbonate/, '0.25');
   await page.getByRole('button', { name: 'Add to the plan' }).click();
-  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Test 1: CaCl2 with Na2CO3' })).toBeVisible();
   await page.getByRole('button', { name: 'Plan the lab day again' }).click();
   const again = page.getByRole('dialog', { name: 'Plan it again' });
   await again.getByLabel('Name').fill('Every spring, next year');
@@ -104,7 +104,7 @@ test('a lab day is planned again for another date, without its record', async ({
     page.getByRole('heading', { level: 1, name: 'Every spring, next year' }),
   ).toBeVisible();
   await expect(page.getByText('Monday 12 April 2027', { exact: false })).toBeVisible();
-  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Test 1: CaCl2 with Na2CO3' })).toBeVisible();
 });
 
 test('a test that is not predicted says why', async ({ page }) => {

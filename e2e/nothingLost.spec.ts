@@ -122,12 +122,12 @@ test('unsent entries of the earlier shape are taken over and sent', async ({ pag
   await openDemoBench(page);
   const id = /days\/([^/?]+)/.exec(page.url())?.[1] ?? '';
   const day = (await (await page.request.get(`/api/days/${id}`)).json()) as {
-    tests: { id: string }[];
+    procedures: { id: string }[];
     groups: { id: string }[];
   };
   const entry = {
     id: crypto.randomUUID(),
-    testId: day.tests[2]?.id,
+    testId: day.procedures[2]?.id,
     groupId: day.groups[2]?.id,
     record: { kind: 'clarity', to: 'cloudy' },
     supersedes: null,

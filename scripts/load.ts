@@ -4,6 +4,7 @@
  * middle and started again. Lost: acknowledged and not there. Doubled: there twice. Slowest: the longest answer. Unheard: not told by the
  * live connection of a server, though it was stored.
  */
+import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import { fork } from 'node:child_process';
 import type { ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
@@ -113,11 +114,14 @@ try {
     sparePercent: 20,
     groups,
   });
-  await ask(main, 'PUT', `/days/${dayId}/tests/${testId}`, {
+  await ask(main, 'PUT', `/days/${dayId}/procedures/${testId}`, {
     id: testId,
-    container: 'testTube',
-    a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
-    b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+    manner: 'groups',
+    procedure: procedureOfMixing(testId, {
+      container: 'testTube',
+      a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
+      b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+    }),
   });
   const made = (await (await ask(main, 'POST', `/days/${dayId}/code`, {})).json()) as Oversight;
   const tablets: Tablet[] = [];

@@ -17,7 +17,7 @@ const base = process.env.STOICHOS_URL ?? 'http://127.0.0.1:8410';
 const answer = await fetch(`${base}/api/days`);
 const days = z.array(labDaySummarySchema).parse(await answer.json());
 const [coming] = days.filter(
-  ({ recordedCount, testCount }) => recordedCount === 0 && testCount > 0,
+  ({ recordedCount, procedureCount }) => recordedCount === 0 && procedureCount > 0,
 );
 const [full] = days.filter(({ procedureCount }) => procedureCount > 0);
 const [held] = days.filter(({ recordedCount }) => recordedCount > 0);

@@ -5,13 +5,14 @@ import { library } from '../src/planning/procedure/library';
 import { fileFormatNames, jsonSchemaOf } from '../src/report/exchange/formats';
 import { exchangeText, readExchange, readExchangeText } from '../src/report/exchange/readFile';
 import { constantTables } from '../src/report/sources/constants';
+import { anyId, dayOf, planned } from './support/day';
 import type { ExchangeFile } from '../src/report/exchange/formats';
 
 describe('files', () => {
   it.each(library.map((procedure) => [procedure.id, procedure] as const))(
     'of the procedure %s come back as they were',
     (_, procedure) => {
-      const file: ExchangeFile = { format: 'stoichos/procedure', version: 1, procedure };
+      const file: ExchangeFile = { format: 'stoichos/procedure', version: 2, procedure };
       expect(readExchangeText(exchangeText(file))).toEqual(file);
     },
   );
@@ -19,7 +20,7 @@ describe('files', () => {
   it('of a set of unknowns come back as they were', () => {
     const file: ExchangeFile = {
       format: 'stoichos/unknown-set',
-      version: 1,
+      version: 2,
       set: {
         kind: 'organic',
         listed: ['ethanol'],
@@ -28,6 +29,31 @@ describe('files', () => {
       },
     };
     expect(readExchangeText(exchangeText(file))).toEqual(file);
+  });
+
+  it('of version 1 keep their tests of two solutions, as procedures before the others', () => {
+    const day = dayOf(['crystal-water-by-mass'], 1);
+    const [id, a, b] = [
+      anyId(),
+      { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 2 },
+      { substance: 'NaCl', concentrationM: 0.1, volumeMl: 2 },
+    ];
+    const file = {
+      format: 'stoichos/lab-day',
+      version: 1,
+      day: { ...day, tests: [{ id, container: 'testTube', a, b }] },
+      releases: [],
+      messages: [],
+      unknowns: [],
+      answers: [],
+      jars: [],
+    };
+    const read = readExchange(file);
+    expect(read).toMatchObject({
+      version: 2,
+      day: { procedures: [planned(id, a, b), ...day.procedures] },
+    });
+    expect('tests' in (read as { day: object }).day).toBe(false);
   });
 
   it('are refused in words whatever they hold', () => {
@@ -60,7 +86,7 @@ describe('files', () => {
     (format) => {
       const [, name = ''] = format.split('/');
       const published = readFileSync(
-        new URL(`../../web/public/schemas/${name}-1.schema.json`, import.meta.url),
+        new URL(`../../web/public/schemas/${name}-2.schema.json`, import.meta.url),
         'utf8',
       );
       expect(JSON.parse(published), 'npm run schemas').toEqual(

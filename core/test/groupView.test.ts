@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { groupViewSchema, readJoinCode, showJoinCode } from '../src/labday/access';
 import { viewForGroup } from '../src/labday/groupView';
 import { library } from '../src/planning/procedure/library';
+import { planned } from './support/day';
 import type { ReleaseWhen } from '../src/labday/access';
 import type { BenchEntry, LabDay } from '../src/labday/labDay';
 
@@ -26,15 +27,14 @@ const day: LabDay = {
     { id: heron, name: 'Bench Heron' },
     { id: tern, name: 'Bench Tern' },
   ],
-  tests: [
-    {
-      id: testId,
-      container: 'testTube',
-      a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
-      b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
-    },
+  procedures: [
+    planned(
+      testId,
+      { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
+      { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+    ),
+    { id: procedureId, manner: 'groups', procedure: carbonates },
   ],
-  procedures: [{ id: procedureId, manner: 'groups', procedure: carbonates }],
   preparations: [],
   weighings: [],
   entries: [],
@@ -80,7 +80,9 @@ describe('a lab day as one group sees it', () => {
   it('leaves out what is shown to all', () => {
     const shown = {
       ...day,
-      procedures: [{ id: procedureId, manner: 'demonstration' as const, procedure: carbonates }],
+      procedures: day.procedures.map((planned) =>
+        planned.id === procedureId ? { ...planned, manner: 'demonstration' as const } : planned,
+      ),
     };
     expect(viewForGroup(shown, heron, { releases: [], messages: [] }).works).toHaveLength(1);
   });

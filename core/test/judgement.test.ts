@@ -1,16 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import { standingEntries } from '../src/labday/currentRecords';
 import { causesOf, judgeWork } from '../src/labday/judgeDay';
-import { testStep, testVessel } from '../src/labday/labDay';
+import { mixingStep, mixingVessel } from '../src/planning/procedure/mixing';
 import { solutionsNeeded } from '../src/labday/solutionsNeeded';
 import { stageStates } from '../src/labday/stages';
 import { worksAsMade } from '../src/labday/work';
 import { classifyChange } from '../src/seeing/judgement/classifyChange';
 import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
 import { drawRecord } from '../src/seeing/observation/drawRecord';
-import type { BenchEntry, LabDay, PlannedTest } from '../src/labday/labDay';
+import type { BenchEntry, LabDay } from '../src/labday/labDay';
 import type { Observation } from '../src/seeing/observation/observation';
-import { dayOf } from './support/day';
+import { dayOf, planned } from './support/day';
 
 const a = { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 };
 const b = { substance: 'NaOH', concentrationM: 0.3, volumeMl: 3 };
@@ -28,8 +28,8 @@ const entry = (
 ): BenchEntry => ({
   id: crypto.randomUUID(),
   workId: ids.test,
-  stepId: testStep,
-  vessel: testVessel,
+  stepId: mixingStep,
+  vessel: mixingVessel,
   part: 'test',
   groupId: ids.heron,
   record,
@@ -37,12 +37,12 @@ const entry = (
   recordedAt: '2026-03-01T10:00:00.000Z',
   ...more,
 });
-const test: PlannedTest = { id: ids.test, a, b, container: 'testTube' };
+const test = planned(ids.test, a, b);
 const heron = { id: ids.heron, name: 'Heron' };
 const day: LabDay = dayOf([], 0, {
   sparePercent: 20,
   groups: [heron, { id: ids.tern, name: 'Tern' }],
-  tests: [test],
+  procedures: [test],
 });
 /** The test of a day as Heron’s bench stands at it. */
 function judged(of: LabDay) {
@@ -87,7 +87,7 @@ describe('expected against seen', () => {
   it('takes “nothing happened” as a full answer where nothing should', () => {
     const none: LabDay = {
       ...day,
-      tests: [{ ...test, a: { ...a, substance: 'NaCl' }, b: { ...b, substance: 'KNO3' } }],
+      procedures: [planned(ids.test, { ...a, substance: 'NaCl' }, { ...b, substance: 'KNO3' })],
       entries: [entry({ kind: 'noChange' })],
     };
     expect(judged(none).verdict).toBe('agrees');
@@ -256,8 +256,8 @@ describe('evidence of chemical change', () => {
 });
 
 describe('a lab day', () => {
-  it('sums the solutions over groups and tests, with the spare, up to 10 mL', () => {
-    const twice = { ...day, tests: [...day.tests, { ...test, id: crypto.randomUUID() }] };
+  it('sums the solutions over groups and procedures, with the spare, up to 10 mL', () => {
+    const twice = { ...day, procedures: [test, planned(crypto.randomUUID(), a, b)] };
     expect(solutionsNeeded(twice)).toEqual([
       {
         key: 'CuSO4 0.1',
@@ -265,7 +265,7 @@ describe('a lab day', () => {
         concentrationM: 0.1,
         usedMl: 12,
         makeMl: 20,
-        for: ['tests'],
+        for: ['CuSO4 with NaOH'],
       },
       {
         key: 'NaOH 0.3',
@@ -273,7 +273,7 @@ describe('a lab day', () => {
         concentrationM: 0.3,
         usedMl: 12,
         makeMl: 20,
-        for: ['tests'],
+        for: ['CuSO4 with NaOH'],
       },
     ]);
   });
@@ -325,7 +325,7 @@ describe('a lab day', () => {
     const clouded: Observation = { kind: 'precipitate', colour: 'white' };
     const plain: LabDay = {
       ...day,
-      tests: [{ ...test, a: { ...a, substance: 'KNO3' }, b: { ...b, substance: 'AgNO3' } }],
+      procedures: [planned(ids.test, { ...a, substance: 'KNO3' }, { ...b, substance: 'AgNO3' })],
       entries: [entry(clouded), entry(clouded, null, { part: 'blank' })],
     };
     const { seen, blank, verdict } = judged(plain);
@@ -353,7 +353,13 @@ describe('a lab day', () => {
 
   it('tells how far each stage has come', () => {
     const states = (of: LabDay) => stageStates(of).map(({ state }) => state);
-    expect(states({ ...day, tests: [] })).toEqual(['to do', 'to do', 'to do', 'to do', 'to do']);
+    expect(states({ ...day, procedures: [] })).toEqual([
+      'to do',
+      'to do',
+      'to do',
+      'to do',
+      'to do',
+    ]);
     expect(states({ ...day, entries: [entry({ kind: 'noChange' })] })).toEqual([
       'done',
       'to do',

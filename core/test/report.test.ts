@@ -17,19 +17,19 @@ import { markAnswers } from '../src/studies/identify/markAnswers';
 import type { BenchEntry, LabDay } from '../src/labday/labDay';
 import type { ReportScope } from '../src/report/dayReport/dayReport';
 import type { ReportDocument } from '../src/report/dayReport/document';
-import { anyId, dayOf } from './support/day';
+import { anyId, dayOf, planned } from './support/day';
 
 /** A class of two groups that found crystal water by mass and mixed two solutions, one of them with a slip. */
 function recordedDay(): LabDay {
-  const test = {
-    id: anyId(),
-    container: 'testTube' as const,
-    a: { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 },
-    b: { substance: 'NaOH', concentrationM: 0.3, volumeMl: 3 },
-  };
-  const day = dayOf(['crystal-water-by-mass'], 2, { name: 'Report on it', tests: [test] });
+  const test = planned(
+    anyId(),
+    { substance: 'CuSO4', concentrationM: 0.1, volumeMl: 3 },
+    { substance: 'NaOH', concentrationM: 0.3, volumeMl: 3 },
+  );
+  const plain = dayOf(['crystal-water-by-mass'], 2, { name: 'Report on it' });
+  const day = { ...plain, procedures: [test, ...plain.procedures] };
   const [one, two] = day.groups.map(({ id }) => id);
-  const [planned] = day.procedures;
+  const [, hydrate] = day.procedures;
   let at = 0;
   const entry = (
     groupId: string | undefined,
@@ -48,14 +48,14 @@ function recordedDay(): LabDay {
     supersedes: null,
     recordedAt: new Date(Date.UTC(2027, 1, 3, 18, (at += 1))).toISOString(),
   });
-  const steps = planned?.procedure.steps ?? [];
+  const steps = hydrate?.procedure.steps ?? [];
   const masses = steps.flatMap(({ id, measures }) =>
     measures.filter(({ quantity }) => quantity === 'mass').map(({ name }) => [id, name] as const),
   );
   // 2.00 g of the heptahydrate lose 1.02 g of water: 18.015 × 7 / 246.47 = 0.5117 (IUPAC atomic masses).
   const weighings = [one, two].flatMap((group) =>
     masses.map(([stepId, name], index) =>
-      entry(group, planned?.id, stepId, null, {
+      entry(group, hydrate?.id, stepId, null, {
         kind: 'measurement',
         name,
         quantity: 'mass',
@@ -67,7 +67,7 @@ function recordedDay(): LabDay {
     ...day,
     entries: [
       ...weighings,
-      entry(one, planned?.id, steps[0]?.id ?? '', null, {
+      entry(one, hydrate?.id, steps[0]?.id ?? '', null, {
         kind: 'departure',
         what: 'time',
         planned: '9 min',
@@ -179,8 +179,8 @@ describe('a report on a part of the day', () => {
   });
 
   it('on a procedure tells that one only', () => {
-    const [planned] = day.procedures;
-    const text = markdownOf(chooseParts(reportOn({ of: 'work', workId: planned?.id ?? '' }), key));
+    const [, hydrate] = day.procedures;
+    const text = markdownOf(chooseParts(reportOn({ of: 'work', workId: hydrate?.id ?? '' }), key));
     expect(text).toContain('How much water is in the crystal?');
     expect(text).not.toContain('Cu(OH)');
   });

@@ -9,7 +9,7 @@ export async function dayWithCode(page: Page, name: string): Promise<string> {
   await chooseSolution(page, 'A, in the vessel', 'calcium chl', /calcium chloride/, '0.2');
   await chooseSolution(page, 'B, poured in', 'washing', /sodium carbonate/, '0.25');
   await page.getByRole('button', { name: 'Add to the plan' }).click();
-  await expect(page.getByRole('button', { name: /1 CaCl2 \+ Na2CO3/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Test 1: CaCl2 with Na2CO3' })).toBeVisible();
   await page.getByRole('link', { name: 'Groups of the lab day' }).click();
   await page.getByRole('button', { name: 'Make the code' }).click();
   return (await page.getByTestId('join-code').textContent()) ?? '';

@@ -1,3 +1,4 @@
+import { mostTelling } from '@stoichos/core/common';
 import type { Context } from 'koa';
 import * as z from 'zod';
 import { Problem } from './problem';
@@ -8,13 +9,12 @@ const longestShown = 60;
 export function check<S extends z.ZodType>(schema: S, value: unknown): z.output<S> {
   const parsed = schema.safeParse(value);
   if (parsed.success) return parsed.data;
-  const [issue] = parsed.error.issues;
-  const path = issue?.path ?? [];
+  const { path, message } = mostTelling(parsed.error.issues);
   const field = path.join('.');
   throw new Problem(
     400,
     'invalidInput',
-    `${field || 'The request'} is ${show(valueAt(value, path))}: ${issue?.message ?? 'not valid'}.`,
+    `${field || 'The request'} is ${show(valueAt(value, path))}: ${message}.`,
     field || 'body',
     'Correct this field and send it again.',
   );

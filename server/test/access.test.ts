@@ -27,8 +27,8 @@ const table: Readonly<Record<string, string>> = {
   'PUT /days/:dayId': 'IT',
   'POST /day-copies': 'IT',
   'PUT /days/:dayId/archive': 'IT',
-  'PUT /days/:dayId/tests/:testId': 'IT',
-  'DELETE /tests/:testId': 'IT',
+  'PUT /days/:dayId/procedures/:plannedId': 'IT',
+  'DELETE /days/:dayId/procedures/:plannedId': 'IT',
   'PUT /days/:dayId/procedures': 'IT',
   'PUT /days/:dayId/timetable': 'IT',
   'POST /days/:dayId/weighings': 'IT',
@@ -114,7 +114,7 @@ beforeAll(async () => {
   }
   const day = { ...sample.day, groups: [...sample.day.groups, other] };
   expect((await as('instructor', 'PUT', `/days/${day.id}`, day)).status).toBe(200);
-  await as('instructor', 'PUT', `/days/${day.id}/tests/${sample.ids.test}`, sample.test);
+  await as('instructor', 'PUT', `/days/${day.id}/procedures/${sample.ids.test}`, sample.planned);
   const made = await as('instructor', 'POST', `/days/${day.id}/code`, {});
   code = (made.json as Oversight).joining.code ?? '';
   cookies.group = await join(sample.ids.group);
@@ -156,7 +156,7 @@ describe('who may go where', () => {
       const [method = '', path = ''] = door.split(' ');
       const address = path
         .replace(':dayId', sample.ids.day)
-        .replace(':testId', crypto.randomUUID())
+        .replace(':plannedId', crypto.randomUUID())
         .replace(':role', 'technician')
         .replace(':code', 'WRONGONE')
         .replace(/:instrumentId/, 'no-such')

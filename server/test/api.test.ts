@@ -1,3 +1,4 @@
+import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { LabDay } from '@stoichos/core/labday';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
@@ -14,28 +15,43 @@ beforeEach(() => {
 });
 
 const putDay = () => server.ask('PUT', `/days/${sample.ids.day}`, sample.day);
-const putTest = (test: unknown = sample.test) =>
-  server.ask('PUT', `/days/${sample.ids.day}/tests/${sample.ids.test}`, test);
+const putWork = (planned: unknown = sample.planned) =>
+  server.ask('PUT', `/days/${sample.ids.day}/procedures/${sample.ids.test}`, planned);
+const removeWork = () =>
+  server.ask('DELETE', `/days/${sample.ids.day}/procedures/${sample.ids.test}`);
+/** The sample’s procedure with another second solution. */
+const putSolution = (portion: object) =>
+  putWork({
+    ...sample.planned,
+    procedure: procedureOfMixing(sample.ids.test, {
+      container: 'testTube',
+      a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
+      b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2, ...portion },
+    }),
+  });
 const postEntry = (part: object = {}) =>
   server.ask('POST', '/entries', { ...sample.entry, ...part });
 
 describe('a lab day', () => {
   it('is written, read back and listed', async () => {
     expect((await putDay()).status).toBe(200);
-    expect((await putTest()).status).toBe(200);
+    expect((await putWork()).status).toBe(200);
     const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
     expect(json).toMatchObject({
       ...sample.day,
-      tests: [sample.test],
-      procedures: [],
+      procedures: [sample.planned],
       timetable: null,
       weighings: [],
       preparations: [],
       entries: [],
     });
-    const list = (await server.ask('GET', '/days')).json as { id: string; testCount: number }[];
+    const list = (await server.ask('GET', '/days')).json as {
+      id: string;
+      procedureCount: number;
+    }[];
     expect(list.find(({ id }) => id === sample.ids.day)).toMatchObject({
-      testCount: 1,
+      procedureCount: 1,
+      placeCount: 1,
       recordedCount: 0,
     });
   });
@@ -47,23 +63,44 @@ describe('a lab day', () => {
     expect(json.groups).toHaveLength(1);
   });
 
-  it('keeps substances under their own formula, whatever name was sent', async () => {
+  it('gains a procedure at its end, and changes it in its place', async () => {
     await putDay();
-    const { json } = await putTest({
-      ...sample.test,
-      a: { ...sample.test.a, substance: 'blue vitriol' },
+    await putWork();
+    const second = { ...sample.planned, id: crypto.randomUUID() };
+    const at = `/days/${sample.ids.day}/procedures`;
+    expect((await server.ask('PUT', `${at}/${second.id}`, second)).status).toBe(200);
+    const shown = { ...sample.planned, manner: 'demonstration' };
+    const { json } = await putWork(shown);
+    expect(json.procedures).toMatchObject([shown, second]);
+    const other = crypto.randomUUID();
+    await server.ask('PUT', `/days/${other}`, {
+      ...sample.day,
+      id: other,
+      groups: [{ id: crypto.randomUUID(), name: 'Bench Tern' }],
     });
-    expect(json.tests[0].a.substance).toBe('CuSO4');
+    const elsewhere = await server.ask('PUT', `/days/${other}/procedures/${second.id}`, second);
+    expect(elsewhere.status).toBe(404);
   });
 
-  it('gives up a test that has no record, and keeps one that has', async () => {
+  it('holds sixty procedures and no more', async () => {
     await putDay();
-    await putTest();
-    expect((await server.ask('DELETE', `/tests/${sample.ids.test}`)).status).toBe(204);
-    await putTest();
+    const at = `/days/${sample.ids.day}/procedures`;
+    const many = Array.from({ length: 60 }, () => ({ ...sample.planned, id: crypto.randomUUID() }));
+    expect((await server.ask('PUT', at, { procedures: many })).status).toBe(200);
+    const { status, json } = await putWork();
+    expect([status, json.error.code]).toEqual([409, 'dayIsFull']);
+  });
+
+  it('gives up a procedure that has no record, and keeps one that has', async () => {
+    await putDay();
+    await putWork();
+    expect((await removeWork()).json.procedures).toEqual([]);
+    await putWork();
     await postEntry();
-    for (const answer of [await server.ask('DELETE', `/tests/${sample.ids.test}`), await putTest()])
-      expect([answer.status, answer.json.error.code]).toEqual([409, 'testHasRecords']);
+    expect((await putWork()).status).toBe(200);
+    const changed = { ...sample.planned, manner: 'demonstration' };
+    for (const answer of [await removeWork(), await putWork(changed)])
+      expect([answer.status, answer.json.error.code]).toEqual([409, 'procedureHasRecords']);
     const without = { ...sample.day, groups: [{ id: crypto.randomUUID(), name: 'Other' }] };
     const answer = await server.ask('PUT', `/days/${sample.ids.day}`, without);
     expect([answer.status, answer.json.error.code]).toEqual([409, 'groupHasRecords']);
@@ -74,9 +111,9 @@ describe('a lab day', () => {
 
 describe('a lab day planned again', () => {
   it('brings its plan along and leaves its record, once however often it is asked for', async () => {
-    const { ids, day, test, entry } = sampleDay();
+    const { ids, day, planned, entry } = sampleDay();
     await server.ask('PUT', `/days/${ids.day}`, day);
-    await server.ask('PUT', `/days/${ids.day}/tests/${ids.test}`, test);
+    await server.ask('PUT', `/days/${ids.day}/procedures/${ids.test}`, planned);
     expect((await server.ask('POST', '/entries', entry)).status).toBe(201);
     const copy = { id: crypto.randomUUID(), name: 'Next spring', date: '2027-04-12' };
     const copies = [{ from: ids.day, ...copy }];
@@ -87,9 +124,8 @@ describe('a lab day planned again', () => {
     expect(made).toMatchObject({ ...copy, sparePercent: day.sparePercent, entries: [] });
     expect(made.groups.map(({ name }) => name)).toEqual(day.groups.map(({ name }) => name));
     expect(made.groups[0]?.id).not.toBe(ids.group);
-    expect(made.tests).toHaveLength(1);
-    expect(made.tests[0]).toMatchObject({ a: test.a, b: test.b });
-    expect(made.tests[0]?.id).not.toBe(ids.test);
+    expect(made.procedures).toMatchObject([{ procedure: planned.procedure }]);
+    expect(made.procedures[0]?.id).not.toBe(ids.test);
     const first = (await server.ask('GET', `/days/${ids.day}`)).json as LabDay;
     expect(first.entries).toHaveLength(1);
   });
@@ -133,7 +169,7 @@ describe('a lab day planned again', () => {
 describe('the bench record', () => {
   beforeEach(async () => {
     await putDay();
-    await putTest();
+    await putWork();
   });
 
   it('stores an entry once however often it is sent', async () => {
@@ -207,7 +243,7 @@ describe('the bench record', () => {
 describe('bad input is answered with field, value and remedy', () => {
   beforeEach(async () => {
     await putDay();
-    await putTest();
+    await putWork();
   });
   const cases: [
     string,
@@ -239,23 +275,23 @@ describe('bad input is answered with field, value and remedy', () => {
     ],
     [
       'a negative concentration',
-      () => putTest({ ...sample.test, a: { ...sample.test.a, concentrationM: -0.1 } }),
+      () => putSolution({ concentrationM: -0.1 }),
       400,
-      'a.concentrationM',
+      'procedure.steps.0.events.1.action.portion.concentrationM',
       /-0\.1/,
     ],
     [
       'an absurd concentration',
-      () => putTest({ ...sample.test, b: { ...sample.test.b, concentrationM: 4000 } }),
+      () => putSolution({ concentrationM: 4000 }),
       400,
-      'b.concentrationM',
+      'procedure.steps.0.events.1.action.portion.concentrationM',
       /4000/,
     ],
     [
       'an unknown salt',
-      () => putTest({ ...sample.test, b: { ...sample.test.b, substance: 'kryptonite' } }),
+      () => putSolution({ substance: 'kryptonite' }),
       400,
-      'b.substance',
+      'procedure.steps.mix.events.1.action.portion.substance',
       /kryptonite/,
     ],
     [
@@ -323,7 +359,12 @@ describe('bad input is answered with field, value and remedy', () => {
     expect(error).toMatchObject({ field, message: expect.stringMatching(message) });
     expect(error.remedy.length).toBeGreaterThan(10);
     const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
-    expect(json).toMatchObject({ ...sample.day, tests: [sample.test], weighings: [], entries: [] });
+    expect(json).toMatchObject({
+      ...sample.day,
+      procedures: [sample.planned],
+      weighings: [],
+      entries: [],
+    });
   });
 
   it('an unknown address', async () => {

@@ -93,7 +93,7 @@ describe('a lab day as a file', () => {
   });
 
   it.each([
-    ['another version', { version: 2 }, 'version 2'],
+    ['a later version', { version: 3 }, 'version 3'],
     ['another format', { format: 'elsewhere/day' }, 'elsewhere/day'],
     ['a field that is wrong', { releases: [{ workId: 'x', when: 'always' }] }, 'releases.0.workId'],
     ['nothing of the kind', { format: undefined }, 'does not say which format'],
@@ -187,7 +187,7 @@ describe('the published schemas', () => {
   it.each(fileFormatNames)('of %s is a JSON Schema that names its version', (format) => {
     expect(jsonSchemaOf(format)).toMatchObject({
       $schema: 'https://json-schema.org/draft/2020-12/schema',
-      properties: { format: { const: format }, version: { const: 1 } },
+      properties: { format: { const: format }, version: { const: 2 } },
     });
   });
 });

@@ -40,7 +40,7 @@ const boundary = fc.constantFrom<unknown>(
 /** Bodies that are right but for one part. */
 const bodies: Readonly<Record<string, unknown>> = {
   '/days/:dayId': sample.day,
-  '/days/:dayId/tests/:testId': sample.test,
+  '/days/:dayId/procedures/:plannedId': sample.planned,
   '/entries': sample.entry,
   '/join': { code: 'AAAABBBB', groupId: sample.ids.group },
   '/sign-in': { role: 'technician', passphrase: 'not-this-one-99' },

@@ -7,7 +7,7 @@ const sample = sampleDay();
 beforeAll(async () => {
   server = await runningServer(inject('databaseUrl'));
   await server.ask('PUT', `/days/${sample.ids.day}`, sample.day);
-  await server.ask('PUT', `/days/${sample.ids.day}/tests/${sample.ids.test}`, sample.test);
+  await server.ask('PUT', `/days/${sample.ids.day}/procedures/${sample.ids.test}`, sample.planned);
 });
 afterAll(() => server.close());
 

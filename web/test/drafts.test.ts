@@ -4,9 +4,9 @@ import { explainError, isUnreachable } from '../src/data/api/explainError';
 import { describeView } from '../src/shared/glassware/describeView';
 import { outboxSlice } from '../src/data/outbox/outboxSlice';
 import { predictDraft } from '../src/features/plan/predictDraft';
-import type { TestDraft } from '../src/features/plan/useTestDraft';
+import type { MixingDraft } from '../src/features/plan/useMixingDraft';
 
-const draft: TestDraft = {
+const draft: MixingDraft = {
   id: crypto.randomUUID(),
   container: 'testTube',
   a: { substance: 'MgSO4', concentrationM: 0.2, volumeMl: 2 },
@@ -15,15 +15,19 @@ const draft: TestDraft = {
 
 describe('a test being typed', () => {
   it('is predicted as soon as it is complete', () => {
-    const { test, prediction, errors } = predictDraft(draft);
+    const { mixing, prediction, errors } = predictDraft(draft);
     expect(errors).toEqual({});
-    expect(test).toEqual(draft);
+    expect(mixing).toEqual(draft);
     expect(prediction?.state.solids[0]?.formula).toBe('Mg(OH)2');
   });
   it('is not blamed for what is still empty', () => {
     expect(
       predictDraft({ ...draft, b: { substance: '', concentrationM: '', volumeMl: '' } }),
     ).toEqual({ errors: {} });
+  });
+  it('keeps each substance under its own formula, whatever it was called', () => {
+    const { mixing } = predictDraft({ ...draft, a: { ...draft.a, substance: 'blue vitriol' } });
+    expect(mixing?.a.substance).toBe('CuSO4');
   });
   it('names the field that is wrong', () => {
     const { errors, prediction } = predictDraft({

@@ -3,6 +3,7 @@ import { balance } from '../matter/equation/balance';
 import { electrolyse, electrolyseSchema } from '../studies/electrolysis/electrolyse';
 import { equilibrate } from '../solution/equilibrium/equilibrate';
 import { ChemistryError, inField } from '../common/errors';
+import { mostTelling } from '../common/mostTelling';
 import { parseFormula } from '../matter/formula/parseFormula';
 import { gasRoutes, gasSchema } from '../studies/gas/gasVerb';
 import { identify, identifySchema } from '../studies/identify/identify';
@@ -85,24 +86,4 @@ export function parseInput<S extends z.ZodType>(schema: S, raw: unknown): z.outp
   throw ChemistryError.of('invalidInput', `${field || 'The input'}: ${message}.`).in(
     field || 'input',
   );
-}
-
-interface Problem {
-  readonly path: readonly PropertyKey[];
-  readonly message: string;
-}
-
-/** The first problem; where one of several shapes was asked for, that of the shape which came nearest. */
-function mostTelling(issues: readonly z.core.$ZodIssue[]): Problem {
-  const [issue] = issues;
-  if (!issue) return { path: [], message: 'not valid' };
-  if (issue.code !== 'invalid_union' || issue.errors.length === 0) return issue;
-  const [nearest = []] = [...issue.errors].sort((a, b) => missing(a) - missing(b));
-  const { path, message } = mostTelling(nearest);
-  return { path: [...issue.path, ...path], message };
-}
-
-/** How many fields a shape lacks altogether; a wrong value counts for less than a missing one. */
-function missing(issues: readonly z.core.$ZodIssue[]): number {
-  return issues.reduce((sum, { code }) => sum + (code === 'invalid_type' ? 10 : 1), 0);
 }

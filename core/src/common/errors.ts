@@ -245,6 +245,13 @@ export class ChemistryError extends Error {
     const path = this.field === undefined ? field : `${field}.${this.field}`;
     return new ChemistryError(this.code, this.message, this.remedy, path);
   }
+
+  /** The same error under another name for the outer part of its field, as the reader of a part counts from elsewhere. */
+  renamed(outer: string, name: string): ChemistryError {
+    if (this.field !== outer && !this.field?.startsWith(`${outer}.`)) return this;
+    const path = name + this.field.slice(outer.length);
+    return new ChemistryError(this.code, this.message, this.remedy, path);
+  }
 }
 
 /** Runs `work`; a ChemistryError leaving it carries the name of `field`. */

@@ -2,3 +2,4 @@
 export { ChemistryError, inField } from './errors';
 export type { ChemistryErrorCode } from './errors';
 export { csvOf } from './csv';
+export { mostTelling } from './mostTelling';

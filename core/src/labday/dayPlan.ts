@@ -4,7 +4,6 @@ import type { ClassPlan } from '../planning/procedure/classPlan';
 import type { ScheduleRequest } from '../planning/schedule/timetable';
 import type { WasteSource } from '../planning/waste/wastePlan';
 import type { LabDay } from './labDay';
-import { worksOf } from './work';
 
 /** A lab day as a class to be fitted into its time. */
 export function classPlanOf({
@@ -38,10 +37,9 @@ export interface Equipment {
 
 /** Glassware and apparatus of the day: vessels and what goes with each procedure, for every group that does it. */
 export function equipmentOf({
-  tests,
   procedures,
   groups,
-}: Pick<LabDay, 'tests' | 'procedures' | 'groups'>): Equipment[] {
+}: Pick<LabDay, 'procedures' | 'groups'>): Equipment[] {
   const found = new Map<string, Equipment>();
   const add = (name: string, count: number, what: string): void => {
     const before = found.get(name);
@@ -51,7 +49,6 @@ export function equipmentOf({
       for: [...new Set([...(before?.for ?? []), what])],
     });
   };
-  for (const { container } of tests) add(containerInWords(container), groups.length, 'tests');
   for (const { procedure, manner } of procedures) {
     const times = manner === 'demonstration' ? 1 : groups.length;
     for (const { container } of procedure.vessels)
@@ -61,14 +58,13 @@ export function equipmentOf({
   return [...found.values()].sort((one, other) => one.name.localeCompare(other.name));
 }
 
-/** What leaves waste behind: every test and every procedure. */
+/** What leaves waste behind: every procedure. */
 export function wasteSources({
-  tests,
   procedures,
   groups,
-}: Pick<LabDay, 'tests' | 'procedures' | 'groups'>): WasteSource[] {
-  return worksOf({ tests, procedures }).map(({ kind, number, manner, procedure }) => ({
-    name: kind === 'test' ? `Test ${number}` : procedure.name,
+}: Pick<LabDay, 'procedures' | 'groups'>): WasteSource[] {
+  return procedures.map(({ manner, procedure }) => ({
+    name: procedure.name,
     vessels: procedure.vessels,
     steps: procedure.steps,
     times: manner === 'demonstration' ? 1 : groups.length,

@@ -4,7 +4,6 @@ import type { StepSafety } from '../planning/procedure/stepSafety';
 import { shortText } from '../planning/procedure/orderGuard';
 import { firstAidFor, protectionFor } from '../safety/protection';
 import type { Protection } from '../safety/protection';
-import { clashes } from '../safety/clashes';
 import type { Clash } from '../safety/clashes';
 import type { LabDay } from './labDay';
 import { wasteSources } from './dayPlan';
@@ -32,9 +31,7 @@ export interface DaySafety {
  * Everything that deserves care on a day: substances, meetings in every vessel and down every row of vessels, quantities,
  * and names that are mixed up.
  */
-export function daySafety(
-  day: Pick<LabDay, 'tests' | 'procedures' | 'groups' | 'sparePercent'>,
-): DaySafety {
+export function daySafety(day: Pick<LabDay, 'procedures' | 'groups' | 'sparePercent'>): DaySafety {
   const substances = [
     ...new Set(
       [...solutionsNeeded(day), ...otherNeeds(day)]
@@ -60,11 +57,6 @@ export function daySafety(
         ({ one, other, gives }) => `In the bottle “${bottle}”: ${one} and ${other} give ${gives}.`,
       ),
   );
-  const ofTests = day.tests.flatMap(({ a, b }, at) =>
-    clashes([a], b)
-      .filter(stopsThePlan)
-      .map(({ one, other, gives }) => `Test ${at + 1}: ${one} and ${other} give ${gives}.`),
-  );
   const ofProcedures = procedures.flatMap(({ name, steps }) =>
     steps.flatMap((step) =>
       step.clashes
@@ -79,7 +71,7 @@ export function daySafety(
     protection: protectionFor(substances),
     firstAid: firstAidFor(substances),
     procedures,
-    stops: [...new Set([...ofTests, ...ofProcedures, ...ofBottles])],
+    stops: [...new Set([...ofProcedures, ...ofBottles])],
   };
 }
 

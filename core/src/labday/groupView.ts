@@ -5,7 +5,7 @@ import type { AssignedUnknown, GroupView, Message, Release, UnknownAnswer } from
 import { seenObservations, standingEntries } from './currentRecords';
 import { judgeStation } from './judgeDay';
 import type { BenchEntry, Group, LabDay } from './labDay';
-import { nameOfWork, stationsOf, worksAsMade } from './work';
+import { stationsOf, worksAsMade } from './work';
 import type { Work } from './work';
 
 /** What the instructor has said and allowed, for the shape of a group’s view. */
@@ -62,7 +62,7 @@ function workForGroup(work: Work): GroupView['works'][number] {
   return {
     id,
     number,
-    name: nameOfWork(work),
+    name: work.procedure.name,
     purpose: procedure.purpose,
     vessels: procedure.vessels.map(({ name, container }) => ({ name, container })),
     steps: procedure.steps.map((step) => ({

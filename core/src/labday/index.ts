@@ -45,10 +45,7 @@ export {
   preparationSchema,
   settingsChangeSchema,
   settingsSchema,
-  testSchema,
   weighingSchema,
-  testStep,
-  testVessel,
 } from './labDay';
 export type {
   ApiError,
@@ -61,7 +58,6 @@ export type {
   LabDay,
   LabDayInput,
   LabDaySummary,
-  PlannedTest,
   Part,
   Preparation,
   RecordOf,
@@ -94,7 +90,7 @@ export { classSpread } from './classSpread';
 export type { ClassSpread } from './classSpread';
 export { causesOf, judgeDay, judgeStation, judgeWork } from './judgeDay';
 export type { StationJudgement } from './judgeDay';
-export { benchesOf, nameOfWork, refusalOf, runOf, stationsOf, worksAsMade, worksOf } from './work';
+export { benchesOf, refusalOf, runOf, stationsOf, worksAsMade, worksOf } from './work';
 export type { Bench, Station, Work } from './work';
 export { concentrationOf, latestWeighing, otherNeeds, solutionsNeeded } from './solutionsNeeded';
 export type { NeededAsItIs, NeededSolution } from './solutionsNeeded';

@@ -1,7 +1,5 @@
 import * as z from 'zod';
 import { unknownSchools } from '../studies/identify/unknownSchool';
-import { containerKinds } from '../vessel/containers';
-import type { ContainerKind } from '../vessel/containers';
 import { observationSchema } from '../seeing/observation/observation';
 import { quantityNames } from '../planning/procedure/measures';
 import { heatingSchools } from '../measuring/heatingSchool';
@@ -16,17 +14,6 @@ const id = z.uuid();
 const moment = z.iso.datetime();
 
 export const longestNote = 2000;
-
-export const testSchema = z.object({
-  id,
-  a: portionSchema,
-  b: portionSchema,
-  container: z.enum(containerKinds as [ContainerKind, ...ContainerKind[]]),
-});
-export type PlannedTest = z.infer<typeof testSchema>;
-/** The one vessel of a test of two solutions, and its one step. */
-export const testVessel = 'vessel';
-export const testStep = 'mix';
 
 export const groupSchema = z.object({ id, name: z.string().trim().min(1).max(40) });
 export type Group = z.infer<typeof groupSchema>;
@@ -122,7 +109,7 @@ export type Part = (typeof parts)[number];
 /** One line of the append-only bench record. A correction supersedes an earlier line; null withdraws it. */
 export const entrySchema = z.object({
   id,
-  /** The test or the procedure of the day. */
+  /** The procedure of the day. */
   workId: id,
   stepId: z.string().min(1).max(40),
   /** The vessel it is about; null where it is about the step. */
@@ -205,7 +192,6 @@ export const archiveSchema = z.strictObject({ archived: z.boolean() });
 export const labDaySummarySchema = labDayInputSchema.extend({
   /** When it was put away; null while it is in use. */
   archivedAt: moment.nullable(),
-  testCount: z.number().int(),
   procedureCount: z.number().int(),
   /** Benches that have an unknown to identify. */
   unknownCount: z.number().int(),
@@ -216,7 +202,6 @@ export const labDaySummarySchema = labDayInputSchema.extend({
 export type LabDaySummary = z.infer<typeof labDaySummarySchema>;
 
 export const labDaySchema = labDayInputSchema.extend({
-  tests: z.array(testSchema),
   procedures: z.array(dayProcedureSchema),
   timetable: dayTimetableSchema.nullable(),
   /** Those that were not undone. */

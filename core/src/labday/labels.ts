@@ -96,10 +96,7 @@ const mostStatements = 3;
  * solution is never labelled as less than it may be.
  */
 export function labelsFor(
-  day: Pick<
-    LabDay,
-    'tests' | 'procedures' | 'groups' | 'sparePercent' | 'weighings' | 'date' | 'staff'
-  >,
+  day: Pick<LabDay, 'procedures' | 'groups' | 'sparePercent' | 'weighings' | 'date' | 'staff'>,
   naming: NamingSchool,
 ): Label[] {
   const common = (substance: string) => {

@@ -7,7 +7,7 @@ import { findSubstance } from '../matter/substances/findSubstance';
 import type { RackEvent } from '../seeing/rack/rackShape';
 import type { Procedure } from '../planning/procedure/procedure';
 import type { Portion } from '../vessel/portion';
-import type { LabDay, PlannedTest, Weighing } from './labDay';
+import type { LabDay, Weighing } from './labDay';
 
 /** One solution to make up for the day, and what for. */
 export interface NeededSolution extends SolutionNeed {
@@ -19,7 +19,7 @@ export type NeededAsItIs = Exclude<Reagent, { kind: 'solution' }> & {
   readonly for: readonly string[];
 };
 
-type Planned = Pick<LabDay, 'tests' | 'procedures' | 'groups' | 'sparePercent'>;
+type Planned = Pick<LabDay, 'procedures' | 'groups' | 'sparePercent'>;
 
 /** Identifies a solution by what it is and how strong. */
 export function solutionKey(substance: string, concentrationM: number): string {
@@ -31,8 +31,8 @@ interface Sum {
   readonly for: readonly string[];
 }
 
-/** Everything the day needs, once each, summed over tests, procedures and groups, without the spare. */
-function allNeeds({ tests, procedures, groups }: Planned): Sum[] {
+/** Everything the day needs, once each, summed over procedures and groups, without the spare. */
+function allNeeds({ procedures, groups }: Planned): Sum[] {
   const sums = new Map<string, Sum>();
   const add = (reagent: Reagent, times: number, what: string): void => {
     const before = sums.get(reagent.key);
@@ -41,23 +41,13 @@ function allNeeds({ tests, procedures, groups }: Planned): Sum[] {
       for: before?.for.includes(what) ? before.for : [...(before?.for ?? []), what],
     });
   };
-  for (const { a, b } of tests)
-    for (const { substance, concentrationM, volumeMl } of [a, b]) {
-      const { formula } = findSubstance(substance).substance;
-      const key = solutionKey(formula, concentrationM);
-      add(
-        { kind: 'solution', key, substance: formula, concentrationM, amountMl: volumeMl },
-        groups.length,
-        'tests',
-      );
-    }
   for (const { procedure, manner } of procedures)
     for (const reagent of reagentsOf(procedure))
       add(reagent, manner === 'demonstration' ? 1 : groups.length, procedure.name);
   return [...sums.values()];
 }
 
-/** The solutions of a day: volumes summed over tests, procedures and groups, plus the spare. */
+/** The solutions of a day: volumes summed over procedures and groups, plus the spare. */
 export function solutionsNeeded(day: Planned): NeededSolution[] {
   return allNeeds(day).flatMap(({ reagent, for: what }): NeededSolution[] => {
     if (reagent.kind !== 'solution') return [];
@@ -111,14 +101,6 @@ function asMade<P extends Pick<Portion, 'substance' | 'concentrationM'>>(
   const substance = findSubstance(portion.substance).substance.formula;
   const weighing = latestWeighing(weighings, { substance, concentrationM: portion.concentrationM });
   return weighing ? { ...portion, concentrationM: concentrationOf(weighing) } : portion;
-}
-
-/** The two portions of a test with the concentrations that were really made. */
-export function portionsAsMade(
-  test: PlannedTest,
-  weighings: readonly Weighing[],
-): readonly [Portion, Portion] {
-  return [asMade(test.a, weighings), asMade(test.b, weighings)];
 }
 
 /** A procedure with the concentrations that were really made. */

@@ -23,11 +23,9 @@ export function stageStates(day: LabDay, unknownCount = 0): StageState[] {
   const { all: pairs, recorded } = stepsRecorded(day);
   const progress = (done: number, all: number): StageState['state'] =>
     all > 0 && done >= all ? 'done' : done > 0 ? 'under way' : 'to do';
-  const tests = day.tests.length;
   const procedures = day.procedures.length;
   const planned = [
     ...(procedures > 0 ? [`${procedures} ${procedures === 1 ? 'procedure' : 'procedures'}`] : []),
-    ...(tests > 0 ? [`${tests} ${tests === 1 ? 'test' : 'tests'}`] : []),
     ...(unknownCount > 0 ? [`${unknownCount} ${unknownCount === 1 ? 'unknown' : 'unknowns'}`] : []),
   ];
   const onlyJars = unknownCount > 0 && pairs === 0;
@@ -81,7 +79,7 @@ export function stageStates(day: LabDay, unknownCount = 0): StageState[] {
 
 /** How many steps a day has at its benches, or at one of them, and of how many something stands in the record. */
 export function stepsRecorded(
-  day: Pick<LabDay, 'tests' | 'procedures' | 'groups' | 'entries'>,
+  day: Pick<LabDay, 'procedures' | 'groups' | 'entries'>,
   groupId?: string,
 ): { readonly all: number; readonly recorded: number } {
   const written = recordedPlaces(day.entries);

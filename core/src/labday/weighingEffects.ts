@@ -1,9 +1,8 @@
 import { describeObservation } from '../seeing/observation/observation';
-import { predictMixing } from '../seeing/rack/predictMixing';
 import { shortText } from '../planning/procedure/orderGuard';
 import { runProcedure } from '../planning/procedure/runProcedure';
 import type { LabDay } from './labDay';
-import { portionsAsMade, procedureAsMade } from './solutionsNeeded';
+import { procedureAsMade } from './solutionsNeeded';
 
 /** A step that shows something else with a solution as it was really made. */
 export interface WeighingEffect {
@@ -17,27 +16,23 @@ export interface WeighingEffect {
  * degree off does not matter to anyone at the bench.
  */
 export function weighingEffects(
-  { tests, procedures }: Pick<LabDay, 'tests' | 'procedures'>,
+  { procedures }: Pick<LabDay, 'procedures'>,
   weighings: LabDay['weighings'],
 ): WeighingEffect[] {
-  const ofTests = tests.flatMap((test, at): WeighingEffect[] => {
-    const planned = predictMixing(test.a, test.b, test.container);
-    const made = predictMixing(...portionsAsMade(test, weighings), test.container);
-    return difference(`Test ${at + 1}`, planned.observations, made.observations);
-  });
-  const ofProcedures = procedures.flatMap(({ procedure }): WeighingEffect[] => {
+  return procedures.flatMap(({ procedure }): WeighingEffect[] => {
     const made = procedureAsMade(procedure, weighings);
     if (JSON.stringify(made) === JSON.stringify(procedure)) return [];
     const [before, after] = [runProcedure(procedure), runProcedure(made)];
     return before.steps.flatMap((step, at) =>
       difference(
-        `${procedure.name}, “${shortText(step.step)}”`,
+        procedure.steps.length === 1
+          ? procedure.name
+          : `${procedure.name}, “${shortText(step.step)}”`,
         step.did.flatMap(({ told }) => told.observations),
         after.steps[at]?.did.flatMap(({ told }) => told.observations) ?? [],
       ),
     );
   });
-  return [...ofTests, ...ofProcedures];
 }
 
 type Seen = readonly Parameters<typeof describeObservation>[0][];

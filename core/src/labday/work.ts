@@ -4,7 +4,7 @@ import { mergeObservations } from '../seeing/observation/mergeObservations';
 import type { Observation } from '../seeing/observation/observation';
 import type { VesselView } from '../seeing/appearance/vesselView';
 import type { Manner } from '../planning/procedure/manner';
-import { blankStep } from '../planning/procedure/procedure';
+import { mixingOf } from '../planning/procedure/mixing';
 import type { Procedure, Step } from '../planning/procedure/procedure';
 import { reagentsOf } from '../planning/procedure/reagents';
 import { runProcedure } from '../planning/procedure/runProcedure';
@@ -13,17 +13,14 @@ import type { WasteRoute } from '../safety/wasteRoute';
 import type { ProcedureRun } from '../planning/procedure/runProcedure';
 import type { ContainerKind } from '../vessel/containers';
 import type { Reaction } from '../vessel/reaction';
-import { portionWords } from '../seeing/rack/eventWords';
-import { testStep, testVessel } from './labDay';
-import type { LabDay, PlannedTest } from './labDay';
-import { portionsAsMade, procedureAsMade } from './solutionsNeeded';
+import type { LabDay } from './labDay';
+import { procedureAsMade } from './solutionsNeeded';
 
-/** Something a lab day runs at the bench: a procedure, or a test of two solutions, which is a procedure of one step. */
+/** Something a lab day runs at the bench: a procedure in its place in the plan. */
 export interface Work {
   readonly id: string;
   /** Place in the day, from 1. */
   readonly number: number;
-  readonly kind: 'test' | 'procedure';
   readonly manner: Manner;
   readonly procedure: Procedure;
   /** The form each solution was weighed out as, by the formula of its substance. */
@@ -38,72 +35,26 @@ export interface Bench {
 
 const shownToAll: Bench = { id: null, name: 'Shown to all' };
 
-/** A test of two solutions as a procedure of one step. */
-export function procedureOfTest({ id, a, b, container }: PlannedTest): Procedure {
-  const add = (portion: typeof a) => ({
-    vessel: testVessel,
-    action: { do: 'add' as const, portion },
-  });
-  return {
-    id,
-    name: `${a.substance} + ${b.substance}`,
-    kind: 'precipitation',
-    purpose: 'What happens when the two are brought together?',
-    vessels: [{ name: testVessel, container }],
-    apparatus: [],
-    steps: [
-      {
-        ...blankStep(testStep),
-        text: `Put ${portionWords(a)} in the vessel, note its colour, then pour in ${portionWords(b)}.`,
-        events: [add(a), add(b)],
-      },
-    ],
-    analyses: [],
-    questions: [],
-    answers: [],
-    disposal: '',
-  };
-}
+type Planned = Pick<LabDay, 'procedures'>;
 
-type Planned = Pick<LabDay, 'tests' | 'procedures'>;
-
-/** Everything a day runs, as planned: its tests, then its procedures. */
-export function worksOf({ tests, procedures }: Planned): Work[] {
-  const all: readonly Omit<Work, 'number'>[] = [
-    ...tests.map((test) => ({
-      id: test.id,
-      kind: 'test' as const,
-      manner: 'groups' as const,
-      procedure: procedureOfTest(test),
-    })),
-    ...procedures.map((planned) => ({ ...planned, kind: 'procedure' as const })),
-  ];
-  return all.map((work, at) => ({ ...work, number: at + 1 }));
+/** Everything a day runs, as planned. */
+export function worksOf({ procedures }: Planned): Work[] {
+  return procedures.map((planned, at) => ({ ...planned, number: at + 1 }));
 }
 
 /** Everything a day runs, with the concentrations that were really made and the forms they were made from. */
 export function worksAsMade({
-  tests,
   procedures,
   weighings,
 }: Planned & Pick<LabDay, 'weighings'>): Work[] {
   const inOrder = [...weighings].sort((a, b) => a.recordedAt.localeCompare(b.recordedAt));
   const forms = Object.fromEntries(inOrder.map(({ substance, form }) => [substance, form]));
   return worksOf({
-    tests: tests.map((test) => {
-      const [a, b] = portionsAsMade(test, weighings);
-      return { ...test, a, b };
-    }),
     procedures: procedures.map((planned) => ({
       ...planned,
       procedure: procedureAsMade(planned.procedure, weighings),
     })),
   }).map((work) => ({ ...work, forms }));
-}
-
-/** What a piece of work is called; a test by its two solutions. */
-export function nameOfWork({ kind, procedure }: Pick<Work, 'kind' | 'procedure'>): string {
-  return kind === 'test' ? procedure.name.replace(' + ', ' with ') : procedure.name;
 }
 
 /** The bottle for what a piece of work leaves behind; undefined where nothing of the shelf goes in. */
@@ -161,6 +112,7 @@ export function stationsOf(work: Work, step: Step): Station[] {
       steps.findIndex(({ id }) => id === step.id),
     )
     .flatMap((one) => one.events).length;
+  const isMixing = mixingOf(work.procedure) !== undefined;
   const names = [...new Set(run.did.map(({ vessel }) => vessel))];
   return names.flatMap((vessel): Station[] => {
     const container = vessels.find(({ name }) => name === vessel)?.container;
@@ -178,7 +130,8 @@ export function stationsOf(work: Work, step: Step): Station[] {
       {
         vessel,
         container,
-        expected: outside.length > 0 ? [] : work.kind === 'test' ? withAnswers(merged) : merged,
+        // Where two solutions are brought together the bench asks after a solid every time.
+        expected: outside.length > 0 ? [] : isMixing ? withAnswers(merged) : merged,
         ...(outside.length === 0 && { view: last.view }),
         reactions: outside.length > 0 ? [] : told.flatMap(({ reactions }) => reactions),
         notPredicted: outside,

@@ -1,6 +1,8 @@
 import { labDaySchema } from '../../src/labday/labDay';
 import { library } from '../../src/planning/procedure/library';
-import type { LabDay } from '../../src/labday/labDay';
+import { procedureOfMixing } from '../../src/planning/procedure/mixing';
+import type { DayProcedure, LabDay } from '../../src/labday/labDay';
+import type { Mixing } from '../../src/planning/procedure/mixing';
 import type { Procedure } from '../../src/planning/procedure/procedure';
 
 let made = 0;
@@ -17,6 +19,15 @@ export function shipped(id: string): Procedure {
   return found;
 }
 
+/** Two solutions brought together in a test tube, as planned for every group. */
+export function planned(id: string, a: Mixing['a'], b: Mixing['b']): DayProcedure {
+  return {
+    id,
+    manner: 'groups',
+    procedure: procedureOfMixing(id, { container: 'testTube', a, b }),
+  };
+}
+
 /** A lab day of shipped procedures, for so many groups. */
 export function dayOf(
   procedures: readonly (string | Procedure)[],
@@ -29,7 +40,6 @@ export function dayOf(
     date: '2027-02-03',
     sparePercent: 0,
     groups: Array.from({ length: groups }, (_, at) => ({ id: anyId(), name: `Bench ${at + 1}` })),
-    tests: [],
     procedures: procedures.map((one) => ({
       id: anyId(),
       manner: 'groups',

@@ -1,4 +1,4 @@
-import { isAt, testStep, testVessel } from '@stoichos/core/labday';
+import { isAt } from '@stoichos/core/labday';
 import type { BenchEntry, Weighing } from '@stoichos/core/labday';
 import type { Manner } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
@@ -10,7 +10,7 @@ import { readEntry } from './labDays';
  * Adds one line to the bench record. The id is made where the line was first written, so a line that is sent again
  * is stored once; it is on disk before this returns.
  *
- * @throws Problem 404 for an unknown test, procedure, step, vessel or group, 409 when the id already stands for something else.
+ * @throws Problem 404 for an unknown procedure, step, vessel or group, 409 when the id already stands for something else.
  */
 export async function appendEntry(database: Database, entry: BenchEntry): Promise<BenchEntry> {
   const { entries, sequelize } = database;
@@ -18,13 +18,10 @@ export async function appendEntry(database: Database, entry: BenchEntry): Promis
     const work = await findWork(database, entry, transaction);
     await checkGroup(database, entry, work, transaction);
     await checkSuperseded(database, entry, transaction);
-    const { workId, ...columns } = entry;
     const [row, created] = await entries.findOrCreate({
       where: { id: entry.id },
       defaults: {
-        ...columns,
-        testId: work.manner === undefined ? workId : null,
-        dayProcedureId: work.manner === undefined ? null : workId,
+        ...entry,
         kind: entry.record?.kind ?? null,
         recordedAt: new Date(entry.recordedAt),
       },
@@ -38,26 +35,20 @@ export async function appendEntry(database: Database, entry: BenchEntry): Promis
 
 interface FoundWork {
   readonly labDayId: string;
-  /** Absent for a test of two solutions, which every group does. */
-  readonly manner?: Manner;
+  readonly manner: Manner;
 }
 
-/** The test or procedure of an entry. The lock keeps it from being changed or taken out while its first line arrives. */
+/** The procedure of an entry. The lock keeps it from being changed or taken out while its first line arrives. */
 async function findWork(
-  { tests, dayProcedures }: Database,
+  { dayProcedures }: Database,
   { workId, stepId, vessel }: BenchEntry,
   transaction: Transaction,
 ): Promise<FoundWork> {
-  const shared = { transaction, lock: transaction.LOCK.SHARE };
-  const test = await tests.findByPk(workId, shared);
-  if (test) {
-    if (stepId !== testStep) throw notFound('step of a test', 'stepId', stepId);
-    if (vessel !== null && vessel !== testVessel)
-      throw notFound('vessel of a test', 'vessel', vessel);
-    return { labDayId: test.labDayId };
-  }
-  const planned = await dayProcedures.findByPk(workId, shared);
-  if (!planned) throw notFound('test or procedure', 'workId', workId);
+  const planned = await dayProcedures.findByPk(workId, {
+    transaction,
+    lock: transaction.LOCK.SHARE,
+  });
+  if (!planned) throw notFound('procedure', 'workId', workId);
   const { body, manner, labDayId } = planned;
   if (!body.steps.some(({ id }) => id === stepId))
     throw notFound('step in this procedure', 'stepId', stepId);

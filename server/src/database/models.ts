@@ -14,380 +14,216 @@ import type {
 import type { Manner, Procedure } from '@stoichos/core/planning/procedure';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import type { Rack } from '@stoichos/core/seeing/rack';
-import type { ContainerKind } from '@stoichos/core/vessel';
-import { DataTypes } from 'sequelize';
-import type { Model, ModelStatic, Sequelize } from 'sequelize';
+import type { Sequelize } from 'sequelize';
+import * as is from './columns';
+import type { RowOf } from './columns';
 
-interface DayRow {
-  id: string;
-  name: string;
-  date: string;
-  sparePercent: number;
-  lengthMin: number;
-  groupSize: number;
-  staff: LabDay['staff'];
-  kit: LabDay['kit'];
-  balanceG: number;
-  timetable: DayTimetable | null;
-  archivedAt: Date | null;
-}
-interface GroupRow {
-  id: string;
-  labDayId: string;
-  position: number;
-  name: string;
-}
-export interface TestRow {
-  id: string;
-  labDayId: string;
-  position: number;
-  container: ContainerKind;
-  aSubstance: string;
-  aConcentrationM: number;
-  aVolumeMl: number;
-  bSubstance: string;
-  bConcentrationM: number;
-  bVolumeMl: number;
-}
-export interface WeighingRow {
-  id: string;
-  labDayId: string;
-  substance: string;
-  concentrationM: number;
-  volumeMl: number;
-  form: string;
-  purityPercent: number;
-  actualG: number;
-  recordedAt: Date;
-}
-export interface EntryRow {
-  id: string;
-  testId: string | null;
-  dayProcedureId: string | null;
-  stepId: string;
-  vessel: string | null;
-  part: Part;
-  groupId: string | null;
-  kind: string | null;
-  record: BenchRecord | null;
-  supersedes: string | null;
-  recordedAt: Date;
-}
-interface OwnProcedureRow {
-  id: string;
-  name: string;
-  kind: string;
-  adaptedFrom: string | null;
-  body: Procedure;
-  savedAt: Date;
-}
-interface DayProcedureRow {
-  id: string;
-  labDayId: string;
-  position: number;
-  name: string;
-  manner: Manner;
-  body: Procedure;
-}
-interface PreparationRow {
-  id: string;
-  labDayId: string;
-  key: string;
-  madeBy: string;
-  confirmedAt: Date;
-  undoneAt: Date | null;
-}
-interface StockMoveRow {
-  id: string;
-  itemId: string;
-  preparationId: string | null;
-  change: number;
-  reason: string;
-  undoes: string | null;
-  movedAt: Date;
-}
-interface RunRow {
-  id: string;
-  name: string;
-  rack: Rack;
-  keptAt: Date;
-}
-export interface CellRunRow {
-  id: string;
-  name: string;
-  setup: CellSetup;
-  madeAt: Date;
-}
-export interface CellEntryRow {
-  id: string;
-  runId: string;
-  kind: string | null;
-  record: CellRecord | null;
-  supersedes: string | null;
-  recordedAt: Date;
-}
-interface AccountRow {
-  role: 'instructor' | 'technician';
-  passphraseHash: string;
-  openHere: boolean;
-  changedAt: Date;
-}
-interface JoinCodeRow {
-  labDayId: string;
-  code: string;
-  endsAt: Date;
-}
-export interface SessionRow {
-  id: string;
-  tokenHash: string;
-  previousHash: string | null;
-  role: 'instructor' | 'technician' | 'group';
-  labDayId: string | null;
-  groupId: string | null;
-  madeAt: Date;
-  seenAt: Date;
-  rotatedAt: Date;
-  endsAt: Date;
-}
-interface ReleaseRow {
-  workId: string;
-  labDayId: string;
-  shown: ReleaseWhen;
-}
-interface MessageRow {
-  id: string;
-  labDayId: string;
-  groupId: string | null;
-  kind: Message['kind'];
-  workId: string | null;
-  stepId: string | null;
-  text: string;
-  sentAt: Date;
-}
-interface UnknownRow {
-  groupId: string;
-  labDayId: string;
-  code: string;
-  kind: SealedUnknown['kind'];
-  sealedKey: string;
-}
-interface UnknownAnswerRow {
-  id: string;
-  labDayId: string;
-  groupId: string;
-  code: string;
-  answer: string;
-  results: UnknownResult[];
-  sentAt: Date;
-}
-interface SettingsRow extends Settings {
-  id: number;
-}
+/** The tables, each by its columns. Their real definition, keys and rules stand in the migrations. */
 
-// Sequelize writes into the definitions it is given, so each column gets one of its own.
-const id = () => ({ type: DataTypes.UUID, primaryKey: true });
-const text = () => ({ type: DataTypes.TEXT, allowNull: false });
-const number = () => ({ type: DataTypes.DOUBLE, allowNull: false });
-const integer = () => ({ type: DataTypes.INTEGER, allowNull: false });
-const moment = () => ({ type: DataTypes.DATE, allowNull: false });
-const json = () => ({ type: DataTypes.JSONB, allowNull: false });
-const reference = () => ({ type: DataTypes.UUID, allowNull: false });
+const dayColumns = () => ({
+  id: is.id(),
+  name: is.text(),
+  date: is.date(),
+  sparePercent: is.number(),
+  lengthMin: is.integer(),
+  groupSize: is.integer(),
+  staff: is.json<LabDay['staff']>(),
+  kit: is.json<LabDay['kit']>(),
+  balanceG: is.number(),
+  timetable: is.optional(is.json<DayTimetable>()),
+  archivedAt: is.optional(is.moment()),
+});
 
-/** The tables as Sequelize sees them. Their real definition, keys and rules stand in the migrations. */
+const weighingColumns = () => ({
+  id: is.id(),
+  labDayId: is.reference(),
+  substance: is.text(),
+  concentrationM: is.number(),
+  volumeMl: is.number(),
+  form: is.text(),
+  purityPercent: is.number(),
+  actualG: is.number(),
+  recordedAt: is.moment(),
+});
+
+const entryColumns = () => ({
+  id: is.id(),
+  workId: is.reference(),
+  stepId: is.text(),
+  vessel: is.optional(is.text()),
+  part: is.text<Part>(),
+  groupId: is.optional(is.reference()),
+  kind: is.optional(is.text()),
+  record: is.optional(is.json<BenchRecord>()),
+  supersedes: is.optional(is.reference()),
+  recordedAt: is.moment(),
+});
+
+const cellRunColumns = () => ({
+  id: is.id(),
+  name: is.text(),
+  setup: is.json<CellSetup>(),
+  madeAt: is.moment(),
+});
+
+const cellEntryColumns = () => ({
+  id: is.id(),
+  runId: is.reference(),
+  kind: is.optional(is.text()),
+  record: is.optional(is.json<CellRecord>()),
+  supersedes: is.optional(is.reference()),
+  recordedAt: is.moment(),
+});
+
+const sessionColumns = () => ({
+  id: is.id(),
+  tokenHash: is.text(),
+  previousHash: is.optional(is.text()),
+  role: is.text<'instructor' | 'technician' | 'group'>(),
+  labDayId: is.optional(is.reference()),
+  groupId: is.optional(is.reference()),
+  madeAt: is.moment(),
+  seenAt: is.moment(),
+  rotatedAt: is.moment(),
+  endsAt: is.moment(),
+});
+
+export type DayRow = RowOf<ReturnType<typeof dayColumns>>;
+export type WeighingRow = RowOf<ReturnType<typeof weighingColumns>>;
+export type EntryRow = RowOf<ReturnType<typeof entryColumns>>;
+export type CellRunRow = RowOf<ReturnType<typeof cellRunColumns>>;
+export type CellEntryRow = RowOf<ReturnType<typeof cellEntryColumns>>;
+export type SessionRow = RowOf<ReturnType<typeof sessionColumns>>;
+
+/** Declares the tables, and what belongs to a lab day. */
 export function defineModels(sequelize: Sequelize) {
-  const define = <Row extends object>(
-    name: string,
-    tableName: string,
-    columns: Parameters<Sequelize['define']>[1],
-  ) => sequelize.define(name, columns ?? {}, { tableName }) as ModelStatic<Model<Row, Row> & Row>;
-  return {
-    days: define<DayRow>('day', 'lab_days', {
-      id: id(),
-      name: text(),
-      date: { type: DataTypes.DATEONLY, allowNull: false },
-      sparePercent: number(),
-      lengthMin: integer(),
-      groupSize: integer(),
-      staff: json(),
-      kit: json(),
-      balanceG: number(),
-      timetable: { type: DataTypes.JSONB },
-      archivedAt: { type: DataTypes.DATE },
+  const models = {
+    days: is.table(sequelize, 'day', 'lab_days', dayColumns()),
+    groups: is.table(sequelize, 'group', 'groups', {
+      id: is.id(),
+      labDayId: is.reference(),
+      position: is.integer(),
+      name: is.text(),
     }),
-    groups: define<GroupRow>('group', 'groups', {
-      id: id(),
-      labDayId: reference(),
-      position: integer(),
-      name: text(),
+    dayProcedures: is.table(sequelize, 'dayProcedure', 'day_procedures', {
+      id: is.id(),
+      labDayId: is.reference(),
+      position: is.integer(),
+      name: is.text(),
+      manner: is.text<Manner>(),
+      body: is.json<Procedure>(),
     }),
-    tests: define<TestRow>('test', 'tests', {
-      id: id(),
-      labDayId: reference(),
-      position: integer(),
-      container: text(),
-      aSubstance: text(),
-      aConcentrationM: number(),
-      aVolumeMl: number(),
-      bSubstance: text(),
-      bConcentrationM: number(),
-      bVolumeMl: number(),
+    weighings: is.table(sequelize, 'weighing', 'weighings', weighingColumns()),
+    entries: is.table(sequelize, 'entry', 'bench_entries', entryColumns()),
+    shelf: is.table(sequelize, 'shelfItem', 'shelf_items', {
+      id: is.id(),
+      substance: is.text(),
+      form: is.text(),
+      purityPercent: is.number(),
+      place: is.text(),
+      amount: is.number(),
+      unit: is.text<ShelfItem['unit']>(),
+      least: is.number(),
+      expires: is.optional(is.date()),
     }),
-    weighings: define<WeighingRow>('weighing', 'weighings', {
-      id: id(),
-      labDayId: reference(),
-      substance: text(),
-      concentrationM: number(),
-      volumeMl: number(),
-      form: text(),
-      purityPercent: number(),
-      actualG: number(),
-      recordedAt: moment(),
+    ownProcedures: is.table(sequelize, 'ownProcedure', 'own_procedures', {
+      id: is.id(),
+      name: is.text(),
+      kind: is.text(),
+      adaptedFrom: is.optional(is.text()),
+      body: is.json<Procedure>(),
+      savedAt: is.moment(),
     }),
-    entries: define<EntryRow>('entry', 'bench_entries', {
-      id: id(),
-      testId: { type: DataTypes.UUID },
-      dayProcedureId: { type: DataTypes.UUID },
-      stepId: text(),
-      vessel: { type: DataTypes.TEXT },
-      part: text(),
-      groupId: { type: DataTypes.UUID },
-      kind: { type: DataTypes.TEXT },
-      record: { type: DataTypes.JSONB },
-      supersedes: { type: DataTypes.UUID },
-      recordedAt: moment(),
+    preparations: is.table(sequelize, 'preparation', 'preparations', {
+      id: is.id(),
+      labDayId: is.reference(),
+      key: is.text(),
+      madeBy: is.text(),
+      confirmedAt: is.moment(),
+      undoneAt: is.optional(is.moment()),
     }),
-    shelf: define<ShelfItem>('shelfItem', 'shelf_items', {
-      id: id(),
-      substance: text(),
-      form: text(),
-      purityPercent: number(),
-      place: text(),
-      amount: number(),
-      unit: text(),
-      least: number(),
-      expires: { type: DataTypes.DATEONLY },
+    stockMoves: is.table(sequelize, 'stockMove', 'stock_moves', {
+      id: is.id(),
+      itemId: is.reference(),
+      preparationId: is.optional(is.reference()),
+      change: is.number(),
+      reason: is.text(),
+      undoes: is.optional(is.reference()),
+      movedAt: is.moment(),
     }),
-    ownProcedures: define<OwnProcedureRow>('ownProcedure', 'own_procedures', {
-      id: id(),
-      name: text(),
-      kind: text(),
-      adaptedFrom: { type: DataTypes.TEXT },
-      body: json(),
-      savedAt: moment(),
+    runs: is.table(sequelize, 'run', 'kept_runs', {
+      id: is.id(),
+      name: is.text(),
+      rack: is.json<Rack>(),
+      keptAt: is.moment(),
     }),
-    dayProcedures: define<DayProcedureRow>('dayProcedure', 'day_procedures', {
-      id: id(),
-      labDayId: reference(),
-      position: integer(),
-      name: text(),
-      manner: text(),
-      body: json(),
+    cellRuns: is.table(sequelize, 'cellRun', 'cell_runs', cellRunColumns()),
+    cellEntries: is.table(sequelize, 'cellEntry', 'cell_entries', cellEntryColumns()),
+    accounts: is.table(sequelize, 'account', 'accounts', {
+      role: is.key(is.text<'instructor' | 'technician'>()),
+      passphraseHash: is.text(),
+      openHere: is.truth(),
+      changedAt: is.moment(),
     }),
-    preparations: define<PreparationRow>('preparation', 'preparations', {
-      id: id(),
-      labDayId: reference(),
-      key: text(),
-      madeBy: text(),
-      confirmedAt: moment(),
-      undoneAt: { type: DataTypes.DATE },
+    joinCodes: is.table(sequelize, 'joinCode', 'join_codes', {
+      labDayId: is.id(),
+      code: is.text(),
+      endsAt: is.moment(),
     }),
-    stockMoves: define<StockMoveRow>('stockMove', 'stock_moves', {
-      id: id(),
-      itemId: reference(),
-      preparationId: { type: DataTypes.UUID },
-      change: number(),
-      reason: text(),
-      undoes: { type: DataTypes.UUID },
-      movedAt: moment(),
+    sessions: is.table(sequelize, 'session', 'sessions', sessionColumns()),
+    releases: is.table(sequelize, 'release', 'releases', {
+      workId: is.id(),
+      labDayId: is.reference(),
+      shown: is.text<ReleaseWhen>(),
     }),
-    runs: define<RunRow>('run', 'kept_runs', {
-      id: id(),
-      name: text(),
-      rack: { type: DataTypes.JSONB, allowNull: false },
-      keptAt: moment(),
+    messages: is.table(sequelize, 'message', 'messages', {
+      id: is.id(),
+      labDayId: is.reference(),
+      groupId: is.optional(is.reference()),
+      kind: is.text<Message['kind']>(),
+      workId: is.optional(is.reference()),
+      stepId: is.optional(is.text()),
+      text: is.text(),
+      sentAt: is.moment(),
     }),
-    cellRuns: define<CellRunRow>('cellRun', 'cell_runs', {
-      id: id(),
-      name: text(),
-      setup: json(),
-      madeAt: moment(),
+    unknowns: is.table(sequelize, 'unknown', 'unknowns', {
+      groupId: is.id(),
+      labDayId: is.reference(),
+      code: is.text(),
+      kind: is.text<SealedUnknown['kind']>(),
+      sealedKey: is.text(),
     }),
-    cellEntries: define<CellEntryRow>('cellEntry', 'cell_entries', {
-      id: id(),
-      runId: reference(),
-      kind: { type: DataTypes.TEXT },
-      record: { type: DataTypes.JSONB },
-      supersedes: { type: DataTypes.UUID },
-      recordedAt: moment(),
+    unknownAnswers: is.table(sequelize, 'unknownAnswer', 'unknown_answers', {
+      id: is.id(),
+      labDayId: is.reference(),
+      groupId: is.reference(),
+      code: is.text(),
+      answer: is.text(),
+      results: is.json<UnknownResult[]>(),
+      sentAt: is.moment(),
     }),
-    accounts: define<AccountRow>('account', 'accounts', {
-      role: { ...text(), primaryKey: true },
-      passphraseHash: text(),
-      openHere: { type: DataTypes.BOOLEAN, allowNull: false },
-      changedAt: moment(),
-    }),
-    joinCodes: define<JoinCodeRow>('joinCode', 'join_codes', {
-      labDayId: id(),
-      code: text(),
-      endsAt: moment(),
-    }),
-    sessions: define<SessionRow>('session', 'sessions', {
-      id: id(),
-      tokenHash: text(),
-      previousHash: { type: DataTypes.TEXT },
-      role: text(),
-      labDayId: { type: DataTypes.UUID },
-      groupId: { type: DataTypes.UUID },
-      madeAt: moment(),
-      seenAt: moment(),
-      rotatedAt: moment(),
-      endsAt: moment(),
-    }),
-    releases: define<ReleaseRow>('release', 'releases', {
-      workId: id(),
-      labDayId: reference(),
-      shown: text(),
-    }),
-    messages: define<MessageRow>('message', 'messages', {
-      id: id(),
-      labDayId: reference(),
-      groupId: { type: DataTypes.UUID },
-      kind: text(),
-      workId: { type: DataTypes.UUID },
-      stepId: { type: DataTypes.TEXT },
-      text: text(),
-      sentAt: moment(),
-    }),
-    unknowns: define<UnknownRow>('unknown', 'unknowns', {
-      groupId: id(),
-      labDayId: reference(),
-      code: text(),
-      kind: text(),
-      sealedKey: text(),
-    }),
-    unknownAnswers: define<UnknownAnswerRow>('unknownAnswer', 'unknown_answers', {
-      id: id(),
-      labDayId: reference(),
-      groupId: reference(),
-      code: text(),
-      answer: text(),
-      results: json(),
-      sentAt: moment(),
-    }),
-    settings: define<SettingsRow>('settings', 'settings', {
-      id: { ...integer(), primaryKey: true },
-      naming: text(),
-      reactionTypes: text(),
-      temperature: text(),
-      heating: text(),
-      discharge: text(),
-      unknowns: text(),
-      institution: text(),
-      decimalSeparator: text(),
-      paper: text(),
-      roomC: number(),
-      airKPa: number(),
-      dropsPerMl: number(),
+    settings: is.table(sequelize, 'settings', 'settings', {
+      id: is.key(is.integer()),
+      naming: is.text<Settings['naming']>(),
+      reactionTypes: is.text<Settings['reactionTypes']>(),
+      temperature: is.text<Settings['temperature']>(),
+      heating: is.text<Settings['heating']>(),
+      discharge: is.text<Settings['discharge']>(),
+      unknowns: is.text<Settings['unknowns']>(),
+      institution: is.text(),
+      decimalSeparator: is.text<Settings['decimalSeparator']>(),
+      paper: is.text<Settings['paper']>(),
+      roomC: is.number(),
+      airKPa: is.number(),
+      dropsPerMl: is.number(),
     }),
   };
+  const { days, groups, dayProcedures, entries, weighings, unknowns } = models;
+  const foreignKey = 'labDayId';
+  days.hasMany(groups, { foreignKey, as: 'groups' });
+  days.hasMany(dayProcedures, { foreignKey, as: 'procedures' });
+  days.hasMany(weighings, { foreignKey, as: 'weighings' });
+  days.hasMany(unknowns, { foreignKey, as: 'unknowns' });
+  dayProcedures.hasMany(entries, { foreignKey: 'workId', as: 'entries' });
+  return models;
 }

@@ -23,10 +23,10 @@ export async function release(
   dayId: string,
   { workId, when }: Release,
 ): Promise<void> {
-  const { tests, dayProcedures, releases } = database;
+  const { dayProcedures, releases } = database;
   const where = { where: { id: workId, labDayId: dayId } };
-  if (!(await tests.findOne(where)) && !(await dayProcedures.findOne(where)))
-    throw notFound('test or procedure in this day', 'workId', workId);
+  if (!(await dayProcedures.findOne(where)))
+    throw notFound('procedure in this day', 'workId', workId);
   await releases.upsert({ workId, labDayId: dayId, shown: when });
 }
 

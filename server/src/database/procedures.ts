@@ -71,6 +71,63 @@ export async function saveDayProcedures(
   });
 }
 
+/**
+ * Writes one procedure of a day: in its place where it stands there, at the end where it is new. Sending it again changes
+ * nothing more.
+ *
+ * @throws Problem 404; 409 when it has a record and would be changed, or the id is that of another day's.
+ */
+export async function saveDayProcedure(
+  database: Database,
+  labDayId: string,
+  planned: DayProcedure,
+): Promise<void> {
+  const { days, dayProcedures, sequelize } = database;
+  const { id, manner, procedure } = planned;
+  await sequelize.transaction(async (transaction) => {
+    if (!(await days.findByPk(labDayId, { transaction, lock: true })))
+      throw notFound('lab day', 'dayId', labDayId);
+    const standing = await dayProcedures.findByPk(id, { transaction, lock: true });
+    if (standing && standing.labDayId !== labDayId)
+      throw notFound('procedure in this day', 'plannedId', id);
+    if (standing && sameProcedure(standing, planned)) return;
+    if (standing) await refuseIfRecorded(database, standing, 'changed', transaction);
+    const inDay = { where: { labDayId }, transaction };
+    if (!standing && (await dayProcedures.count(inDay)) >= mostProcedures)
+      throw new Problem(
+        409,
+        'dayIsFull',
+        `A day holds at most ${mostProcedures} procedures.`,
+        'procedure',
+        'Take one out first, or plan a second lab day.',
+      );
+    const last = await dayProcedures.findOne({ ...inDay, order: [['position', 'DESC']] });
+    const position = standing?.position ?? (last ? last.position + 1 : 0);
+    await dayProcedures.upsert(
+      { id, labDayId, position, name: procedure.name, manner, body: procedure },
+      { transaction },
+    );
+  });
+}
+
+/** Takes one procedure out of a day. @throws Problem 404, or 409 when observations are recorded for it. */
+export async function removeDayProcedure(
+  database: Database,
+  labDayId: string,
+  id: string,
+): Promise<void> {
+  const { dayProcedures, sequelize } = database;
+  await sequelize.transaction(async (transaction) => {
+    const row = await dayProcedures.findOne({ where: { id, labDayId }, transaction, lock: true });
+    if (!row) throw notFound('procedure in this day', 'plannedId', id);
+    await refuseIfRecorded(database, row, 'taken out', transaction);
+    await row.destroy({ transaction });
+  });
+}
+
+/** Most procedures of one day, the two-solution tests among them. */
+export const mostProcedures = 60;
+
 function sameProcedure(
   { manner, body }: { readonly manner: string; readonly body: Procedure },
   wanted: DayProcedure,
@@ -86,7 +143,7 @@ async function refuseIfRecorded(
   what: string,
   transaction: Transaction,
 ): Promise<void> {
-  if ((await entries.count({ where: { dayProcedureId: id }, transaction })) === 0) return;
+  if ((await entries.count({ where: { workId: id }, transaction })) === 0) return;
   throw new Problem(
     409,
     'procedureHasRecords',

@@ -32,7 +32,7 @@ export function demoDays(today: Date): DemoDay[] {
       date: date(-6),
       sparePercent: 20,
       groups: ['Bench Heron', 'Bench Tern', 'Bench Plover'],
-      tests: [
+      mixings: [
         { container: 'testTube', a: portion('CuSO4', 0.15, 3), b: portion('Na2CO3', 0.25, 3) },
         { container: 'testTube', a: portion('CaCl2', 0.3, 2.5), b: portion('Na2C2O4', 0.1, 2.5) },
         { container: 'testTube', a: portion('KNO3', 0.2, 2.5), b: portion('NaCl', 0.2, 2.5) },
@@ -134,7 +134,7 @@ export function demoDays(today: Date): DemoDay[] {
       date: date(1),
       sparePercent: 25,
       groups: ['Bench Heron', 'Bench Tern', 'Bench Plover', 'Bench Dunlin'],
-      tests: [
+      mixings: [
         { container: 'testTube', a: portion('FeCl3', 0.1, 3), b: portion('NaOH', 0.35, 3) },
         { container: 'testTube', a: portion('MgSO4', 0.3, 2), b: portion('NaOH', 0.35, 3) },
         {
@@ -171,7 +171,7 @@ export function demoDays(today: Date): DemoDay[] {
         'Turnstone',
         'Sanderling',
       ].map((name) => `Bench ${name}`),
-      tests: [],
+      mixings: [],
       procedures: [
         { id: 'metals-on-water', manner: 'demonstration' },
         { id: 'clear-pairs', manner: 'groups' },

@@ -229,12 +229,12 @@ function trees(group: Group): DemoRecord[] {
 
 export const firstWeek: Pick<
   DemoDay,
-  'name' | 'groups' | 'tests' | 'procedures' | 'weighings' | 'records' | 'sparePercent'
+  'name' | 'groups' | 'mixings' | 'procedures' | 'weighings' | 'records' | 'sparePercent'
 > = {
   name: 'Week 1: what is a change?',
   sparePercent: 20,
   groups,
-  tests: [],
+  mixings: [],
   procedures: [
     'eight-small-changes',
     'crystal-water-by-mass',

@@ -1,14 +1,18 @@
 import { createHash } from 'node:crypto';
-import { testStep, testVessel } from '@stoichos/core/labday';
 import { shelfSubstances } from '@stoichos/core/matter/substances';
-import { library } from '@stoichos/core/planning/procedure';
+import {
+  library,
+  mixingStep,
+  mixingVessel,
+  procedureOfMixing,
+} from '@stoichos/core/planning/procedure';
 import { hazardRank } from '@stoichos/core/safety';
 import type { BenchRecord } from '@stoichos/core/labday';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
-import { saveDay, saveTest } from '../database/labDays';
+import { saveDay } from '../database/labDays';
 import { saveDayProcedures, saveProcedure } from '../database/procedures';
 import { demoDays } from './days';
 import type { DemoDay } from './demoDay';
@@ -105,22 +109,23 @@ async function loadShelf({ shelf }: Database): Promise<void> {
 async function loadDay(database: Database, day: DemoDay): Promise<void> {
   const id = demoId(day.name);
   const groupId = (name: string) => demoId(`${day.name} ${name}`);
-  const testId = (index: number) => demoId(`${day.name} test ${index}`);
+  const mixingId = (index: number) => demoId(`${day.name} test ${index}`);
   const groups = day.groups.map((name) => ({ id: groupId(name), name }));
-  const { tests, procedures, weighings, records, ...input } = day;
+  const { mixings, procedures, weighings, records, ...input } = day;
   const { date } = day;
   await saveDay(database, { ...input, id, groups });
-  await saveDayProcedures(
-    database,
-    id,
-    procedures.map(({ id: procedureId, manner }) => ({
+  await saveDayProcedures(database, id, [
+    ...mixings.map((mixing, index) => ({
+      id: mixingId(index),
+      manner: 'groups' as const,
+      procedure: procedureOfMixing(mixingId(index), mixing),
+    })),
+    ...procedures.map(({ id: procedureId, manner }) => ({
       id: demoId(`${day.name} ${procedureId}`),
       manner,
       procedure: shipped(procedureId),
     })),
-  );
-  for (const [index, test] of tests.entries())
-    await saveTest(database, id, { id: testId(index), ...test });
+  ]);
   for (const [index, weighing] of weighings.entries())
     await appendWeighing(database, id, {
       id: demoId(`${day.name} weighing ${index}`),
@@ -128,12 +133,12 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
       recordedAt: `${date}T16:${String(10 + index)}:00.000Z`,
     });
   let line = 0;
-  for (const { group, work, step = testStep, vessel = testVessel, seen } of records)
+  for (const { group, work, step = mixingStep, vessel = mixingVessel, seen } of records)
     for (const record of seen) {
       line += 1;
       await appendEntry(database, {
         id: demoId(`${day.name} entry ${line}`),
-        workId: typeof work === 'number' ? testId(work) : demoId(`${day.name} ${work}`),
+        workId: typeof work === 'number' ? mixingId(work) : demoId(`${day.name} ${work}`),
         stepId: step,
         // How far a step is belongs to the step, not to a vessel in it.
         vessel: record.kind === 'step' ? null : vessel,

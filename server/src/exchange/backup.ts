@@ -19,7 +19,6 @@ const tables = [
   'cell_entries',
   'lab_days',
   'groups',
-  'tests',
   'day_procedures',
   'preparations',
   'stock_moves',

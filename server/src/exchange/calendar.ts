@@ -9,14 +9,14 @@ export const clockTime = /^([01]\d|2[0-3]):[0-5]\d$/;
 /** Lab days as an iCalendar file (RFC 5545), each a whole day. */
 export function daysCalendar(days: readonly LabDaySummary[]): string {
   const calendar = ical({ name: 'Lab days' });
-  for (const { id, name, date, groups, testCount, procedureCount } of days)
+  for (const { id, name, date, groups, procedureCount } of days)
     calendar.createEvent({
       id: `${id}@stoichos`,
       summary: name,
       start: date,
       allDay: true,
       floating: true,
-      description: `${procedureCount} procedures, ${testCount} tests, ${groups.length} groups`,
+      description: `${procedureCount} procedures, ${groups.length} groups`,
     });
   return calendar.toString();
 }

@@ -2,7 +2,7 @@ import { dayFileSchema, fileVersion } from '@stoichos/core/report/exchange';
 import type { DayFile } from '@stoichos/core/report/exchange';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database/connect';
-import { loadDay } from '../database/labDays';
+import { loadDay, settingsOfDay } from '../database/labDays';
 import { answersOf, messagesOf, releasesOf, sealedUnknowns } from '../database/oversight';
 
 /** A lab day as a file, with everything that belongs to it. @throws Problem 404. */
@@ -36,41 +36,10 @@ export async function insertDay(
 ): Promise<void> {
   const labDayId = day.id;
   const shared = { transaction };
-  const { groups, tests, procedures, preparations, weighings, entries, timetable, ...own } = day;
-  const { id, name, date, sparePercent, lengthMin, groupSize, staff, kit, balanceG } = own;
-  await database.days.create(
-    {
-      id,
-      name,
-      date,
-      sparePercent,
-      lengthMin,
-      groupSize,
-      staff,
-      kit,
-      balanceG,
-      timetable,
-      archivedAt: null,
-    },
-    shared,
-  );
+  const { name, groups, procedures, preparations, weighings, entries, timetable } = day;
+  await database.days.create({ ...settingsOfDay(day), timetable, archivedAt: null }, shared);
   await database.groups.bulkCreate(
     groups.map((group, position) => ({ ...group, labDayId, position })),
-    shared,
-  );
-  await database.tests.bulkCreate(
-    tests.map(({ id: testId, container, a, b }, position) => ({
-      id: testId,
-      labDayId,
-      position,
-      container,
-      aSubstance: a.substance,
-      aConcentrationM: a.concentrationM,
-      aVolumeMl: a.volumeMl,
-      bSubstance: b.substance,
-      bConcentrationM: b.concentrationM,
-      bVolumeMl: b.volumeMl,
-    })),
     shared,
   );
   await database.dayProcedures.bulkCreate(
@@ -88,19 +57,16 @@ export async function insertDay(
     weighings.map((one) => ({ ...one, labDayId, recordedAt: new Date(one.recordedAt) })),
     shared,
   );
-  const ofTests = new Set(tests.map((test) => test.id));
   // A correction comes after what it corrects: line by line, each a moment later than the one before.
-  for (const [at, { workId, ...entry }] of entries.entries())
+  for (const [at, entry] of entries.entries())
     await database.sequelize.query(
-      `INSERT INTO bench_entries (id, test_id, day_procedure_id, step_id, vessel, part, group_id, kind, record,
+      `INSERT INTO bench_entries (id, work_id, step_id, vessel, part, group_id, kind, record,
          supersedes, recorded_at, received_at)
-       VALUES (:id, :testId, :procedureId, :stepId, :vessel, :part, :groupId, :kind, :record, :supersedes,
+       VALUES (:id, :workId, :stepId, :vessel, :part, :groupId, :kind, :record, :supersedes,
          :recordedAt, now() + :at * interval '1 microsecond')`,
       {
         replacements: {
           ...entry,
-          testId: ofTests.has(workId) ? workId : null,
-          procedureId: ofTests.has(workId) ? null : workId,
           kind: entry.record?.kind ?? null,
           record: entry.record && JSON.stringify(entry.record),
           at,
@@ -165,14 +131,9 @@ export function withNewIds(file: DayFile): DayFile {
   const { day, messages, answers } = file;
   const own = [
     day.id,
-    ...[
-      day.groups,
-      day.tests,
-      day.procedures,
-      day.preparations,
-      day.weighings,
-      day.entries,
-    ].flatMap((rows) => rows.map(({ id }) => id)),
+    ...[day.groups, day.procedures, day.preparations, day.weighings, day.entries].flatMap((rows) =>
+      rows.map(({ id }) => id),
+    ),
     ...messages.map(({ id }) => id),
     ...answers.map(({ id }) => id),
   ];

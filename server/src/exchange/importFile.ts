@@ -80,7 +80,6 @@ async function importDay(
     standing: !there ? 'new' : differences.length > 0 ? 'differs' : 'same',
     brings: counted({
       group: day.groups.length,
-      test: day.tests.length,
       procedure: day.procedures.length,
       weighing: day.weighings.length,
       preparation: day.preparations.length,

@@ -9,6 +9,9 @@ import { loadDay } from '../database/labDays';
 import {
   dropProcedure,
   listProcedures,
+  mostProcedures,
+  removeDayProcedure,
+  saveDayProcedure,
   saveDayProcedures,
   saveProcedure,
   saveTimetable,
@@ -17,7 +20,9 @@ import { Problem } from '../problem';
 import { body, idParameter, sameId } from '../validate';
 
 const plannedSchema = z.object({
-  procedures: z.array(dayProcedureSchema).max(24, 'A day holds at most 24 procedures'),
+  procedures: z
+    .array(dayProcedureSchema)
+    .max(mostProcedures, `A day holds at most ${mostProcedures} procedures`),
 });
 const timetableBody = z.object({ timetable: dayTimetableSchema.nullable() });
 
@@ -45,6 +50,19 @@ export function procedureRoutes(database: Database): Router {
       checkProcedure(procedure, `procedures.${at}.procedure`),
     );
     await saveDayProcedures(database, dayId, procedures);
+    context.body = await loadDay(database, dayId);
+  });
+  router.put('/days/:dayId/procedures/:plannedId', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    const planned = body(context, dayProcedureSchema);
+    sameId(planned.id, idParameter(context, 'plannedId'));
+    checkProcedure(planned.procedure, 'procedure');
+    await saveDayProcedure(database, dayId, planned);
+    context.body = await loadDay(database, dayId);
+  });
+  router.delete('/days/:dayId/procedures/:plannedId', async (context) => {
+    const dayId = idParameter(context, 'dayId');
+    await removeDayProcedure(database, dayId, idParameter(context, 'plannedId'));
     context.body = await loadDay(database, dayId);
   });
   router.put('/days/:dayId/timetable', async (context) => {

@@ -1,5 +1,6 @@
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
+import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import { connect, createApp, migrate, openInstruments, openLive } from '../../src';
 import type { InstrumentAddress } from '../../src/instruments/instruments';
 import { createLog } from '../../src/log';
@@ -54,7 +55,7 @@ export async function runningServer(
   return { database, instruments, hub, base, ask, close };
 }
 
-/** A small valid lab day with one test. */
+/** A small valid lab day in which two solutions are brought together. */
 export function sampleDay() {
   const ids = { day: crypto.randomUUID(), group: crypto.randomUUID(), test: crypto.randomUUID() };
   return {
@@ -66,11 +67,14 @@ export function sampleDay() {
       sparePercent: 20,
       groups: [{ id: ids.group, name: 'Bench Knot' }],
     },
-    test: {
+    planned: {
       id: ids.test,
-      container: 'testTube',
-      a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
-      b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+      manner: 'groups',
+      procedure: procedureOfMixing(ids.test, {
+        container: 'testTube',
+        a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
+        b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
+      }),
     },
     entry: {
       id: crypto.randomUUID(),

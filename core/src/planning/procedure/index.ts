@@ -33,3 +33,5 @@ export { meanwhile, peopleRows, timetableRows } from './timetableRows';
 export type { TimetableBar, TimetableLane, TimetableRow } from './timetableRows';
 export { procedureRunner, runProcedure } from './runProcedure';
 export type { ProcedureRun, RunStep } from './runProcedure';
+export { mixingOf, mixingSchema, mixingStep, mixingVessel, procedureOfMixing } from './mixing';
+export type { Mixing } from './mixing';

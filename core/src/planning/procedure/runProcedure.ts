@@ -44,7 +44,8 @@ export function procedureRunner(): (
     for (const step of steps) {
       const next = at + step.events.length;
       if (refused && refused.event < next && step.events.length > 0) {
-        const error = refused.error.in(`events.${refused.event - at}`);
+        const inStep = `events.${refused.event - at}`;
+        const error = refused.error.renamed(`events.${refused.event}`, inStep);
         return { steps: told, end: outcome.now, refused: { stepId: step.id, error } };
       }
       told.push(tellStep(step, outcome.steps.slice(at, next)));

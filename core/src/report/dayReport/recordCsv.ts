@@ -3,7 +3,7 @@ import { standingEntries } from '../../labday/currentRecords';
 import { describeRecord } from '../../labday/describeRecord';
 import { judgeDay } from '../../labday/judgeDay';
 import type { LabDay, Settings } from '../../labday/labDay';
-import { nameOfWork, wasteOfWork, worksOf } from '../../labday/work';
+import { wasteOfWork, worksOf } from '../../labday/work';
 import { describeObservation } from '../../seeing/observation/observation';
 import { eventWords } from '../../seeing/rack/eventWords';
 import { quantityUnits } from '../../planning/procedure/measures';
@@ -17,7 +17,7 @@ export function resultsCsv(day: LabDay, settings: Settings): string {
       date: day.date,
       lab_day: day.name,
       group: bench.name,
-      work: nameOfWork(work),
+      work: work.procedure.name,
       step: step.id,
       vessel,
       done: step.events.map(eventWords).join('; '),
@@ -61,7 +61,7 @@ export function recordCsv(day: LabDay): string {
     return {
       recorded_at: recordedAt,
       group: groupId === null ? 'shown to all' : (groups.get(groupId) ?? ''),
-      work: work ? nameOfWork(work) : '',
+      work: work ? work.procedure.name : '',
       step: stepId,
       vessel: vessel ?? '',
       part,

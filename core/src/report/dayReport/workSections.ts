@@ -6,8 +6,9 @@ import type { Step } from '../../planning/procedure/procedure';
 import { recordsOf, standingEntries } from '../../labday/currentRecords';
 import { judgeStation } from '../../labday/judgeDay';
 import type { StationJudgement } from '../../labday/judgeDay';
-import { nameOfWork, stationsOf, wasteOfWork } from '../../labday/work';
-import type { Station } from '../../labday/work';
+import { stationsOf, wasteOfWork } from '../../labday/work';
+import type { Station, Work } from '../../labday/work';
+import { mixingOf } from '../../planning/procedure/mixing';
 import type { WorkView } from './workView';
 import { calculationSections, classSection } from './calculationSections';
 import { chemical, joined, plain, section } from './document';
@@ -36,40 +37,39 @@ export function placesOf({
     )
     .filter(
       ({ judgements }) =>
-        work.kind === 'test' || judgements.some(({ standing }) => standing.length > 0),
+        work.procedure.steps.length === 1 || judgements.some(({ standing }) => standing.length > 0),
     );
 }
+
+/** Where two solutions are brought together, the words hold their formulae; elsewhere a digit is a digit. */
+const wordsOf = ({ procedure }: Work, text: string): Words =>
+  mixingOf(procedure) ? chemical(text) : plain(text);
 
 /** Everything the report says of one piece of work. */
 export function workSection(view: WorkView): Section {
   const { work } = view;
   const places = placesOf(view);
-  const name = nameOfWork(work);
-  return section(
-    joined(plain(`${work.number}. `), work.kind === 'test' ? chemical(name) : plain(name)),
-    [],
-    {
-      sections: [
-        section(plain('Purpose'), [{ kind: 'text', words: plain(work.procedure.purpose) }], {
-          part: 'purpose',
-        }),
-        doneSection(view),
-        ...places.map((place) => placeSection(view, place)),
-        ...(places.length === 0
-          ? [
-              section([], [{ kind: 'text', words: plain('Nothing is recorded of it.') }], {
-                part: 'seen',
-              }),
-            ]
-          : []),
-        ...view.benches.flatMap((bench) => calculationSections(view, bench)),
-        classSection(view),
-        wasteSection(view),
-        notesSection(view, places),
-        questionSection(view),
-      ],
-    },
-  );
+  return section(joined(plain(`${work.number}. `), wordsOf(work, work.procedure.name)), [], {
+    sections: [
+      section(plain('Purpose'), [{ kind: 'text', words: plain(work.procedure.purpose) }], {
+        part: 'purpose',
+      }),
+      doneSection(view),
+      ...places.map((place) => placeSection(view, place)),
+      ...(places.length === 0
+        ? [
+            section([], [{ kind: 'text', words: plain('Nothing is recorded of it.') }], {
+              part: 'seen',
+            }),
+          ]
+        : []),
+      ...view.benches.flatMap((bench) => calculationSections(view, bench)),
+      classSection(view),
+      wasteSection(view),
+      notesSection(view, places),
+      questionSection(view),
+    ],
+  });
 }
 
 /** The steps as they were done: all of them in words, and where a bench went another way. */
@@ -98,7 +98,7 @@ function doneSection({ day, work, benches }: WorkView): Section {
     {
       kind: 'list',
       numbered: true,
-      items: steps.map(({ text }) => (work.kind === 'test' ? chemical(text) : plain(text))),
+      items: steps.map(({ text }) => wordsOf(work, text)),
     },
     ...(departures.length > 0
       ? [
@@ -151,7 +151,9 @@ function placeSection(view: WorkView, { step, station, judgements }: Place): Sec
     ? chemical(told(expected))
     : chemical(`Not predicted: ${notPredicted.join(' ')}`);
   const heading =
-    work.kind === 'test' ? plain('Observations') : plain(`${shortText(step)} (${station.vessel})`);
+    work.procedure.steps.length === 1
+      ? plain('Observations')
+      : plain(`${shortText(step)} (${station.vessel})`);
   const equations: Block[] =
     reactions.length === 0
       ? []

@@ -5,12 +5,12 @@ import { procedureSchema } from '../../planning/procedure/procedure';
 import { shelfItemSchema } from '../../planning/shelf/shelfItem';
 
 /**
- * The files this application writes and reads. Each says what it is and which version; a file of another version is refused in words,
- * never guessed at. The published JSON Schemas are made from these.
+ * The files this application writes and reads. Each says what it is and which version; a file of a later version is refused in words,
+ * never guessed at; one of an earlier version is brought forward. The published JSON Schemas are made from these.
  */
 
-/** The version that is written, and the only one that is read. */
-export const fileVersion = 1;
+/** The version that is written. Earlier ones are brought up to it as they are read. */
+export const fileVersion = 2;
 
 const head = <F extends string>(format: F) =>
   ({ format: z.literal(format), version: z.literal(fileVersion) }) as const;

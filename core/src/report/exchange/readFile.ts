@@ -2,10 +2,17 @@ import * as z from 'zod';
 import { ChemistryError } from '../../common/errors';
 import { fileFormatNames, fileFormats, fileVersion } from './formats';
 import type { ExchangeFile, FileFormat } from './formats';
+import { broughtForward } from './broughtForward';
 
 const said = z.looseObject({ format: z.string(), version: z.unknown() });
 const isKnown = (format: string): format is FileFormat =>
   (fileFormatNames as readonly string[]).includes(format);
+
+const isReadable = (version: unknown): version is number =>
+  typeof version === 'number' &&
+  Number.isInteger(version) &&
+  version >= 1 &&
+  version <= fileVersion;
 
 /**
  * Reads what a file holds.
@@ -26,12 +33,12 @@ export function readExchange(content: unknown): ExchangeFile {
       `Its format is “${format.slice(0, 60)}”; this application reads ${fileFormatNames.join(', ')}.`,
     );
   const { schema, name } = fileFormats[format];
-  if (version !== fileVersion)
+  if (!isReadable(version))
     throw ChemistryError.of(
       'badFile',
-      `It is a ${name} of version ${String(version).slice(0, 20)}; this application reads version ${fileVersion}. Open it with the version that wrote it.`,
+      `It is a ${name} of version ${String(version).slice(0, 20)}; this application reads versions up to ${fileVersion}. Open it with the version that wrote it.`,
     );
-  const read = schema.safeParse(content);
+  const read = schema.safeParse(broughtForward(parsed.data, version));
   if (read.success) return read.data;
   const [issue] = read.error.issues;
   throw ChemistryError.of(

@@ -16,7 +16,6 @@ export function questionsOf(procedure: Procedure, settings: Settings): Question[
   const work: Work = {
     id: procedure.id,
     number: 1,
-    kind: 'procedure',
     manner: 'groups',
     procedure,
   };

@@ -6,6 +6,7 @@ import { electrolysis } from './005-electrolysis';
 import { access } from './006-access';
 import { unknowns } from './007-unknowns';
 import { settingsAndArchive } from './008-settings-and-archive';
+import { oneKindOfWork } from './009-one-kind-of-work';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -17,4 +18,5 @@ export const migrations = [
   access,
   unknowns,
   settingsAndArchive,
+  oneKindOfWork,
 ] as const;

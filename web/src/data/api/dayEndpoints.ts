@@ -7,7 +7,6 @@ import type {
   LabDay,
   LabDayInput,
   LabDaySummary,
-  PlannedTest,
   Preparation,
   Weighing,
 } from '@stoichos/core/labday';
@@ -18,7 +17,7 @@ import type { Build } from './build';
 
 const summaries = z.array(labDaySummarySchema);
 
-/** Lab days, their tests and procedures, what is prepared and recorded; files that come in. */
+/** Lab days, their procedures, what is prepared and recorded; files that come in. */
 export const dayEndpoints = (build: Build) => ({
   days: build.query<LabDaySummary[], void>({
     query: () => '/days',
@@ -46,16 +45,16 @@ export const dayEndpoints = (build: Build) => ({
     }),
     invalidatesTags: ['Days'],
   }),
-  saveTest: build.mutation<LabDay, { dayId: string; test: PlannedTest }>({
-    query: ({ dayId, test }) => ({
-      url: `/days/${dayId}/tests/${test.id}`,
+  saveDayProcedure: build.mutation<LabDay, { dayId: string; planned: DayProcedure }>({
+    query: ({ dayId, planned }) => ({
+      url: `/days/${dayId}/procedures/${planned.id}`,
       method: 'PUT',
-      body: test,
+      body: planned,
     }),
     invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
   }),
-  removeTest: build.mutation<void, { dayId: string; testId: string }>({
-    query: ({ testId }) => ({ url: `/tests/${testId}`, method: 'DELETE' }),
+  removeDayProcedure: build.mutation<LabDay, { dayId: string; id: string }>({
+    query: ({ dayId, id }) => ({ url: `/days/${dayId}/procedures/${id}`, method: 'DELETE' }),
     invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
   }),
   saveDayProcedures: build.mutation<LabDay, { dayId: string; procedures: readonly DayProcedure[] }>(

@@ -1,4 +1,5 @@
-import { cellEntrySchema, entrySchema, testStep, testVessel } from '@stoichos/core/labday';
+import { cellEntrySchema, entrySchema } from '@stoichos/core/labday';
+import { mixingStep, mixingVessel } from '@stoichos/core/planning/procedure';
 import { createStore, del, entries, get, promisifyRequest } from 'idb-keyval';
 import * as z from 'zod';
 
@@ -53,7 +54,7 @@ async function takeOverFirstShape(): Promise<void> {
   if (!old.success) return;
   for (const [at, { dayId, entry }] of old.data.entries()) {
     const { testId, ...rest } = entry;
-    const place = { workId: testId, stepId: testStep, vessel: testVessel, part: 'test' };
+    const place = { workId: testId, stepId: mixingStep, vessel: mixingVessel, part: 'test' };
     const now = entrySchema.safeParse({ ...rest, ...place });
     if (now.success) await keep({ dayId, entry: now.data, order: at - old.data.length });
   }

@@ -7,7 +7,7 @@ import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../../data/useLabDay';
 import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';
 import { EmptyStage } from '../../shared/parts/EmptyStage';
-import strip from '../../shared/parts/TestTabs.module.css';
+import strip from '../../shared/parts/Strip.module.css';
 import classes from '../../shared/recording/Bench.module.css';
 import { BenchTabs } from './BenchTabs';
 import { Station } from './Station';

@@ -1,7 +1,7 @@
 import { standingEntries } from '@stoichos/core/labday';
 import type { Bench, LabDay } from '@stoichos/core/labday';
 import { shortName } from '../../shared/parts/shortNames';
-import classes from '../../shared/parts/TestTabs.module.css';
+import classes from '../../shared/parts/Strip.module.css';
 
 interface BenchTabsProps {
   readonly day: LabDay;

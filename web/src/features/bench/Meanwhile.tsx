@@ -1,5 +1,5 @@
 import { Text, Title } from '@mantine/core';
-import { nameOfWork, waitingSteps } from '@stoichos/core/labday';
+import { waitingSteps } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { BenchProgress, LabDay, StepProgress } from '@stoichos/core/labday';
 import { clock } from '../../data/timers/timersSlice';
@@ -21,7 +21,7 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
   const coming = [progress.current, progress.next].find(
     (one) => one !== undefined && (one.work.id !== here?.work.id || one.step.id !== here.step.id),
   );
-  const isTest = coming?.work.kind === 'test';
+  const isSingle = coming?.work.procedure.steps.length === 1;
   return (
     <>
       {waiting.length > 0 && (
@@ -40,13 +40,13 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
                 {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
               </span>
               <span>
-                {shortText(one.step)} <span className="quiet">· {nameOfWork(one.work)}</span>
+                {shortText(one.step)} <span className="quiet">· {one.work.procedure.name}</span>
               </span>
             </button>
           ))}
         </section>
       )}
-      {coming && !isTest && (
+      {coming && !isSingle && (
         <section aria-label="Next">
           <Title order={3} size="h5" mt="md">
             Next
@@ -57,7 +57,7 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
             onClick={() => go({ work: coming.work.id, step: coming.step.id })}
           >
             <span>
-              {shortText(coming.step)} <span className="quiet">· {nameOfWork(coming.work)}</span>
+              {shortText(coming.step)} <span className="quiet">· {coming.work.procedure.name}</span>
             </span>
           </button>
           {(coming.step.ready.length > 0 || coming.unmet.length > 0) && (

@@ -1,9 +1,9 @@
+import { ProcedureName, ProcedureWords } from '../../shared/chemistry/ProcedureName';
 import { Text } from '@mantine/core';
 import {
   benchProgress,
   benchesOf,
   judgeStation,
-  nameOfWork,
   stationsOf,
   waitingSteps,
   worksAsMade,
@@ -13,7 +13,6 @@ import type { Bench, LabDay } from '@stoichos/core/labday';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useDayQuery } from '../../data/api/api';
 import { useAppSelector } from '../../data/store';
-import { Formula } from '../../shared/chemistry/Formula';
 import { StationPair } from '../../shared/glassware/StationPair';
 import { useDayWithUnsent } from '../../data/outbox/useDayWithUnsent';
 import { LoadState } from '../../shared/parts/LoadState';
@@ -82,15 +81,14 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
     <>
       <header className={classes.head}>
         <span>
-          {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)} ·{' '}
-          {bench.name}
+          <ProcedureName procedure={work.procedure} /> · {bench.name}
         </span>
         <Link to={`/days/${day.id}/bench?group=${bench.id ?? 'all'}`} className={classes.back}>
           Back to the bench
         </Link>
       </header>
       <h1 className={classes.step}>
-        {work.kind === 'test' ? <Formula text={step.text} wrap /> : step.text}
+        <ProcedureWords procedure={work.procedure} text={step.text} />
       </h1>
       {step.caution && <p className={classes.caution}>{step.caution}</p>}
       <div className={classes.middleRow}>
@@ -129,7 +127,7 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
           ))}
         </div>
       </div>
-      {next && next.work.kind === 'procedure' && (
+      {next && next.work.procedure.steps.length > 1 && (
         <Text className={classes.next ?? ''}>Next: {shortText(next.step)}</Text>
       )}
     </>

@@ -1,6 +1,6 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { judgeStation, parts, stationsOf, testVessel } from '@stoichos/core/labday';
+import { judgeStation, parts, stationsOf } from '@stoichos/core/labday';
 import { putIn } from '@stoichos/core/planning/procedure';
 import type { Part } from '@stoichos/core/labday';
 import { IconArrowBackUp, IconArrowRight } from '@tabler/icons-react';
@@ -214,7 +214,7 @@ export function Station(props: StationProps) {
           )}
           <Button
             component={Link}
-            to={`/days/${day.id}/judge?work=${work.id}&group=${bench.id ?? 'all'}&step=${step.id}${vessel && vessel !== testVessel ? `&vessel=${encodeURIComponent(vessel)}` : ''}`}
+            to={`/days/${day.id}/judge?work=${work.id}&group=${bench.id ?? 'all'}&step=${step.id}${vessel ? `&vessel=${encodeURIComponent(vessel)}` : ''}`}
             size="md"
             variant="default"
             rightSection={<IconArrowRight size={18} aria-hidden />}

@@ -1,3 +1,4 @@
+import { ProcedureWords } from '../../shared/chemistry/ProcedureName';
 import { Button, Group, List, Modal, Text } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { mindOfStep, refusalOf } from '@stoichos/core/labday';
@@ -14,7 +15,6 @@ import {
   IconPlayerSkipForward,
 } from '@tabler/icons-react';
 import { useMemo } from 'react';
-import { Formula } from '../../shared/chemistry/Formula';
 import { MindLines } from '../../shared/chemistry/MindLines';
 import { clock } from '../../data/timers/timersSlice';
 import { useNow } from '../../data/timers/useNow';
@@ -47,11 +47,11 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
   const begin = () => recorder.add({ kind: 'step', state: 'begun' });
   const refusal = refusalOf(work, step);
   const unmet = own?.unmet ?? [];
-  const isTest = work.kind === 'test';
+  const isSingle = work.procedure.steps.length === 1;
   const mind = useMemo(() => mindOfStep(work, step), [work, step]);
   return (
     <>
-      {!isTest && (
+      {!isSingle && (
         <div className={classes.steps} role="group" aria-label="Steps">
           {steps.map((one, index) => {
             const Icon = stateIcons[one.state];
@@ -72,7 +72,7 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
           })}
         </div>
       )}
-      {!isTest && (
+      {!isSingle && (
         <Group gap="xs" mb="sm">
           {own?.state === 'to do' && (
             <>
@@ -134,7 +134,9 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
           )}
         </Group>
       )}
-      <Text className={classes.step}>{isTest ? <Formula text={step.text} wrap /> : step.text}</Text>
+      <Text className={classes.step}>
+        <ProcedureWords procedure={work.procedure} text={step.text} />
+      </Text>
       {step.ready.length > 0 && (
         <Text mt="xs">
           <strong>Have ready:</strong> {step.ready.join(', ')}

@@ -1,7 +1,6 @@
-import { nameOfWork } from '@stoichos/core/labday';
+import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import type { BenchProgress, Work } from '@stoichos/core/labday';
-import { Formula } from '../../shared/chemistry/Formula';
-import classes from '../../shared/parts/TestTabs.module.css';
+import classes from '../../shared/parts/Strip.module.css';
 
 interface WorkTabsProps {
   readonly works: readonly Work[];
@@ -26,10 +25,10 @@ export function WorkTabs({ works, progress, selected, onSelect }: WorkTabsProps)
             onClick={() => onSelect(work.id)}
           >
             <span className={classes.number}>{work.number}</span>
-            <span className={classes.name} title={nameOfWork(work)}>
-              {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)}
+            <span className={classes.name} title={work.procedure.name}>
+              <ProcedureName procedure={work.procedure} />
             </span>
-            {work.kind === 'procedure' && (
+            {work.procedure.steps.length > 1 && (
               <span className={classes.number}>
                 {over}/{steps.length}
               </span>

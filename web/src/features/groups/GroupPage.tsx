@@ -1,5 +1,5 @@
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
-import { recordsOf, standingEntries, testVessel } from '@stoichos/core/labday';
+import { recordsOf, standingEntries } from '@stoichos/core/labday';
 import type { GroupStep, GroupView } from '@stoichos/core/labday';
 import {
   IconArrowBackUp,
@@ -332,7 +332,7 @@ function RecordColumn({ view, work, step }: { view: GroupView; work: GroupWork; 
         <div className={classes.chips} role="group" aria-label="Vessel">
           {vessels.map((name) => (
             <Chip key={name} chosen={name === vessel} onTap={() => setVessel(name)}>
-              {name === testVessel ? 'vessel' : name}
+              {name}
             </Chip>
           ))}
         </div>

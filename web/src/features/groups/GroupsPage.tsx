@@ -1,5 +1,6 @@
+import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Button, Group, SegmentedControl, Table, Text, TextInput, Title } from '@mantine/core';
-import { nameOfWork, showJoinCode, stepsRecorded, worksAsMade } from '@stoichos/core/labday';
+import { showJoinCode, stepsRecorded, worksAsMade } from '@stoichos/core/labday';
 import type { MessageInput, Oversight } from '@stoichos/core/labday';
 import { useMemo, useState } from 'react';
 import { renderSVG } from 'uqr';
@@ -12,7 +13,6 @@ import {
   useSendMessageMutation,
 } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
-import { Formula } from '../../shared/chemistry/Formula';
 import { useLabDay } from '../../data/useLabDay';
 import { Unknowns } from './Unknowns';
 import { LoadState } from '../../shared/parts/LoadState';
@@ -174,11 +174,11 @@ function Releases({ oversight }: { oversight: Oversight }) {
       {works.map((work) => (
         <Group key={work.id} justify="space-between" mt="xs">
           <Text>
-            {work.number} <Formula text={nameOfWork(work)} />
+            {work.number} <ProcedureName procedure={work.procedure} />
           </Text>
           <SegmentedControl
             size="md"
-            aria-label={`Expected of ${nameOfWork(work)} is shown`}
+            aria-label={`Expected of ${work.procedure.name} is shown`}
             value={oversight.releases.find(({ workId }) => workId === work.id)?.when ?? 'never'}
             data={[
               { value: 'never', label: 'Never' },
@@ -211,7 +211,7 @@ function Messages({ oversight }: { oversight: Oversight }) {
   const places = works.flatMap((work) =>
     work.procedure.steps.map((step, at) => ({
       value: `${work.id} ${step.id}`,
-      label: `${work.number} ${nameOfWork(work)}, step ${at + 1}`,
+      label: `${work.number} ${work.procedure.name}, step ${at + 1}`,
     })),
   );
   const submit = async () => {

@@ -1,5 +1,4 @@
 import { Text, Title } from '@mantine/core';
-import { nameOfWork } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
 import { isUnchanged } from '@stoichos/core/seeing/observation';
 import type { Bench, StationJudgement, Work } from '@stoichos/core/labday';
@@ -82,7 +81,7 @@ interface WorkRowsProps extends PartTableProps {
 }
 
 function WorkRows({ work, judgements, benches, odd, open, choose }: WorkRowsProps) {
-  const isTest = work.kind === 'test';
+  const isSingle = work.procedure.steps.length === 1;
   const stations = new Map(judgements.map((one) => [stationKey(one), one]));
   const telling = new Set(judgements.filter(isTelling).map(stationKey));
   const rows = [...stations]
@@ -92,17 +91,17 @@ function WorkRows({ work, judgements, benches, odd, open, choose }: WorkRowsProp
     rows.filter((row) => row.step.id === step.id).length > 1;
   return (
     <tbody>
-      {!isTest && (
+      {!isSingle && (
         <tr>
           <th scope="rowgroup" colSpan={benches.length + 1} className={classes.work}>
-            {work.number}. {nameOfWork(work)}
+            {work.number}. {work.procedure.name}
           </th>
         </tr>
       )}
       {rows.map((row) => (
         <tr key={`${row.step.id} ${row.station.vessel}`}>
           <th scope="row" className={classes.rowHead}>
-            {isTest ? (
+            {isSingle ? (
               <>
                 {work.number}. <Formula text={work.procedure.name} />
               </>
@@ -159,7 +158,10 @@ interface CellProps extends Pick<BoardProps, 'choose'> {
 
 function Cell({ judgement, isOpen, isOdd, choose }: CellProps) {
   const { work, step, bench, verdict, override, station } = judgement;
-  const what = work.kind === 'test' ? work.procedure.name : `${shortText(step)}, ${station.vessel}`;
+  const what =
+    work.procedure.steps.length === 1
+      ? work.procedure.name
+      : `${shortText(step)}, ${station.vessel}`;
   return (
     <button
       type="button"

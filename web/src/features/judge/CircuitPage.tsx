@@ -1,5 +1,6 @@
+import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Table, Text, Title } from '@mantine/core';
-import { judgeWork, nameOfWork } from '@stoichos/core/labday';
+import { judgeWork } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { StationJudgement } from '@stoichos/core/labday';
 import { useSettings } from '../../data/settings/useSettings';
@@ -66,13 +67,13 @@ function Row({ row }: { row: StationJudgement }) {
   return (
     <Table.Tr>
       <Table.Td>
-        {work.kind === 'test' ? (
-          <Formula text={work.procedure.name} />
+        {work.procedure.steps.length === 1 ? (
+          <ProcedureName procedure={work.procedure} />
         ) : (
           <>
             {shortText(step)}
             <Text size="xs" className="quiet">
-              {nameOfWork(work)} · {station.vessel}
+              {work.procedure.name} · {station.vessel}
             </Text>
           </>
         )}

@@ -1,5 +1,6 @@
+import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Button, Text, Title } from '@mantine/core';
-import { nameOfWork, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
+import { recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
 import type { LabDay, StationJudgement } from '@stoichos/core/labday';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { Link } from 'react-router';
@@ -27,14 +28,13 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
     <section className="card" aria-label="The judgement in full">
       <div className={classes.head}>
         <Title order={2} size="h4">
-          {work.kind === 'test' ? <Formula text={work.procedure.name} /> : nameOfWork(work)},{' '}
-          {bench.name}
+          <ProcedureName procedure={work.procedure} />, {bench.name}
         </Title>
         <span data-testid="agreement">
           {judgement.verdict !== 'notRecorded' && <Mark of={judgement.verdict} large />}
         </span>
       </div>
-      {work.kind === 'procedure' && <Text mb="sm">{step.text}</Text>}
+      {work.procedure.steps.length > 1 && <Text mb="sm">{step.text}</Text>}
       <div className={classes.detail}>
         <div>
           <StationPair judgement={judgement} />

@@ -3,7 +3,6 @@ import {
   analyse,
   benchesOf,
   classSpread,
-  nameOfWork,
   readAlone,
   repeatedReadings,
 } from '@stoichos/core/labday';
@@ -12,7 +11,7 @@ import { useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { useLabDay } from '../../data/useLabDay';
 import { PrintButton } from '../../shared/parts/PrintButton';
-import strip from '../../shared/parts/TestTabs.module.css';
+import strip from '../../shared/parts/Strip.module.css';
 import { AnalysisView } from './AnalysisView';
 import { JudgeTabs } from './JudgeTabs';
 import { SpreadView } from './SpreadView';
@@ -61,9 +60,9 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
     benches.find(({ id }) => (id ?? 'all') === chosen) ?? benches.find(begun) ?? benches[0];
   if (!bench) return null;
   return (
-    <section className="card" style={{ marginBottom: '1rem' }} aria-label={nameOfWork(work)}>
+    <section className="card" style={{ marginBottom: '1rem' }} aria-label={work.procedure.name}>
       <Title order={2} size="h4" mb="xs">
-        {nameOfWork(work)}
+        {work.procedure.name}
       </Title>
       {benches.length > 1 && work.procedure.analyses.length > 0 && (
         <div className={`${strip.row} no-print`} role="group" aria-label="Groups">

@@ -2,7 +2,7 @@ import { benchesOf, worksAsMade } from '@stoichos/core/labday';
 import type { Bench, LabDay, Work } from '@stoichos/core/labday';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import strip from '../../shared/parts/TestTabs.module.css';
+import strip from '../../shared/parts/Strip.module.css';
 
 /** The works of the day as made, and the bench that is looked at. */
 export function useBench(day: LabDay) {

@@ -33,7 +33,7 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
     const done = await copy([{ from: day.id, id, name: name.trim(), date }]);
     if (done.error) return;
     close();
-    void navigate(`/days/${id}/plan`);
+    void navigate(`/days/${id}/plan/procedures`);
   };
   return (
     <form
@@ -44,8 +44,8 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
     >
       <Stack gap="sm">
         <Text size="sm">
-          Groups, tests and procedures come along. What was recorded, weighed and prepared stays
-          where it is.
+          Groups and procedures come along. What was recorded, weighed and prepared stays where it
+          is.
         </Text>
         <TextInput
           size="md"

@@ -51,8 +51,7 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
     >
       <Stack gap="sm">
         <Text size="sm">
-          Groups, tests and procedures come along; records stay. All dates move by the same number
-          of days.
+          Groups and procedures come along; records stay. All dates move by the same number of days.
         </Text>
         <TextInput
           size="md"

@@ -23,7 +23,6 @@ import { CopyDay } from './CopyDay';
 import { DayForm } from './DayForm';
 import classes from './DayFrame.module.css';
 import { longDate } from '../../shared/parts/dates';
-import { planView } from './planView';
 import { stageNames } from './stageNames';
 
 const stateIcons = {
@@ -34,9 +33,6 @@ const stateIcons = {
 
 /** More groups than this are counted under the name of the day, not named. */
 const mostNamed = 4;
-
-const planViewOf = ({ tests, procedures }: LabDay): string =>
-  planView({ testCount: tests.length, procedureCount: procedures.length });
 
 /** A lab day with its five stages, always visible with their state. */
 export function DayFrame() {
@@ -50,7 +46,7 @@ export function DayFrame() {
   const { pathname } = useLocation();
   const open = stages.find((stage) => pathname.startsWith(`/days/${dayId}/${stage}`));
   const addressOf = (stage: Stage): string => {
-    const view = stage === 'plan' && day ? planViewOf(day) : stage;
+    const view = stage === 'plan' ? 'plan/procedures' : stage;
     return `/days/${dayId}/${view}`;
   };
   const [formOpen, form] = useDisclosure(false);

@@ -19,7 +19,6 @@ import { CopyTerm } from './CopyTerm';
 import { DayForm } from './DayForm';
 import { longDate, today } from '../../shared/parts/dates';
 import classes from './HomePage.module.css';
-import { planView } from './planView';
 
 // They bring the engine along, for which the list of days does not wait.
 const Previews = lazy(async () => ({ default: (await import('./Previews')).Previews }));
@@ -124,8 +123,8 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
 }
 
 /** Where work on a day goes on. */
-function nextStage({ testCount, procedureCount, unknownCount, recordedCount }: LabDaySummary) {
-  if (testCount + procedureCount === 0)
+function nextStage({ procedureCount, unknownCount, recordedCount }: LabDaySummary) {
+  if (procedureCount === 0)
     return unknownCount > 0
       ? { stage: 'groups', label: 'On to the unknowns' }
       : { stage: 'plan/procedures', label: 'Plan what the class does' };
@@ -145,12 +144,7 @@ function NextDay({ day }: { day: LabDaySummary }) {
         <Text>{summary(day)}</Text>
       </div>
       <Group gap="sm">
-        <Button
-          component={Link}
-          to={`/days/${day.id}/${planView(day)}`}
-          size="lg"
-          variant="default"
-        >
+        <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="lg" variant="default">
           Open the plan
         </Button>
         <Button
@@ -162,7 +156,7 @@ function NextDay({ day }: { day: LabDaySummary }) {
           {label}
         </Button>
       </Group>
-      {day.testCount > 0 && (
+      {day.procedureCount > 0 && (
         <div className={classes.previews}>
           <Suspense>
             <Previews dayId={day.id} />
@@ -183,7 +177,7 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
         {days.map((day) => (
           <Link
             key={day.id}
-            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : planView(day)}`}
+            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : 'plan/procedures'}`}
             className={classes.row}
           >
             <span className="quiet">{longDate(day.date)}</span>
@@ -201,12 +195,11 @@ function DayList({ title, days }: { title: string; days: readonly LabDaySummary[
   );
 }
 
-function summary({ testCount, procedureCount, unknownCount, groups }: LabDaySummary): string {
+function summary({ procedureCount, unknownCount, groups }: LabDaySummary): string {
   const planned = [
     ...(procedureCount > 0
       ? [`${procedureCount} ${procedureCount === 1 ? 'procedure' : 'procedures'}`]
       : []),
-    ...(testCount > 0 ? [`${testCount} ${testCount === 1 ? 'test' : 'tests'}`] : []),
     ...(unknownCount > 0 ? [`${unknownCount} ${unknownCount === 1 ? 'unknown' : 'unknowns'}`] : []),
   ];
   return `${planned.join(', ') || 'nothing planned yet'} · ${groups.length} ${groups.length === 1 ? 'group' : 'groups'}`;

@@ -1,5 +1,6 @@
 import { Text } from '@mantine/core';
 import { stationsOf, worksAsMade } from '@stoichos/core/labday';
+import { mixingOf } from '@stoichos/core/planning/procedure';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { useDayQuery } from '../../data/api/api';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -7,40 +8,46 @@ import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import { Vessel } from '../../shared/glassware/Vessel';
 import classes from './HomePage.module.css';
 
-/** What the tests of a day should show, as small vessels. */
+/** More vessels than these do not stand in a row. */
+const mostShown = 6;
+
+/** What the two-solution tests of a day should show, as small vessels. */
 export function Previews({ dayId }: { dayId: string }) {
   const { data: day } = useDayQuery(dayId);
   if (!day) return null;
   return (
     <>
-      {worksAsMade({ ...day, procedures: [] }).flatMap((work) => {
-        const [step] = work.procedure.steps;
-        const [station] = step ? stationsOf(work, step) : [];
-        if (!station) return [];
-        const predicted = station.notPredicted.length === 0;
-        return [
-          <div key={work.id} className={classes.preview}>
-            <Vessel
-              container={station.container}
-              view={station.view}
-              label="Expected"
-              height={92}
-            />
-            <div>
-              <Text>
-                <Formula text={work.procedure.name} />
-              </Text>
-              <Text size="sm" className="quiet">
-                {predicted ? (
-                  <ObservationLine seen={mainPoint(station.expected)} />
-                ) : (
-                  'not predicted'
-                )}
-              </Text>
-            </div>
-          </div>,
-        ];
-      })}
+      {worksAsMade(day)
+        .filter(({ procedure }) => mixingOf(procedure) !== undefined)
+        .slice(0, mostShown)
+        .flatMap((work) => {
+          const [step] = work.procedure.steps;
+          const [station] = step ? stationsOf(work, step) : [];
+          if (!station) return [];
+          const predicted = station.notPredicted.length === 0;
+          return [
+            <div key={work.id} className={classes.preview}>
+              <Vessel
+                container={station.container}
+                view={station.view}
+                label="Expected"
+                height={92}
+              />
+              <div>
+                <Text>
+                  <Formula text={work.procedure.name} />
+                </Text>
+                <Text size="sm" className="quiet">
+                  {predicted ? (
+                    <ObservationLine seen={mainPoint(station.expected)} />
+                  ) : (
+                    'not predicted'
+                  )}
+                </Text>
+              </div>
+            </div>,
+          ];
+        })}
     </>
   );
 }

@@ -17,8 +17,8 @@ export function ExpectedPanel({
   outcome: DraftOutcome;
   container: ContainerKind;
 }) {
-  const { prediction, test } = outcome;
-  if (!prediction || !test)
+  const { prediction, mixing } = outcome;
+  if (!prediction || !mixing)
     return (
       <Text className="quiet">
         Choose two solutions; what they should show appears here as you choose.

@@ -1,27 +1,29 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { PlannedTest } from '@stoichos/core/labday';
+import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { useRemoveTestMutation, useSaveTestMutation } from '../../data/api/api';
-import { sayProblem } from '../../shared/parts/sayProblem';
+import { useRemoveDayProcedureMutation, useSaveDayProcedureMutation } from '../../data/api/api';
 import { useLabDay } from '../../data/useLabDay';
-import { TestTabs } from '../../shared/parts/TestTabs';
+import { sayProblem } from '../../shared/parts/sayProblem';
 import { ExpectedPanel } from './ExpectedPanel';
+import { MixingEditor } from './MixingEditor';
+import { MixingTable } from './MixingTable';
 import classes from './PlanPage.module.css';
 import { PlanTabs } from './PlanTabs';
 import { ReasonPanel } from './ReasonPanel';
 import { SafetyPanel } from './SafetyPanel';
-import { TestEditor } from './TestEditor';
 import { predictDraft } from './predictDraft';
-import { useTestDraft } from './useTestDraft';
+import { mixingsOf, useMixingDraft } from './useMixingDraft';
+import type { PlannedMixing } from './useMixingDraft';
 
-/** Plan: choose two solutions; what they should show, why, the hazards and the waste appear as you choose. */
+/** Two-solution tests: a line of a table each; what they should show, why, the hazards and the waste appear as you choose. */
 export function PlanPage() {
   const day = useLabDay();
-  const draft = useTestDraft(day);
-  const [saveTest, { isLoading: saving }] = useSaveTestMutation();
-  const [removeTest] = useRemoveTestMutation();
+  const draft = useMixingDraft(day);
+  const lines = mixingsOf(day);
+  const [saveProcedure, { isLoading: saving }] = useSaveDayProcedureMutation();
+  const [removeProcedure] = useRemoveDayProcedureMutation();
   const outcome = predictDraft(draft.values);
   const chosen = [draft.values.a.substance, draft.values.b.substance].filter((one) => one !== '');
   const recorded = day.entries.some(({ workId }) => workId === draft.values.id);
@@ -36,27 +38,32 @@ export function PlanPage() {
       return false;
     }
   };
-  const save = async (test: PlannedTest) => {
-    const isPlanned = day.tests.some(({ id }) => id === test.id);
+  const save = async (mixing: PlannedMixing) => {
+    const standing = day.procedures.find(({ id }) => id === mixing.id);
+    const planned = {
+      id: mixing.id,
+      manner: standing?.manner ?? 'groups',
+      procedure: procedureOfMixing(mixing.id, mixing),
+    } as const;
     const saved = await attempt(
-      saveTest({ dayId: day.id, test }).unwrap(),
-      isPlanned ? 'Changes saved.' : 'Test added to the plan.',
+      saveProcedure({ dayId: day.id, planned }).unwrap(),
+      standing ? 'Changes saved.' : 'Test added to the plan.',
     );
-    if (saved) draft.settle(test);
+    if (saved) draft.settle(mixing);
   };
   const remove = async () => {
-    const test = outcome.test;
+    const { mixing } = outcome;
     const removed = await attempt(
-      removeTest({ dayId: day.id, testId: draft.values.id }).unwrap(),
+      removeProcedure({ dayId: day.id, id: draft.values.id }).unwrap(),
       'Test taken out.',
     );
     if (!removed) return;
     draft.choose(undefined);
-    if (test)
+    if (mixing)
       notifications.show({
         title: 'Test taken out',
         message: (
-          <Button variant="default" size="compact-md" mt={4} onClick={() => void save(test)}>
+          <Button variant="default" size="compact-md" mt={4} onClick={() => void save(mixing)}>
             Put it back
           </Button>
         ),
@@ -66,22 +73,22 @@ export function PlanPage() {
   return (
     <>
       <PlanTabs day={day} />
-      <TestTabs
-        tests={day.tests}
+      <MixingTable
+        lines={lines}
         selected={draft.isNew ? undefined : draft.values.id}
         onSelect={draft.choose}
         onNew={() => draft.choose(undefined)}
       />
       <div className={classes.columns}>
         <section className="card" aria-label="The two solutions">
-          <TestEditor draft={draft} outcome={outcome} locked={recorded} />
+          <MixingEditor draft={draft} outcome={outcome} locked={recorded} />
           <Group mt="md" gap="sm">
             {draft.isNew || draft.isChanged ? (
               <Button
                 size="md"
                 loading={saving}
-                disabled={!outcome.test || recorded}
-                onClick={() => outcome.test && void save(outcome.test)}
+                disabled={!outcome.mixing || recorded}
+                onClick={() => outcome.mixing && void save(outcome.mixing)}
               >
                 {draft.isNew ? 'Add to the plan' : 'Save changes'}
               </Button>
@@ -94,9 +101,9 @@ export function PlanPage() {
               <Button
                 size="md"
                 variant="default"
-                disabled={!outcome.test}
+                disabled={!outcome.mixing}
                 onClick={() =>
-                  outcome.test && void save({ ...outcome.test, id: crypto.randomUUID() })
+                  outcome.mixing && void save({ ...outcome.mixing, id: crypto.randomUUID() })
                 }
               >
                 Add as another test
@@ -114,7 +121,7 @@ export function PlanPage() {
               other amounts.
             </Text>
           )}
-          {day.tests.length > 0 && (
+          {lines.length > 0 && (
             <Button
               component={Link}
               to={`/days/${day.id}/prepare`}

@@ -9,6 +9,7 @@ import {
   kitKinds,
   library,
   missingKit,
+  mixingOf,
 } from '@stoichos/core/planning/procedure';
 import type { DayProcedure, LabDay } from '@stoichos/core/labday';
 import {
@@ -19,7 +20,12 @@ import {
   IconPlus,
 } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { useSaveDayProceduresMutation } from '../../data/api/api';
+import {
+  useRemoveDayProcedureMutation,
+  useSaveDayProcedureMutation,
+  useSaveDayProceduresMutation,
+} from '../../data/api/api';
+import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import { DayForm } from '../labday/public';
 import { useLabDay } from '../../data/useLabDay';
@@ -31,31 +37,37 @@ import classes from './ProceduresPage.module.css';
 /** The procedures of a lab day: which, in what order, by every group or shown to all, and what the class has for them. */
 export function ProceduresPage() {
   const day = useLabDay();
-  const [save] = useSaveDayProceduresMutation();
+  const [saveOrder] = useSaveDayProceduresMutation();
+  const [saveOne] = useSaveDayProcedureMutation();
+  const [removeOne] = useRemoveDayProcedureMutation();
   const stops = useDayStops(day);
-  const store = async (procedures: readonly DayProcedure[], done?: string, before?: LabDay) => {
+  const attempt = async (work: Promise<unknown>): Promise<boolean> => {
     try {
-      await save({ dayId: day.id, procedures }).unwrap();
-      if (done)
-        notifications.show({
-          message: (
-            <>
-              {done}{' '}
-              {before && (
-                <Button
-                  variant="default"
-                  size="compact-md"
-                  onClick={() => void store(before.procedures)}
-                >
-                  Put it back
-                </Button>
-              )}
-            </>
-          ),
-        });
+      await work;
+      return true;
     } catch (error) {
       sayProblem(error, 'Not saved');
+      return false;
     }
+  };
+  const change = (planned: DayProcedure) => attempt(saveOne({ dayId: day.id, planned }).unwrap());
+  const remove = async (planned: DayProcedure) => {
+    if (!(await attempt(removeOne({ dayId: day.id, id: planned.id }).unwrap()))) return;
+    notifications.show({
+      message: (
+        <>
+          <ProcedureName procedure={planned.procedure} /> taken out.{' '}
+          <Button variant="default" size="compact-md" onClick={() => void change(planned)}>
+            Put it back
+          </Button>
+        </>
+      ),
+    });
+  };
+  const move = (planned: DayProcedure, by: number) => {
+    const procedures = day.procedures.filter(({ id }) => id !== planned.id);
+    procedures.splice(day.procedures.indexOf(planned) + by, 0, planned);
+    return attempt(saveOrder({ dayId: day.id, procedures }).unwrap());
   };
   return (
     <>
@@ -90,8 +102,8 @@ export function ProceduresPage() {
           {day.procedures.length === 0 && (
             <Text className="quiet">
               No procedure yet. The library has forty, for every kind of practical; each can be
-              adapted to your time, kit and jars. Tests of two solutions need none: they stand under
-              “Two-solution tests”.
+              adapted to your time, kit and jars. Two solutions to bring together are quickest
+              entered under “Two-solution tests”.
             </Text>
           )}
           <ol className={classes.list}>
@@ -102,22 +114,9 @@ export function ProceduresPage() {
                 first={at === 0}
                 last={at === day.procedures.length - 1}
                 dayId={day.id}
-                move={(by) => {
-                  const moved = [...day.procedures];
-                  moved.splice(at, 1);
-                  moved.splice(at + by, 0, planned);
-                  void store(moved);
-                }}
-                change={(next) =>
-                  void store(day.procedures.map((one) => (one.id === planned.id ? next : one)))
-                }
-                remove={() =>
-                  void store(
-                    day.procedures.filter((one) => one.id !== planned.id),
-                    `${planned.procedure.name} taken out.`,
-                    day,
-                  )
-                }
+                move={(by) => void move(planned, by)}
+                change={(next) => void change(next)}
+                remove={() => void remove(planned)}
               />
             ))}
           </ol>
@@ -150,8 +149,16 @@ function Planned({ planned, first, last, dayId, move, change, remove }: PlannedP
           {kindNames[procedure.kind]} · {all} min, {attended} by hand
           {departures > 0 && ` · ${departures} ${departures === 1 ? 'departure' : 'departures'}`}
         </Text>
-        <Link to={`/days/${dayId}/plan/procedures/${planned.id}`}>
-          <strong>{procedure.name}</strong>
+        <Link
+          to={
+            mixingOf(procedure)
+              ? `/days/${dayId}/plan?test=${planned.id}`
+              : `/days/${dayId}/plan/procedures/${planned.id}`
+          }
+        >
+          <strong>
+            <ProcedureName procedure={procedure} />
+          </strong>
         </Link>
       </div>
       <SegmentedControl

@@ -13,7 +13,7 @@ import { usePrepSheet } from './usePrepSheet';
 export function PreparePage() {
   const day = useLabDay();
   const { lines, shelf, choose } = usePrepSheet(day);
-  const isPlanned = day.tests.length + day.procedures.length > 0;
+  const isPlanned = day.procedures.length > 0;
   return (
     <>
       <PrepareTabs dayId={day.id} />

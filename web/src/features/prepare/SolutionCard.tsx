@@ -49,11 +49,9 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
             {nameOnShelf(naming, substance)}, {look.colour} · make <strong>{totalMl} mL</strong> (
             {Math.round(line.usedMl * 10) / 10} mL used)
           </Text>
-          {line.for.some((what) => what !== 'tests') && (
-            <Text className="quiet" size="sm">
-              for {line.for.join(', ')}
-            </Text>
-          )}
+          <Text className="quiet" size="sm">
+            for <Formula text={line.for.join(', ')} wrap />
+          </Text>
         </div>
         <Group gap={4} wrap="nowrap">
           <PictogramRow pictograms={hazardsOf(substance).pictograms} />

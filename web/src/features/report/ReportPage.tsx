@@ -1,5 +1,5 @@
 import { Anchor, Group, SegmentedControl, Select, Text } from '@mantine/core';
-import { nameOfWork, worksOf } from '@stoichos/core/labday';
+import { worksOf } from '@stoichos/core/labday';
 import { chooseParts, reportParts } from '@stoichos/core/report/dayReport';
 import type { LabDay } from '@stoichos/core/labday';
 import type { ReportPart, ReportScope, Version } from '@stoichos/core/report/dayReport';
@@ -167,7 +167,7 @@ function useScopes(day: LabDay): readonly ScopeChoice[] {
       })),
       ...worksOf(day).map((work) => ({
         value: `work ${work.id}`,
-        label: `${work.kind === 'test' ? 'Test' : 'Procedure'}: ${nameOfWork(work)}`,
+        label: `Procedure: ${work.procedure.name}`,
         scope: { of: 'work' as const, workId: work.id },
       })),
       ...(unknowns ?? []).map(({ groupId, code }) => ({

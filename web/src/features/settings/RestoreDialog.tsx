@@ -8,7 +8,6 @@ import { ProblemNote } from '../../shared/parts/ProblemNote';
 const names: Readonly<Record<string, string>> = {
   lab_days: 'Lab days',
   groups: 'Groups',
-  tests: 'Tests of two solutions',
   day_procedures: 'Procedures in lab days',
   bench_entries: 'Lines of the record',
   weighings: 'Weighings',

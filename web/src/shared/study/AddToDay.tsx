@@ -2,23 +2,20 @@ import { Button } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useNavigate } from 'react-router';
-import { useDayQuery, useSaveDayProceduresMutation } from '../../data/api/api';
+import { useDayQuery, useSaveDayProcedureMutation } from '../../data/api/api';
 import { sayProblem } from '../parts/sayProblem';
 
 /** Puts a copy of a procedure into a lab day, at the end. */
 export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Procedure }) {
   const { data: day } = useDayQuery(dayId);
-  const [save, { isLoading }] = useSaveDayProceduresMutation();
+  const [save, { isLoading }] = useSaveDayProcedureMutation();
   const navigate = useNavigate();
   if (!day) return null;
   const times = day.procedures.filter((one) => one.procedure.id === procedure.id).length;
   const add = async () => {
-    const procedures = [
-      ...day.procedures,
-      { id: crypto.randomUUID(), manner: 'groups' as const, procedure },
-    ];
+    const planned = { id: crypto.randomUUID(), manner: 'groups' as const, procedure };
     try {
-      await save({ dayId, procedures }).unwrap();
+      await save({ dayId, planned }).unwrap();
       notifications.show({
         message: (
           <>

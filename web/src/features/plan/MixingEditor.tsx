@@ -1,20 +1,20 @@
-import { Select, Stack, Text } from '@mantine/core';
+import { Select, SimpleGrid, Stack, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core/vessel';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
-import classes from './TestEditor.module.css';
+import classes from './MixingEditor.module.css';
 import { SubstanceSelect } from './SubstanceSelect';
 import type { DraftOutcome } from './predictDraft';
-import type { PortionDraft, TestDraftState } from './useTestDraft';
+import type { PortionDraft, MixingDraftState } from './useMixingDraft';
 
-interface TestEditorProps {
-  readonly draft: TestDraftState;
+interface MixingEditorProps {
+  readonly draft: MixingDraftState;
   readonly outcome: DraftOutcome;
   readonly locked: boolean;
 }
 
-/** The two solutions of a test and the vessel they meet in. */
-export function TestEditor({ draft, outcome, locked }: TestEditorProps) {
+/** The two solutions and the vessel they meet in. */
+export function MixingEditor({ draft, outcome, locked }: MixingEditorProps) {
   const { values, change } = draft;
   return (
     <Stack gap="sm">
@@ -70,7 +70,7 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
           error={errors[`${side}.substance`]}
           onChange={(substance) => set({ substance })}
         />
-        <div style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 8 }}>
+        <SimpleGrid cols={2} spacing={8}>
           <NumberField
             label="Concentration"
             suffix=" M"
@@ -93,7 +93,7 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
             error={errors[`${side}.volumeMl`]}
             onChange={(volumeMl) => set({ volumeMl })}
           />
-        </div>
+        </SimpleGrid>
       </Stack>
     </fieldset>
   );

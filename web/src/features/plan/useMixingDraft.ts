@@ -1,0 +1,108 @@
+import { useLocalStorage } from '@mantine/hooks';
+import type { LabDay } from '@stoichos/core/labday';
+import { mixingOf, mixingSchema } from '@stoichos/core/planning/procedure';
+import type { Mixing } from '@stoichos/core/planning/procedure';
+import { useSearchParams } from 'react-router';
+import * as z from 'zod';
+
+const portionDraft = z.object({
+  substance: z.string(),
+  concentrationM: z.union([z.number(), z.literal('')]),
+  volumeMl: z.union([z.number(), z.literal('')]),
+});
+const draftSchema = z.object({
+  id: z.string(),
+  a: portionDraft,
+  b: portionDraft,
+  container: mixingSchema.shape.container,
+});
+
+/** Two solutions being typed: numbers may still be empty. */
+export type MixingDraft = z.infer<typeof draftSchema>;
+export type PortionDraft = MixingDraft['a'];
+
+/** A line of the quick table: a planned procedure that brings two solutions together. */
+export interface PlannedMixing extends Mixing {
+  /** Of the procedure in the day. */
+  readonly id: string;
+}
+
+/** The lines of the quick table of a day. */
+export function mixingsOf({ procedures }: Pick<LabDay, 'procedures'>): PlannedMixing[] {
+  return procedures.flatMap(({ id, procedure }) => {
+    const mixing = mixingOf(procedure);
+    return mixing ? [{ id, ...mixing }] : [];
+  });
+}
+
+const emptyPortion: PortionDraft = { substance: '', concentrationM: 0.1, volumeMl: 3 };
+
+function emptyDraft(first = ''): MixingDraft {
+  return {
+    id: crypto.randomUUID(),
+    a: { ...emptyPortion, substance: first },
+    b: emptyPortion,
+    container: 'testTube',
+  };
+}
+
+/** The line in the editor. What is typed survives a reload; choosing another line leaves the plan as it is. */
+export interface MixingDraftState {
+  readonly values: MixingDraft;
+  readonly isNew: boolean;
+  readonly isChanged: boolean;
+  /** Opens a planned line, or an empty new one. */
+  readonly choose: (id: string | undefined) => void;
+  readonly change: (part: Partial<MixingDraft>) => void;
+  /** After saving: the draft is the planned line now. What was typed while it was on its way stays, as a change to it. */
+  readonly settle: (saved: PlannedMixing) => void;
+}
+
+/** Keeps one draft for each lab day in the browser's storage. */
+export function useMixingDraft(day: LabDay): MixingDraftState {
+  const [parameters, setParameters] = useSearchParams();
+  const asked = parameters.get('a');
+  const [stored, setStored] = useLocalStorage<MixingDraft | null>({
+    key: `stoichos-draft-${day.id}`,
+    defaultValue: null,
+    getInitialValueInEffect: false,
+    deserialize: (text) => {
+      const parsed = draftSchema.safeParse(JSON.parse(text ?? 'null'));
+      return parsed.success ? parsed.data : null;
+    },
+  });
+  const lines = mixingsOf(day);
+  const isPlanned = (id: string): boolean => lines.some((line) => line.id === id);
+  const chosen = parameters.get('test');
+  const planned =
+    lines.find(({ id }) => id === chosen) ??
+    (chosen === null && asked === null ? lines[0] : undefined);
+  const isOwn = stored !== null && (planned ? stored.id === planned.id : !isPlanned(stored.id));
+  const values = isOwn ? stored : (planned ?? fallback(day.id, asked ?? ''));
+  return {
+    values,
+    isNew: !planned,
+    isChanged: isOwn && planned !== undefined && !sameMixing(stored, planned),
+    choose: (id) => {
+      if (id === undefined && !(stored && !isPlanned(stored.id))) setStored(emptyDraft());
+      setParameters({ test: id ?? 'new' }, { replace: true });
+    },
+    change: (part) => setStored({ ...values, ...part }),
+    settle: (saved) => {
+      setStored((now) => (now && !sameMixing(now, saved) ? { ...now, id: saved.id } : null));
+      setParameters({ test: saved.id }, { replace: true });
+    },
+  };
+}
+
+const sameMixing = (draft: MixingDraft, { a, b, container }: Mixing): boolean =>
+  JSON.stringify([draft.a, draft.b, draft.container]) === JSON.stringify([a, b, container]);
+
+const fallbacks = new Map<string, MixingDraft>();
+/** An empty draft that stays the same until something is typed into it. */
+function fallback(dayId: string, first: string): MixingDraft {
+  const key = `${dayId} ${first}`;
+  const known = fallbacks.get(key) ?? emptyDraft(first);
+  fallbacks.set(key, known);
+  return known;
+}
