@@ -146,3 +146,5 @@ export { chartsOf } from './foundCharts';
 export type { ChartData, ChartPoint, ChartSeries } from './foundCharts';
 export { tellFound } from './foundWords';
 export type { FoundWords } from './foundWords';
+export { firstLooks, mainObservation } from './firstLooks';
+export type { FirstLook } from './firstLooks';

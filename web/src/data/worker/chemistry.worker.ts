@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { ChemistryError, inField } from '@stoichos/core/common';
-import { daySafety } from '@stoichos/core/labday';
+import { daySafety, firstLooks } from '@stoichos/core/labday';
 import { drawStructure } from '@stoichos/core/matter/structure';
 import { alternatives, cutsFor } from '@stoichos/core/planning/procedure';
 import { schedule } from '@stoichos/core/planning/schedule';
@@ -289,6 +289,11 @@ const chemistry = {
     outcome(() => {
       tell(0);
       return worksheet(request);
+    }),
+  firstLooks: (day: Pick<LabDay, 'procedures' | 'weighings'>, tell: Tell) =>
+    outcome(() => {
+      tell(0);
+      return firstLooks(day);
     }),
   safety: (day: LabDay, tell: Tell) =>
     outcome(() => {

@@ -1,11 +1,16 @@
 import { Button, Table, Text, UnstyledButton } from '@mantine/core';
+import type { FirstLook, LabDay } from '@stoichos/core/labday';
 import { containers } from '@stoichos/core/vessel';
 import { IconPlus } from '@tabler/icons-react';
+import { useEffect } from 'react';
+import { useTask } from '../../data/worker/useTask';
 import { Formula } from '../../shared/chemistry/Formula';
+import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import classes from './MixingTable.module.css';
 import type { PlannedMixing } from './useMixingDraft';
 
 interface MixingTableProps {
+  readonly day: Pick<LabDay, 'procedures' | 'weighings'>;
   readonly lines: readonly PlannedMixing[];
   readonly selected: string | undefined;
   readonly onSelect: (id: string) => void;
@@ -13,7 +18,9 @@ interface MixingTableProps {
 }
 
 /** The two-solution tests of a day, a line each; a tap opens a line in the editor. */
-export function MixingTable({ lines, selected, onSelect, onNew }: MixingTableProps) {
+export function MixingTable({ day, lines, selected, onSelect, onNew }: MixingTableProps) {
+  const { value: looks, start } = useTask('firstLooks');
+  useEffect(() => void start(day), [day, start]);
   return (
     <section className={`${classes.lines} no-print`} aria-label="Tests of the day">
       {lines.length > 0 && (
@@ -25,6 +32,7 @@ export function MixingTable({ lines, selected, onSelect, onNew }: MixingTablePro
                 <Table.Th>Solution A, in the vessel</Table.Th>
                 <Table.Th>Solution B, poured in</Table.Th>
                 <Table.Th className={classes.wide}>Vessel</Table.Th>
+                <Table.Th>It should show</Table.Th>
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
@@ -52,6 +60,9 @@ export function MixingTable({ lines, selected, onSelect, onNew }: MixingTablePro
                     <PortionText portion={b} />
                   </Table.Td>
                   <Table.Td className={classes.wide}>{containers[container].name}</Table.Td>
+                  <Table.Td>
+                    <Look look={looks?.find(({ workId }) => workId === id)} />
+                  </Table.Td>
                 </Table.Tr>
               ))}
             </Table.Tbody>
@@ -80,4 +91,10 @@ function PortionText({ portion }: { readonly portion: PlannedMixing['a'] }) {
       </Text>
     </>
   );
+}
+
+/** The first thing a test should show; nothing while that is being calculated. */
+function Look({ look }: { readonly look: FirstLook | undefined }) {
+  if (!look) return null;
+  return look.main ? <ObservationLine seen={[look.main]} /> : 'not predicted';
 }

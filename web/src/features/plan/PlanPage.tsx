@@ -74,6 +74,7 @@ export function PlanPage() {
     <>
       <PlanTabs day={day} />
       <MixingTable
+        day={day}
         lines={lines}
         selected={draft.isNew ? undefined : draft.values.id}
         onSelect={draft.choose}
