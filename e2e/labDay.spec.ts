@@ -104,7 +104,7 @@ test('a lab day is planned again for another date, without its record', async ({
     page.getByRole('heading', { level: 1, name: 'Every spring, next year' }),
   ).toBeVisible();
   await expect(page.getByText('Monday 12 April 2027', { exact: false })).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Test 1: CaCl2 with Na2CO3' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'CaCl2 with Na2CO3' })).toBeVisible();
 });
 
 test('a test that is not predicted says why', async ({ page }) => {

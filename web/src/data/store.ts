@@ -6,11 +6,12 @@ import { readRack } from './rack/keptRack';
 import { rackSlice } from './rack/rackSlice';
 import { outboxSlice } from './outbox/outboxSlice';
 import { captureSchema, capturesSlice } from './captures/capturesSlice';
-import { readKept, writeKept } from './kept/keptList';
+import * as z from 'zod';
+import { kept } from './kept/kept';
 import { timerSchema, timersSlice } from './timers/timersSlice';
 
-const timersKey = 'stoichos.timers';
-const capturesKey = 'stoichos.captures';
+const keptTimers = kept('stoichos.timers', z.array(timerSchema), []);
+const keptCaptures = kept('stoichos.captures', z.array(captureSchema), []);
 
 export const store = configureStore({
   reducer: {
@@ -22,19 +23,19 @@ export const store = configureStore({
   },
   preloadedState: {
     rack: readRack(),
-    timers: readKept(timersKey, timerSchema),
-    captures: readKept(capturesKey, captureSchema),
+    timers: keptTimers.read(),
+    captures: keptCaptures.read(),
   },
   middleware: (defaults) => defaults().concat(readAgain, api.middleware),
 });
 
 // Timers and readings on a schedule go on after a reload.
-let kept = store.getState();
+let before = store.getState();
 store.subscribe(() => {
   const { timers, captures } = store.getState();
-  if (timers !== kept.timers) writeKept(timersKey, timers);
-  if (captures !== kept.captures) writeKept(capturesKey, captures);
-  kept = store.getState();
+  if (timers !== before.timers) keptTimers.write([...timers]);
+  if (captures !== before.captures) keptCaptures.write([...captures]);
+  before = store.getState();
 });
 
 export type AppStore = typeof store;

@@ -1,27 +1,22 @@
-import { useEffect, useState } from 'react';
+import { useCallback, useSyncExternalStore } from 'react';
 import type { Dispatch, SetStateAction } from 'react';
 import type * as z from 'zod';
+import { kept } from './kept';
 
-/** State that this browser keeps across reloads; what can no longer be read begins afresh. */
+/** State that this browser keeps across reloads; every part of the page that uses the key follows at once. */
 export function useKept<S extends z.ZodType>(
   key: string,
   schema: S,
   initial: z.output<S>,
+  storage?: 'session',
 ): [z.output<S>, Dispatch<SetStateAction<z.output<S>>>] {
-  const [value, setValue] = useState<z.output<S>>(() => {
-    try {
-      const read = schema.safeParse(JSON.parse(localStorage.getItem(key) ?? 'null'));
-      return read.success ? read.data : initial;
-    } catch {
-      return initial;
-    }
-  });
-  useEffect(() => {
-    try {
-      localStorage.setItem(key, JSON.stringify(value));
-    } catch {
-      // A private window: what is shown now still works.
-    }
-  }, [key, value]);
-  return [value, setValue];
+  type T = z.output<S>;
+  const box = kept(key, schema, initial, storage);
+  const value = useSyncExternalStore(box.subscribe, box.read);
+  const set = useCallback(
+    (next: SetStateAction<T>) =>
+      box.write(typeof next === 'function' ? (next as (before: T) => T)(box.read()) : next),
+    [box],
+  );
+  return [value, set];
 }

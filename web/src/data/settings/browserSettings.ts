@@ -1,5 +1,6 @@
-import { useLocalStorage } from '@mantine/hooks';
 import * as z from 'zod';
+import { kept as readKept } from '../kept/kept';
+import { useKept } from '../kept/useKept';
 
 /** What is chosen for this browser alone. */
 const browserSchema = z.object({
@@ -9,34 +10,20 @@ const browserSchema = z.object({
 });
 export type BrowserSettings = z.infer<typeof browserSchema>;
 
-const key = 'stoichos.browser';
-const first: BrowserSettings = { sound: true, textSize: 'usual' };
+const kept = ['stoichos.browser', browserSchema, { sound: true, textSize: 'usual' }] as const;
 
 /** Of the size the browser has text in. */
 export const textSizes = { usual: '100%', large: '115%', larger: '130%' } as const;
 
-function read(text: string | null | undefined): BrowserSettings {
-  try {
-    const parsed = browserSchema.safeParse(JSON.parse(text ?? 'null'));
-    return parsed.success ? parsed.data : first;
-  } catch {
-    return first;
-  }
-}
-
 /** What is chosen for this browser, and a way to choose otherwise; every part of the page follows at once. */
 export function useBrowserSettings() {
-  const [settings, setSettings] = useLocalStorage<BrowserSettings>({
-    key,
-    defaultValue: first,
-    getInitialValueInEffect: false,
-    deserialize: read,
-  });
-  const change = (part: Partial<BrowserSettings>) => setSettings({ ...settings, ...part });
+  const [settings, setSettings] = useKept(...kept);
+  const change = (part: Partial<BrowserSettings>) =>
+    setSettings((before) => ({ ...before, ...part }));
   return { settings, change };
 }
 
 /** Whether alarms ring in this browser. */
 export function soundIsOn(): boolean {
-  return read(localStorage.getItem(key)).sound;
+  return readKept(...kept).read().sound;
 }

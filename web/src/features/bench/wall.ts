@@ -1,5 +1,6 @@
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import * as z from 'zod';
+import { useKept } from '../../data/kept/useKept';
 
 /** What the bench has open, for a projector that another window of this browser shows. */
 const shownSchema = z.object({
@@ -10,36 +11,16 @@ const shownSchema = z.object({
 });
 export type Shown = z.infer<typeof shownSchema>;
 
-const key = 'stoichos.wall';
+const useWall = () => useKept('stoichos.wall', shownSchema.nullable(), null);
 
 /** Tells the projector what is open here. */
 export function useShowOnWall({ dayId, workId, stepId, groupId }: Shown): void {
-  useEffect(() => {
-    try {
-      localStorage.setItem(key, JSON.stringify({ dayId, workId, stepId, groupId }));
-    } catch {
-      // Without storage the wall goes by how far the bench is.
-    }
-  }, [dayId, workId, stepId, groupId]);
+  const [, show] = useWall();
+  useEffect(() => show({ dayId, workId, stepId, groupId }), [show, dayId, workId, stepId, groupId]);
 }
 
 /** What the bench of a day has open, anew whenever it opens something else; undefined where this browser has no bench open. */
 export function useShown(dayId: string): Shown | undefined {
-  const [shown, setShown] = useState(read);
-  useEffect(() => {
-    const follow = (event: StorageEvent) => {
-      if (event.key === key) setShown(read());
-    };
-    window.addEventListener('storage', follow);
-    return () => window.removeEventListener('storage', follow);
-  }, []);
+  const [shown] = useWall();
   return shown?.dayId === dayId ? shown : undefined;
-}
-
-function read(): Shown | undefined {
-  try {
-    return shownSchema.safeParse(JSON.parse(localStorage.getItem(key) ?? 'null')).data;
-  } catch {
-    return undefined;
-  }
 }

@@ -10,11 +10,9 @@ import type { Announcements, DragEndEvent } from '@dnd-kit/core';
 import {
   SortableContext,
   sortableKeyboardCoordinates,
-  useSortable,
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { ActionIcon, Button, Group, Text, Title } from '@mantine/core';
+import { Button, Title } from '@mantine/core';
 import {
   blankStep,
   mindOf,
@@ -23,24 +21,11 @@ import {
   shortText,
   stepSafety,
 } from '@stoichos/core/planning/procedure';
-import type {
-  Procedure,
-  ProcedureRun,
-  ProcedureStep,
-  RunStep,
-} from '@stoichos/core/planning/procedure';
-import {
-  IconAlertTriangle,
-  IconArrowDown,
-  IconArrowUp,
-  IconGripVertical,
-  IconPlus,
-} from '@tabler/icons-react';
+import type { Procedure, ProcedureRun, ProcedureStep } from '@stoichos/core/planning/procedure';
+import { IconPlus } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
-import { MindLines } from '../../shared/chemistry/MindLines';
 import classes from './EditorPage.module.css';
-import { Expected, expectedWords } from './StepCard';
-import { StepFields } from './StepFields';
+import { Row } from './StepRow';
 
 interface StepListProps {
   readonly procedure: Procedure;
@@ -160,111 +145,4 @@ function newStep(steps: Procedure['steps']): ProcedureStep {
   let number = steps.length + 1;
   while (steps.some(({ id }) => id === `step-${String(number)}`)) number += 1;
   return blankStep(`step-${String(number)}`);
-}
-
-interface RowProps {
-  readonly step: ProcedureStep;
-  readonly at: number;
-  readonly count: number;
-  readonly isOpen: boolean;
-  readonly onOpen: () => void;
-  readonly problems: readonly string[];
-  readonly mind: readonly string[];
-  readonly procedure: Procedure;
-  readonly run: ProcedureRun;
-  readonly before: ProcedureRun;
-  readonly move: (from: number, to: number) => void;
-  readonly onChange: (step: ProcedureStep, label: string) => void;
-  readonly onRemove: () => void;
-  readonly onCopy: () => void;
-}
-
-function Row(props: RowProps) {
-  const { step, at, count, isOpen, onOpen, problems, mind, procedure, run, before, move } = props;
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
-    id: step.id,
-  });
-  const name = step.text === '' ? `Step ${at + 1}` : shortText(step);
-  const own = run.steps.find((one) => one.step.id === step.id);
-  return (
-    <li
-      ref={setNodeRef}
-      className={classes.step}
-      style={{ transform: CSS.Transform.toString(transform), transition }}
-      data-testid="edit-step"
-      {...(isDragging && { 'data-dragging': '' })}
-    >
-      <div className={classes.head}>
-        <button
-          type="button"
-          className={classes.grip}
-          aria-label={`Drag ${name}`}
-          {...attributes}
-          {...listeners}
-        >
-          <IconGripVertical size={20} aria-hidden />
-          {at + 1}
-        </button>
-        <button type="button" className={classes.open} aria-expanded={isOpen} onClick={onOpen}>
-          <span>{step.text === '' ? <em>What is done?</em> : step.text}</span>
-          <Text component="span" size="sm" className="quiet">
-            {step.minutes} min{step.attended ? '' : ', by itself'}
-          </Text>
-        </button>
-        <Group gap={4} wrap="nowrap">
-          <ActionIcon
-            variant="default"
-            size={44}
-            disabled={at === 0}
-            onClick={() => move(at, at - 1)}
-            aria-label={`${name} earlier`}
-          >
-            <IconArrowUp size={20} />
-          </ActionIcon>
-          <ActionIcon
-            variant="default"
-            size={44}
-            disabled={at === count - 1}
-            onClick={() => move(at, at + 1)}
-            aria-label={`${name} later`}
-          >
-            <IconArrowDown size={20} />
-          </ActionIcon>
-        </Group>
-        <div>
-          <Expected run={own} vessels={procedure.vessels} />
-          <MindLines lines={mind} />
-          <WasBefore now={own} before={before.steps.find((one) => one.step.id === step.id)} />
-        </div>
-      </div>
-      {problems.map((message) => (
-        <p key={message} className={classes.problem} role="alert">
-          <IconAlertTriangle size={20} aria-hidden /> {message}
-        </p>
-      ))}
-      {isOpen && (
-        <StepFields
-          step={step}
-          earlier={procedure.steps.slice(0, at)}
-          procedure={procedure}
-          runs={run.steps.slice(0, at + 1)}
-          onChange={props.onChange}
-          onRemove={props.onRemove}
-          onCopy={props.onCopy}
-        />
-      )}
-    </li>
-  );
-}
-
-/** What the step showed before the change, where it shows something else now. */
-function WasBefore({ now, before }: { now: RunStep | undefined; before: RunStep | undefined }) {
-  if (!now || !before) return null;
-  const [is, was] = [expectedWords(now).join('; '), expectedWords(before).join('; ')];
-  if (is === was || was === '') return null;
-  return (
-    <Text size="sm" className="quiet" data-testid="was">
-      Before: {was}
-    </Text>
-  );
 }

@@ -2,6 +2,7 @@ import { procedureSchema } from '@stoichos/core/planning/procedure';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useEffect, useReducer } from 'react';
 import * as z from 'zod';
+import { kept } from '../../data/kept/kept';
 
 /** What was, what is, and what was undone. */
 interface History {
@@ -79,16 +80,17 @@ export interface ProcedureDraft {
 /** @param key where the draft lies in the browser’s storage. */
 export function useProcedureDraft(key: string, saved: Procedure): ProcedureDraft {
   const base = JSON.stringify(saved);
+  const box = kept(key, draftSchema.nullable(), null);
   const [history, dispatch] = useReducer(step, saved, (from): History => {
-    const kept = readDraft(key);
-    return { past: [], present: kept?.base === base ? kept.procedure : from, future: [] };
+    const draft = box.read();
+    return { past: [], present: draft?.base === base ? draft.procedure : from, future: [] };
   });
   const { past, present, future } = history;
   const isChanged = JSON.stringify(present) !== base;
   useEffect(() => {
-    if (isChanged) localStorage.setItem(key, JSON.stringify({ base, procedure: present }));
-    else localStorage.removeItem(key);
-  }, [key, base, present, isChanged]);
+    if (isChanged) box.write({ base, procedure: present });
+    else box.forget();
+  }, [box, base, present, isChanged]);
   return {
     procedure: present,
     isChanged,
@@ -99,13 +101,6 @@ export function useProcedureDraft(key: string, saved: Procedure): ProcedureDraft
     undo: () => dispatch({ do: 'undo' }),
     redo: () => dispatch({ do: 'redo' }),
     giveUp: () => dispatch({ do: 'change', next: saved, label: 'given up', at: Date.now() }),
-    forget: () => localStorage.removeItem(key),
+    forget: box.forget,
   };
-}
-
-function readDraft(key: string) {
-  const text = localStorage.getItem(key);
-  if (text === null) return undefined;
-  const read = draftSchema.safeParse(JSON.parse(text));
-  return read.success ? read.data : undefined;
 }

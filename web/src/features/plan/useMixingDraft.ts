@@ -1,9 +1,9 @@
-import { useLocalStorage } from '@mantine/hooks';
 import type { LabDay } from '@stoichos/core/labday';
 import { mixingOf, mixingSchema } from '@stoichos/core/planning/procedure';
 import type { Mixing } from '@stoichos/core/planning/procedure';
 import { useSearchParams } from 'react-router';
 import * as z from 'zod';
+import { useKept } from '../../data/kept/useKept';
 
 const portionDraft = z.object({
   substance: z.string(),
@@ -62,15 +62,7 @@ export interface MixingDraftState {
 export function useMixingDraft(day: LabDay): MixingDraftState {
   const [parameters, setParameters] = useSearchParams();
   const asked = parameters.get('a');
-  const [stored, setStored] = useLocalStorage<MixingDraft | null>({
-    key: `stoichos-draft-${day.id}`,
-    defaultValue: null,
-    getInitialValueInEffect: false,
-    deserialize: (text) => {
-      const parsed = draftSchema.safeParse(JSON.parse(text ?? 'null'));
-      return parsed.success ? parsed.data : null;
-    },
-  });
+  const [stored, setStored] = useKept(`stoichos-draft-${day.id}`, draftSchema.nullable(), null);
   const lines = mixingsOf(day);
   const isPlanned = (id: string): boolean => lines.some((line) => line.id === id);
   const chosen = parameters.get('test');

@@ -1,5 +1,4 @@
 import { Button, Group, Select, Text, TextInput } from '@mantine/core';
-import { useLocalStorage } from '@mantine/hooks';
 import { labelSheets, labelsFor } from '@stoichos/core/labday';
 import { deferral } from '@stoichos/core/safety';
 import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core/labday';
@@ -11,17 +10,17 @@ import { useLabDay } from '../../data/useLabDay';
 import { today } from '../../shared/parts/dates';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import classes from './LabelsPage.module.css';
+import * as z from 'zod';
+import { useKept } from '../../data/kept/useKept';
 import { PrepareTabs } from './PrepareTabs';
+
+const sheetIds = z.enum(Object.keys(labelSheets) as [LabelSheetId, ...LabelSheetId[]]);
 
 /** Labels for everything that is made or set out, on the sheet one has, to print. */
 export function LabelsPage() {
   const day = useLabDay();
   const { naming } = useSettings();
-  const [sheetId, setSheetId] = useLocalStorage<LabelSheetId>({
-    key: 'stoichos-label-sheet',
-    defaultValue: 'a4-14',
-    getInitialValueInEffect: false,
-  });
+  const [sheetId, setSheetId] = useKept('stoichos-label-sheet', sheetIds, 'a4-14');
   const [maker, setMaker] = useState(day.staff[0] ?? '');
   const [date, setDate] = useState(today());
   const [copies, setCopies] = useState('1');

@@ -1,4 +1,3 @@
-import { useLocalStorage } from '@mantine/hooks';
 import { latestWeighing, solutionsNeeded } from '@stoichos/core/labday';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { prepSheet } from '@stoichos/core/planning/prep';
@@ -8,6 +7,7 @@ import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useMemo } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import * as z from 'zod';
+import { useKept } from '../../data/kept/useKept';
 import { useShelfQuery } from '../../data/api/api';
 
 const formsSchema = z.record(z.string(), z.string());
@@ -16,15 +16,7 @@ const noJars: readonly ShelfItem[] = [];
 /** The prep sheet of a day with the jars on the shelf; which form is in the jar is asked once and kept for the day. */
 export function usePrepSheet(day: LabDay) {
   const { data: shelf = noJars } = useShelfQuery();
-  const [chosen, setChosen] = useLocalStorage<Readonly<Record<string, string>>>({
-    key: `stoichos-forms-${day.id}`,
-    defaultValue: {},
-    getInitialValueInEffect: false,
-    deserialize: (text) => {
-      const read = formsSchema.safeParse(JSON.parse(text ?? '{}'));
-      return read.success ? read.data : {};
-    },
-  });
+  const [chosen, setChosen] = useKept(`stoichos-forms-${day.id}`, formsSchema, {});
   const { dropsPerMl } = useSettings();
   const lines = useMemo(() => {
     const needs = solutionsNeeded(day);

@@ -1,8 +1,7 @@
 import { Alert, Button, Select, Tabs, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { readySystems, shiftProcedure } from '@stoichos/core/studies/shift';
-import type { Procedure } from '@stoichos/core/planning/procedure';
-import type { ColourPlan, ShiftRun } from '@stoichos/core/studies/shift';
+import { readySystems } from '@stoichos/core/studies/shift';
+import type { ColourPlan } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
 import { useMemo, useState } from 'react';
 import { Mind } from '../../shared/chemistry/Mind';
@@ -27,6 +26,7 @@ import { StartPanel } from './StartPanel';
 import { StepStrip } from './StepStrip';
 import { useShift } from './useShift';
 import { Cautions, WhyShift } from './WhyShift';
+import { quiet, walked, procedureOf } from './shiftRun';
 
 /** The study of a coloured equilibrium: shift it step by step, or have a way through its colours planned. */
 export function EquilibriumPage() {
@@ -239,31 +239,4 @@ export function EquilibriumPage() {
       }}
     />
   );
-}
-
-/** Warnings that the Q and K beside already tell. */
-const quiet: ReadonlySet<string> = new Set(['approximate', 'heldBack']);
-
-/** What a plan does, with the ranges that still show each colour. */
-function walked({ stages }: ColourPlan): Done[] {
-  return stages.flatMap(({ actions, range, unit }) =>
-    actions.map((action, at): Done =>
-      at === actions.length - 1 && unit !== '°C' && range[1] > range[0]
-        ? { action, range: [range[0], range[1]] }
-        : { action },
-    ),
-  );
-}
-
-function procedureOf(state: EquilibriumState, run: ShiftRun | undefined): Procedure | undefined {
-  if (!run || state.done.length === 0) return undefined;
-  const ready = readySystems.find(({ id }) => id === state.system);
-  return shiftProcedure({
-    id: `shift-${state.system}-${String(state.done.length)}`,
-    name: `${ready?.name ?? 'A mixture'}, shifted`,
-    purpose:
-      ready?.shows ?? 'A mixture of one’s own is shifted step by step, and each step looked at.',
-    vessel: state.vessel,
-    shiftings: state.done.map(({ action, range }) => ({ action, ...(range && { range }) })),
-  });
 }

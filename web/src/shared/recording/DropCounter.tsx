@@ -3,16 +3,18 @@ import { useHotkeys } from '@mantine/hooks';
 import type { StandingEntry } from '@stoichos/core/labday';
 import type { Measure } from '@stoichos/core/planning/procedure';
 import { IconArrowBackUp, IconDroplet } from '@tabler/icons-react';
-import { useEffect, useState } from 'react';
+import * as z from 'zod';
+import { useKept } from '../../data/kept/useKept';
 import classes from './Bench.module.css';
 import { ReadingList } from './ReadingList';
 import type { Recorder } from './useRecorder';
 
-interface Count {
-  readonly drops: number;
-  readonly firstColourAt?: number;
-  readonly lastingColourAt?: number;
-}
+const countSchema = z.object({
+  drops: z.number().int().min(0),
+  firstColourAt: z.number().optional(),
+  lastingColourAt: z.number().optional(),
+});
+type Count = z.infer<typeof countSchema>;
 
 const none: Count = { drops: 0 };
 const keyOf = (recorder: Recorder, name: string) =>
@@ -24,34 +26,11 @@ const keyOf = (recorder: Recorder, name: string) =>
     name,
   ].join(' ');
 
-/** A count that goes on after a reload. */
-function useCount(key: string) {
-  const [history, setHistory] = useState<readonly Count[]>(() => read(key));
-  useEffect(() => {
-    try {
-      sessionStorage.setItem(key, JSON.stringify(history));
-    } catch {
-      // Without storage the count stands on the screen alone.
-    }
-  }, [key, history]);
-  return [history, setHistory] as const;
-}
-
-function read(key: string): readonly Count[] {
-  try {
-    const kept: unknown = JSON.parse(sessionStorage.getItem(key) ?? '[]');
-    return Array.isArray(kept)
-      ? (kept as Count[]).filter(({ drops }) => Number.isInteger(drops))
-      : [];
-  } catch {
-    return [];
-  }
-}
-
 /** Counts drops with a target that can be hit without looking, or with the space bar; marks the first colour and the one that stays. */
 export function DropCounter({ recorder, measure }: { recorder: Recorder; measure: Measure }) {
   const { name } = measure;
-  const [history, setHistory] = useCount(keyOf(recorder, name));
+  // A count goes on after a reload, and ends with the window.
+  const [history, setHistory] = useKept(keyOf(recorder, name), z.array(countSchema), [], 'session');
   const count = history.at(-1) ?? none;
   const push = (next: Count) => setHistory([...history, next]);
   const one = () => push({ ...count, drops: count.drops + 1 });

@@ -1,14 +1,11 @@
 import { Button, Group, Text } from '@mantine/core';
-import { useLocalStorage } from '@mantine/hooks';
+import * as z from 'zod';
+import { useKept } from '../../data/kept/useKept';
 import { useTour } from './useTour';
 
 /** Asks somebody who is here for the first time whether to be shown around; once answered, never again in this browser. */
 export function Welcome() {
-  const [seen, setSeen] = useLocalStorage<boolean>({
-    key: 'stoichos.welcomed',
-    defaultValue: false,
-    getInitialValueInEffect: false,
-  });
+  const [seen, setSeen] = useKept('stoichos.welcomed', z.boolean(), false);
   const { start, hasDay } = useTour();
   if (seen) return null;
   return (

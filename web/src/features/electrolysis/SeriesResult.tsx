@@ -1,0 +1,102 @@
+import { Text } from '@mantine/core';
+import type { Series, SeriesElectrode } from '@stoichos/core/studies/electrolysis';
+import { Formula } from '../../shared/chemistry/Formula';
+import classes from '../../shared/study/Study.module.css';
+
+export function SeriesTable({ series }: { series: Series }) {
+  const cell = (grams: number | undefined, share: number | undefined) =>
+    grams === undefined
+      ? ''
+      : `${grams.toFixed(3).replace('-', '−')} (${Math.round(100 * (share ?? 0))} %)`;
+  return (
+    <div className={classes.scroll}>
+      <table className={classes.lines} data-testid="series">
+        <thead>
+          <tr>
+            <th scope="col">Run</th>
+            <th scope="col">A</th>
+            <th scope="col">C</th>
+            <th scope="col">Theory, g</th>
+            <th scope="col">Minus, g</th>
+            <th scope="col">Plus, g</th>
+          </tr>
+        </thead>
+        <tbody>
+          {series.rows.map((row) => (
+            <tr key={row.name}>
+              <th scope="row">{row.name}</th>
+              <td>{row.currentA}</td>
+              <td>{Math.round(row.chargeC)}</td>
+              <td>{row.theoryG.toFixed(3)}</td>
+              <td>{cell(row.cathodeChangeG, row.cathodeEfficiency)}</td>
+              <td>{cell(row.anodeChangeG, row.anodeEfficiency)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** To the nearest hundred, with a thin space between thousands. */
+const thousands = (value: number): string =>
+  String(Math.round(value / 100) * 100).replace(/\B(?=(\d{3})+$)/g, '\u202f');
+
+export function Slope({
+  electrode,
+  series,
+  metal,
+}: {
+  electrode: SeriesElectrode;
+  series: Series;
+  metal: string;
+}) {
+  const { side, line, ofTheory, impliedFaraday, impliedElectrons, outliers } = electrode;
+  const mg = (value: number) => (value * 1000).toPrecision(3);
+  return (
+    <section
+      aria-label={side === 'cathode' ? 'Slope at minus' : 'Slope at plus'}
+      data-testid="slope"
+    >
+      <Text fw={600}>{side === 'cathode' ? 'Gain at minus' : 'Loss at plus'}</Text>
+      <div className={classes.answers}>
+        <div>
+          <span className="quiet">Slope</span>
+          <strong>{mg(line.slope)} mg/C</strong>
+          <span className="quiet">
+            theory M/zF {mg(series.theoryGPerC)} mg/C for <Formula text={metal} />
+          </span>
+        </div>
+        <div>
+          <span className="quiet">Of theory</span>
+          <strong>
+            {Math.round(100 * ofTheory.value)} ±{' '}
+            {Math.max(1, Math.round(100 * ofTheory.uncertainty))} %
+          </strong>
+        </div>
+        <div>
+          <span className="quiet">Implied F</span>
+          <strong>{thousands(impliedFaraday.value)} C/mol</strong>
+          <span className="quiet">± {thousands(impliedFaraday.uncertainty)}; CODATA 96 485</span>
+        </div>
+        <div>
+          <span className="quiet">Implied electrons</span>
+          <strong>{impliedElectrons.value.toFixed(2)}</strong>
+          <span className="quiet">± {impliedElectrons.uncertainty.toFixed(2)}</span>
+        </div>
+      </div>
+      {Math.abs(line.intercept) > 0 && (
+        <Text size="sm">
+          The free line starts at {line.intercept.toFixed(3).replace('-', '−')} g
+          {line.intercept95 === undefined ? '' : ` ± ${line.intercept95.toFixed(3)}`} with no
+          charge.
+        </Text>
+      )}
+      {outliers.map((name) => (
+        <Text key={name} size="sm" role="note">
+          {name} stands out and is left out of the line: look at its weighings and its clock.
+        </Text>
+      ))}
+    </section>
+  );
+}

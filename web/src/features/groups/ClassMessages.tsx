@@ -1,0 +1,121 @@
+import { Button, Group, SegmentedControl, TextInput, Title } from '@mantine/core';
+import { worksAsMade } from '@stoichos/core/labday';
+import type { MessageInput, Oversight } from '@stoichos/core/labday';
+import { useMemo, useState } from 'react';
+import { useSendMessageMutation } from '../../data/api/api';
+import { explainError } from '../../data/api/explainError';
+import { useLabDay } from '../../data/useLabDay';
+
+const kindWords = { message: 'Words', flag: 'Look again at', checked: 'Checked' } as const;
+
+export function Messages({ oversight }: { oversight: Oversight }) {
+  const day = useLabDay();
+  const works = useMemo(() => worksAsMade(day), [day]);
+  const [send, { error }] = useSendMessageMutation();
+  const [groupId, setGroupId] = useState('all');
+  const [kind, setKind] = useState<MessageInput['kind']>('message');
+  const [place, setPlace] = useState('');
+  const [text, setText] = useState('');
+  const places = works.flatMap((work) =>
+    work.procedure.steps.map((step, at) => ({
+      value: `${work.id} ${step.id}`,
+      label: `${work.number} ${work.procedure.name}, step ${at + 1}`,
+    })),
+  );
+  const submit = async () => {
+    const [workId = null, stepId = null] =
+      kind === 'message' || place === '' ? [] : place.split(' ');
+    const message = {
+      id: crypto.randomUUID(),
+      groupId: groupId === 'all' ? null : groupId,
+      kind,
+      workId,
+      stepId,
+      text: text.trim(),
+    };
+    const done = await send({ dayId: day.id, message });
+    if (!done.error) setText('');
+  };
+  const nameOf = (id: string | null) =>
+    id === null ? 'all' : (day.groups.find((one) => one.id === id)?.name ?? '');
+  return (
+    <section className="card no-print" aria-label="Messages" style={{ marginTop: '1rem' }}>
+      <Title order={2} size="h4">
+        Say something to a bench
+      </Title>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void submit();
+        }}
+      >
+        <Group mt="xs" align="flex-end">
+          <label>
+            To{' '}
+            <select
+              className="tappable"
+              value={groupId}
+              onChange={(event) => setGroupId(event.currentTarget.value)}
+            >
+              <option value="all">all benches</option>
+              {day.groups.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+          <SegmentedControl
+            size="md"
+            aria-label="What is sent"
+            value={kind}
+            data={Object.entries(kindWords).map(([value, label]) => ({ value, label }))}
+            onChange={(next) => setKind(next as MessageInput['kind'])}
+          />
+        </Group>
+        {kind !== 'message' && (
+          <label style={{ display: 'block', marginTop: '0.6rem' }}>
+            Step{' '}
+            <select
+              className="tappable"
+              value={place}
+              onChange={(event) => setPlace(event.currentTarget.value)}
+            >
+              <option value="">choose</option>
+              {places.map(({ value, label }) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <TextInput
+          label="Words"
+          size="md"
+          mt="xs"
+          maxLength={400}
+          value={text}
+          onChange={(event) => setText(event.currentTarget.value)}
+          error={error ? explainError(error).message : undefined}
+        />
+        <Button
+          type="submit"
+          size="md"
+          mt="sm"
+          disabled={kind === 'message' ? text.trim() === '' : place === ''}
+        >
+          Send
+        </Button>
+      </form>
+      <ul aria-label="Sent">
+        {oversight.messages.slice(-6).map(({ id, groupId: to, kind: what, text: words }) => (
+          <li key={id}>
+            <span className="quiet">To {nameOf(to)}:</span>{' '}
+            {what === 'message' ? '' : kindWords[what]} {words}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,79 @@
+import { ActionIcon, Button, Group, SegmentedControl, Text } from '@mantine/core';
+import { departuresFrom, kindNames, library, mixingOf } from '@stoichos/core/planning/procedure';
+import type { DayProcedure } from '@stoichos/core/labday';
+import { IconArrowDown, IconArrowUp } from '@tabler/icons-react';
+import { Link } from 'react-router';
+import { ProcedureName } from '../../shared/chemistry/ProcedureName';
+import { minutesOf } from '../../data/useProcedures';
+import classes from './ProceduresPage.module.css';
+
+interface PlannedProps {
+  readonly planned: DayProcedure;
+  readonly first: boolean;
+  readonly last: boolean;
+  readonly dayId: string;
+  readonly move: (by: number) => void;
+  readonly change: (next: DayProcedure) => void;
+  readonly remove: () => void;
+}
+
+export function Planned({ planned, first, last, dayId, move, change, remove }: PlannedProps) {
+  const { procedure, manner } = planned;
+  const { all, attended } = minutesOf(procedure);
+  const original = library.find(({ id }) => id === (procedure.from ?? procedure.id));
+  const departures = original ? departuresFrom(original, procedure).length : 0;
+  return (
+    <li className={classes.planned} data-testid="planned">
+      <div className={classes.name}>
+        <Text size="sm" className="quiet">
+          {kindNames[procedure.kind]} · {all} min, {attended} by hand
+          {departures > 0 && ` · ${departures} ${departures === 1 ? 'departure' : 'departures'}`}
+        </Text>
+        <Link
+          to={
+            mixingOf(procedure)
+              ? `/days/${dayId}/plan?test=${planned.id}`
+              : `/days/${dayId}/plan/procedures/${planned.id}`
+          }
+        >
+          <strong>
+            <ProcedureName procedure={procedure} />
+          </strong>
+        </Link>
+      </div>
+      <SegmentedControl
+        aria-label={`How ${procedure.name} is done`}
+        size="md"
+        value={manner}
+        data={[
+          { value: 'groups', label: 'Every group' },
+          { value: 'demonstration', label: 'Shown to all' },
+        ]}
+        onChange={(value) => change({ ...planned, manner: value })}
+      />
+      <Group gap={4} wrap="nowrap">
+        <ActionIcon
+          variant="default"
+          size={44}
+          disabled={first}
+          onClick={() => move(-1)}
+          aria-label={`${procedure.name} earlier`}
+        >
+          <IconArrowUp size={20} />
+        </ActionIcon>
+        <ActionIcon
+          variant="default"
+          size={44}
+          disabled={last}
+          onClick={() => move(1)}
+          aria-label={`${procedure.name} later`}
+        >
+          <IconArrowDown size={20} />
+        </ActionIcon>
+        <Button size="md" variant="default" onClick={remove} h={44}>
+          Take out
+        </Button>
+      </Group>
+    </li>
+  );
+}
