@@ -138,9 +138,9 @@ test('a lab day leaves as a file, and comes in again beside itself once it diffe
   await expect(page.getByRole('heading', { level: 1, name: 'Came in beside it' })).toBeVisible();
 
   await openView(page, '/data');
-  await take('later.json', text.replace('"version": 1', '"version": 9'));
+  await take('later.json', text.replace('"version": 2', '"version": 9'));
   await expect(page.getByRole('alert')).toContainText(
-    'version 9; this application reads version 1',
+    'version 9; this application reads versions up to 2',
   );
   await take('torn.json', text.slice(0, 200));
   await expect(page.getByRole('alert')).toContainText('no JSON, or was cut off');

@@ -3,6 +3,9 @@ import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter } from 'react-router';
+import { firstSettings } from '@stoichos/core/labday';
+import type { Settings } from '@stoichos/core/labday';
+import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
 
 /** Shows a part as it stands in the application: with its look, its store and an address. */
@@ -16,4 +19,10 @@ export function show(part: ReactElement, at = '/') {
   );
   const shown = render(inside(part));
   return { ...shown, again: (next: ReactElement) => shown.rerender(inside(next)) };
+}
+
+/** What the school has chosen, as if the server had said so. */
+export async function chosen(part: Partial<Settings>): Promise<void> {
+  const settings = { ...firstSettings, ...part };
+  await store.dispatch(api.util.upsertQueryData('settings', undefined, settings));
 }

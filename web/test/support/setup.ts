@@ -14,7 +14,14 @@ vi.stubGlobal(
     }) as unknown as MediaQueryList,
 );
 window.matchMedia = globalThis.matchMedia;
+Object.defineProperty(document, 'fonts', {
+  configurable: true,
+  value: { addEventListener: () => undefined, removeEventListener: () => undefined },
+});
 Element.prototype.scrollIntoView = () => undefined;
+
+// No test reaches a server: what is needed of one is put into the store.
+vi.stubGlobal('fetch', () => Promise.reject(new TypeError('There is no server here.')));
 
 afterEach(() => {
   cleanup();

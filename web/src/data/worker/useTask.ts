@@ -1,6 +1,6 @@
 import { proxy } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Chemistry, Failure, Outcome } from './chemistry.worker';
+import type { Chemistry, Failure, Outcome } from './chemistry';
 import { giveBack, takeWorker } from './workers';
 import type { ChemistryWorker } from './workers';
 

@@ -1,6 +1,6 @@
 import { wrap } from 'comlink';
 import type { Remote } from 'comlink';
-import type { Chemistry } from './chemistry.worker';
+import type { Chemistry } from './chemistry';
 
 /** A worker with the chemistry in it. */
 export interface ChemistryWorker {

@@ -8,7 +8,7 @@ import { PrintButton } from '../../shared/parts/PrintButton';
 import { StudyFrame } from '../../shared/study/StudyFrame';
 import { useKept } from '../../data/kept/useKept';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import { ClassMarks } from './ClassMarks';

@@ -12,7 +12,7 @@ import {
 import { explainError } from '../../data/api/explainError';
 import { NumberField } from '../../shared/parts/NumberField';
 import { asTime } from '../../shared/study/asAmount';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import type { WriteLine } from './useCellRun';
 
 interface InstrumentReadingsProps {

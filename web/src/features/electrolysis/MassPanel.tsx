@@ -3,7 +3,7 @@ import { cellMass } from '@stoichos/core/labday';
 import { findElectrode } from '@stoichos/core/vessel';
 import type { CellRunWithRecord } from '@stoichos/core/labday';
 import { useState } from 'react';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import { Amount } from '../../shared/study/Amount';
 import classes from '../../shared/study/Study.module.css';
 import type { WriteLine } from './useCellRun';

@@ -14,7 +14,7 @@ import { useCellsQuery, useSaveCellMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { LoadState } from '../../shared/parts/LoadState';
 import { StudyFrame } from '../../shared/study/StudyFrame';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import { CellSettings } from './CellSettings';
 import classes from '../../shared/study/Study.module.css';
 import { ElectrolysisTabs } from './ElectrolysisTabs';

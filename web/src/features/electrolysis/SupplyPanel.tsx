@@ -5,7 +5,7 @@ import { conductivitySource } from '@stoichos/core/vessel';
 import type { CellRequest, CurrentEstimate, Supply } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useMemo } from 'react';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import type { CurrentTry } from '../../data/worker/chemistry.worker';
+import type { CurrentTry } from '../../data/worker/chemistry';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import { Amount } from '../../shared/study/Amount';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Amount } from '../../shared/study/Amount';
 import { asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import type { WriteLine } from './useCellRun';
 
 const emptyLine = {

@@ -6,7 +6,7 @@ import { useCallback, useMemo } from 'react';
 import { useCellQuery } from '../../data/api/api';
 import { useAppDispatch, useAppSelector } from '../../data/store';
 import { recorded } from '../../data/outbox/outbox';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 
 /** A run as the server knows it, with the lines of this browser that are still on their way. */
 export function useCellRun(runId: string) {

@@ -9,7 +9,7 @@ import type {
 } from '@stoichos/core/studies/electrolysis';
 import { useDebouncedValue } from '@mantine/hooks';
 import { useEffect, useMemo, useState } from 'react';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import { useTask } from '../../data/worker/useTask';
 import { useSettings } from '../../data/settings/useSettings';
 import { requestOf, useElectrolysis } from './electrolysisState';

@@ -2,7 +2,7 @@ import { ChemistryError } from '@stoichos/core/common';
 import { shiftRunner } from '@stoichos/core/studies/shift';
 import type { ShiftRun } from '@stoichos/core/studies/shift';
 import { useMemo, useState } from 'react';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import { doneSchema } from './equilibriumState';
 import type { Done, EquilibriumState } from './equilibriumState';
 

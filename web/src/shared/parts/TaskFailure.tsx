@@ -1,6 +1,6 @@
 import { Alert } from '@mantine/core';
 import { Formula } from '../chemistry/Formula';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 
 /** Why long work found nothing, and what to do about it; nothing while nothing failed. */
 export function TaskFailure({ failure }: { failure: Failure | undefined }) {

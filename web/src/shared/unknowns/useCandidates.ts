@@ -7,7 +7,7 @@ import {
 import type { Compound, InorganicOutcomes, Model } from '@stoichos/core/studies/identify';
 import { useEffect, useMemo, useState } from 'react';
 import { useTask } from '../../data/worker/useTask';
-import type { Failure } from '../../data/worker/chemistry.worker';
+import type { Failure } from '../../data/worker/chemistry';
 import type { UnknownState } from './unknownState';
 
 /** What an unknown may be, and what each of them shows. */

@@ -1,0 +1,214 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { BenchRecord, RecordOf, StandingEntry } from '@stoichos/core/labday';
+import { useState } from 'react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { ColourChips } from '../../src/shared/recording/ColourChips';
+import { DropCounter } from '../../src/shared/recording/DropCounter';
+import { Departures, Notes } from '../../src/shared/recording/NotePanel';
+import { ReadingList } from '../../src/shared/recording/ReadingList';
+import { RecordLog } from '../../src/shared/recording/RecordLog';
+import { RecordPanel } from '../../src/shared/recording/RecordPanel';
+import type { Recorder } from '../../src/shared/recording/useRecorder';
+import { chosen, show } from '../support/render';
+
+const place = { workId: 'w', stepId: 's', vessel: 'vessel', part: 'test', groupId: 'g' } as const;
+
+/** A recorder that remembers, as the bench’s does, without an outbox behind it. */
+function useRemembering(hear: (record: BenchRecord) => void): Recorder {
+  const [records, setRecords] = useState<readonly BenchRecord[]>([]);
+  const all = <K extends BenchRecord['kind']>(kind: K) =>
+    records.filter((one): one is RecordOf<K> => one.kind === kind);
+  const keep = (record: BenchRecord) => {
+    hear(record);
+    setRecords((before) => [...before.filter(({ kind }) => kind !== record.kind), record]);
+  };
+  return {
+    place: place as Recorder['place'],
+    standing: [],
+    of: (kind) => all(kind).at(-1),
+    all,
+    record: keep,
+    add: keep,
+    withdraw: () => undefined,
+    undo: () => undefined,
+    canUndo: false,
+  };
+}
+function WithRecorder({
+  hear,
+  children,
+}: {
+  hear: (record: BenchRecord) => void;
+  children: (recorder: Recorder) => React.ReactNode;
+}) {
+  return children(useRemembering(hear));
+}
+const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+beforeEach(() => sessionStorage.clear());
+
+describe('what a bench sees', () => {
+  it('is recorded with one tap, and says that it is', async () => {
+    const hear = vi.fn();
+    show(
+      <WithRecorder hear={hear}>
+        {(recorder) => <RecordPanel recorder={recorder} asked={[]} />}
+      </WithRecorder>,
+    );
+    await tap(/^cloudy/);
+    expect(hear).toHaveBeenLastCalledWith({ kind: 'clarity', to: 'cloudy' });
+    expect(screen.getByRole('button', { name: /^cloudy/ })).toHaveAttribute('aria-pressed', 'true');
+  });
+});
+
+describe('a colour', () => {
+  it('is a hue first, and then how pale or deep', async () => {
+    const onPick = vi.fn();
+    const { again } = show(<ColourChips value={undefined} onPick={onPick} />);
+    await tap('blue');
+    expect(onPick).toHaveBeenLastCalledWith('blue');
+    again(<ColourChips value="blue" onPick={onPick} />);
+    await tap('pale blue');
+    expect(onPick).toHaveBeenLastCalledWith('pale blue');
+    again(<ColourChips value="pale blue" onPick={onPick} />);
+    await tap('pale blue');
+    expect(onPick).toHaveBeenLastCalledWith('blue');
+  });
+
+  it('is never colourless for a solid', () => {
+    show(<ColourChips value={undefined} without={['colourless']} onPick={() => undefined} />);
+    expect(screen.queryByRole('button', { name: 'colourless' })).toBeNull();
+  });
+
+  it('has no depth where it is white', () => {
+    show(<ColourChips value="white" onPick={() => undefined} />);
+    expect(screen.queryByRole('group', { name: 'How white' })).toBeNull();
+  });
+});
+
+describe('drops', () => {
+  const counter = (hear: (record: BenchRecord) => void) => (
+    <WithRecorder hear={hear}>
+      {(recorder) => (
+        <DropCounter recorder={recorder} measure={{ name: 'Drops', quantity: 'drops' } as never} />
+      )}
+    </WithRecorder>
+  );
+  const drop = () => tap(/^Drop \d/);
+
+  it('are counted by tap, taken back one by one, and recorded with where the colour came and stayed', async () => {
+    const hear = vi.fn();
+    show(counter(hear));
+    for (let at = 0; at < 3; at += 1) await drop();
+    await tap('First colour');
+    await drop();
+    await drop();
+    await tap('Undo drop');
+    await tap('Colour stays');
+    expect(screen.getByTestId('drops')).toHaveTextContent('4');
+    await tap('Record 4 drops');
+    expect(hear).toHaveBeenCalledWith({
+      kind: 'measurement',
+      name: 'Drops',
+      quantity: 'drops',
+      value: 4,
+      firstColourAt: 3,
+      lastingColourAt: 4,
+    });
+    expect(screen.getByTestId('drops')).toHaveTextContent('0');
+  });
+
+  it('go on after a reload', async () => {
+    const { unmount } = show(counter(() => undefined));
+    await drop();
+    await drop();
+    unmount();
+    show(counter(() => undefined));
+    expect(screen.getByTestId('drops')).toHaveTextContent('2');
+  });
+});
+
+describe('a note', () => {
+  it('is kept in the words it was written in', async () => {
+    const hear = vi.fn();
+    show(<WithRecorder hear={hear}>{(recorder) => <Notes recorder={recorder} />}</WithRecorder>);
+    await userEvent.type(screen.getByLabelText('Note'), 'It stood for a minute. ');
+    await tap('Add note');
+    expect(hear).toHaveBeenCalledWith({ kind: 'note', text: 'It stood for a minute.' });
+    expect(screen.getByLabelText('Note')).toHaveValue('');
+  });
+});
+
+describe('a departure from the procedure', () => {
+  it('is what was planned beside what was done', async () => {
+    const hear = vi.fn();
+    show(
+      <WithRecorder hear={hear}>
+        {(recorder) => <Departures recorder={recorder} minutes={10} />}
+      </WithRecorder>,
+    );
+    expect(screen.getByRole('button', { name: 'Record the departure' })).toBeDisabled();
+    await userEvent.type(screen.getByLabelText('Done'), '8 min');
+    await tap('Record the departure');
+    expect(hear).toHaveBeenCalledWith({
+      kind: 'departure',
+      what: 'time',
+      planned: '10 min',
+      done: '8 min',
+    });
+  });
+});
+
+describe('what was read', () => {
+  const reading = (value: number, more: object = {}): StandingEntry =>
+    ({
+      id: `r${value}`,
+      record: { kind: 'measurement', name: 'T', quantity: 'temperature', value, ...more },
+    }) as StandingEntry;
+
+  it('stands newest first, each to be taken back', async () => {
+    const withdraw = vi.fn();
+    show(<ReadingList readings={[reading(21), reading(7)]} withdraw={withdraw} />);
+    const [first] = screen.getAllByRole('listitem');
+    expect(first).toHaveTextContent('7.0 °C');
+    await tap('Take back 21.0 °C');
+    expect(withdraw).toHaveBeenCalledWith(reading(21));
+  });
+
+  it('is in °F for a school that reads in °F', async () => {
+    await chosen({ temperature: '°F' });
+    show(<ReadingList readings={[reading(20.555_555_555_555_554)]} withdraw={() => undefined} />);
+    expect(screen.getByRole('listitem')).toHaveTextContent('69.0 °F');
+    expect(document.body.textContent).not.toContain('°C');
+    await chosen({});
+  });
+});
+
+describe('the log of a place', () => {
+  const line = (id: string, record: object | null, supersedes: string | null = null) =>
+    ({
+      id,
+      ...place,
+      record,
+      supersedes,
+      recordedAt: '2026-03-03T14:05:00.000Z',
+    }) as never;
+
+  it('leaves out nothing, and shows what corrects what', () => {
+    const entries = [
+      line('1', { kind: 'note', text: 'white' }),
+      line('2', { kind: 'note', text: 'pale blue' }, '1'),
+      line('3', null, '2'),
+    ];
+    show(<RecordLog day={{ entries }} at={{ workId: 'w', groupId: 'g' }} />);
+    const lines = screen.getAllByRole('listitem').map(({ textContent }) => textContent);
+    expect(lines).toHaveLength(3);
+    expect(lines[1]).toContain('corrects');
+    expect(lines[2]).toContain('taken back');
+  });
+
+  it('says so where nothing is recorded', () => {
+    show(<RecordLog day={{ entries: [] }} at={{ workId: 'w', groupId: 'g' }} />);
+    expect(screen.getByText('Nothing has been recorded here yet.')).toBeVisible();
+  });
+});
