@@ -1,70 +1,28 @@
 import { handbook } from '../source';
 import type { FormedSpecies } from '../types';
 
-const crc = handbook(
-  'CRC Handbook of Chemistry and Physics',
-  'dissociation constants of acids, 25 °C',
-);
-const smith = handbook(
-  'Smith and Martell, Critical Stability Constants',
-  'protonation constants, 25 °C, zero ionic strength where given',
-);
-const dye = handbook(
-  'Bishop, Indicators',
-  'indigo carmine turns from blue at pH 11.4 to yellow at pH 13.0, which at the ionic strength of such solutions puts its constant near 10^-13, ±0.4 in the logarithm',
-);
+const crc = handbook('CRC Handbook of Chemistry and Physics', 'dissociation constants of acids, 25 °C');
+const smith = handbook('Smith and Martell, Critical Stability Constants', 'protonation constants, 25 °C, zero ionic strength where given');
+const dye = handbook('Bishop, Indicators', 'indigo carmine turns from blue at pH 11.4 to yellow at pH 13.0, which at the ionic strength of such solutions puts its constant near 10^-13, ±0.4 in the logarithm');
 const baes = handbook('Baes and Mesmer, The Hydrolysis of Cations', 'hydrolysis constants, 25 °C');
-const lange = handbook(
-  'Lange’s Handbook of Chemistry',
-  'constants of hydrogen sulfide as used with its table of sulfides (K1 K2 = 10^-20.9); newer work puts the second step lower',
-);
-const fitted = handbook(
-  'Lange’s Handbook of Chemistry',
-  'tin(IV) hydroxide dissolves in excess of base; constant placed to agree, ±1 in the logarithm',
-);
+const lange = handbook('Lange’s Handbook of Chemistry', 'constants of hydrogen sulfide as used with its table of sulfides (K1 K2 = 10^-20.9); newer work puts the second step lower');
+const fitted = handbook('Lange’s Handbook of Chemistry', 'tin(IV) hydroxide dissolves in excess of base; constant placed to agree, ±1 in the logarithm');
 
 /** pKw of water at 25 °C and zero ionic strength; ΔH° of H2O ⇌ H⁺ + OH⁻ is 55.8 kJ/mol. */
 export const waterIonisation = { pKw: 13.995, enthalpyKJPerMol: 55.8, source: crc } as const;
 
 /** base + n H⁺ ⇌ acid, log10 of the overall constant and, where known, ΔH° of the overall step in kJ/mol. */
-const acid = (
-  formula: string,
-  base: string,
-  protons: number,
-  logBeta: number,
-  enthalpyKJPerMol?: number,
-  source = crc,
-): FormedSpecies => ({
-  formula,
-  from: { [base]: 1, 'H^+': protons },
-  logBeta,
-  ...(enthalpyKJPerMol !== undefined && { enthalpyKJPerMol }),
-  source,
+const acid = (formula: string, base: string, protons: number, logBeta: number, enthalpyKJPerMol?: number, source = crc): FormedSpecies => ({
+  formula, from: { [base]: 1, 'H^+': protons }, logBeta, ...(enthalpyKJPerMol !== undefined && { enthalpyKJPerMol }), source,
 });
 /** M + n H2O ⇌ M(OH)n + n H⁺. */
-const hydroxo = (
-  formula: string,
-  metal: string,
-  protonsLost: number,
-  logBeta: number,
-  metals = 1,
-  source = baes,
-): FormedSpecies => ({
-  formula,
-  from: { [metal]: metals, 'H^+': -protonsLost },
-  logBeta,
-  source,
+const hydroxo = (formula: string, metal: string, protonsLost: number, logBeta: number, metals = 1, source = baes): FormedSpecies => ({
+  formula, from: { [metal]: metals, 'H^+': -protonsLost }, logBeta, source,
 });
 
 /** Acids as base plus protons, hydrolysed cations as cation less protons. Every row is one acid–base step or a sum of steps. */
 export const acidBaseSteps: readonly FormedSpecies[] = [
-  {
-    formula: 'OH^-',
-    from: { 'H^+': -1 },
-    logBeta: -waterIonisation.pKw,
-    enthalpyKJPerMol: waterIonisation.enthalpyKJPerMol,
-    source: crc,
-  },
+  { formula: 'OH^-', from: { 'H^+': -1 }, logBeta: -waterIonisation.pKw, enthalpyKJPerMol: waterIonisation.enthalpyKJPerMol, source: crc },
   // Acids of one step
   acid('HF', 'F^-', 1, 3.17, 13.3),
   acid('CH3COOH', 'CH3COO^-', 1, 4.756, 0.41),
@@ -84,27 +42,9 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('HS2O3^-', 'S2O3^2-', 1, 1.6),
   acid('HFe(CN)6^3-', 'Fe(CN)6^4-', 1, 4.2, undefined, smith),
   acid('C4H8N2O2', 'C4H7N2O2^-', 1, 10.66, undefined, smith),
-  {
-    formula: 'NH3',
-    from: { 'NH4^+': 1, 'H^+': -1 },
-    logBeta: -9.25,
-    enthalpyKJPerMol: 52.2,
-    source: crc,
-  },
-  {
-    formula: 'HO2^-',
-    from: { H2O2: 1, 'H^+': -1 },
-    logBeta: -11.65,
-    enthalpyKJPerMol: 34,
-    source: crc,
-  },
-  {
-    formula: 'B(OH)3',
-    from: { 'B(OH)4^-': 1, 'H^+': 1 },
-    logBeta: 9.24,
-    enthalpyKJPerMol: -13.8,
-    source: crc,
-  },
+  { formula: 'NH3', from: { 'NH4^+': 1, 'H^+': -1 }, logBeta: -9.25, enthalpyKJPerMol: 52.2, source: crc },
+  { formula: 'HO2^-', from: { H2O2: 1, 'H^+': -1 }, logBeta: -11.65, enthalpyKJPerMol: 34, source: crc },
+  { formula: 'B(OH)3', from: { 'B(OH)4^-': 1, 'H^+': 1 }, logBeta: 9.24, enthalpyKJPerMol: -13.8, source: crc },
   // Acids of several steps
   acid('HCO3^-', 'CO3^2-', 1, 10.33, -14.9),
   acid('CO2', 'CO3^2-', 2, 16.68, -24.0),
@@ -118,52 +58,23 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('HC2O4^-', 'C2O4^2-', 1, 4.27, 6.7),
   acid('H2C2O4', 'C2O4^2-', 2, 5.52, 10.6),
   acid('HCrO4^-', 'CrO4^2-', 1, 6.51, -3),
-  {
-    formula: 'Cr2O7^2-',
-    from: { 'CrO4^2-': 2, 'H^+': 2 },
-    logBeta: 14.56,
-    enthalpyKJPerMol: -15,
-    source: smith,
-  },
+  { formula: 'Cr2O7^2-', from: { 'CrO4^2-': 2, 'H^+': 2 }, logBeta: 14.56, enthalpyKJPerMol: -15, source: smith },
   acid('HC4H4O6^-', 'C4H4O6^2-', 1, 4.37, -1),
   acid('H2C4H4O6', 'C4H4O6^2-', 2, 7.4, -4),
   acid('HC6H5O7^2-', 'C6H5O7^3-', 1, 6.4, 3.3),
   acid('H2C6H5O7^-', 'C6H5O7^3-', 2, 11.16, 0.8),
   acid('H3C6H5O7', 'C6H5O7^3-', 3, 14.29, -3.4),
-  {
-    formula: 'C16H7N2O8S2^3-',
-    from: { 'C16H8N2O8S2^2-': 1, 'H^+': -1 },
-    logBeta: -13,
-    source: dye,
-  },
+  { formula: 'C16H7N2O8S2^3-', from: { 'C16H8N2O8S2^2-': 1, 'H^+': -1 }, logBeta: -13, source: dye },
   acid('HC10H12N2O8^3-', 'C10H12N2O8^4-', 1, 10.95, -23, smith),
   acid('H2C10H12N2O8^2-', 'C10H12N2O8^4-', 2, 17.22, -41, smith),
   acid('H3C10H12N2O8^-', 'C10H12N2O8^4-', 3, 20.34, -35, smith),
   acid('H4C10H12N2O8', 'C10H12N2O8^4-', 4, 22.5, -35, smith),
   acid('HMoO4^-', 'MoO4^2-', 1, 4.24, undefined, smith),
-  {
-    formula: 'H3SiO4^-',
-    from: { H4SiO4: 1, 'H^+': -1 },
-    logBeta: -9.84,
-    enthalpyKJPerMol: 25,
-    source: smith,
-  },
-  {
-    formula: 'H2SiO4^2-',
-    from: { H4SiO4: 1, 'H^+': -2 },
-    logBeta: -23.04,
-    enthalpyKJPerMol: 75,
-    source: smith,
-  },
+  { formula: 'H3SiO4^-', from: { H4SiO4: 1, 'H^+': -1 }, logBeta: -9.84, enthalpyKJPerMol: 25, source: smith },
+  { formula: 'H2SiO4^2-', from: { H4SiO4: 1, 'H^+': -2 }, logBeta: -23.04, enthalpyKJPerMol: 75, source: smith },
   // Hypohalites and their acids, and the halogens they make with halide in acid: XO⁻ + X⁻ + 2 H⁺ ⇌ X2 + H2O
   acid('HClO', 'ClO^-', 1, 7.54, -14),
-  {
-    formula: 'Cl2',
-    from: { 'ClO^-': 1, 'Cl^-': 1, 'H^+': 2 },
-    logBeta: 10.94,
-    enthalpyKJPerMol: -38,
-    source: crc,
-  },
+  { formula: 'Cl2', from: { 'ClO^-': 1, 'Cl^-': 1, 'H^+': 2 }, logBeta: 10.94, enthalpyKJPerMol: -38, source: crc },
   acid('HBrO', 'BrO^-', 1, 8.62),
   { formula: 'Br2', from: { 'BrO^-': 1, 'Br^-': 1, 'H^+': 2 }, logBeta: 16.86, source: crc },
   acid('HIO', 'IO^-', 1, 10.6),
@@ -172,50 +83,23 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   { formula: 'H2VO4^-', from: { 'VO2^+': 1, 'H^+': -2 }, logBeta: -7.09, source: baes },
   { formula: 'HVO4^2-', from: { 'VO2^+': 1, 'H^+': -3 }, logBeta: -15.2, source: baes },
   // Cations with water
-  hydroxo('MgOH^+', 'Mg^2+', 1, -11.44),
-  hydroxo('CaOH^+', 'Ca^2+', 1, -12.85),
-  hydroxo('SrOH^+', 'Sr^2+', 1, -13.29),
-  hydroxo('BaOH^+', 'Ba^2+', 1, -13.47),
-  hydroxo('MnOH^+', 'Mn^2+', 1, -10.59),
-  hydroxo('FeOH^+', 'Fe^2+', 1, -9.5),
-  hydroxo('Fe(OH)3^-', 'Fe^2+', 3, -31),
-  hydroxo('FeOH^2+', 'Fe^3+', 1, -2.19),
-  hydroxo('Fe(OH)2^+', 'Fe^3+', 2, -5.67),
-  hydroxo('Fe(OH)4^-', 'Fe^3+', 4, -21.6),
+  hydroxo('MgOH^+', 'Mg^2+', 1, -11.44), hydroxo('CaOH^+', 'Ca^2+', 1, -12.85), hydroxo('SrOH^+', 'Sr^2+', 1, -13.29),
+  hydroxo('BaOH^+', 'Ba^2+', 1, -13.47), hydroxo('MnOH^+', 'Mn^2+', 1, -10.59),
+  hydroxo('FeOH^+', 'Fe^2+', 1, -9.5), hydroxo('Fe(OH)3^-', 'Fe^2+', 3, -31),
+  hydroxo('FeOH^2+', 'Fe^3+', 1, -2.19), hydroxo('Fe(OH)2^+', 'Fe^3+', 2, -5.67), hydroxo('Fe(OH)4^-', 'Fe^3+', 4, -21.6),
   hydroxo('Fe2(OH)2^4+', 'Fe^3+', 2, -2.95, 2),
-  hydroxo('CoOH^+', 'Co^2+', 1, -9.65),
-  hydroxo('Co(OH)3^-', 'Co^2+', 3, -31.5),
-  hydroxo('NiOH^+', 'Ni^2+', 1, -9.86),
-  hydroxo('Ni(OH)3^-', 'Ni^2+', 3, -30),
-  hydroxo('CuOH^+', 'Cu^2+', 1, -8),
-  hydroxo('Cu2(OH)2^2+', 'Cu^2+', 2, -10.36, 2),
-  hydroxo('Cu(OH)4^2-', 'Cu^2+', 4, -39.6),
-  hydroxo('ZnOH^+', 'Zn^2+', 1, -8.96),
-  hydroxo('Zn(OH)3^-', 'Zn^2+', 3, -28.4),
-  hydroxo('Zn(OH)4^2-', 'Zn^2+', 4, -41.2),
-  hydroxo('CdOH^+', 'Cd^2+', 1, -10.08),
-  hydroxo('Cd(OH)4^2-', 'Cd^2+', 4, -47.35),
-  hydroxo('PbOH^+', 'Pb^2+', 1, -7.71),
-  hydroxo('Pb(OH)3^-', 'Pb^2+', 3, -28.06),
-  hydroxo('Pb4(OH)4^4+', 'Pb^2+', 4, -20.88, 4),
-  hydroxo('AlOH^2+', 'Al^3+', 1, -4.97),
-  hydroxo('Al(OH)2^+', 'Al^3+', 2, -9.3),
-  hydroxo('Al(OH)4^-', 'Al^3+', 4, -23),
-  hydroxo('AgOH', 'Ag^+', 1, -12),
-  hydroxo('Ag(OH)2^-', 'Ag^+', 2, -24),
-  hydroxo('CrOH^2+', 'Cr^3+', 1, -4),
-  hydroxo('Cr(OH)2^+', 'Cr^3+', 2, -9.7),
-  hydroxo('Cr(OH)4^-', 'Cr^3+', 4, -27.4),
-  hydroxo('HgOH^+', 'Hg^2+', 1, -3.4),
-  hydroxo('Hg(OH)2', 'Hg^2+', 2, -6.17),
-  hydroxo('SnOH^+', 'Sn^2+', 1, -3.4),
-  hydroxo('Sn(OH)2', 'Sn^2+', 2, -7.06),
-  hydroxo('Sn(OH)3^-', 'Sn^2+', 3, -16.61),
+  hydroxo('CoOH^+', 'Co^2+', 1, -9.65), hydroxo('Co(OH)3^-', 'Co^2+', 3, -31.5),
+  hydroxo('NiOH^+', 'Ni^2+', 1, -9.86), hydroxo('Ni(OH)3^-', 'Ni^2+', 3, -30),
+  hydroxo('CuOH^+', 'Cu^2+', 1, -8), hydroxo('Cu2(OH)2^2+', 'Cu^2+', 2, -10.36, 2), hydroxo('Cu(OH)4^2-', 'Cu^2+', 4, -39.6),
+  hydroxo('ZnOH^+', 'Zn^2+', 1, -8.96), hydroxo('Zn(OH)3^-', 'Zn^2+', 3, -28.4), hydroxo('Zn(OH)4^2-', 'Zn^2+', 4, -41.2),
+  hydroxo('CdOH^+', 'Cd^2+', 1, -10.08), hydroxo('Cd(OH)4^2-', 'Cd^2+', 4, -47.35),
+  hydroxo('PbOH^+', 'Pb^2+', 1, -7.71), hydroxo('Pb(OH)3^-', 'Pb^2+', 3, -28.06), hydroxo('Pb4(OH)4^4+', 'Pb^2+', 4, -20.88, 4),
+  hydroxo('AlOH^2+', 'Al^3+', 1, -4.97), hydroxo('Al(OH)2^+', 'Al^3+', 2, -9.3), hydroxo('Al(OH)4^-', 'Al^3+', 4, -23),
+  hydroxo('AgOH', 'Ag^+', 1, -12), hydroxo('Ag(OH)2^-', 'Ag^+', 2, -24),
+  hydroxo('CrOH^2+', 'Cr^3+', 1, -4), hydroxo('Cr(OH)2^+', 'Cr^3+', 2, -9.7), hydroxo('Cr(OH)4^-', 'Cr^3+', 4, -27.4),
+  hydroxo('HgOH^+', 'Hg^2+', 1, -3.4), hydroxo('Hg(OH)2', 'Hg^2+', 2, -6.17),
+  hydroxo('SnOH^+', 'Sn^2+', 1, -3.4), hydroxo('Sn(OH)2', 'Sn^2+', 2, -7.06), hydroxo('Sn(OH)3^-', 'Sn^2+', 3, -16.61),
   hydroxo('Sn(OH)6^2-', 'Sn^4+', 6, -28.3, 1, fitted),
-  hydroxo('BiOH^2+', 'Bi^3+', 1, -1.09),
-  hydroxo('Bi(OH)2^+', 'Bi^3+', 2, -4),
-  hydroxo('Bi(OH)3', 'Bi^3+', 3, -8.86),
-  hydroxo('VOOH^+', 'VO^2+', 1, -5.67),
-  hydroxo('VOH^2+', 'V^3+', 1, -2.26),
-  hydroxo('CeOH^3+', 'Ce^4+', 1, 0.3),
+  hydroxo('BiOH^2+', 'Bi^3+', 1, -1.09), hydroxo('Bi(OH)2^+', 'Bi^3+', 2, -4), hydroxo('Bi(OH)3', 'Bi^3+', 3, -8.86),
+  hydroxo('VOOH^+', 'VO^2+', 1, -5.67), hydroxo('VOH^2+', 'V^3+', 1, -2.26), hydroxo('CeOH^3+', 'Ce^4+', 1, 0.3),
 ];

@@ -9,8 +9,5 @@ export const oxygenShareOfAir = {
 /** Share of carbon dioxide in outdoor air, by volume; a classroom may hold three times that. */
 export const carbonDioxideOfAir = {
   value: 4.2e-4,
-  source: handbook(
-    'CRC Handbook of Chemistry and Physics',
-    'composition of dry air, brought to recent years',
-  ),
+  source: handbook('CRC Handbook of Chemistry and Physics', 'composition of dry air, brought to recent years'),
 } as const;

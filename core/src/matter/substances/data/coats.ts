@@ -1,13 +1,8 @@
 import { commonPractice, handbook } from '../source';
 import type { Coat } from '../types';
 
-const trade = commonPractice(
-  'a crust of the hardly soluble salt seals the lump after a little has reacted',
-);
-const text = handbook(
-  'Greenwood and Earnshaw, Chemistry of the Elements',
-  'reactions of the element with acids',
-);
+const trade = commonPractice('a crust of the hardly soluble salt seals the lump after a little has reacted');
+const text = handbook('Greenwood and Earnshaw, Chemistry of the Elements', 'reactions of the element with acids');
 
 /** Solids that seal themselves: once the coat settles on them, the rest is out of reach. */
 export const coats = [

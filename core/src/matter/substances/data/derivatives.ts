@@ -6,8 +6,7 @@ export const derivatives = {
     alcohol: '3,5-dinitrobenzoate, by its melting point',
     aldehyde: '2,4-dinitrophenylhydrazone, recrystallised, by its melting point',
     ketone: '2,4-dinitrophenylhydrazone, recrystallised, by its melting point',
-    'carboxylic acid':
-      'amide or anilide, by its melting point; or the equivalent mass by titration',
+    'carboxylic acid': 'amide or anilide, by its melting point; or the equivalent mass by titration',
     'acid derivative': 'amide or anilide, by its melting point',
     phenol: 'bromo derivative, by its melting point',
     ester: 'hydrolysed, and its acid and alcohol each identified',
@@ -24,8 +23,5 @@ export const derivatives = {
     'alkene or alkyne': 'boiling point, and the bromine it takes up for each gram',
     alkane: 'boiling point and density: it has no derivative',
   } as Readonly<Record<string, string>>,
-  source: handbook(
-    'The Systematic Identification of Organic Compounds (Shriner, Hermann, Morrill, Curtin, Fuson)',
-    'derivatives by class',
-  ),
+  source: handbook('The Systematic Identification of Organic Compounds (Shriner, Hermann, Morrill, Curtin, Fuson)', 'derivatives by class'),
 } as const;

@@ -1,14 +1,8 @@
 import { handbook } from '../source';
 import type { DilutionHeat } from '../types';
 
-const thomsen = handbook(
-  'Thomsen, Thermochemistry',
-  'heat of mixing of sulfuric acid with n mol of water, 17 860 n/(n + 1.798) cal/mol',
-);
-const crc = handbook(
-  'CRC Handbook of Chemistry and Physics',
-  'enthalpies of dilution of acids; the curve n/(n + a) is drawn through the values for 1, 4 and 10 mol of water, ±10 %',
-);
+const thomsen = handbook('Thomsen, Thermochemistry', 'heat of mixing of sulfuric acid with n mol of water, 17 860 n/(n + 1.798) cal/mol');
+const crc = handbook('CRC Handbook of Chemistry and Physics', 'enthalpies of dilution of acids; the curve n/(n + a) is drawn through the values for 1, 4 and 10 mol of water, ±10 %');
 
 /** Heat that strong acids still have to give when much water is added, by the anion that stands for the acid. */
 export const dilutionHeats: readonly DilutionHeat[] = [

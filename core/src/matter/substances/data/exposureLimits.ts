@@ -1,10 +1,7 @@
 import { handbook } from '../source';
 import type { ExposureLimit } from '../types';
 
-const eh40 = handbook(
-  'HSE, EH40/2005 Workplace exposure limits (fourth edition)',
-  'long-term limit over 8 hours and short-term limit over 15 minutes; other countries differ',
-);
+const eh40 = handbook('HSE, EH40/2005 Workplace exposure limits (fourth edition)', 'long-term limit over 8 hours and short-term limit over 15 minutes; other countries differ');
 
 /** Most of a gas that may be breathed, ppm by volume: over eight hours, and over a quarter of an hour. */
 export const exposureLimits = [

@@ -1,32 +1,15 @@
 import { commonPractice, handbook } from '../source';
 import type { ColourPhrase, FlameColour } from '../types';
 
-const vogel = handbook(
-  'Vogel’s Qualitative Inorganic Analysis',
-  'flame colorations of salts moistened with hydrochloric acid',
-);
+const vogel = handbook('Vogel’s Qualitative Inorganic Analysis', 'flame colorations of salts moistened with hydrochloric acid');
 /** How much shows, and how one colour outshines another, is told in ranks; nobody tabulates it. */
-export const flameRanksSource = commonPractice(
-  'which flame colours hide which, and that a trace of sodium is enough to hide all others',
-);
+export const flameRanksSource = commonPractice('which flame colours hide which, and that a trace of sodium is enough to hide all others');
 
-const flame = (
-  ion: string,
-  colour: ColourPhrase,
-  words: string,
-  strength: number,
-  fromMmol = 0.01,
-): FlameColour => ({ ion, colour, words, strength, fromMmol, source: vogel });
+const flame = (ion: string, colour: ColourPhrase, words: string, strength: number, fromMmol = 0.01): FlameColour => ({ ion, colour, words, strength, fromMmol, source: vogel });
 
 /** Flame colours of ions. Sodium shows in traces and hides nearly all others. */
 export const flameColours: readonly FlameColour[] = [
-  flame(
-    'Na^+',
-    'bright yellow',
-    'lasting golden yellow; blue cobalt glass takes it away',
-    1000,
-    5e-4,
-  ),
+  flame('Na^+', 'bright yellow', 'lasting golden yellow; blue cobalt glass takes it away', 1000, 5e-4),
   flame('Li^+', 'red', 'crimson', 20),
   flame('Sr^2+', 'red', 'crimson, in flashes', 15),
   flame('Ca^2+', 'orange', 'brick red', 10),

@@ -1,10 +1,7 @@
 import { handbook } from '../source';
 import type { Flammability } from '../types';
 
-const crc = handbook(
-  'CRC Handbook of Chemistry and Physics',
-  'limits of flammability in air at 25 °C and 1 atm, % by volume',
-);
+const crc = handbook('CRC Handbook of Chemistry and Physics', 'limits of flammability in air at 25 °C and 1 atm, % by volume');
 
 /** Between which shares of the mixture with air a gas burns through it, % by volume. */
 export const flammability = [

@@ -47,10 +47,7 @@ export const functionalGroups = [
   { name: 'nitroAromatic', pattern: 'c[NX3+](=O)[O-]' },
   { name: 'nitroAliphatic', pattern: '[CX4][NX3+](=O)[O-]' },
   { name: 'nitrile', pattern: '[CX2]#[NX1]' },
-  {
-    name: 'ether',
-    pattern: '[#6;!$([CX3]=O);!$([CX4][OX2H])][OX2;H0][#6;!$([CX3]=O);!$([CX4][OX2H])]',
-  },
+  { name: 'ether', pattern: '[#6;!$([CX3]=O);!$([CX4][OX2H])][OX2;H0][#6;!$([CX3]=O);!$([CX4][OX2H])]' },
   { name: 'alkene', pattern: '[CX3]=[CX3]' },
   { name: 'conjugatedAlkene', pattern: '[CX3]=[CX3]([#6])c1ccccc1' },
   { name: 'alkeneCarbonyl', pattern: '[CX3]=[CX3][CX3]=O' },

@@ -1,131 +1,31 @@
 import { handbook } from '../source';
 import type { AbsorptionBand, Indicator } from '../types';
 
-const bishop = handbook(
-  'Bishop, Indicators',
-  'transition pKa and band maxima of the forms; absorptivities and widths rounded',
-);
-const mixed = handbook(
-  'Kolthoff, Acid–Base Indicators',
-  'mixed universal indicator; the steps of its colours are placed at pH 3, 5, 6.6, 7.6, 8.9 and 10.6',
-);
-const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({
-  maximumNm,
-  absorptivity,
-  widthPerCm,
-});
+const bishop = handbook('Bishop, Indicators', 'transition pKa and band maxima of the forms; absorptivities and widths rounded');
+const mixed = handbook('Kolthoff, Acid–Base Indicators', 'mixed universal indicator; the steps of its colours are placed at pH 3, 5, 6.6, 7.6, 8.9 and 10.6');
+const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
 const yellow = [band(432, 18000, 5200)];
 
 /** Acid–base indicators; one drop is taken as 0.05 mL of the usual 0.02–0.1 % solution. */
 export const indicators: readonly Indicator[] = [
   // Colourless until it has lost two protons, so that it is colourless in water and pink only from about pH 8.3.
+  { name: 'phenolphthalein', pKa: [9.05, 9.5], forms: [[], [], [band(553, 27000, 2000), band(515, 10000, 3000), band(375, 13000, 7500)]], molPerDrop: 7.8e-8, source: bishop },
+  { name: 'methyl orange', pKa: [3.5], forms: [[band(507, 38000, 4700), band(430, 6000, 5000)], [band(464, 25000, 5200)]], molPerDrop: 7.6e-8, source: bishop },
+  { name: 'methyl red', pKa: [5], forms: [[band(518, 32000, 4600), band(440, 14000, 5000)], [band(428, 20000, 5400)]], molPerDrop: 7.4e-8, source: bishop },
+  { name: 'bromothymol blue', pKa: [7.1], forms: [yellow, [band(617, 35000, 3600)]], molPerDrop: 6.4e-8, source: bishop },
+  { name: 'bromocresol green', pKa: [4.7], forms: [[band(443, 18000, 5000)], [band(616, 40000, 3500)]], molPerDrop: 5.7e-8, source: bishop },
+  { name: 'bromophenol blue', pKa: [4], forms: [[band(436, 20000, 5000)], [band(592, 70000, 3000)]], molPerDrop: 5e-8, source: bishop },
+  { name: 'thymol blue', pKa: [1.7, 8.9], forms: [[band(535, 22000, 4200), band(450, 14000, 5200)], [band(434, 16000, 5200)], [band(596, 32000, 3800)]], molPerDrop: 8.6e-8, source: bishop },
+  { name: 'phenol red', pKa: [7.9], forms: [[band(433, 21000, 5000)], [band(558, 36000, 2200), band(515, 13000, 3200), band(375, 15000, 7500)]], molPerDrop: 5.6e-8, source: bishop },
+  { name: 'cresol red', pKa: [8.3], forms: [[band(434, 18000, 5000)], [band(572, 38000, 2400), band(525, 11000, 3200), band(375, 12000, 7500)]], molPerDrop: 5.2e-8, source: bishop },
+  { name: 'alizarin yellow', pKa: [11.1], forms: [[band(373, 15000, 5600)], [band(492, 18000, 4600)]], molPerDrop: 1.3e-7, source: bishop },
+  { name: 'thymolphthalein', pKa: [9.9], forms: [[], [band(592, 38000, 3600)]], molPerDrop: 1e-7, source: bishop },
+  { name: 'litmus', pKa: [6.5], forms: [[band(512, 13000, 4200), band(440, 7000, 5000)], [band(590, 15000, 4000)]], molPerDrop: 1e-7, source: bishop },
   {
-    name: 'phenolphthalein',
-    pKa: [9.05, 9.5],
-    forms: [[], [], [band(553, 27000, 2000), band(515, 10000, 3000), band(375, 13000, 7500)]],
-    molPerDrop: 7.8e-8,
-    source: bishop,
-  },
-  {
-    name: 'methyl orange',
-    pKa: [3.5],
-    forms: [[band(507, 38000, 4700), band(430, 6000, 5000)], [band(464, 25000, 5200)]],
-    molPerDrop: 7.6e-8,
-    source: bishop,
-  },
-  {
-    name: 'methyl red',
-    pKa: [5],
-    forms: [[band(518, 32000, 4600), band(440, 14000, 5000)], [band(428, 20000, 5400)]],
-    molPerDrop: 7.4e-8,
-    source: bishop,
-  },
-  {
-    name: 'bromothymol blue',
-    pKa: [7.1],
-    forms: [yellow, [band(617, 35000, 3600)]],
-    molPerDrop: 6.4e-8,
-    source: bishop,
-  },
-  {
-    name: 'bromocresol green',
-    pKa: [4.7],
-    forms: [[band(443, 18000, 5000)], [band(616, 40000, 3500)]],
-    molPerDrop: 5.7e-8,
-    source: bishop,
-  },
-  {
-    name: 'bromophenol blue',
-    pKa: [4],
-    forms: [[band(436, 20000, 5000)], [band(592, 70000, 3000)]],
-    molPerDrop: 5e-8,
-    source: bishop,
-  },
-  {
-    name: 'thymol blue',
-    pKa: [1.7, 8.9],
+    name: 'universal indicator', pKa: [3, 5, 6.6, 7.6, 8.9, 10.6], source: mixed, molPerDrop: 7e-8,
     forms: [
-      [band(535, 22000, 4200), band(450, 14000, 5200)],
-      [band(434, 16000, 5200)],
-      [band(596, 32000, 3800)],
-    ],
-    molPerDrop: 8.6e-8,
-    source: bishop,
-  },
-  {
-    name: 'phenol red',
-    pKa: [7.9],
-    forms: [
-      [band(433, 21000, 5000)],
-      [band(558, 36000, 2200), band(515, 13000, 3200), band(375, 15000, 7500)],
-    ],
-    molPerDrop: 5.6e-8,
-    source: bishop,
-  },
-  {
-    name: 'cresol red',
-    pKa: [8.3],
-    forms: [
-      [band(434, 18000, 5000)],
-      [band(572, 38000, 2400), band(525, 11000, 3200), band(375, 12000, 7500)],
-    ],
-    molPerDrop: 5.2e-8,
-    source: bishop,
-  },
-  {
-    name: 'alizarin yellow',
-    pKa: [11.1],
-    forms: [[band(373, 15000, 5600)], [band(492, 18000, 4600)]],
-    molPerDrop: 1.3e-7,
-    source: bishop,
-  },
-  {
-    name: 'thymolphthalein',
-    pKa: [9.9],
-    forms: [[], [band(592, 38000, 3600)]],
-    molPerDrop: 1e-7,
-    source: bishop,
-  },
-  {
-    name: 'litmus',
-    pKa: [6.5],
-    forms: [[band(512, 13000, 4200), band(440, 7000, 5000)], [band(590, 15000, 4000)]],
-    molPerDrop: 1e-7,
-    source: bishop,
-  },
-  {
-    name: 'universal indicator',
-    pKa: [3, 5, 6.6, 7.6, 8.9, 10.6],
-    source: mixed,
-    molPerDrop: 7e-8,
-    forms: [
-      [band(515, 20000, 4200), band(445, 9000, 4600)],
-      [band(492, 16000, 4600), band(435, 9000, 4800)],
-      [band(435, 16000, 4600)],
-      [band(434, 13000, 4800), band(622, 9000, 3400)],
-      [band(430, 6000, 5000), band(618, 17000, 3500)],
-      [band(604, 22000, 3600)],
-      [band(560, 20000, 3100)],
+      [band(515, 20000, 4200), band(445, 9000, 4600)], [band(492, 16000, 4600), band(435, 9000, 4800)], [band(435, 16000, 4600)], [band(434, 13000, 4800), band(622, 9000, 3400)],
+      [band(430, 6000, 5000), band(618, 17000, 3500)], [band(604, 22000, 3600)], [band(560, 20000, 3100)],
     ],
   },
 ];

@@ -1,10 +1,7 @@
 import { handbook } from '../source';
 import type { IonInWater } from '../types';
 
-const text = handbook(
-  'Greenwood and Earnshaw, Chemistry of the Elements',
-  'what the ion becomes in water',
-);
+const text = handbook('Greenwood and Earnshaw, Chemistry of the Elements', 'what the ion becomes in water');
 
 /** Ions of solids that do not live on as such in water, and what they turn into at once (water aside). */
 export const ionsInWater = [

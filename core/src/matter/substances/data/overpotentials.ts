@@ -1,21 +1,10 @@
 import { handbook } from '../source';
 import type { Overpotential, Surface } from '../types';
 
-const langes = handbook(
-  'Lange’s Handbook of Chemistry',
-  'overpotentials for common electrode reactions at 25 °C, by current density',
-);
-const like = handbook(
-  'Bockris and Reddy, Modern Electrochemistry',
-  'order of magnitude on this oxide-covered surface',
-);
+const langes = handbook('Lange’s Handbook of Chemistry', 'overpotentials for common electrode reactions at 25 °C, by current density');
+const like = handbook('Bockris and Reddy, Modern Electrochemistry', 'order of magnitude on this oxide-covered surface');
 type Four = readonly [at1: number, at10: number, at100: number, at1000: number];
-const four = (
-  gas: Overpotential['gas'],
-  surface: Surface,
-  [a, b, c, d]: Four,
-  source = langes,
-): Overpotential => ({
+const four = (gas: Overpotential['gas'], surface: Surface, [a, b, c, d]: Four, source = langes): Overpotential => ({
   gas,
   surface,
   points: [

@@ -9,18 +9,11 @@ export interface ReferenceElectrode {
   readonly source: Source;
 }
 
-const bard = handbook(
-  'Bard and Faulkner, Electrochemical Methods',
-  'potential of the reference electrode against the standard hydrogen electrode, 25 °C',
-);
+const bard = handbook('Bard and Faulkner, Electrochemical Methods', 'potential of the reference electrode against the standard hydrogen electrode, 25 °C');
 
 /** Reference electrodes by a short name. */
 export const referenceElectrodes = {
-  silverChloride: {
-    name: 'silver/silver chloride, saturated KCl',
-    potentialV: 0.197,
-    source: bard,
-  },
+  silverChloride: { name: 'silver/silver chloride, saturated KCl', potentialV: 0.197, source: bard },
   silverChloride3M: { name: 'silver/silver chloride, 3 mol/L KCl', potentialV: 0.21, source: bard },
   calomel: { name: 'saturated calomel', potentialV: 0.241, source: bard },
   copperSulfate: { name: 'copper/copper(II) sulfate, saturated', potentialV: 0.316, source: bard },

@@ -1,36 +1,13 @@
 import { handbook } from '../source';
 import type { AbsorptionBand, BoundAsMade, Spectrum } from '../types';
 
-const lever = handbook(
-  'Lever, Inorganic Electronic Spectroscopy',
-  'band maxima and absorptivities in water; widths chosen to match the published bands',
-);
-const halogens = handbook(
-  'Awtrey and Connick; Troy and Margerum (halogens in water)',
-  'band maxima and absorptivities; widths chosen to match the published bands',
-);
-const analysis = handbook(
-  'Sandell, Colorimetric Determination of Traces of Metals',
-  'maximum and absorptivity of the coloured complex, rounded; widths chosen',
-);
-const dyes = handbook(
-  'Bishop, Indicators',
-  'band maxima of redox dyes and their reduced forms, rounded; absorptivities and widths set so that each form has its known colour',
-);
-const estimated = handbook(
-  'Lever, Inorganic Electronic Spectroscopy',
-  'estimated from the neighbouring complexes of the same metal, absorptivity ±40 %',
-);
-const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({
-  maximumNm,
-  absorptivity,
-  widthPerCm,
-});
-const spectrum = (
-  formula: string,
-  source: Spectrum['source'],
-  ...bands: AbsorptionBand[]
-): Spectrum => ({ formula, bands, source });
+const lever = handbook('Lever, Inorganic Electronic Spectroscopy', 'band maxima and absorptivities in water; widths chosen to match the published bands');
+const halogens = handbook('Awtrey and Connick; Troy and Margerum (halogens in water)', 'band maxima and absorptivities; widths chosen to match the published bands');
+const analysis = handbook('Sandell, Colorimetric Determination of Traces of Metals', 'maximum and absorptivity of the coloured complex, rounded; widths chosen');
+const dyes = handbook('Bishop, Indicators', 'band maxima of redox dyes and their reduced forms, rounded; absorptivities and widths set so that each form has its known colour');
+const estimated = handbook('Lever, Inorganic Electronic Spectroscopy', 'estimated from the neighbouring complexes of the same metal, absorptivity ±40 %');
+const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
+const spectrum = (formula: string, source: Spectrum['source'], ...bands: AbsorptionBand[]): Spectrum => ({ formula, bands, source });
 
 /** Absorption of coloured species in water between 350 and 850 nm. A species without a row is colourless. */
 export const spectra: readonly Spectrum[] = [
@@ -154,13 +131,8 @@ export const spectra: readonly Spectrum[] = [
  */
 export const boundAsMade = [
   {
-    ion: 'Cr^3+',
-    from: ['K2Cr2O7', 'Na2Cr2O7', '(NH4)2Cr2O7', 'K2CrO4', 'Na2CrO4'],
-    beside: ['SO4^2-', 'HSO4^-'],
+    ion: 'Cr^3+', from: ['K2Cr2O7', 'Na2Cr2O7', '(NH4)2Cr2O7', 'K2CrO4', 'Na2CrO4'], beside: ['SO4^2-', 'HSO4^-'],
     bands: [band(440, 24, 4800), band(612, 19, 3600)],
-    source: handbook(
-      'Cotton and Wilkinson, Advanced Inorganic Chemistry',
-      'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, widths chosen so that the solution is as green as at the bench',
-    ),
+    source: handbook('Cotton and Wilkinson, Advanced Inorganic Chemistry', 'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, widths chosen so that the solution is as green as at the bench'),
   },
 ] as const satisfies readonly BoundAsMade[];

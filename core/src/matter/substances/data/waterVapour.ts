@@ -1,9 +1,6 @@
 import { handbook } from '../source';
 
-export const waterVapourSource = handbook(
-  'CRC Handbook of Chemistry and Physics',
-  'vapour pressure of water',
-);
+export const waterVapourSource = handbook('CRC Handbook of Chemistry and Physics', 'vapour pressure of water');
 
 /** Vapour pressure of water in kPa by temperature in °C. */
 export const waterVapour = [
