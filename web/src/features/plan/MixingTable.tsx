@@ -86,7 +86,7 @@ function PortionText({ portion }: { readonly portion: PlannedMixing['a'] }) {
   return (
     <>
       <Formula text={portion.substance} />{' '}
-      <Text span size="sm" className="quiet">
+      <Text span size="sm" className={`quiet ${classes.amount}`}>
         {portion.concentrationM} M, {portion.volumeMl} mL
       </Text>
     </>
