@@ -43,8 +43,8 @@ const catalogue = {
   unknownSubstance: (text: string, near: string) => [
     `“${text}” is not in the substance table.`,
     near
-      ? `Did you mean ${near}? Otherwise add it as docs/extending.md describes.`
-      : 'Use its formula or systematic name, or add it as docs/extending.md describes.',
+      ? `Did you mean ${near}? Otherwise use its formula or systematic name.`
+      : 'Use its formula or its systematic name; what the tables do not hold is not predicted.',
   ],
   unknownForm: (text: string, known: string) => [
     `“${text}” is not a form this substance is kept in.`,
