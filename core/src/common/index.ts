@@ -3,3 +3,5 @@ export { ChemistryError, inField } from './errors';
 export type { ChemistryErrorCode } from './errors';
 export { csvOf } from './csv';
 export { mostTelling } from './mostTelling';
+export { formatNumber, formatQuantity, mostFigures } from './formatNumber';
+export type { DecimalSign } from './formatNumber';

@@ -1,3 +1,4 @@
+import { formatNumber } from '../common/formatNumber';
 import { describeObservation } from '../seeing/observation/observation';
 import { quantityUnits } from '../planning/procedure/measures';
 import type { BenchRecord } from './labDay';
@@ -8,11 +9,15 @@ export function describeRecord(record: BenchRecord): string {
     case 'note':
       return `note: “${record.text}”`;
     case 'measurement': {
-      const { name, quantity, value, low, high, uncertainty, instrument } = record;
-      const amount = low !== undefined && high !== undefined ? `${low}–${high}` : String(value);
+      const { name, quantity, value, low, high, typed, uncertainty, instrument } = record;
+      const amount =
+        low !== undefined && high !== undefined
+          ? `${formatNumber(low)}–${formatNumber(high)}`
+          : formatNumber(typed?.value ?? value);
+      const unit = typed && low === undefined ? typed.unit : quantityUnits[quantity];
       const off = uncertainty === undefined ? '' : ` ± ${uncertainty.toPrecision(1)}`;
       const from = instrument === undefined ? '' : `, from the ${instrument.toLowerCase()}`;
-      return `${name}: ${amount}${off} ${quantityUnits[quantity]}${from}`.trim();
+      return `${name}: ${amount}${off} ${unit}${from}`.trim();
     }
     case 'departure':
       return `departure, ${record.what}: ${record.planned} → ${record.done}`;

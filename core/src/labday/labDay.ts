@@ -70,6 +70,10 @@ export const recordSchema = z.discriminatedUnion('kind', [
     /** Where an amount is approximate on purpose. */
     low: z.number().min(-1e6).max(1e6).optional(),
     high: z.number().min(-1e6).max(1e6).optional(),
+    /** As it was read, where that was on another scale than the unit of the quantity. */
+    typed: z
+      .object({ value: z.number().min(-1e6).max(1e6), unit: z.enum(temperatureScales) })
+      .optional(),
     /** Standard uncertainty, in the unit of the quantity. */
     uncertainty: z.number().min(0).max(1e6).optional(),
     /** The instrument that it was read from; left out where a person typed it. */

@@ -69,6 +69,8 @@ export function recordCsv(day: LabDay): string {
       words: record ? describeRecord(record) : '',
       value: measured?.value ?? '',
       unit: measured ? quantityUnits[measured.quantity] : '',
+      typed_value: measured?.typed?.value ?? '',
+      typed_unit: measured?.typed?.unit ?? '',
       stands: stands.some((one) => one.id === id) ? 'yes' : 'no',
       id,
       supersedes: supersedes ?? '',

@@ -1,5 +1,6 @@
 import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
 import { fromCelsius, toCelsius } from '@stoichos/core/measuring';
+import type { TemperatureScale } from '@stoichos/core/measuring';
 import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
 import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
 import type { Measure, QuantityName } from '@stoichos/core/planning/procedure';
@@ -72,15 +73,20 @@ function OneMeasure({
     (entry): entry is StandingEntry =>
       entry.record.kind === 'measurement' && entry.record.name === name,
   );
-  const inUnit = (typed: number) => (quantity === 'temperature' ? toCelsius(typed, scale) : typed);
+  const inUnit = (typed: number) => storedReading(quantity, typed, scale).value;
   const add = (typed: number, to: number | undefined) => {
     const [from, until] = [inUnit(typed), to === undefined ? undefined : inUnit(to)];
     recorder.add({
       kind: 'measurement',
       name,
       quantity,
-      value: until === undefined ? from : (from + until) / 2,
-      ...(until !== undefined && { low: Math.min(from, until), high: Math.max(from, until) }),
+      ...(until === undefined
+        ? storedReading(quantity, typed, scale)
+        : {
+            value: (from + until) / 2,
+            low: Math.min(from, until),
+            high: Math.max(from, until),
+          }),
       ...elapsedSince(zeroAt),
     });
     setValue('');
@@ -216,7 +222,7 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
               kind: 'measurement',
               name: name.trim(),
               quantity,
-              value: quantity === 'temperature' ? toCelsius(value, scale) : value,
+              ...storedReading(quantity, value, scale),
             });
             setValue('');
           }}
@@ -226,4 +232,11 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
       </Group>
     </Fold>
   );
+}
+
+/** A reading as it is kept: in the unit of its quantity, and as it was typed where that is another. */
+function storedReading(quantity: QuantityName, typed: number, scale: TemperatureScale) {
+  return quantity === 'temperature' && scale !== '°C'
+    ? { value: toCelsius(typed, scale), typed: { value: typed, unit: scale } }
+    : { value: typed };
 }

@@ -21,15 +21,16 @@ export function ReadingList({ readings, withdraw }: ReadingListProps) {
       {[...readings].reverse().map((entry) => {
         const { record } = entry;
         if (record.kind !== 'measurement') return null;
-        const { quantity, value, low, high, uncertainty, instrument, elapsedS } = record;
+        const { quantity, value, low, high, typed, uncertainty, instrument, elapsedS } = record;
         const say = (number: number) =>
           quantity === 'temperature' ? fromCelsius(number, scale).toFixed(1) : String(number);
+        // What was typed on the scale that is read stands as it was typed.
+        const read = typed?.unit === scale ? String(typed.value) : say(value);
         const unit = quantity === 'temperature' ? scale : quantityUnits[quantity];
         return (
           <li key={entry.id}>
             <Text span className={classes.reading ?? ''}>
-              {low !== undefined && high !== undefined ? `${say(low)}–${say(high)}` : say(value)}{' '}
-              {unit}
+              {low !== undefined && high !== undefined ? `${say(low)}–${say(high)}` : read} {unit}
             </Text>
             <Text span size="sm" className="quiet">
               {uncertainty !== undefined && ` ± ${uncertainty.toPrecision(1)}`}
@@ -39,7 +40,7 @@ export function ReadingList({ readings, withdraw }: ReadingListProps) {
             <ActionIcon
               variant="subtle"
               size={44}
-              aria-label={`Take back ${say(value)} ${unit}`}
+              aria-label={`Take back ${read} ${unit}`}
               onClick={() => withdraw(entry)}
             >
               <IconX size={18} />
