@@ -9,6 +9,7 @@ describe('a number on paper', () => {
     [20.555555555555554, { figures: 3 }, '20.6'],
     [0.1 + 0.2, {}, '0.3'],
     [1234567, { figures: 7 }, '1234567'],
+    [0.66, { figures: 3, trailingZeros: true }, '0.660'],
     [3, { places: 2 }, '3.00'],
     [-0.5, { places: 2 }, '−0.50'],
     [-0.0004, { places: 2 }, '0.00'],

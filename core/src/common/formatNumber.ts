@@ -10,6 +10,8 @@ export const mostFigures = 6;
 interface NumberStyle {
   /** Significant figures at most. */
   readonly figures?: number;
+  /** All figures are written, also where they are noughts. */
+  readonly trailingZeros?: boolean;
   /** Places after the decimal sign, always as many; instead of figures. */
   readonly places?: number;
   readonly decimalSign?: DecimalSign;
@@ -24,15 +26,18 @@ interface NumberStyle {
  */
 export function formatNumber(
   value: number,
-  { figures = mostFigures, places, decimalSign = '.' }: NumberStyle = {},
+  { figures = mostFigures, trailingZeros = false, places, decimalSign = '.' }: NumberStyle = {},
 ): string {
-  const key = `${figures} ${places ?? ''} ${decimalSign}`;
+  const key = `${figures} ${trailingZeros} ${places ?? ''} ${decimalSign}`;
   const format =
     formats.get(key) ??
     new Intl.NumberFormat(locales[decimalSign], {
       useGrouping: false,
       ...(places === undefined
-        ? { maximumSignificantDigits: figures }
+        ? {
+            maximumSignificantDigits: figures,
+            ...(trailingZeros && { minimumSignificantDigits: figures }),
+          }
         : { minimumFractionDigits: places, maximumFractionDigits: places }),
     });
   formats.set(key, format);

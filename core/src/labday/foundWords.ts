@@ -1,3 +1,4 @@
+import { formatNumber } from '../common/formatNumber';
 import { dropSource } from '../measuring/dropCounts';
 import { waterHeatSource } from '../measuring/temperatureLog';
 import { fromCelsius } from '../measuring/temperatureScale';
@@ -21,8 +22,6 @@ const hydrateVerdicts = {
   open: 'not a whole number',
 } as const;
 
-/** A number with a real minus sign. */
-const minus = (text: string): string => text.replace('-', '−');
 /** With its sign, unless it rounds to nothing. */
 const signed = (value: number): string => {
   const text = Math.abs(value).toFixed(1);
@@ -49,13 +48,15 @@ export function tellFound(found: Found, scale: TemperatureScale): FoundWords {
       const { result, film } = found;
       const perDegree = scale === '°C' ? 1 : 1.8;
       const at = (temperatureC: number) =>
-        `${minus(fromCelsius(temperatureC, scale).toFixed(1))} ${scale}`;
+        `${formatNumber(fromCelsius(temperatureC, scale), { places: 1 })} ${scale}`;
       const heat =
-        result.heatJ === undefined ? '' : ` q = ${minus((result.heatJ / 1000).toFixed(2))} kJ.`;
+        result.heatJ === undefined
+          ? ''
+          : ` q = ${formatNumber(result.heatJ / 1000, { places: 2 })} kJ.`;
       const enthalpy =
         result.enthalpyKJPerMol === undefined
           ? ''
-          : ` ΔH = ${minus(result.enthalpyKJPerMol.toFixed(1))} kJ/mol.`;
+          : ` ΔH = ${formatNumber(result.enthalpyKJPerMol, { places: 1 })} kJ/mol.`;
       return {
         answer: `ΔT = ${signed(result.deltaC * perDegree)} ${scale}, ${result.direction}`,
         more: [
@@ -91,7 +92,7 @@ export function tellFound(found: Found, scale: TemperatureScale): FoundWords {
       const { slope, slope95, intercept, r2 } = found.line;
       const interval = slope95 === undefined ? '' : ` ± ${slope95.toPrecision(2)} (95 %)`;
       return {
-        answer: `slope ${minus(slope.toPrecision(3))}${interval}, intercept ${minus(intercept.toPrecision(3))}, R² = ${r2.toFixed(3)}`,
+        answer: `slope ${formatNumber(slope, { figures: 3, trailingZeros: true })}${interval}, intercept ${formatNumber(intercept, { figures: 3, trailingZeros: true })}, R² = ${r2.toFixed(3)}`,
         more: [],
         advice: [],
         working: [],

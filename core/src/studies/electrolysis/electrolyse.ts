@@ -1,3 +1,4 @@
+import { formatNumber } from '../../common/formatNumber';
 import * as z from 'zod';
 import { ChemistryError, inField } from '../../common/errors';
 import { faraday } from '../../solution/equilibrium/temperature';
@@ -117,7 +118,7 @@ function tellElectrode({ products, nearPH, notPredicted }: CellElectrode): TellE
   };
 }
 
-const minusSign = (volts: number): string => volts.toFixed(2).replace('-', '−');
+const minusSign = (volts: number): string => formatNumber(volts, { places: 2 });
 
 /** The candidates of one electrode with their potentials, and whatever else decided. */
 export function whyOf(

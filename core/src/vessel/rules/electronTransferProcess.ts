@@ -1,3 +1,4 @@
+import { formatQuantity } from '../../common/formatNumber';
 import { sourceText } from '../../matter/substances/source';
 import type { PhaseTerm, RawEquation, Terms } from '../change';
 import { claim } from '../change';
@@ -93,4 +94,4 @@ function reasons({ oxidant, reductant, potentialsV }: ElectronTransfer): Reason[
   ];
 }
 
-const volts = (potentialV: number): string => `${String(potentialV).replace('-', '−')} V`;
+const volts = (potentialV: number): string => formatQuantity(potentialV, 'V');

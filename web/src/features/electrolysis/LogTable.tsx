@@ -1,3 +1,4 @@
+import { formatNumber } from '@stoichos/core/common';
 import { ActionIcon, Button, Text } from '@mantine/core';
 import { csvOf } from '@stoichos/core/common';
 import { standingCellEntries } from '@stoichos/core/labday';
@@ -51,7 +52,7 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
                 <th scope="row">{Number((record.timeS / 60).toFixed(2))}</th>
                 <td>{record.currentA.toFixed(3)}</td>
                 {used.map(([name]) => (
-                  <td key={name}>{record[name]?.toFixed(2).replace('-', '−') ?? ''}</td>
+                  <td key={name}>{decimals(record[name])}</td>
                 ))}
                 <td className="no-print">
                   <ActionIcon
@@ -98,3 +99,6 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
     </>
   );
 }
+
+const decimals = (value: number | undefined): string =>
+  value === undefined ? '' : formatNumber(value, { places: 2 });

@@ -1,3 +1,4 @@
+import { formatNumber } from '@stoichos/core/common';
 import { Text } from '@mantine/core';
 import type { Series, SeriesElectrode } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -7,7 +8,7 @@ export function SeriesTable({ series }: { series: Series }) {
   const cell = (grams: number | undefined, share: number | undefined) =>
     grams === undefined
       ? ''
-      : `${grams.toFixed(3).replace('-', '−')} (${Math.round(100 * (share ?? 0))} %)`;
+      : `${formatNumber(grams, { places: 3 })} (${Math.round(100 * (share ?? 0))} %)`;
   return (
     <div className={classes.scroll}>
       <table className={classes.lines} data-testid="series">
@@ -87,7 +88,7 @@ export function Slope({
       </div>
       {Math.abs(line.intercept) > 0 && (
         <Text size="sm">
-          The free line starts at {line.intercept.toFixed(3).replace('-', '−')} g
+          The free line starts at {formatNumber(line.intercept, { places: 3 })} g
           {line.intercept95 === undefined ? '' : ` ± ${line.intercept95.toFixed(3)}`} with no
           charge.
         </Text>

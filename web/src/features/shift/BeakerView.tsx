@@ -1,3 +1,4 @@
+import { formatNumber } from '@stoichos/core/common';
 import { SegmentedControl, Text } from '@mantine/core';
 import { containers } from '@stoichos/core/vessel';
 import type { ShiftStep } from '@stoichos/core/studies/shift';
@@ -28,7 +29,7 @@ export function BeakerView({ container, step }: { container: ContainerKind; step
         <Text size="sm" className="quiet" data-testid="volume">
           {state.volumeMl.toFixed(1)} of {brimMl} mL to the brim ({share} %)
           {step.ofBrim > 1 && ': it has run over'} · {state.temperatureC.toFixed(0)} °C
-          {state.pH !== undefined && ` · pH ${state.pH.toFixed(1).replace('-', '−')}`}
+          {state.pH !== undefined && ` · pH ${formatNumber(state.pH, { places: 1 })}`}
         </Text>
       </div>
       <SegmentedControl

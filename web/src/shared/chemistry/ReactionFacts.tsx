@@ -1,3 +1,4 @@
+import { formatNumber } from '@stoichos/core/common';
 import type { Reaction } from '@stoichos/core/vessel';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from './Formula';
@@ -63,5 +64,4 @@ export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
   );
 }
 
-const signed = (number: number): string =>
-  number > 0 ? `+${number}` : String(number).replace('-', '−');
+const signed = (number: number): string => (number > 0 ? `+${number}` : formatNumber(number));

@@ -1,3 +1,5 @@
+import { formatNumber } from '@stoichos/core/common';
+
 /** A number to three figures with its unit, small masses and volumes in smaller units. */
 export function asAmount(value: number, unit: string): string {
   if (unit === 'g' && Math.abs(value) < 1e-4 && value !== 0)
@@ -22,5 +24,5 @@ export function asTime(seconds: number): string {
 
 /** Volts with a true minus sign. */
 export function asVolts(volts: number, places = 2): string {
-  return `${volts.toFixed(places).replace('-', '−')} V`;
+  return `${formatNumber(volts, { places })} V`;
 }
