@@ -1,0 +1,55 @@
+import { useHotkeys } from '@mantine/hooks';
+import { judgeStation, stationsOf } from '@stoichos/core/labday';
+import type { Part } from '@stoichos/core/labday';
+import { useState } from 'react';
+import { useRecorder } from '../../shared/recording/useRecorder';
+import type { StationProps } from './stationProps';
+import { useShowOnWall } from './wall';
+
+/** Everything a station works with: the vessel and the part that are recorded for, their recorders, and what is judged of them. */
+export function useStation({ day, work, step, bench, progress, go }: StationProps) {
+  const stations = stationsOf(work, step);
+  const [vessel, setVessel] = useState(stations[0]?.vessel);
+  const [part, setPart] = useState<Part>('test');
+  const station = stations.find((one) => one.vessel === vessel);
+  const at = { workId: work.id, stepId: step.id, groupId: bench.id };
+  useShowOnWall({ dayId: day.id, ...at });
+  const recorder = useRecorder(day, { ...at, vessel: vessel ?? null, part });
+  const ofStep = useRecorder(day, { ...at, vessel: null, part: 'test' });
+  const isHere = (one: StationProps['progress']['steps'][number]): boolean =>
+    one.work.id === work.id && one.step.id === step.id;
+  const move = (by: number) => {
+    const ordered = [...progress.steps].sort((a, b) => a.work.number - b.work.number);
+    const other = ordered[ordered.findIndex(isHere) + by];
+    if (other) go({ work: other.work.id, step: other.step.id });
+  };
+  useHotkeys([
+    ['n', () => recorder.record({ kind: 'noChange' })],
+    ['p', () => recorder.record({ kind: 'noPrecipitate' })],
+    ['c', () => recorder.record({ kind: 'clarity', to: 'clear' })],
+    ['l', () => recorder.record({ kind: 'clarity', to: 'cloudy' })],
+    ['o', () => recorder.record({ kind: 'clarity', to: 'opaque' })],
+    ['g', () => recorder.record({ kind: 'gas' })],
+    ['z', recorder.undo],
+    ['ArrowLeft', () => move(-1)],
+    ['ArrowRight', () => move(1)],
+  ]);
+  const someVessel = vessel ?? work.procedure.vessels[0]?.name;
+  return {
+    stations,
+    station,
+    judgement: station && judgeStation(day, work, step, station, bench),
+    vessel,
+    setVessel,
+    part,
+    setPart,
+    at,
+    recorder,
+    ofStep,
+    own: progress.steps.find(isHere),
+    /** Where an instrument is put to. */
+    follow: someVessel === undefined ? undefined : { dayId: day.id, ...at, vessel: someVessel },
+  };
+}
+
+export type StationState = ReturnType<typeof useStation>;
