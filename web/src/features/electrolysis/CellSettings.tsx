@@ -17,11 +17,6 @@ interface CellSettingsProps {
 
 /** What the cell is: what is in it, its electrodes, the current, its measures. */
 export function CellSettings({ state, onChange }: CellSettingsProps) {
-  const { naming } = useSettings();
-  const salt = (at: number, part: Partial<ElectrolysisState['salts'][number]>) =>
-    onChange({
-      salts: state.salts.map((one, index) => (index === at ? { ...one, ...part } : one)),
-    });
   return (
     <>
       <Select
@@ -49,64 +44,9 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
         onChange={(kind) => onChange({ kind: kind === 'melt' ? 'melt' : 'solution' })}
       />
       {state.kind === 'melt' ? (
-        <Select
-          label="Molten"
-          size="md"
-          searchable
-          allowDeselect={false}
-          value={state.molten}
-          data={melts.map(({ formula }) => ({
-            value: formula,
-            label: nameOnShelf(naming, formula),
-          }))}
-          onChange={(molten) => onChange({ molten: molten ?? state.molten })}
-        />
+        <Molten state={state} onChange={onChange} />
       ) : (
-        <>
-          {state.salts.map(({ substance, concentrationM }, at) => (
-            <div key={at} role="group" aria-label={`Dissolved ${at + 1}`} className={classes.salt}>
-              <ShelfSearch
-                label={at === 0 ? 'Dissolved' : 'And'}
-                value={substance}
-                onlySubstances
-                onChange={(next) => salt(at, { substance: next })}
-              />
-              <div className={classes.saltAmount}>
-                <Amount
-                  label="mol/L"
-                  step={0.1}
-                  value={concentrationM}
-                  onChange={(next) => salt(at, { concentrationM: next })}
-                />
-                {state.salts.length > 1 && (
-                  <ActionIcon
-                    size={44}
-                    variant="default"
-                    aria-label={`Leave out ${substance}`}
-                    onClick={() =>
-                      onChange({ salts: state.salts.filter((_, index) => index !== at) })
-                    }
-                  >
-                    <IconTrash size={20} />
-                  </ActionIcon>
-                )}
-              </div>
-            </div>
-          ))}
-          {state.salts.length < 6 && (
-            <Button
-              size="md"
-              variant="default"
-              mt="xs"
-              leftSection={<IconPlus size={18} aria-hidden />}
-              onClick={() =>
-                onChange({ salts: [...state.salts, { substance: '', concentrationM: 0.1 }] })
-              }
-            >
-              Another substance
-            </Button>
-          )}
-        </>
+        <Dissolved state={state} onChange={onChange} />
       )}
       <div className={classes.pair}>
         {(['cathode', 'anode'] as const).map((side) => (
@@ -135,59 +75,135 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
           onChange={(minutes) => onChange({ minutes })}
         />
       </div>
-      {state.kind === 'solution' && (
-        <Fold title="Measures of the cell, mixing, indicator">
-          <div className={classes.pair}>
+      {state.kind === 'solution' && <Measures state={state} onChange={onChange} />}
+    </>
+  );
+}
+
+function Molten({ state, onChange }: CellSettingsProps) {
+  const { naming } = useSettings();
+  return (
+    <Select
+      label="Molten"
+      size="md"
+      searchable
+      allowDeselect={false}
+      value={state.molten}
+      data={melts.map(({ formula }) => ({
+        value: formula,
+        label: nameOnShelf(naming, formula),
+      }))}
+      onChange={(molten) => onChange({ molten: molten ?? state.molten })}
+    />
+  );
+}
+
+/** What is dissolved, each with its concentration. */
+function Dissolved({ state, onChange }: CellSettingsProps) {
+  const salt = (at: number, part: Partial<ElectrolysisState['salts'][number]>) =>
+    onChange({
+      salts: state.salts.map((one, index) => (index === at ? { ...one, ...part } : one)),
+    });
+  return (
+    <>
+      {state.salts.map(({ substance, concentrationM }, at) => (
+        <div key={at} role="group" aria-label={`Dissolved ${at + 1}`} className={classes.salt}>
+          <ShelfSearch
+            label={at === 0 ? 'Dissolved' : 'And'}
+            value={substance}
+            onlySubstances
+            onChange={(next) => salt(at, { substance: next })}
+          />
+          <div className={classes.saltAmount}>
             <Amount
-              label="Area of each, cm²"
-              step={1}
-              value={state.areaCm2}
-              onChange={(areaCm2) => onChange({ areaCm2 })}
+              label="mol/L"
+              step={0.1}
+              value={concentrationM}
+              onChange={(next) => salt(at, { concentrationM: next })}
             />
-            <Amount
-              label="Gap, cm"
-              step={0.5}
-              value={state.gapCm}
-              onChange={(gapCm) => onChange({ gapCm })}
-            />
-            <Amount
-              label="Liquid, mL"
-              step={10}
-              value={state.volumeMl}
-              onChange={(volumeMl) => onChange({ volumeMl })}
-            />
-            <Amount
-              label="Temperature, °C"
-              step={1}
-              value={state.temperatureC}
-              onChange={(temperatureC) => onChange({ temperatureC })}
-            />
+            {state.salts.length > 1 && (
+              <ActionIcon
+                size={44}
+                variant="default"
+                aria-label={`Leave out ${substance}`}
+                onClick={() => onChange({ salts: state.salts.filter((_, index) => index !== at) })}
+              >
+                <IconTrash size={20} />
+              </ActionIcon>
+            )}
           </div>
-          <Select
-            label="The liquids at the electrodes"
-            size="md"
-            mt="xs"
-            allowDeselect={false}
-            value={state.mixing}
-            data={[
-              { value: 'still', label: 'one beaker, not stirred' },
-              { value: 'stirred', label: 'one beaker, stirred' },
-              { value: 'divided', label: 'kept apart (U-tube, bridge)' },
-            ]}
-            onChange={(mixing) => onChange({ mixing: mixing ?? 'still' })}
-          />
-          <Select
-            label="Indicator"
-            size="md"
-            mt="xs"
-            clearable
-            placeholder="none"
-            value={state.indicator === '' ? null : state.indicator}
-            data={[...dropNames]}
-            onChange={(indicator) => onChange({ indicator: indicator ?? '' })}
-          />
-        </Fold>
+        </div>
+      ))}
+      {state.salts.length < 6 && (
+        <Button
+          size="md"
+          variant="default"
+          mt="xs"
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={() =>
+            onChange({ salts: [...state.salts, { substance: '', concentrationM: 0.1 }] })
+          }
+        >
+          Another substance
+        </Button>
       )}
     </>
+  );
+}
+
+/** The cell itself: how large, how far apart, how warm, how mixed, and with which indicator. */
+function Measures({ state, onChange }: CellSettingsProps) {
+  return (
+    <Fold title="Measures of the cell, mixing, indicator">
+      <div className={classes.pair}>
+        <Amount
+          label="Area of each, cm²"
+          step={1}
+          value={state.areaCm2}
+          onChange={(areaCm2) => onChange({ areaCm2 })}
+        />
+        <Amount
+          label="Gap, cm"
+          step={0.5}
+          value={state.gapCm}
+          onChange={(gapCm) => onChange({ gapCm })}
+        />
+        <Amount
+          label="Liquid, mL"
+          step={10}
+          value={state.volumeMl}
+          onChange={(volumeMl) => onChange({ volumeMl })}
+        />
+        <Amount
+          label="Temperature, °C"
+          step={1}
+          value={state.temperatureC}
+          onChange={(temperatureC) => onChange({ temperatureC })}
+        />
+      </div>
+      <Select
+        label="The liquids at the electrodes"
+        size="md"
+        mt="xs"
+        allowDeselect={false}
+        value={state.mixing}
+        data={[
+          { value: 'still', label: 'one beaker, not stirred' },
+          { value: 'stirred', label: 'one beaker, stirred' },
+          { value: 'divided', label: 'kept apart (U-tube, bridge)' },
+        ]}
+        onChange={(mixing) => onChange({ mixing: mixing ?? 'still' })}
+      />
+      <Select
+        label="Indicator"
+        size="md"
+        mt="xs"
+        clearable
+        placeholder="none"
+        value={state.indicator === '' ? null : state.indicator}
+        data={[...dropNames]}
+        onChange={(indicator) => onChange({ indicator: indicator ?? '' })}
+      />
+    </Fold>
   );
 }

@@ -24,6 +24,7 @@ import { GasTabs } from './GasTabs';
 import { LookingUp } from './LookingUp';
 import { useGasState } from './gasState';
 import { RouteCard } from './RouteCard';
+import type { Route } from '@stoichos/core/studies/gas';
 import { chosenRoute, useRoutes } from './useRoutes';
 
 /** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
@@ -31,14 +32,7 @@ export function RoutesPage() {
   const { state, change } = useGasState();
   const { routes, failure, share, cancel, shelfIsMissing, shelfIsEmpty } = useRoutes(state);
   const taken = routes && chosenRoute(routes, state);
-  const [asked, setAsked] = useState('');
-  const found = routes && findRoutes(routes, asked);
-  const going = found?.filter(({ verdict }) => verdict === 'valid') ?? [];
-  const poor = found?.filter(({ verdict }) => verdict === 'poor') ?? [];
-  const not =
-    found?.filter(({ verdict }) => verdict === 'refused' || verdict === 'notPredicted') ?? [];
   const take = (id: string) => change({ routeId: { ...state.routeId, [state.gas]: id } });
-  const proof = proofOf(state.gas);
   return (
     <StudyFrame
       title="Gases"
@@ -73,122 +67,13 @@ export function RoutesPage() {
               cancel={cancel}
               done={routes !== undefined}
             />
-            {routes && (
-              <div data-testid="routes">
-                {routes.length > firstShown && (
-                  <TextInput
-                    label="Only with"
-                    placeholder="A reagent, heat, a current"
-                    size="md"
-                    mb="xs"
-                    className="no-print"
-                    value={asked}
-                    onChange={(event) => setAsked(event.currentTarget.value)}
-                  />
-                )}
-                <Text className="quiet" role="status">
-                  {asked !== '' && found?.length === 0
-                    ? `None of the ${routes.length} is with “${asked}”.`
-                    : summary(state.gas, going.length, poor.length, not.length)}
-                </Text>
-                {going.slice(0, firstShown).map((route) => (
-                  <RouteCard
-                    key={route.id}
-                    route={route}
-                    taken={route.id === taken?.id}
-                    onTake={() => take(route.id)}
-                  />
-                ))}
-                {going.length > firstShown && (
-                  <Fold title={`${going.length - firstShown} more that go well`}>
-                    {going.slice(firstShown).map((route) => (
-                      <RouteCard
-                        key={route.id}
-                        route={route}
-                        taken={route.id === taken?.id}
-                        onTake={() => take(route.id)}
-                      />
-                    ))}
-                  </Fold>
-                )}
-                {poor.length > 0 && (
-                  <Fold title={`${poor.length} that go badly, and why`} open={going.length === 0}>
-                    {poor.map((route) => (
-                      <RouteCard
-                        key={route.id}
-                        route={route}
-                        taken={route.id === taken?.id}
-                        onTake={() => take(route.id)}
-                      />
-                    ))}
-                  </Fold>
-                )}
-                {not.length > 0 && (
-                  <Fold title={`${not.length} that do not, and why`} open={not.length <= 6}>
-                    {not.map((route) => (
-                      <RouteCard key={route.id} route={route} taken={false} />
-                    ))}
-                  </Fold>
-                )}
-                {taken && (
-                  <Button component={Link} to="/gases/make" size="md" mt="md" className="no-print">
-                    How much, and how it is collected
-                  </Button>
-                )}
-              </div>
-            )}
+            {routes && <RouteList gas={state.gas} routes={routes} taken={taken} onTake={take} />}
           </>
         ),
       }}
       reasons={{
         label: 'Proof, drying, sources',
-        children: (
-          <>
-            {proof && (
-              <>
-                <Text fw={600}>Proved by</Text>
-                <Text mb="sm" data-testid="proof">
-                  {proof.method}: {proof.positive}
-                  {proof.but && <span className="quiet"> ({proof.but})</span>}
-                </Text>
-              </>
-            )}
-            <Text fw={600}>Dried with</Text>
-            <ul className={classes.plain}>
-              {dryingFor(state.gas).map(({ name, ok, why }) => (
-                <li key={name}>
-                  {ok ? name : <s>{name}</s>}
-                  {!ok && (
-                    <span className="quiet">
-                      : <Formula text={why} wrap />
-                    </span>
-                  )}
-                </li>
-              ))}
-            </ul>
-            <Text fw={600} mt="sm">
-              Mind
-            </Text>
-            {gasCautions(state.gas).map((text) => (
-              <Text key={text} size="sm">
-                {text}
-              </Text>
-            ))}
-            <Fold title="How routes are judged">
-              <Text size="sm">
-                The engine brings the reagents together in bench amounts: whether the gas comes, how
-                much of it stays in the liquid, what comes with it, whether a crust stops it.
-                Heating dry solids and the reactions it does not follow stand in tables. Safety
-                counts four times, a steady stream and a pure gas twice, cost and waste once.
-              </Text>
-              {[gradesSource, paceSource, routeNotesSource].map((source) => (
-                <Text key={sourceText(source)} size="sm" className="quiet">
-                  {sourceText(source)}
-                </Text>
-              ))}
-            </Fold>
-          </>
-        ),
+        children: <RouteReasons gas={state.gas} />,
       }}
     />
   );
@@ -219,5 +104,124 @@ function GasFacts({ gas }: { gas: string }) {
       <dt>In water</dt>
       <dd>{Number(facts.solubilityMlPerMl.toPrecision(2))} mL a mL</dd>
     </dl>
+  );
+}
+
+interface RouteListProps {
+  readonly gas: string;
+  readonly routes: readonly Route[];
+  readonly taken: Route | undefined;
+  readonly onTake: (id: string) => void;
+}
+
+/** The routes by how they go, the best first, and a way to look for one. */
+function RouteList({ gas, routes, taken, onTake }: RouteListProps) {
+  const [asked, setAsked] = useState('');
+  const found = findRoutes(routes, asked);
+  const going = found.filter(({ verdict }) => verdict === 'valid');
+  const poor = found.filter(({ verdict }) => verdict === 'poor');
+  const not = found.filter(({ verdict }) => verdict === 'refused' || verdict === 'notPredicted');
+  const card = (route: Route) => (
+    <RouteCard
+      key={route.id}
+      route={route}
+      taken={route.id === taken?.id}
+      onTake={() => onTake(route.id)}
+    />
+  );
+  return (
+    <div data-testid="routes">
+      {routes.length > firstShown && (
+        <TextInput
+          label="Only with"
+          placeholder="A reagent, heat, a current"
+          size="md"
+          mb="xs"
+          className="no-print"
+          value={asked}
+          onChange={(event) => setAsked(event.currentTarget.value)}
+        />
+      )}
+      <Text className="quiet" role="status">
+        {asked !== '' && found.length === 0
+          ? `None of the ${routes.length} is with “${asked}”.`
+          : summary(gas, going.length, poor.length, not.length)}
+      </Text>
+      {going.slice(0, firstShown).map(card)}
+      {going.length > firstShown && (
+        <Fold title={`${going.length - firstShown} more that go well`}>
+          {going.slice(firstShown).map(card)}
+        </Fold>
+      )}
+      {poor.length > 0 && (
+        <Fold title={`${poor.length} that go badly, and why`} open={going.length === 0}>
+          {poor.map(card)}
+        </Fold>
+      )}
+      {not.length > 0 && (
+        <Fold title={`${not.length} that do not, and why`} open={not.length <= 6}>
+          {not.map((route) => (
+            <RouteCard key={route.id} route={route} taken={false} />
+          ))}
+        </Fold>
+      )}
+      {taken && (
+        <Button component={Link} to="/gases/make" size="md" mt="md" className="no-print">
+          How much, and how it is collected
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** How the gas is proved and dried, what needs care, and what the judgement of routes rests on. */
+function RouteReasons({ gas }: { readonly gas: string }) {
+  const proof = proofOf(gas);
+  return (
+    <>
+      {proof && (
+        <>
+          <Text fw={600}>Proved by</Text>
+          <Text mb="sm" data-testid="proof">
+            {proof.method}: {proof.positive}
+            {proof.but && <span className="quiet"> ({proof.but})</span>}
+          </Text>
+        </>
+      )}
+      <Text fw={600}>Dried with</Text>
+      <ul className={classes.plain}>
+        {dryingFor(gas).map(({ name, ok, why }) => (
+          <li key={name}>
+            {ok ? name : <s>{name}</s>}
+            {!ok && (
+              <span className="quiet">
+                : <Formula text={why} wrap />
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+      <Text fw={600} mt="sm">
+        Mind
+      </Text>
+      {gasCautions(gas).map((text) => (
+        <Text key={text} size="sm">
+          {text}
+        </Text>
+      ))}
+      <Fold title="How routes are judged">
+        <Text size="sm">
+          The engine brings the reagents together in bench amounts: whether the gas comes, how much
+          of it stays in the liquid, what comes with it, whether a crust stops it. Heating dry
+          solids and the reactions it does not follow stand in tables. Safety counts four times, a
+          steady stream and a pure gas twice, cost and waste once.
+        </Text>
+        {[gradesSource, paceSource, routeNotesSource].map((source) => (
+          <Text key={sourceText(source)} size="sm" className="quiet">
+            {sourceText(source)}
+          </Text>
+        ))}
+      </Fold>
+    </>
   );
 }
