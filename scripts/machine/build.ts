@@ -19,6 +19,8 @@ export function buildWeb(): void {
   say('Building the application…');
   const built = spawnSync('npx', ['--no-install', 'vite', 'build', 'web', '--logLevel', 'warn'], {
     encoding: 'utf8',
+    // Whoever starts the application, a test among them: it is served as people use it.
+    env: { ...process.env, NODE_ENV: 'production' },
   });
   if (built.status !== 0)
     throw new Explained(
