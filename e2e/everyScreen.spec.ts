@@ -12,13 +12,11 @@ async function views(page: Page): Promise<string[]> {
     recordedCount: number;
     procedureCount: number;
   }[];
-  const held = days.find(
-    ({ recordedCount, procedureCount }) => recordedCount > 0 && procedureCount === 0,
-  );
+  // The newest first: of two-solution tests the one, of procedures with measurements the other.
+  const recorded = days.filter(({ recordedCount }) => recordedCount > 0);
+  const [held] = recorded;
   const planned = days.find(({ procedureCount }) => procedureCount > 0);
-  const measured = days.find(
-    ({ procedureCount, recordedCount }) => procedureCount > 0 && recordedCount > 0,
-  );
+  const measured = recorded.at(-1);
   return [
     '/',
     '/shelf',

@@ -16,14 +16,12 @@ const base = process.env.STOICHOS_URL ?? 'http://127.0.0.1:8410';
 
 const answer = await fetch(`${base}/api/days`);
 const days = z.array(labDaySummarySchema).parse(await answer.json());
-const [coming] = days.filter(
-  ({ recordedCount, procedureCount }) => recordedCount === 0 && procedureCount > 0,
-);
+// The newest first.
+const coming = days.filter(({ recordedCount }) => recordedCount === 0).at(-1);
 const [full] = days.filter(({ procedureCount }) => procedureCount > 0);
-const [held] = days.filter(({ recordedCount }) => recordedCount > 0);
-const [measured] = days.filter(
-  ({ recordedCount, procedureCount }) => recordedCount > 0 && procedureCount > 0,
-);
+const recorded = days.filter(({ recordedCount }) => recordedCount > 0);
+const [held] = recorded;
+const measured = recorded.at(-1);
 if (!coming || !held || !full || !measured)
   throw new Error('The demo data is not loaded: start on an empty database.');
 
