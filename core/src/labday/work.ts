@@ -57,6 +57,10 @@ export function worksAsMade({
   }).map((work) => ({ ...work, forms }));
 }
 
+/** Whether two solutions are brought together and nothing else: such work is recorded at once, and has no steps to go through. */
+export const isMixing = ({ procedure }: Pick<Work, 'procedure'>): boolean =>
+  mixingOf(procedure) !== undefined;
+
 /** The bottle for what a piece of work leaves behind; undefined where nothing of the shelf goes in. */
 export function wasteOfWork({ procedure }: Pick<Work, 'procedure'>): WasteRoute | undefined {
   const substances = reagentsOf(procedure).flatMap(({ kind, substance }) =>
@@ -112,7 +116,6 @@ export function stationsOf(work: Work, step: Step): Station[] {
       steps.findIndex(({ id }) => id === step.id),
     )
     .flatMap((one) => one.events).length;
-  const isMixing = mixingOf(work.procedure) !== undefined;
   const names = [...new Set(run.did.map(({ vessel }) => vessel))];
   return names.flatMap((vessel): Station[] => {
     const container = vessels.find(({ name }) => name === vessel)?.container;
@@ -131,7 +134,7 @@ export function stationsOf(work: Work, step: Step): Station[] {
         vessel,
         container,
         // Where two solutions are brought together the bench asks after a solid every time.
-        expected: outside.length > 0 ? [] : isMixing ? withAnswers(merged) : merged,
+        expected: outside.length > 0 ? [] : isMixing(work) ? withAnswers(merged) : merged,
         ...(outside.length === 0 && { view: last.view }),
         reactions: outside.length > 0 ? [] : told.flatMap(({ reactions }) => reactions),
         notPredicted: outside,

@@ -6,9 +6,8 @@ import type { Step } from '../../planning/procedure/procedure';
 import { recordsOf, standingEntries } from '../../labday/currentRecords';
 import { judgeStation } from '../../labday/judgeDay';
 import type { StationJudgement } from '../../labday/judgeDay';
-import { stationsOf, wasteOfWork } from '../../labday/work';
+import { isMixing, stationsOf, wasteOfWork } from '../../labday/work';
 import type { Station, Work } from '../../labday/work';
-import { mixingOf } from '../../planning/procedure/mixing';
 import type { WorkView } from './workView';
 import { calculationSections, classSection } from './calculationSections';
 import { chemical, joined, plain, section } from './document';
@@ -36,14 +35,13 @@ export function placesOf({
       })),
     )
     .filter(
-      ({ judgements }) =>
-        work.procedure.steps.length === 1 || judgements.some(({ standing }) => standing.length > 0),
+      ({ judgements }) => isMixing(work) || judgements.some(({ standing }) => standing.length > 0),
     );
 }
 
 /** Where two solutions are brought together, the words hold their formulae; elsewhere a digit is a digit. */
 const wordsOf = ({ procedure }: Work, text: string): Words =>
-  mixingOf(procedure) ? chemical(text) : plain(text);
+  isMixing({ procedure }) ? chemical(text) : plain(text);
 
 /** Everything the report says of one piece of work. */
 export function workSection(view: WorkView): Section {
@@ -150,10 +148,9 @@ function placeSection(view: WorkView, { step, station, judgements }: Place): Sec
   const expectation: Words = predicted
     ? chemical(told(expected))
     : chemical(`Not predicted: ${notPredicted.join(' ')}`);
-  const heading =
-    work.procedure.steps.length === 1
-      ? plain('Observations')
-      : plain(`${shortText(step)} (${station.vessel})`);
+  const heading = isMixing(work)
+    ? plain('Observations')
+    : plain(`${shortText(step)} (${station.vessel})`);
   const equations: Block[] =
     reactions.length === 0
       ? []

@@ -1,5 +1,5 @@
 import { Text, Title } from '@mantine/core';
-import { waitingSteps } from '@stoichos/core/labday';
+import { isMixing, waitingSteps } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { BenchProgress, LabDay, StepProgress } from '@stoichos/core/labday';
 import { clock } from '../../data/timers/timersSlice';
@@ -21,7 +21,7 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
   const coming = [progress.current, progress.next].find(
     (one) => one !== undefined && (one.work.id !== here?.work.id || one.step.id !== here.step.id),
   );
-  const isSingle = coming?.work.procedure.steps.length === 1;
+  const isSingle = coming !== undefined && isMixing(coming.work);
   return (
     <>
       {waiting.length > 0 && (

@@ -1,6 +1,7 @@
 import { ProcedureName, ProcedureWords } from '../../shared/chemistry/ProcedureName';
 import { Text } from '@mantine/core';
 import {
+  isMixing,
   benchProgress,
   benchesOf,
   judgeStation,
@@ -127,7 +128,7 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
           ))}
         </div>
       </div>
-      {next && next.work.procedure.steps.length > 1 && (
+      {next && !isMixing(next.work) && (
         <Text className={classes.next ?? ''}>Next: {shortText(next.step)}</Text>
       )}
     </>

@@ -1,10 +1,16 @@
 import { ProcedureWords } from '../../shared/chemistry/ProcedureName';
 import { Text } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { mindOfStep, refusalOf } from '@stoichos/core/labday';
+import { isMixing, mindOfStep, refusalOf } from '@stoichos/core/labday';
 import { putIn, shortText } from '@stoichos/core/planning/procedure';
 import type { StepProgress } from '@stoichos/core/labday';
-import { IconAlertTriangle, IconCircle, IconCircleCheckFilled, IconCircleHalf2, IconCircleMinus } from '@tabler/icons-react';
+import {
+  IconAlertTriangle,
+  IconCircle,
+  IconCircleCheckFilled,
+  IconCircleHalf2,
+  IconCircleMinus,
+} from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { MindLines } from '../../shared/chemistry/MindLines';
 import classes from '../../shared/recording/Bench.module.css';
@@ -35,8 +41,7 @@ export function StepCard({ work, step, progress, recorder, own, go }: StepCardPr
   const begin = () => recorder.add({ kind: 'step', state: 'begun' });
   const goTo = (stepId: string) => go({ work: work.id, step: stepId });
   const unmet = own?.unmet ?? [];
-  // A procedure of one step has nothing to go through: it is recorded, and done.
-  const isSingle = steps.length === 1;
+  const isSingle = isMixing(work);
   return (
     <>
       {!isSingle && (

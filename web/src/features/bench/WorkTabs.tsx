@@ -1,3 +1,4 @@
+import { isMixing } from '@stoichos/core/labday';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import type { BenchProgress, Work } from '@stoichos/core/labday';
 import classes from '../../shared/parts/Strip.module.css';
@@ -28,7 +29,7 @@ export function WorkTabs({ works, progress, selected, onSelect }: WorkTabsProps)
             <span className={classes.name} title={work.procedure.name}>
               <ProcedureName procedure={work.procedure} />
             </span>
-            {work.procedure.steps.length > 1 && (
+            {!isMixing(work) && (
               <span className={classes.number}>
                 {over}/{steps.length}
               </span>

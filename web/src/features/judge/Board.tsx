@@ -1,3 +1,4 @@
+import { isMixing } from '@stoichos/core/labday';
 import { Text, Title } from '@mantine/core';
 import { shortText } from '@stoichos/core/planning/procedure';
 import { isUnchanged } from '@stoichos/core/seeing/observation';
@@ -81,7 +82,7 @@ interface WorkRowsProps extends PartTableProps {
 }
 
 function WorkRows({ work, judgements, benches, odd, open, choose }: WorkRowsProps) {
-  const isSingle = work.procedure.steps.length === 1;
+  const isSingle = isMixing(work);
   const stations = new Map(judgements.map((one) => [stationKey(one), one]));
   const telling = new Set(judgements.filter(isTelling).map(stationKey));
   const rows = [...stations]
@@ -158,10 +159,7 @@ interface CellProps extends Pick<BoardProps, 'choose'> {
 
 function Cell({ judgement, isOpen, isOdd, choose }: CellProps) {
   const { work, step, bench, verdict, override, station } = judgement;
-  const what =
-    work.procedure.steps.length === 1
-      ? work.procedure.name
-      : `${shortText(step)}, ${station.vessel}`;
+  const what = isMixing(work) ? work.procedure.name : `${shortText(step)}, ${station.vessel}`;
   return (
     <button
       type="button"

@@ -1,6 +1,6 @@
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Table, Text, Title } from '@mantine/core';
-import { judgeWork } from '@stoichos/core/labday';
+import { isMixing, judgeWork } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { StationJudgement } from '@stoichos/core/labday';
 import { useSettings } from '../../data/settings/useSettings';
@@ -67,7 +67,7 @@ function Row({ row }: { row: StationJudgement }) {
   return (
     <Table.Tr>
       <Table.Td>
-        {work.procedure.steps.length === 1 ? (
+        {isMixing(work) ? (
           <ProcedureName procedure={work.procedure} />
         ) : (
           <>

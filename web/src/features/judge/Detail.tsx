@@ -1,6 +1,6 @@
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Button, Text, Title } from '@mantine/core';
-import { recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
+import { isMixing, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
 import type { LabDay, StationJudgement } from '@stoichos/core/labday';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { Link } from 'react-router';
@@ -34,7 +34,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
           {judgement.verdict !== 'notRecorded' && <Mark of={judgement.verdict} large />}
         </span>
       </div>
-      {work.procedure.steps.length > 1 && <Text mb="sm">{step.text}</Text>}
+      {!isMixing(work) && <Text mb="sm">{step.text}</Text>}
       <div className={classes.detail}>
         <div>
           <StationPair judgement={judgement} />
