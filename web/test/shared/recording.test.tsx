@@ -24,7 +24,7 @@ function useRemembering(hear: (record: BenchRecord) => void): Recorder {
     setRecords((before) => [...before.filter(({ kind }) => kind !== record.kind), record]);
   };
   return {
-    place: place as Recorder['place'],
+    place,
     standing: [],
     of: (kind) => all(kind).at(-1),
     all,

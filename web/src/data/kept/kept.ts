@@ -56,6 +56,14 @@ function open<S extends z.ZodType>(
       return initial;
     }
   };
+  /** Undefined where the browser lets nothing be read. */
+  const stored = (): string | null | undefined => {
+    try {
+      return storage().getItem(key);
+    } catch {
+      return undefined;
+    }
+  };
   const put = (text: string | null, value: T) => {
     last = { text, value };
     try {
@@ -70,12 +78,8 @@ function open<S extends z.ZodType>(
   return {
     read: () => {
       if (inMemory) return last.value;
-      let text: string | null = null;
-      try {
-        text = storage().getItem(key);
-      } catch {
-        return last.value;
-      }
+      const text = stored();
+      if (text === undefined) return last.value;
       if (text !== last.text) last = { text, value: parse(text) };
       return last.value;
     },
