@@ -301,7 +301,7 @@ test('what cannot be is caught with a remedy, and stays as it was typed', async 
 
   // Seen: words for the deposit, and a hint.
   await page.getByText('patchy', { exact: true }).click();
-  await page.getByText('Something unlooked-for?').click();
+  await page.getByText('Anything unexpected?').click();
   await page.getByText('pink to violet tint at plus', { exact: true }).click();
   await expect(page.getByTestId('hint')).toContainText('permanganate');
   await page.reload();

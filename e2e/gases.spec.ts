@@ -253,7 +253,7 @@ test('the study of gases reads well', async ({ page }) => {
   test.slow();
   for (const view of views) {
     await openView(page, `/gases${view}`);
-    await expect(page.getByText(/Trying reagents|Reckoning what/)).toHaveCount(0, {
+    await expect(page.getByText(/Trying reagents|Calculating what/)).toHaveCount(0, {
       timeout: 60_000,
     });
     await expect(

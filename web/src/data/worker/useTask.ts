@@ -24,7 +24,7 @@ export interface TaskState<N extends keyof Chemistry> {
 /** What a worker that broke off leaves behind. */
 const brokenOff: { readonly failure: Failure } = {
   failure: {
-    message: 'The reckoning ended unexpectedly.',
+    message: 'The calculation failed.',
     remedy: 'Try again; if it stays, report what was asked.',
   },
 };

@@ -56,7 +56,7 @@ export function PredictPage() {
               isBusy &&
               !problem && (
                 <Text role="status" className="quiet">
-                  Reckoning the cell…
+                  Calculating the cell…
                 </Text>
               )
             )}

@@ -43,7 +43,7 @@ export function SeenPanel({ run, write }: { run: CellRunWithRecord; write: Write
           </div>
         </section>
       )}
-      <Fold title="Something unlooked-for?" open={hints.length > 0}>
+      <Fold title="Anything unexpected?" open={hints.length > 0}>
         <div className={classes.chips}>
           {impurityHints.map(({ id, seen }) => {
             const known = hints.find(({ hint }) => hint === id);

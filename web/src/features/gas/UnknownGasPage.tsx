@@ -118,7 +118,7 @@ export function UnknownGasPage() {
           <>
             <GasTabs />
             {!model && share !== undefined && (
-              <TaskProgress what="Reckoning what every gas shows" share={share} cancel={cancel} />
+              <TaskProgress what="Calculating what every gas shows" share={share} cancel={cancel} />
             )}
             <TaskFailure failure={failure} />
             {leading && (

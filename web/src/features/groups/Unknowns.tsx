@@ -180,7 +180,7 @@ function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number }) {
       <CandidateSettings state={state} change={change} candidates={candidates} />
       {candidates.share !== undefined && (
         <TaskProgress
-          what="Reckoning what each of them shows"
+          what="Calculating what each of them shows"
           share={candidates.share}
           cancel={candidates.cancel}
         />

@@ -82,7 +82,7 @@ export function IdentifyPage() {
             <UnknownsTabs />
             {candidates.share !== undefined && (
               <TaskProgress
-                what="Reckoning what each of them shows"
+                what="Calculating what each of them shows"
                 share={candidates.share}
                 cancel={candidates.cancel}
               />

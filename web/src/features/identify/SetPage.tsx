@@ -58,7 +58,7 @@ export function SetPage() {
             <UnknownsTabs />
             {candidates.share !== undefined && (
               <TaskProgress
-                what="Reckoning what each of them shows"
+                what="Calculating what each of them shows"
                 share={candidates.share}
                 cancel={candidates.cancel}
               />

@@ -67,7 +67,7 @@ export function TestCard({
             ` With ${testInSentence(kind, then)} after it: ${bitsWithNext.toFixed(2)} bits.`}
           {row.falsePositive !== undefined &&
             row.falseNegative !== undefined &&
-            ` Told wrongly: ${percent(row.falsePositive)} too many, ${percent(row.falseNegative)} overlooked.`}
+            ` False positive in about ${percent(row.falsePositive)} of classes, false negative in about ${percent(row.falseNegative)}.`}
         </Text>
       )}
       {hazard > 3 && !row?.caution && <Text size="sm">Only where the local rules allow it.</Text>}

@@ -52,7 +52,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
           disabled={share !== undefined}
           onClick={() => void start(classPlanOf(day), timetable.makespanMin)}
         >
-          {cuts ? 'Reckon again' : 'Reckon the ways through'}
+          {cuts ? 'Calculate again' : 'Find what would fit'}
         </Button>
       </Group>
       {share !== undefined && <TaskProgress what="Trying each way" share={share} cancel={cancel} />}

@@ -142,10 +142,10 @@ export function PracticePage() {
         ),
       }}
       reasons={{
-        label: 'What to mind',
+        label: 'Cautions',
         children: (
           <>
-            <Text fw={600}>What to mind</Text>
+            <Text fw={600}>Cautions</Text>
             <Text size="sm">
               Tests here are as at a real bench: now and then faint, late or spoilt by the reagent.
               A blank shows what the reagent does by itself; a result that does not go with the rest

@@ -10,7 +10,7 @@ export function useDayStops(day: LabDay): readonly string[] {
   const { value, failure, start } = useTask('safety');
   useEffect(() => void start(day), [day, start]);
   return failure
-    ? [`What must not meet could not be reckoned. ${failure.message}`]
+    ? [`What must not meet could not be calculated. ${failure.message}`]
     : (value?.stops ?? noStops);
 }
 

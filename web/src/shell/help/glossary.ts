@@ -9,7 +9,7 @@ export const terms: readonly Term[] = [
   {
     term: 'Activity',
     means:
-      'The effective concentration of an ion: lower than the real one where many ions are about. The engine reckons with it.',
+      'The effective concentration of an ion: lower than the real one where many ions are about. The engine calculates with it.',
   },
   {
     term: 'Adapted procedure',
@@ -75,7 +75,7 @@ export const terms: readonly Term[] = [
   {
     term: 'Expected',
     means:
-      'What the engine reckons an observer will see, from the amounts as they were really made.',
+      'What the engine predicts an observer will see, from the amounts as they were really made.',
   },
   {
     term: 'Five types',

@@ -127,7 +127,7 @@ export const topics: readonly Topic[] = [
     what: 'What comes off at each electrode, how much, and where the volts go; runs with readings against the theory.',
     how: [
       'Set the solution or melt and both electrodes; the answer names its reason.',
-      'Plan reckons area, time and tubes; Runs keep a log; Series plots mass against current.',
+      'Plan calculates area, time and tubes; Runs keep a log; Series plots mass against current.',
     ],
     terms: ['Anode, cathode', 'Current efficiency', 'Overpotential'],
   },
@@ -137,7 +137,7 @@ export const topics: readonly Topic[] = [
     what: 'Reagents and apparatus for a gas, how much, how it is collected and proved; cycles of reactions.',
     how: [
       'Routes grades every pair of reagents with its reason.',
-      'Make reckons amounts, purge and filling; Apparatus draws the parts in their order.',
+      'Make calculates amounts, purge and filling; Apparatus draws the parts in their order.',
     ],
     terms: ['Purge', 'Downward delivery', 'Upward delivery', 'Suck-back', 'Splint', 'Unsaturated'],
   },

@@ -80,7 +80,7 @@ export const otherForm: Fault = {
         .flatMap((other): Slip[] => {
           const slip = (changed: typeof portion): Slip => ({
             fault: `the jar held ${other}, not ${own}`,
-            check: `Read the label of the jar for the form, and what ${own} looks like; reckon the weigh-out again for it.`,
+            check: `Read the label of the jar for the form, and what ${own} looks like; calculate the mass again for it.`,
             done: instead(plan, at, putting(vessel, changed)),
           });
           if ('massG' in portion) return [slip({ ...portion, substance: other })];
