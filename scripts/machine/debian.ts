@@ -43,9 +43,9 @@ export function installPackage(name: string, environment: Record<string, string>
     );
 }
 
-/** Debian's Chromium, installed if it is missing. */
+/** Debian's Chromium without a window of its own, which takes half the time of the one that has; installed if it is missing. */
 export function chromiumPath(): string {
-  const path = '/usr/bin/chromium';
-  if (!existsSync(path)) installPackage('chromium');
+  const path = '/usr/bin/chromium-headless-shell';
+  if (!existsSync(path)) installPackage('chromium-headless-shell');
   return path;
 }

@@ -81,7 +81,6 @@ export function Shell() {
           <Tooltip label={dark ? 'Light' : 'Dark, for a darkened room'}>
             <ActionIcon
               variant="default"
-              size={44}
               onClick={toggleColorScheme}
               aria-label={dark ? 'Use the light look' : 'Use the dark look'}
             >
@@ -91,7 +90,6 @@ export function Shell() {
           <Tooltip label="Keys">
             <ActionIcon
               variant="default"
-              size={44}
               onClick={sheet.open}
               aria-label="Keyboard shortcuts"
               visibleFrom="sm"
@@ -100,13 +98,13 @@ export function Shell() {
             </ActionIcon>
           </Tooltip>
           <Tooltip label="What is this?">
-            <ActionIcon variant="default" size={44} onClick={help.open} aria-label="What is this?">
+            <ActionIcon variant="default" onClick={help.open} aria-label="What is this?">
               <IconHelp size={20} />
             </ActionIcon>
           </Tooltip>
           <Menu width={300} position="bottom-end" closeOnItemClick={false}>
             <Menu.Target>
-              <ActionIcon variant="default" size={44} aria-label="Names and reaction types">
+              <ActionIcon variant="default" aria-label="Names and reaction types">
                 <IconAdjustments size={20} />
               </ActionIcon>
             </Menu.Target>

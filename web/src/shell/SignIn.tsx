@@ -29,7 +29,6 @@ export function SignIn({ session }: { session: SessionState }) {
         {session.hasTechnician && (
           <SegmentedControl
             fullWidth
-            size="md"
             mb="sm"
             aria-label="Who signs in"
             value={role}
@@ -42,20 +41,12 @@ export function SignIn({ session }: { session: SessionState }) {
         )}
         <PasswordInput
           label="Passphrase"
-          size="md"
           autoComplete="current-password"
           value={passphrase}
           onChange={(event) => setPassphrase(event.currentTarget.value)}
           error={told ? `${told.message} ${told.remedy}` : undefined}
         />
-        <Button
-          type="submit"
-          size="md"
-          mt="md"
-          fullWidth
-          loading={isLoading}
-          disabled={passphrase === ''}
-        >
+        <Button type="submit" mt="md" fullWidth loading={isLoading} disabled={passphrase === ''}>
           Sign in
         </Button>
       </form>

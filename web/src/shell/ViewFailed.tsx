@@ -17,7 +17,7 @@ export function ViewFailed() {
         Either the server is away or something in it went wrong. What you recorded is kept.
         {error instanceof Error && ` (${error.message})`}
       </Text>
-      <Button size="md" variant="default" onClick={() => location.reload()}>
+      <Button variant="default" onClick={() => location.reload()}>
         Load it again
       </Button>
     </Alert>

@@ -36,6 +36,24 @@ export const theme = createTheme({
   cursorType: 'pointer',
   focusRing: 'auto',
   components: {
+    // Large enough for a gloved finger, unless a place says otherwise.
+    ActionIcon: { defaultProps: { size: 44 } },
+    ...Object.fromEntries(
+      [
+        'Button',
+        'Checkbox',
+        'MultiSelect',
+        'NumberInput',
+        'PasswordInput',
+        'SegmentedControl',
+        'Switch',
+        'TagsInput',
+        'TextInput',
+        'Textarea',
+      ].map((part) => [part, { defaultProps: { size: 'md' } }]),
+    ),
+    // Choosing what is chosen already leaves it chosen; where it may be none, there is a cross.
+    Select: { defaultProps: { size: 'md', allowDeselect: false } },
     InputWrapper: { styles: { description: { color: 'var(--quiet)' } } },
     Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close this notice' } } },
     Modal: {

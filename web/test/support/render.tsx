@@ -7,12 +7,13 @@ import { firstSettings } from '@stoichos/core/labday';
 import type { Settings } from '@stoichos/core/labday';
 import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
+import { theme } from '../../src/shell/theme';
 
 /** Shows a part as it stands in the application: with its look, its store and an address. */
 export function show(part: ReactElement, at = '/') {
   const inside = (children: ReactElement) => (
     <Provider store={store}>
-      <MantineProvider env="test">
+      <MantineProvider env="test" theme={theme}>
         <MemoryRouter initialEntries={[at]}>{children}</MemoryRouter>
       </MantineProvider>
     </Provider>

@@ -74,7 +74,6 @@ export function BenchPage() {
           component={Link}
           to={`/days/${day.id}/projector?group=${bench.id ?? 'all'}`}
           target="_blank"
-          size="md"
           variant="default"
           leftSection={<IconPresentation size={20} aria-hidden />}
           className={classes.wall ?? ''}

@@ -34,7 +34,6 @@ export function NotReady({ opened, close, step, unmet, recorder, begin, goTo }: 
       </List>
       <Group mt="lg" justify="flex-end">
         <Button
-          size="md"
           variant="default"
           onClick={() => {
             recorder.add({
@@ -50,7 +49,6 @@ export function NotReady({ opened, close, step, unmet, recorder, begin, goTo }: 
           Begin all the same
         </Button>
         <Button
-          size="md"
           data-autofocus
           onClick={() => {
             close();

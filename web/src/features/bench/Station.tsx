@@ -27,7 +27,6 @@ export function Station(props: StationProps) {
             What {bench.name} sees
           </Title>
           <Button
-            size="md"
             variant="default"
             leftSection={<IconArrowBackUp size={18} aria-hidden />}
             disabled={!recorder.canUndo}
@@ -40,7 +39,6 @@ export function Station(props: StationProps) {
         <Group mt="md" justify="flex-end">
           {nextBench && (
             <Button
-              size="md"
               variant="default"
               onClick={() => go({ group: nextBench.id, work: work.id, step: step.id })}
             >
@@ -50,7 +48,6 @@ export function Station(props: StationProps) {
           <Button
             component={Link}
             to={`/days/${day.id}/judge?${judge}`}
-            size="md"
             variant="default"
             rightSection={<IconArrowRight size={18} aria-hidden />}
           >

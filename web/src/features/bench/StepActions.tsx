@@ -25,7 +25,6 @@ export function StepActions({ own, recorder, begin, onDone }: StepActionsProps) 
       {own.state === 'begun' && (
         <>
           <Button
-            size="md"
             leftSection={<IconCheck size={20} aria-hidden />}
             onClick={() => {
               recorder.add({ kind: 'step', state: 'done' });
@@ -65,11 +64,10 @@ function NotBegun({ own, recorder, begin }: Omit<StepActionsProps, 'onDone'>) {
   };
   return (
     <>
-      <Button size="md" leftSection={<IconPlayerPlay size={20} aria-hidden />} onClick={begin}>
+      <Button leftSection={<IconPlayerPlay size={20} aria-hidden />} onClick={begin}>
         Begin
       </Button>
       <Button
-        size="md"
         variant="default"
         leftSection={<IconPlayerSkipForward size={20} aria-hidden />}
         onClick={leaveOut}

@@ -80,8 +80,6 @@ export function CyclesPage() {
           <>
             <Select
               label="Cycle"
-              size="md"
-              allowDeselect={false}
               value={state.ring}
               data={[
                 ...rings.map(({ id, name }) => ({ value: id, label: name })),
@@ -127,7 +125,6 @@ export function CyclesPage() {
                 )}
                 <Group className="no-print">
                   <Button
-                    size="md"
                     variant="default"
                     onClick={() => savePicture(picture.current, shown.name)}
                   >

@@ -42,7 +42,6 @@ export function MassTable({ ring, masses, weighed, onWeigh }: MassTableProps) {
               <td>{Number(mostG.toPrecision(3))} g</td>
               <td>
                 <NumberField
-                  size="md"
                   w="5.2rem"
                   hideControls
                   decimalScale={4}

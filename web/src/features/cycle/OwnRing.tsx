@@ -60,7 +60,6 @@ export function OwnRing({ own, onChange }: OwnRingProps) {
               next.arcs.map((arc) => (
                 <Button
                   key={arc.to}
-                  size="md"
                   variant="default"
                   leftSection={<IconPlus size={16} aria-hidden />}
                   onClick={() =>
@@ -77,7 +76,6 @@ export function OwnRing({ own, onChange }: OwnRingProps) {
         </>
       )}
       <Button
-        size="md"
         variant="default"
         mt="sm"
         disabled={own.arcs.length === 0}

@@ -64,7 +64,6 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
                 <Table.Td className="no-print">
                   <ActionIcon
                     variant="subtle"
-                    size={44}
                     aria-label={`Strike ${mark.group}`}
                     onClick={() => onChange(marks.filter((_, one) => one !== at))}
                   >
@@ -103,14 +102,13 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
       >
         <TextInput
           label="Group"
-          size="md"
           mt="sm"
           value={group}
           onChange={(event) => setGroup(event.currentTarget.value)}
         />
         <div className={classes.pair}>
-          <NumberField label="Place, % of the gap" size="md" value={place} onChange={setPlace} />
-          <NumberField label="First line, min" size="md" value={minutes} onChange={setMinutes} />
+          <NumberField label="Place, % of the gap" value={place} onChange={setPlace} />
+          <NumberField label="First line, min" value={minutes} onChange={setMinutes} />
         </div>
         <Text size="sm" className="quiet" mt={4}>
           The place is measured from the edge of the first heap. The mean time sets the mixing
@@ -121,7 +119,7 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
             {problem}
           </Text>
         )}
-        <Button type="submit" size="md" variant="default" mt="xs" fullWidth>
+        <Button type="submit" variant="default" mt="xs" fullWidth>
           Add this mark
         </Button>
       </form>

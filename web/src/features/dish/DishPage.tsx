@@ -62,13 +62,11 @@ export function DishPage() {
             <div className={classes.pair}>
               <NumberField
                 label="Dish, mm wide"
-                size="md"
                 value={request.diameterMm}
                 onChange={(width) => change({ diameterMm: Number(width) })}
               />
               <NumberField
                 label="Water, mm deep"
-                size="md"
                 value={request.depthMm}
                 onChange={(depth) => change({ depthMm: Number(depth) })}
               />
@@ -90,7 +88,7 @@ export function DishPage() {
                 {problem.message} {problem.remedy}
               </Alert>
             )}
-            <Button type="submit" size="md" mt="md" fullWidth disabled={share !== undefined}>
+            <Button type="submit" mt="md" fullWidth disabled={share !== undefined}>
               Run the dish
             </Button>
           </form>

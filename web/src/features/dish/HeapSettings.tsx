@@ -25,7 +25,6 @@ export function HeapSettings({ name, heap, onChange }: HeapSettingsProps) {
       <div className={classes.pair}>
         <NumberField
           label="Mass, g"
-          size="md"
           step={0.05}
           decimalScale={3}
           value={heap.massG}
@@ -35,7 +34,6 @@ export function HeapSettings({ name, heap, onChange }: HeapSettingsProps) {
           label="Direction, °"
           description="0 right, 180 left"
           inputWrapperOrder={['label', 'input', 'description']}
-          size="md"
           step={15}
           value={heap.angleDeg}
           onChange={(value) => onChange({ ...heap, angleDeg: Number(value) })}

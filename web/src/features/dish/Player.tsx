@@ -44,7 +44,6 @@ export function Player({ frames, at, onSeek, timeOf }: PlayerProps) {
         {runs ? <IconPlayerPause size={22} /> : <IconPlayerPlay size={22} />}
       </ActionIcon>
       <SegmentedControl
-        size="md"
         aria-label="Speed"
         value={speed}
         onChange={setSpeed}

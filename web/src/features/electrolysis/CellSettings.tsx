@@ -22,7 +22,6 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
       <Select
         label="Begin with"
         placeholder="A cell…"
-        size="md"
         mb="md"
         value={null}
         data={readyCells.map(({ name }) => name)}
@@ -33,7 +32,6 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
       />
       <SegmentedControl
         fullWidth
-        size="md"
         mb="sm"
         aria-label="Solution or melt"
         value={state.kind}
@@ -53,8 +51,6 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
           <Select
             key={side}
             label={side === 'cathode' ? 'Minus (cathode)' : 'Plus (anode)'}
-            size="md"
-            allowDeselect={false}
             value={state[side]}
             data={[...electrodeMaterials]}
             onChange={(material) => onChange({ [side]: material ?? state[side] })}
@@ -85,9 +81,7 @@ function Molten({ state, onChange }: CellSettingsProps) {
   return (
     <Select
       label="Molten"
-      size="md"
       searchable
-      allowDeselect={false}
       value={state.molten}
       data={melts.map(({ formula }) => ({
         value: formula,
@@ -123,7 +117,6 @@ function Dissolved({ state, onChange }: CellSettingsProps) {
             />
             {state.salts.length > 1 && (
               <ActionIcon
-                size={44}
                 variant="default"
                 aria-label={`Leave out ${substance}`}
                 onClick={() => onChange({ salts: state.salts.filter((_, index) => index !== at) })}
@@ -136,7 +129,6 @@ function Dissolved({ state, onChange }: CellSettingsProps) {
       ))}
       {state.salts.length < 6 && (
         <Button
-          size="md"
           variant="default"
           mt="xs"
           leftSection={<IconPlus size={18} aria-hidden />}
@@ -183,9 +175,7 @@ function Measures({ state, onChange }: CellSettingsProps) {
       </div>
       <Select
         label="The liquids at the electrodes"
-        size="md"
         mt="xs"
-        allowDeselect={false}
         value={state.mixing}
         data={[
           { value: 'still', label: 'one beaker, not stirred' },
@@ -196,7 +186,6 @@ function Measures({ state, onChange }: CellSettingsProps) {
       />
       <Select
         label="Indicator"
-        size="md"
         mt="xs"
         clearable
         placeholder="none"

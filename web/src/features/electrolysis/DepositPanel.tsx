@@ -42,8 +42,6 @@ export function DepositPanel({
       <div className={classes.pair}>
         <Select
           label="Metal"
-          size="md"
-          allowDeselect={false}
           value={plan.metal}
           data={depositMetals.map(({ metal }) => metal)}
           onChange={(next) => {
@@ -85,7 +83,6 @@ export function DepositPanel({
       </div>
       <SegmentedControl
         mt="sm"
-        size="md"
         aria-label="Faces"
         value={plan.faces}
         data={[
@@ -127,7 +124,6 @@ export function DepositPanel({
           </div>
           {made && (
             <Button
-              size="md"
               variant="default"
               className="no-print"
               onClick={() =>

@@ -41,8 +41,6 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
         <div key={at} className={classes.salt} role="group" aria-label={`Spot ${at + 1}`}>
           <Select
             label="Beside it"
-            size="md"
-            allowDeselect={false}
             value={spot}
             data={spotIds.map((id) => ({ value: id, label: spots[id].name }))}
             onChange={(next) => change(at, { spot: next ?? spot })}
@@ -55,7 +53,6 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
               onChange={(next) => change(at, { distanceMm: next })}
             />
             <ActionIcon
-              size={44}
               variant="default"
               aria-label="Take this spot away"
               onClick={() => onChange(placed.filter((_, index) => index !== at))}
@@ -67,7 +64,6 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
       ))}
       {placed.length < 6 && (
         <Button
-          size="md"
           variant="default"
           mt="sm"
           onClick={() => onChange([...placed, { spot: 'iodide', distanceMm: 10 }])}

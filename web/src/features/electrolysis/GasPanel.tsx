@@ -45,8 +45,6 @@ export function GasPanel({
           <div className={classes.pair}>
             <Select
               label="Gas wanted"
-              size="md"
-              allowDeselect={false}
               value={gas.formula}
               data={gases.map(({ formula, where }) => ({
                 value: formula,
@@ -63,7 +61,6 @@ export function GasPanel({
           </div>
           <SegmentedControl
             mt="sm"
-            size="md"
             aria-label="What is sought"
             value={plan.find}
             data={[
@@ -80,7 +77,6 @@ export function GasPanel({
           />
           <SegmentedControl
             mt="sm"
-            size="md"
             aria-label="The tube"
             value={plan.tube}
             data={[
@@ -112,6 +108,7 @@ export function GasPanel({
                   onChange={(lengthMm) => set({ lengthMm })}
                 />
                 <Switch
+                  size="sm"
                   label="Round end"
                   checked={plan.round}
                   onChange={(event) => set({ round: event.currentTarget.checked })}
@@ -119,6 +116,7 @@ export function GasPanel({
               </>
             )}
             <Switch
+              size="sm"
               label="Over water"
               checked={plan.overWater}
               onChange={(event) => set({ overWater: event.currentTarget.checked })}

@@ -101,7 +101,6 @@ export function InstrumentReadings({
         <Group align="flex-end" gap="sm">
           <NumberField
             label="Times faster"
-            size="md"
             w={130}
             min={1}
             max={2000}
@@ -109,7 +108,6 @@ export function InstrumentReadings({
             onChange={setWantedSpeed}
           />
           <Button
-            size="md"
             variant="default"
             onClick={() => {
               const times = Number(wantedSpeed) || 1;
@@ -125,10 +123,9 @@ export function InstrumentReadings({
         </Group>
       )}
       <Group align="flex-end" gap="sm" mt="sm">
-        <NumberField label="Voltage limit, V" size="md" w={130} value={volts} onChange={setVolts} />
-        <NumberField label="Current limit, A" size="md" w={130} value={amps} onChange={setAmps} />
+        <NumberField label="Voltage limit, V" w={130} value={volts} onChange={setVolts} />
+        <NumberField label="Current limit, A" w={130} value={amps} onChange={setAmps} />
         <Button
-          size="md"
           onClick={() =>
             say(
               order('voltage', Number(volts))
@@ -144,7 +141,6 @@ export function InstrumentReadings({
           Output on, and read
         </Button>
         <Button
-          size="md"
           variant="default"
           onClick={() =>
             say(
@@ -158,6 +154,7 @@ export function InstrumentReadings({
         </Button>
       </Group>
       <Switch
+        size="sm"
         mt="sm"
         label={`Read by itself every ${asTime(run.setup.everyS)}${speed > 1 ? ` of the supply’s clock, which runs ${speed} times` : ''}`}
         checked={auto}

@@ -101,9 +101,7 @@ function Due({
       {elapsedS === undefined ? (
         <>
           <Text>Start the clock together with the switch.</Text>
-          <Button size="md" onClick={start}>
-            Switched on: start the clock
-          </Button>
+          <Button onClick={start}>Switched on: start the clock</Button>
         </>
       ) : (
         <>

@@ -56,7 +56,6 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
                 ))}
                 <td className="no-print">
                   <ActionIcon
-                    size={44}
                     variant="subtle"
                     color="gray"
                     onClick={() => write(null, id)}
@@ -75,7 +74,6 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
         {back > 0 ? `; ${back} lines were corrected or taken back, and stay in the record` : ''}.
       </Text>
       <Button
-        size="md"
         variant="default"
         mt="xs"
         className="no-print"

@@ -96,7 +96,7 @@ function OneMass({
         onChange={setTyped}
         {...(known !== undefined && { description: `on record: ${known} g` })}
       />
-      <Button size="md" variant="default" mt={6} fullWidth disabled={typed === ''} onClick={enter}>
+      <Button variant="default" mt={6} fullWidth disabled={typed === ''} onClick={enter}>
         {known === undefined ? 'Write' : 'Correct'}
       </Button>
       {asked && typed !== '' && (
@@ -104,11 +104,11 @@ function OneMass({
           <Text size="sm">{asked}</Text>
           <Group gap="xs" mt="xs">
             {typed < lighterThanAnyG && (
-              <Button size="md" onClick={() => keep(Number((typed * 1000).toPrecision(6)))}>
+              <Button onClick={() => keep(Number((typed * 1000).toPrecision(6)))}>
                 {Number((typed * 1000).toPrecision(6))} g
               </Button>
             )}
-            <Button size="md" variant="default" onClick={() => keep(typed)}>
+            <Button variant="default" onClick={() => keep(typed)}>
               Keep {typed} g
             </Button>
           </Group>

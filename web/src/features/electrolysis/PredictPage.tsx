@@ -158,7 +158,6 @@ function Answer({ request, current, cell, view, state, onChange }: AnswerProps) 
         <Button
           component={Link}
           to="/electrolysis/runs"
-          size="md"
           variant="default"
           mt="sm"
           className="no-print"

@@ -30,7 +30,7 @@ export function RunPage() {
       title={run.name}
       tools={
         <>
-          <Button component={Link} to="/electrolysis/runs" size="md" variant="default">
+          <Button component={Link} to="/electrolysis/runs" variant="default">
             All runs
           </Button>
           <PrintButton />

@@ -131,14 +131,12 @@ function NewRun({ state }: { state: ElectrolysisState }) {
       <TextInput
         label="Name of the run"
         placeholder="Zinc, second bath…"
-        size="md"
         value={name}
         onChange={(event) => setName(event.currentTarget.value)}
       />
       <div className={classes.pair}>
         <Select
           label="Metal that is weighed"
-          size="md"
           clearable
           placeholder="none, gas only"
           value={metal === '' ? null : metal}
@@ -147,7 +145,6 @@ function NewRun({ state }: { state: ElectrolysisState }) {
         />
         <NumberField
           label="A reading every, min"
-          size="md"
           min={0.1}
           value={everyMin}
           onChange={setEveryMin}
@@ -155,9 +152,7 @@ function NewRun({ state }: { state: ElectrolysisState }) {
       </div>
       <Select
         label="Reference electrode for half-cells"
-        size="md"
         mt="sm"
-        allowDeselect={false}
         value={reference}
         data={Object.entries(referenceElectrodes).map(([value, { name: label }]) => ({
           value,
@@ -170,7 +165,7 @@ function NewRun({ state }: { state: ElectrolysisState }) {
           {problem.message} {problem.remedy}
         </Alert>
       )}
-      <Button type="submit" size="md" mt="md" disabled={isLoading}>
+      <Button type="submit" mt="md" disabled={isLoading}>
         Begin the run
       </Button>
     </form>

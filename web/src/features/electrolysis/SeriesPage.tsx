@@ -50,8 +50,6 @@ export function SeriesPage() {
           <>
             <Select
               label="Metal"
-              size="md"
-              allowDeselect={false}
               value={metal}
               data={depositMetals.map((one) => one.metal)}
               onChange={(next) => set({ metal: next ?? metal })}
@@ -65,7 +63,6 @@ export function SeriesPage() {
               />
             ))}
             <Button
-              size="md"
               variant="default"
               mt="sm"
               onClick={() =>
@@ -89,7 +86,6 @@ export function SeriesPage() {
             <ElectrolysisTabs />
             <SegmentedControl
               className="no-print"
-              size="md"
               aria-label="The line"
               value={through}
               data={[

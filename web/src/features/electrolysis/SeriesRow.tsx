@@ -31,17 +31,11 @@ export function RowFields({
       <div className={classes.saltAmount}>
         <TextInput
           label="Run"
-          size="md"
           style={{ flex: 1, width: 'auto' }}
           value={row.name}
           onChange={(event) => onChange({ name: event.currentTarget.value })}
         />
-        <ActionIcon
-          size={44}
-          variant="default"
-          aria-label={`Leave out ${row.name}`}
-          onClick={onDrop}
-        >
+        <ActionIcon variant="default" aria-label={`Leave out ${row.name}`} onClick={onDrop}>
           <IconTrash size={20} />
         </ActionIcon>
       </div>

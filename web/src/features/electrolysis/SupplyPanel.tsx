@@ -39,7 +39,6 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
       </Title>
       <SegmentedControl
         fullWidth
-        size="md"
         aria-label="What drives the current"
         value={plan.supply}
         data={[
@@ -115,12 +114,7 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
             </div>
           </div>
           {base.currentA > 1e-4 ? (
-            <Button
-              size="md"
-              variant="default"
-              className="no-print"
-              onClick={() => onTake(base.currentA)}
-            >
+            <Button variant="default" className="no-print" onClick={() => onTake(base.currentA)}>
               Take this current for the cell
             </Button>
           ) : (

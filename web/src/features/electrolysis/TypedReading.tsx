@@ -86,10 +86,9 @@ export function TypedReading({
         )}
       </div>
       <Group gap="md">
-        <Button type="submit" size="md">
-          Write the reading
-        </Button>
+        <Button type="submit">Write the reading</Button>
         <Switch
+          size="sm"
           label="Half-cells too"
           checked={half}
           onChange={(event) => setHalf(event.currentTarget.checked)}

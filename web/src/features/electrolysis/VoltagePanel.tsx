@@ -29,8 +29,6 @@ export function VoltagePanel({ run, log }: { run: CellRunWithRecord; log: readon
       <Select
         className="no-print"
         label="At minute"
-        size="md"
-        allowDeselect={false}
         value={String(line.timeS)}
         data={withVolts.map(({ timeS, cellV }) => ({
           value: String(timeS),

@@ -58,7 +58,6 @@ export function ApparatusPage() {
             <MakeSettings state={state} route={route} method={method} onChange={change} />
             <Select
               label="Dried with"
-              size="md"
               mt="md"
               clearable
               placeholder="not dried"
@@ -73,7 +72,6 @@ export function ApparatusPage() {
             {washes.length > 0 && (
               <Switch
                 mt="md"
-                size="md"
                 label={`Washed with ${washes.map((one) => one.with).join(', ')}`}
                 checked={state.wash}
                 onChange={(event) => change({ wash: event.currentTarget.checked })}
@@ -109,7 +107,6 @@ export function ApparatusPage() {
                 <ApparatusDrawing apparatus={apparatus} labels={state.labels} />
                 <Group mt="sm" className="no-print" align="flex-end">
                   <SegmentedControl
-                    size="md"
                     aria-label="Labels"
                     value={state.labels}
                     data={[
@@ -118,7 +115,7 @@ export function ApparatusPage() {
                     ]}
                     onChange={(labels) => change({ labels: labels })}
                   />
-                  <Button size="md" variant="default" onClick={() => svg(state.labels)}>
+                  <Button variant="default" onClick={() => svg(state.labels)}>
                     SVG
                   </Button>
                 </Group>

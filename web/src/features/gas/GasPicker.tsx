@@ -20,10 +20,8 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
     <>
       <Select
         label="Gas"
-        size="md"
         searchable
         filter={byAnyName}
-        allowDeselect={false}
         value={state.gas}
         data={unknownGases.map((formula) => ({
           value: formula,
@@ -35,7 +33,6 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
         <>
           <SegmentedControl
             fullWidth
-            size="md"
             mt="md"
             aria-label="Reagents from"
             value={state.from}
@@ -51,7 +48,6 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
               label="What there is"
               placeholder={state.list.length === 0 ? 'Acids, metals, salts…' : ''}
               description="Water is always there."
-              size="md"
               mt="sm"
               searchable
               filter={byAnyName}

@@ -39,9 +39,7 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
       </Text>
       <Select
         label="Caught in"
-        size="md"
         mt="md"
-        allowDeselect={false}
         value={state.catchIn}
         data={Object.entries(things).map(([value, { name }]) => ({ value, label: name }))}
         onChange={(value) => {
@@ -52,9 +50,7 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
       {state.catchIn !== 'syringe' && (
         <Select
           label="How"
-          size="md"
           mt="xs"
-          allowDeselect={false}
           value={method ?? null}
           data={methods.map(([value, { name, alsoCalled }]) => ({
             value,
@@ -108,7 +104,6 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
       {consumed.length > 1 && (
         <Select
           label="Runs out first"
-          size="md"
           mt="xs"
           clearable
           placeholder="the first solid"

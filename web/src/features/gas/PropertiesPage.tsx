@@ -69,14 +69,12 @@ export function PropertiesPage() {
                     key={id}
                     value={id}
                     label={name}
-                    size="md"
                     styles={{ body: { minHeight: 36, alignItems: 'center' } }}
                   />
                 ))}
               </Stack>
             </Checkbox.Group>
             <Button
-              size="md"
               variant="default"
               mt="md"
               disabled={judged.length === 0}

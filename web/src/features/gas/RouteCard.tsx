@@ -107,7 +107,6 @@ export function RouteCard({ route, taken, onTake }: RouteCardProps) {
           ))}
           {onTake && (
             <Button
-              size="md"
               mt="xs"
               className="no-print"
               variant={taken ? 'filled' : 'default'}

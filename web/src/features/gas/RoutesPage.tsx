@@ -135,7 +135,6 @@ function RouteList({ gas, routes, taken, onTake }: RouteListProps) {
         <TextInput
           label="Only with"
           placeholder="A reagent, heat, a current"
-          size="md"
           mb="xs"
           className="no-print"
           value={asked}
@@ -166,7 +165,7 @@ function RouteList({ gas, routes, taken, onTake }: RouteListProps) {
         </Fold>
       )}
       {taken && (
-        <Button component={Link} to="/gases/make" size="md" mt="md" className="no-print">
+        <Button component={Link} to="/gases/make" mt="md" className="no-print">
           How much, and how it is collected
         </Button>
       )}

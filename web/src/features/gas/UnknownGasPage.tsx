@@ -89,7 +89,6 @@ export function UnknownGasPage() {
             </ol>
             <Group gap="xs" className="no-print">
               <Button
-                size="md"
                 variant="default"
                 disabled={results.length === 0}
                 onClick={() => setResults(results.slice(0, -1))}
@@ -97,7 +96,6 @@ export function UnknownGasPage() {
                 Undo
               </Button>
               <Button
-                size="md"
                 variant="default"
                 disabled={results.length === 0}
                 onClick={() => setResults([])}

@@ -30,7 +30,6 @@ export function UnsaturationPanel({
         Bromine water shaken with {gasName(gas)}
       </Text>
       <SegmentedControl
-        size="md"
         fullWidth
         aria-label="Bromine water with the gas"
         value={seen.gas}
@@ -41,7 +40,6 @@ export function UnsaturationPanel({
         The same with the saturated starting material, in dim light
       </Text>
       <SegmentedControl
-        size="md"
         fullWidth
         orientation="vertical"
         aria-label="Bromine water with the control"

@@ -66,7 +66,6 @@ export function Messages({ oversight }: { oversight: Oversight }) {
             </select>
           </label>
           <SegmentedControl
-            size="md"
             aria-label="What is sent"
             value={kind}
             data={Object.entries(kindWords).map(([value, label]) => ({ value, label }))}
@@ -92,7 +91,6 @@ export function Messages({ oversight }: { oversight: Oversight }) {
         )}
         <TextInput
           label="Words"
-          size="md"
           mt="xs"
           maxLength={400}
           value={text}
@@ -101,7 +99,6 @@ export function Messages({ oversight }: { oversight: Oversight }) {
         />
         <Button
           type="submit"
-          size="md"
           mt="sm"
           disabled={kind === 'message' ? text.trim() === '' : place === ''}
         >

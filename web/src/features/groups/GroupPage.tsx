@@ -71,7 +71,7 @@ function AtBench({ view }: { view: GroupView }) {
           </Text>
         </div>
         <OutboxNotice />
-        <Button size="md" variant="subtle" onClick={() => void leave()}>
+        <Button variant="subtle" onClick={() => void leave()}>
           Leave
         </Button>
       </header>

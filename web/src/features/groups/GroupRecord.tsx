@@ -47,7 +47,6 @@ export function RecordColumn({
           What you see
         </Title>
         <Button
-          size="md"
           variant="default"
           leftSection={<IconArrowBackUp size={18} aria-hidden />}
           disabled={!recorder.canUndo}

@@ -50,7 +50,6 @@ function Releases({ oversight }: { oversight: Oversight }) {
             {work.number} <ProcedureName procedure={work.procedure} />
           </Text>
           <SegmentedControl
-            size="md"
             aria-label={`Expected of ${work.procedure.name} is shown`}
             value={oversight.releases.find(({ workId }) => workId === work.id)?.when ?? 'never'}
             data={[

@@ -28,7 +28,6 @@ export function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight
         <Group gap="xs" className="no-print">
           {code !== null && <PrintButton />}
           <Button
-            size="md"
             variant={code === null ? 'filled' : 'default'}
             loading={isLoading}
             onClick={() => void renew(dayId)}

@@ -85,7 +85,6 @@ function OneUnknown({
                   )}
                 </span>
                 <ActionIcon
-                  size={44}
                   variant="subtle"
                   color="gray"
                   aria-label={`Take back ${testLabel(kind, done)}`}

@@ -43,7 +43,6 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
         </Title>
         <Group gap="xs" className="no-print">
           <Button
-            size="md"
             variant="default"
             leftSection={<IconPrinter size={18} aria-hidden />}
             disabled={oversight.unknowns.length === 0}
@@ -52,7 +51,6 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
             Print the codes
           </Button>
           <Button
-            size="md"
             variant="default"
             aria-pressed={shown}
             disabled={oversight.unknowns.length === 0}
@@ -188,7 +186,6 @@ function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number }) {
       {tooMany && <Text size="sm">Choose the compounds that are on the shelf.</Text>}
       <Group align="end" mt="sm">
         <NumberField
-          size="md"
           w={150}
           label="Seed"
           description="The same deals the same"
@@ -198,7 +195,6 @@ function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number }) {
           onChange={setSeed}
         />
         <Button
-          size="md"
           loading={isLoading}
           disabled={!model || tooMany || model.candidates.length === 0 || seed === ''}
           variant={isDealt ? 'default' : 'filled'}

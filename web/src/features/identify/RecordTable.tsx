@@ -73,7 +73,6 @@ export function RecordTable({
                       />
                       <span className="no-print" style={{ display: 'flex' }}>
                         <ActionIcon
-                          size={44}
                           variant="subtle"
                           color="gray"
                           aria-label={`Once more ${testLabel(kind, test)}`}
@@ -82,7 +81,6 @@ export function RecordTable({
                           <IconRepeat size={20} aria-hidden />
                         </ActionIcon>
                         <ActionIcon
-                          size={44}
                           variant="subtle"
                           color="gray"
                           aria-label={`Take back ${testLabel(kind, test)}`}
@@ -119,12 +117,7 @@ export function RecordTable({
         </Table.ScrollContainer>
       )}
       <Group gap="xs" mt="xs" className="no-print">
-        <Button
-          size="md"
-          variant="default"
-          disabled={results.length === 0}
-          onClick={() => onChange([])}
-        >
+        <Button variant="default" disabled={results.length === 0} onClick={() => onChange([])}>
           A new unknown
         </Button>
       </Group>

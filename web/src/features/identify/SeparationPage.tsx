@@ -35,7 +35,6 @@ export function SeparationPage() {
         children: (
           <>
             <MultiSelect
-              size="md"
               label="Cations in the mixture"
               description={`Up to ${mostParts}, each 0.05 mol/L in 10 mL`}
               data={issuedCations.map((ion) => ({ value: ion, label: plainFormula(ion) }))}
@@ -45,7 +44,6 @@ export function SeparationPage() {
             />
             <Button
               mt="sm"
-              size="md"
               disabled={ions.length === 0}
               onClick={() => void start(ions.join(' + '))}
             >

@@ -42,7 +42,6 @@ export function SetFile({
     <>
       <Group gap="xs" mt="md" className="no-print">
         <Button
-          size="md"
           variant="default"
           leftSection={<IconDownload size={18} aria-hidden />}
           onClick={() => {
@@ -59,7 +58,6 @@ export function SetFile({
         <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
           {(props) => (
             <Button
-              size="md"
               variant="default"
               leftSection={<IconFileImport size={18} aria-hidden />}
               {...props}
@@ -86,11 +84,10 @@ export function SetFile({
               Results that were recorded stay.
             </Text>
             <Group justify="flex-end" mt="md">
-              <Button size="md" variant="default" onClick={() => setOpened(undefined)}>
+              <Button variant="default" onClick={() => setOpened(undefined)}>
                 Leave the set as it is
               </Button>
               <Button
-                size="md"
                 onClick={() => {
                   change({ ...opened, classesOut: [] });
                   setOpened(undefined);

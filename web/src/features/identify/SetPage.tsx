@@ -77,7 +77,6 @@ export function SetPage() {
                 {count < 2 && <Text mt="xs">A set has at least two unknowns.</Text>}
                 <Button
                   mt="sm"
-                  size="md"
                   className="no-print"
                   disabled={count < 2 || count > mostChecked}
                   onClick={() => void start(model, can)}

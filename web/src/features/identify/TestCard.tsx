@@ -140,7 +140,6 @@ function PointInput({ label, onRecord }: { label: string; onRecord: (celsius: nu
   return (
     <Group align="end" mt={6}>
       <NumberField
-        size="md"
         w={140}
         label={`${label}, °C`}
         min={-100}
@@ -149,7 +148,6 @@ function PointInput({ label, onRecord }: { label: string; onRecord: (celsius: nu
         onChange={setCelsius}
       />
       <Button
-        size="md"
         variant="default"
         disabled={celsius === ''}
         onClick={() => celsius !== '' && onRecord(celsius)}

@@ -72,7 +72,6 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
         <Button
           component={Link}
           to={`/days/${day.id}/bench?work=${work.id}&step=${step.id}&group=${benchKey}`}
-          size="md"
           mt="md"
         >
           Record what {bench.name} sees

@@ -73,7 +73,6 @@ export function JudgePage() {
           <Button
             component={Link}
             to={`/days/${day.id}/report`}
-            size="md"
             mt="md"
             rightSection={<IconArrowRight size={18} aria-hidden />}
           >

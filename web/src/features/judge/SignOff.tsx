@@ -44,7 +44,7 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
           </Text>
           <Mark of={computed ?? 'notPredicted'} />
           {stands && (
-            <Button size="md" variant="default" onClick={() => recorder.withdraw(stands)}>
+            <Button variant="default" onClick={() => recorder.withdraw(stands)}>
               Take it back
             </Button>
           )}
@@ -54,7 +54,6 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
         <Select
           label="Verdict instead"
           placeholder={computed ?? 'not predicted'}
-          size="md"
           w={150}
           data={[...verdicts]}
           value={verdict}
@@ -63,7 +62,6 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
         <Select
           label="Change instead"
           placeholder={judgement.change.change}
-          size="md"
           w={150}
           clearable
           data={[...changes]}
@@ -72,7 +70,6 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
         />
         <TextInput
           label="Reason"
-          size="md"
           style={{ flex: '1 1 12rem' }}
           maxLength={600}
           value={reason}
@@ -80,14 +77,12 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
         />
         <TextInput
           label="By"
-          size="md"
           w={150}
           maxLength={160}
           value={by}
           onChange={(event) => setBy(event.currentTarget.value)}
         />
         <Button
-          size="md"
           variant="default"
           disabled={!chosen || reason.trim() === '' || by.trim() === ''}
           onClick={() => {
@@ -107,7 +102,6 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
           Override
         </Button>
         <Button
-          size="md"
           variant={signed ? 'filled' : 'default'}
           leftSection={<IconSignature size={20} aria-hidden />}
           disabled={by.trim() === ''}

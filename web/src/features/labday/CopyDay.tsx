@@ -48,14 +48,12 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
           is.
         </Text>
         <TextInput
-          size="md"
           label="Name"
           maxLength={120}
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <TextInput
-          size="md"
           type="date"
           label="Date"
           value={date}
@@ -63,15 +61,10 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
         />
         <ProblemNote error={error} />
         <Group justify="flex-end">
-          <Button size="md" variant="default" onClick={close}>
+          <Button variant="default" onClick={close}>
             Cancel
           </Button>
-          <Button
-            size="md"
-            type="submit"
-            loading={isLoading}
-            disabled={name.trim() === '' || date === ''}
-          >
+          <Button type="submit" loading={isLoading} disabled={name.trim() === '' || date === ''}>
             Plan it again
           </Button>
         </Group>

@@ -54,7 +54,6 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
           Groups and procedures come along; records stay. All dates move by the same number of days.
         </Text>
         <TextInput
-          size="md"
           type="date"
           label="The first of them falls on"
           value={date}
@@ -67,7 +66,6 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
               return (
                 <Checkbox
                   key={day.id}
-                  size="md"
                   value={day.id}
                   label={`${day.name}, ${longDate(day.date)}${to ? ` → ${longDate(to)}` : ''}`}
                 />
@@ -77,11 +75,10 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
         </Checkbox.Group>
         <ProblemNote error={error} />
         <Group justify="flex-end">
-          <Button size="md" variant="default" onClick={close}>
+          <Button variant="default" onClick={close}>
             Cancel
           </Button>
           <Button
-            size="md"
             type="submit"
             loading={isLoading}
             disabled={picked.length === 0 || shift === undefined || Number.isNaN(shift)}

@@ -101,14 +101,12 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           label="Name"
           placeholder="What the class does that day"
           data-autofocus
-          size="md"
           {...form.getInputProps('name')}
         />
-        <TextInput type="date" label="Date" size="md" {...form.getInputProps('date')} />
+        <TextInput type="date" label="Date" {...form.getInputProps('date')} />
         <TagsInput
           label="Groups"
           description="One name each; press Enter after it"
-          size="md"
           {...form.getInputProps('groups')}
         />
         <Group grow align="flex-start">
@@ -116,20 +114,17 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
             label="Length"
             description="First step to last"
             suffix=" min"
-            size="md"
             {...form.getInputProps('lengthMin')}
           />
           <NumberField
             label="In one group"
             description="Pupils; two of them share a test"
-            size="md"
             {...form.getInputProps('groupSize')}
           />
         </Group>
         <TagsInput
           label="People"
           description="Who helps and demonstrates, the instructor first; press Enter after each"
-          size="md"
           {...form.getInputProps('staff')}
         />
         <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
@@ -140,7 +135,6 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
                 key={name}
                 label={`${name}s`}
                 min={0}
-                size="md"
                 {...form.getInputProps(`kit.${name}`)}
               />
             ))}
@@ -149,8 +143,6 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
         <Select
           label="Balance"
           description="Finest mass it shows"
-          size="md"
-          allowDeselect={false}
           data={['0.1', '0.01', '0.001', '0.0001'].map((value) => ({ value, label: `${value} g` }))}
           {...form.getInputProps('balanceG')}
         />
@@ -160,7 +152,6 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           suffix=" %"
           min={0}
           max={200}
-          size="md"
           {...form.getInputProps('sparePercent')}
         />
         {problem && (
@@ -169,10 +160,10 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           </Alert>
         )}
         <Group justify="flex-end">
-          <Button size="md" variant="default" onClick={close}>
+          <Button variant="default" onClick={close}>
             Cancel
           </Button>
-          <Button size="md" type="submit" loading={isLoading}>
+          <Button type="submit" loading={isLoading}>
             {day ? 'Save' : 'Make the lab day'}
           </Button>
         </Group>

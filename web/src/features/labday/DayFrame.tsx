@@ -74,7 +74,6 @@ export function DayFrame() {
             <Tooltip label="Groups: join, release, message">
               <ActionIcon
                 variant="subtle"
-                size={44}
                 component={Link}
                 to={`/days/${day.id}/groups`}
                 aria-label="Groups of the lab day"
@@ -86,7 +85,6 @@ export function DayFrame() {
             <Tooltip label="Plan it again for another date">
               <ActionIcon
                 variant="subtle"
-                size={44}
                 onClick={copying.open}
                 aria-label="Plan the lab day again"
                 className="no-print"
@@ -98,7 +96,6 @@ export function DayFrame() {
             <Tooltip label="Name, date, groups, spare">
               <ActionIcon
                 variant="subtle"
-                size={44}
                 onClick={form.open}
                 aria-label="Change the lab day"
                 className="no-print"
@@ -160,7 +157,6 @@ function ArchiveButton({ day }: { day: LabDay }) {
     <Tooltip label={label}>
       <ActionIcon
         variant="subtle"
-        size={44}
         onClick={() => void toggle()}
         aria-label={archived ? 'Take the lab day out of the archive' : 'Archive the lab day'}
         className="no-print"

@@ -45,7 +45,6 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
           <Button
             component={Link}
             to="/procedures"
-            size="md"
             variant="default"
             leftSection={<IconListDetails size={18} aria-hidden />}
           >
@@ -54,7 +53,6 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
           <Button
             component={Link}
             to="/shelf"
-            size="md"
             variant="default"
             leftSection={<IconBottle size={18} aria-hidden />}
           >
@@ -63,7 +61,6 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
           <Menu position="bottom-end" width={260}>
             <Menu.Target>
               <Button
-                size="md"
                 variant="default"
                 data-tour="studies"
                 leftSection={<IconFlask size={18} aria-hidden />}
@@ -84,7 +81,6 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
           </Menu>
           <Button
             data-tour="new-day"
-            size="md"
             variant={next ? 'default' : 'filled'}
             leftSection={<IconPlus size={18} aria-hidden />}
             onClick={form.open}
@@ -106,7 +102,7 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
       {held.length > 0 && <DayList title="Held" days={held} />}
       {current.length > 1 && (
         <div>
-          <Button size="md" variant="default" onClick={term.open}>
+          <Button variant="default" onClick={term.open}>
             Plan a term again
           </Button>
         </div>

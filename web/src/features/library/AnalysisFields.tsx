@@ -83,7 +83,6 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
           </Text>
           <ActionIcon
             variant="default"
-            size={44}
             aria-label={`No longer work out ${analysisNames[analysis.kind]}`}
             onClick={() => onChange(analyses.filter((_, index) => index !== at))}
           >
@@ -124,7 +123,6 @@ function NewAnalysis({
       <Select
         label="Work out"
         placeholder="choose…"
-        size="md"
         w={210}
         data={kinds.map((value) => ({ value, label: analysisNames[value] }))}
         value={kind ?? null}
@@ -136,7 +134,6 @@ function NewAnalysis({
       {kind === 'drops' && (
         <MultiSelect
           label="Counts, the reference first"
-          size="md"
           data={named('drops')}
           onChange={(names) =>
             set(
@@ -151,7 +148,6 @@ function NewAnalysis({
           <NumberField
             key={field}
             label={label}
-            size="md"
             w={160}
             onChange={(value) => set(field, typeof value === 'number' ? value : undefined)}
           />
@@ -159,7 +155,6 @@ function NewAnalysis({
           <TextInput
             key={field}
             label={label}
-            size="md"
             w={180}
             onChange={(event) => set(field, event.currentTarget.value)}
           />
@@ -167,7 +162,6 @@ function NewAnalysis({
           <Select
             key={field}
             label={label}
-            size="md"
             w={200}
             data={named(of)}
             onChange={(name) => set(field, name ?? undefined)}
@@ -175,7 +169,6 @@ function NewAnalysis({
         ),
       )}
       <Button
-        size="md"
         variant="default"
         disabled={!parsed.success}
         onClick={() => {

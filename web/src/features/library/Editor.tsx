@@ -69,7 +69,6 @@ export function Editor(props: EditorProps) {
           component={Link}
           to={backTo}
           variant="subtle"
-          size="md"
           px={0}
           leftSection={<IconArrowLeft size={18} aria-hidden />}
         >
@@ -80,7 +79,6 @@ export function Editor(props: EditorProps) {
         </Title>
         <Group gap="xs">
           <Button
-            size="md"
             variant="default"
             disabled={!draft.canUndo}
             onClick={draft.undo}
@@ -90,7 +88,6 @@ export function Editor(props: EditorProps) {
             Undo
           </Button>
           <Button
-            size="md"
             variant="default"
             disabled={!draft.canRedo}
             onClick={draft.redo}
@@ -100,12 +97,11 @@ export function Editor(props: EditorProps) {
             Redo
           </Button>
           {draft.isChanged && (
-            <Button size="md" variant="default" onClick={draft.giveUp}>
+            <Button variant="default" onClick={draft.giveUp}>
               {isNew ? 'Start again' : 'Back to what is saved'}
             </Button>
           )}
           <Button
-            size="md"
             loading={saving}
             disabled={!canSave}
             onClick={() => void save()}

@@ -43,7 +43,6 @@ export function EventEditor({ event, range, onChange, onRange, onRemove }: Event
       )}
       <ActionIcon
         variant="default"
-        size={44}
         onClick={onRemove}
         aria-label={`Take out: ${eventWords(event)}`}
       >
@@ -98,7 +97,6 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
           <NumberField
             key={field}
             label={units[field]}
-            size="md"
             min={0}
             value={Number(Reflect.get(portion, field))}
             onChange={(value) => {
@@ -111,7 +109,6 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
           <>
             <NumberField
               label="from about"
-              size="md"
               min={0}
               value={range.low}
               onChange={(low) =>
@@ -120,20 +117,18 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
             />
             <NumberField
               label="to"
-              size="md"
               min={0}
               value={range.high}
               onChange={(high) =>
                 typeof high === 'number' && high > 0 && onRange({ low: range.low, high })
               }
             />
-            <Button size="md" variant="default" onClick={() => onRange(undefined)}>
+            <Button variant="default" onClick={() => onRange(undefined)}>
               Exact
             </Button>
           </>
         ) : (
           <Button
-            size="md"
             variant="default"
             onClick={() => onRange({ low: 0.8 * amount, high: 1.2 * amount })}
           >
@@ -207,7 +202,6 @@ function OtherFields({
             <NumberField
               key={field}
               label={numbers[field]}
-              size="md"
               value={Number(Reflect.get(event.action, field))}
               onChange={(value) => {
                 if (typeof value === 'number')

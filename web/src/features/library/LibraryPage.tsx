@@ -33,7 +33,6 @@ export function LibraryPage() {
         <Button
           component={Link}
           to={keeping('/procedures/new')}
-          size="md"
           variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
         >
@@ -44,7 +43,6 @@ export function LibraryPage() {
         <TextInput
           label="Search"
           placeholder="Name, purpose or reagent…"
-          size="md"
           leftSection={<IconSearch size={18} aria-hidden />}
           value={search}
           onChange={(event) => setSearch(event.currentTarget.value)}
@@ -54,7 +52,6 @@ export function LibraryPage() {
           label="Kind"
           placeholder="All kinds"
           clearable
-          size="md"
           value={kind}
           data={Object.entries(kindNames).map(([value, label]) => ({ value, label }))}
           onChange={(value) => setKind(value as ProcedureKind | null)}
@@ -86,7 +83,6 @@ export function BackToDay({ dayId }: { dayId: string }) {
       component={Link}
       to={`/days/${dayId}/plan/procedures`}
       variant="subtle"
-      size="md"
       px={0}
       leftSection={<IconArrowLeft size={18} aria-hidden />}
     >

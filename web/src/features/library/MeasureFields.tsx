@@ -28,7 +28,6 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
             <TextInput
               aria-label={`Measurement ${at + 1}`}
               placeholder="mass of the dish"
-              size="md"
               style={{ flex: '1 1 10rem' }}
               maxLength={80}
               value={name}
@@ -36,9 +35,7 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
             />
             <Select
               aria-label={`Quantity of measurement ${at + 1}`}
-              size="md"
               w={160}
-              allowDeselect={false}
               data={quantities}
               value={quantity}
               onChange={(picked) => {
@@ -47,6 +44,7 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
               }}
             />
             <Switch
+              size="sm"
               label="again and again"
               checked={series === true}
               onChange={(event) =>
@@ -59,7 +57,6 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
             />
             <ActionIcon
               variant="default"
-              size={44}
               aria-label={`Take out measurement ${name}`}
               onClick={() => onChange(measures.filter((_, index) => index !== at))}
             >
@@ -70,7 +67,6 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
       })}
       {measures.length < mostMeasures && (
         <Button
-          size="md"
           variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
           onClick={() => onChange([...measures, { name: '', quantity: 'mass' }])}

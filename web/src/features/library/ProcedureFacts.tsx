@@ -19,11 +19,10 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
       <div className={classes.two}>
         <TextInput
           label="Name"
-          size="md"
           value={procedure.name}
           onChange={(event) => onChange({ name: event.currentTarget.value }, 'name')}
         />
-        <Button variant="default" size="md" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+        <Button variant="default" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
           {isOpen ? 'Hide' : 'Show'} purpose, vessels, questions
         </Button>
       </div>
@@ -31,8 +30,6 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
         <>
           <Select
             label="Kind"
-            size="md"
-            allowDeselect={false}
             value={procedure.kind}
             data={Object.entries(kindNames).map(([value, label]) => ({ value, label }))}
             onChange={(kind) => onChange({ kind: kind as ProcedureKind }, 'kind')}
@@ -41,7 +38,6 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
             label="What for"
             autosize
             minRows={2}
-            size="md"
             value={procedure.purpose}
             onChange={(event) => onChange({ purpose: event.currentTarget.value }, 'purpose')}
           />
@@ -49,7 +45,6 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
           <TagsInput
             label="Apparatus besides the vessels, for one group"
             description="A number first where it is more than one: 2 dropping pipette"
-            size="md"
             value={procedure.apparatus.map(({ name, count }) =>
               count === 1 ? name : `${count} ${name}`,
             )}
@@ -63,7 +58,6 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
             label="Questions for the class, one to a line"
             autosize
             minRows={2}
-            size="md"
             value={procedure.questions.join('\n')}
             onChange={(event) =>
               onChange({ questions: event.currentTarget.value.split('\n') }, 'questions')
@@ -75,7 +69,6 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
             description="Only the key shows them. A number in brackets, as in (1), says which point earns how many marks."
             autosize
             minRows={2}
-            size="md"
             value={procedure.answers.join('\n')}
             onChange={(event) =>
               onChange({ answers: event.currentTarget.value.split('\n') }, 'answers')
@@ -84,7 +77,6 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
           <Textarea
             label="Disposal"
             autosize
-            size="md"
             value={procedure.disposal}
             onChange={(event) => onChange({ disposal: event.currentTarget.value }, 'disposal')}
           />

@@ -52,16 +52,10 @@ export function ProcedurePage() {
         </div>
         <Group gap="sm" className="no-print">
           <PrintButton />
-          <Button
-            component={Link}
-            to={`/procedures/${procedure.id}/worksheet`}
-            size="md"
-            variant="default"
-          >
+          <Button component={Link} to={`/procedures/${procedure.id}/worksheet`} variant="default">
             Worksheet
           </Button>
           <Button
-            size="md"
             variant="default"
             leftSection={<IconDownload size={18} aria-hidden />}
             onClick={() => {
@@ -78,14 +72,13 @@ export function ProcedurePage() {
           <Button
             component={Link}
             to={keeping(`/procedures/${procedure.id}/edit`)}
-            size="md"
             variant="default"
             leftSection={<IconPencil size={18} aria-hidden />}
           >
             {isOwn ? 'Change' : 'Copy and adapt'}
           </Button>
           {isOwn && (
-            <Button size="md" variant="default" onClick={() => void remove()}>
+            <Button variant="default" onClick={() => void remove()}>
               Let it go
             </Button>
           )}

@@ -23,14 +23,12 @@ export function StepFields(props: StepFieldsProps) {
         label="What is done"
         autosize
         minRows={2}
-        size="md"
         value={step.text}
         onChange={(event) => set({ text: event.currentTarget.value }, 'text')}
       />
       <Group align="flex-end" gap="md">
         <NumberField
           label="Minutes"
-          size="md"
           w={110}
           min={0}
           max={600}
@@ -41,7 +39,6 @@ export function StepFields(props: StepFieldsProps) {
         />
         <Switch
           label="Somebody stays with it"
-          size="md"
           checked={step.attended}
           onChange={(event) => set({ attended: event.currentTarget.checked }, 'attended')}
         />
@@ -97,19 +94,18 @@ export function StepFields(props: StepFieldsProps) {
               runs={runs}
               onAdd={(event) => set({ events: [...step.events, event] }, 'add event')}
             />
-            <Button size="md" variant="subtle" px={0} onClick={() => setAdding(false)}>
+            <Button variant="subtle" px={0} onClick={() => setAdding(false)}>
               That is all
             </Button>
           </>
         ) : (
-          <Button size="md" variant="default" onClick={() => setAdding(true)}>
+          <Button variant="default" onClick={() => setAdding(true)}>
             Add what is put in, done or tested
           </Button>
         )}
       </div>
       <TextInput
         label="Caution beside the step"
-        size="md"
         value={step.caution ?? ''}
         onChange={(event) => {
           onChange(withText(step, 'caution', event.currentTarget.value), 'caution');
@@ -117,7 +113,6 @@ export function StepFields(props: StepFieldsProps) {
       />
       <TagsInput
         label="At hand before it begins"
-        size="md"
         value={step.ready}
         onChange={(ready) => set({ ready }, 'ready')}
       />
@@ -125,7 +120,6 @@ export function StepFields(props: StepFieldsProps) {
       <Needs step={step} earlier={earlier} onChange={(needs) => set({ needs }, 'needs')} />
       <TagsInput
         label="What the class writes down"
-        size="md"
         value={step.record}
         onChange={(record) => set({ record }, 'record')}
       />
@@ -136,18 +130,17 @@ export function StepFields(props: StepFieldsProps) {
       <TextInput
         label="Why it is not predicted"
         description="Where the engine cannot follow what happens"
-        size="md"
         value={step.notPredicted ?? ''}
         onChange={(event) => {
           onChange(withText(step, 'notPredicted', event.currentTarget.value), 'not predicted');
         }}
       />
       <Group>
-        <Button size="md" variant="default" onClick={onCopy}>
+        <Button variant="default" onClick={onCopy}>
           Copy this step
         </Button>
         {procedure.steps.length > 1 && (
-          <Button size="md" variant="default" onClick={onRemove}>
+          <Button variant="default" onClick={onRemove}>
             Take this step out
           </Button>
         )}

@@ -48,7 +48,7 @@ export function Follows({
       {step.after === undefined ? (
         <Group gap="xs">
           <Text className="quiet">the step before it, at any later time</Text>
-          <Button size="md" variant="default" onClick={() => set(last ? [{ step: last.id }] : [])}>
+          <Button variant="default" onClick={() => set(last ? [{ step: last.id }] : [])}>
             Set waits, or other steps
           </Button>
         </Group>
@@ -68,7 +68,6 @@ export function Follows({
                 onChange={(maxWaitMin) => change(at, { maxWaitMin })}
               />
               <Button
-                size="md"
                 variant="default"
                 onClick={() => set((step.after ?? []).filter((_, k) => k !== at))}
               >
@@ -80,14 +79,13 @@ export function Follows({
             <Select
               aria-label="Add a step it follows"
               placeholder="Add an earlier step…"
-              size="md"
               value={null}
               data={earlier
                 .filter(({ id }) => !step.after?.some((link) => link.step === id))
                 .map(({ id }) => ({ value: id, label: name(id) }))}
               onChange={(id) => id && set([...(step.after ?? []), { step: id }])}
             />
-            <Button size="md" variant="default" onClick={() => set(undefined)}>
+            <Button variant="default" onClick={() => set(undefined)}>
               Only the step before it
             </Button>
           </Group>
@@ -110,7 +108,6 @@ function Wait({
     <NumberField
       label={label}
       placeholder="any"
-      size="md"
       w={150}
       min={0}
       value={value ?? ''}
@@ -141,7 +138,6 @@ export function Needs({
             <Text style={{ flex: '1 1 10rem' }}>{named ? shortText(named) : id}</Text>
             <TextInput
               label="because"
-              size="md"
               style={{ flex: '2 1 14rem' }}
               value={because}
               onChange={(event) => {
@@ -152,7 +148,6 @@ export function Needs({
               }}
             />
             <Button
-              size="md"
               variant="default"
               onClick={() => onChange(step.needs.filter((need) => need.step !== id))}
             >
@@ -165,7 +160,6 @@ export function Needs({
         <Select
           aria-label="Add a step that must come before"
           placeholder="Add an earlier step…"
-          size="md"
           value={null}
           data={free.map((one) => ({ value: one.id, label: shortText(one) || one.id }))}
           onChange={(id) =>

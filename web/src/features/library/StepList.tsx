@@ -111,7 +111,6 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
       </DndContext>
       {steps.length < 60 && (
         <Button
-          size="md"
           variant="default"
           mt="sm"
           leftSection={<IconPlus size={18} aria-hidden />}

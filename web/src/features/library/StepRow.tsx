@@ -71,7 +71,6 @@ export function Row(props: RowProps) {
         <Group gap={4} wrap="nowrap">
           <ActionIcon
             variant="default"
-            size={44}
             disabled={at === 0}
             onClick={() => move(at, at - 1)}
             aria-label={`${name} earlier`}
@@ -80,7 +79,6 @@ export function Row(props: RowProps) {
           </ActionIcon>
           <ActionIcon
             variant="default"
-            size={44}
             disabled={at === count - 1}
             onClick={() => move(at, at + 1)}
             aria-label={`${name} later`}

@@ -34,9 +34,7 @@ export function VesselFields({ procedure, onChange }: VesselFieldsProps) {
           />
           <Select
             aria-label={`Kind of vessel ${at + 1}`}
-            size="md"
             w={150}
-            allowDeselect={false}
             value={container}
             data={containerKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
             onChange={(kind) =>
@@ -61,7 +59,6 @@ export function VesselFields({ procedure, onChange }: VesselFieldsProps) {
       ))}
       {vessels.length < 12 && (
         <Button
-          size="md"
           variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
           onClick={() => set([...vessels, { name: freeName(vessels), container: 'testTube' }])}
@@ -87,7 +84,6 @@ function VesselName({ label, name, onRename }: VesselNameProps) {
   return (
     <TextInput
       aria-label={label}
-      size="md"
       w={130}
       maxLength={40}
       value={typed}

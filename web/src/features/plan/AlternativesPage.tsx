@@ -62,8 +62,6 @@ export function AlternativesPage() {
           </Title>
           <Select
             label="Two reagents that show"
-            size="md"
-            allowDeselect={false}
             data={effects}
             value={effect}
             onChange={(value) => setEffect(value as Wanted['effect'])}
@@ -71,7 +69,6 @@ export function AlternativesPage() {
           <Select
             label="Of this colour"
             placeholder="Any"
-            size="md"
             clearable
             data={[...colourWords]}
             value={colour}
@@ -80,7 +77,6 @@ export function AlternativesPage() {
           <TextInput
             label="Which solid or gas"
             placeholder="Any, or a formula such as CO2"
-            size="md"
             value={formula}
             onChange={(event) => setFormula(event.currentTarget.value)}
           />
@@ -88,14 +84,13 @@ export function AlternativesPage() {
             <Text fw={500}>One reagent stays</Text>
             <SubstanceSelect value={keep} error={undefined} onChange={setKeep} />
             {keep && (
-              <Button variant="subtle" size="md" px={0} onClick={() => setKeep('')}>
+              <Button variant="subtle" px={0} onClick={() => setKeep('')}>
                 Neither need stay
               </Button>
             )}
           </div>
           <Switch
             label="Only what is on the shelf"
-            size="md"
             checked={onlyShelf}
             disabled={shelf.length === 0}
             description={shelf.length === 0 ? 'There is no jar on the shelf yet.' : undefined}
@@ -103,7 +98,6 @@ export function AlternativesPage() {
           />
           <Button
             type="submit"
-            size="md"
             disabled={share !== undefined}
             leftSection={<IconSearch size={18} aria-hidden />}
           >
@@ -192,7 +186,6 @@ function Found({ found, dayId }: { found: readonly Alternative[]; dayId: string 
                 component={Link}
                 to={`/days/${dayId}/plan?a=${encodeURIComponent(one)}`}
                 variant="default"
-                size="md"
               >
                 Plan a test
               </Button>

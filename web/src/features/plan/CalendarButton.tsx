@@ -8,7 +8,7 @@ export function CalendarButton({ dayId }: { dayId: string }) {
   return (
     <Popover position="bottom-end" trapFocus>
       <Popover.Target>
-        <Button size="md" variant="default" leftSection={<IconCalendar size={18} aria-hidden />}>
+        <Button variant="default" leftSection={<IconCalendar size={18} aria-hidden />}>
           Calendar
         </Button>
       </Popover.Target>
@@ -16,7 +16,6 @@ export function CalendarButton({ dayId }: { dayId: string }) {
         <Stack gap="sm">
           <Text size="sm">The class and every task, for a calendar (iCalendar).</Text>
           <TextInput
-            size="md"
             type="time"
             label="The class begins at"
             value={begins}
@@ -24,7 +23,6 @@ export function CalendarButton({ dayId }: { dayId: string }) {
           />
           <Button
             component="a"
-            size="md"
             href={`/api/days/${dayId}/day.ics?begins=${encodeURIComponent(begins)}`}
             download
             disabled={begins === ''}

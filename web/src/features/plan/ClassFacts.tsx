@@ -23,7 +23,7 @@ export function ClassFacts({ day }: { day: LabDay }) {
         <Title order={2} size="h4">
           The class
         </Title>
-        <Button size="md" variant="default" onClick={form.open}>
+        <Button variant="default" onClick={form.open}>
           Change
         </Button>
       </Group>
@@ -57,7 +57,6 @@ export function ClassFacts({ day }: { day: LabDay }) {
         <Button
           component={Link}
           to={`/days/${day.id}/plan/timetable`}
-          size="md"
           mt="md"
           fullWidth
           rightSection={<IconArrowRight size={18} aria-hidden />}

@@ -47,7 +47,6 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
           What would make it fit
         </Title>
         <Button
-          size="md"
           variant={cuts ? 'default' : 'filled'}
           disabled={share !== undefined}
           onClick={() => void start(classPlanOf(day), timetable.makespanMin)}
@@ -66,7 +65,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
               <strong>{Number(cut.makespanMin.toFixed(1))} min</strong>
               {cut.makespanMin <= day.lengthMin ? ', fits' : ', still too long'}
             </Text>
-            <Button size="md" variant="default" onClick={() => void take(cut)}>
+            <Button variant="default" onClick={() => void take(cut)}>
               Do that
             </Button>
           </li>

@@ -23,7 +23,6 @@ export function DayProcedurePage() {
         component={Link}
         to={`/days/${day.id}/plan/procedures`}
         variant="subtle"
-        size="md"
         px={0}
         className="no-print"
         leftSection={<IconArrowLeft size={18} aria-hidden />}
@@ -41,7 +40,6 @@ export function DayProcedurePage() {
             <Button
               component={Link}
               to={`/days/${day.id}/plan/procedures/${planned.id}/edit`}
-              size="md"
               leftSection={<IconPencil size={18} aria-hidden />}
             >
               Adapt it for this day

@@ -34,9 +34,7 @@ export function MixingEditor({ draft, outcome, locked }: MixingEditorProps) {
           Vessel
         </Text>
         <Select
-          size="md"
           aria-label="Vessel"
-          allowDeselect={false}
           disabled={locked}
           value={values.container}
           onChange={(container) => container && change({ container: container })}
@@ -77,7 +75,6 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
             min={0}
             step={0.05}
             decimalScale={6}
-            size="md"
             value={portion.concentrationM}
             error={errors[`${side}.concentrationM`]}
             onChange={(concentrationM) => set({ concentrationM })}
@@ -88,7 +85,6 @@ function PortionFields({ legend, side, portion, errors, locked, onChange }: Port
             min={0}
             step={0.5}
             decimalScale={2}
-            size="md"
             value={portion.volumeMl}
             error={errors[`${side}.volumeMl`]}
             onChange={(volumeMl) => set({ volumeMl })}

@@ -70,7 +70,6 @@ export function MixingTable({ day, lines, selected, onSelect, onNew }: MixingTab
         </Table.ScrollContainer>
       )}
       <Button
-        size="md"
         variant={selected === undefined ? 'light' : 'default'}
         aria-pressed={selected === undefined}
         leftSection={<IconPlus size={18} aria-hidden />}

@@ -86,7 +86,6 @@ export function PlanPage() {
           <Group mt="md" gap="sm">
             {draft.isNew || draft.isChanged ? (
               <Button
-                size="md"
                 loading={saving}
                 disabled={!outcome.mixing || recorded}
                 onClick={() => outcome.mixing && void save(outcome.mixing)}
@@ -94,13 +93,12 @@ export function PlanPage() {
                 {draft.isNew ? 'Add to the plan' : 'Save changes'}
               </Button>
             ) : (
-              <Button size="md" variant="default" onClick={() => draft.choose(undefined)}>
+              <Button variant="default" onClick={() => draft.choose(undefined)}>
                 Another test
               </Button>
             )}
             {draft.isChanged && (
               <Button
-                size="md"
                 variant="default"
                 disabled={!outcome.mixing}
                 onClick={() =>
@@ -111,7 +109,7 @@ export function PlanPage() {
               </Button>
             )}
             {!draft.isNew && !recorded && (
-              <Button size="md" variant="default" onClick={() => void remove()}>
+              <Button variant="default" onClick={() => void remove()}>
                 Take out
               </Button>
             )}
@@ -127,7 +125,6 @@ export function PlanPage() {
               component={Link}
               to={`/days/${day.id}/prepare`}
               variant="subtle"
-              size="md"
               mt="md"
               px={0}
               rightSection={<IconArrowRight size={18} aria-hidden />}

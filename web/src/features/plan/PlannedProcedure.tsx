@@ -43,7 +43,6 @@ export function Planned({ planned, first, last, dayId, move, change, remove }: P
       </div>
       <SegmentedControl
         aria-label={`How ${procedure.name} is done`}
-        size="md"
         value={manner}
         data={[
           { value: 'groups', label: 'Every group' },
@@ -54,7 +53,6 @@ export function Planned({ planned, first, last, dayId, move, change, remove }: P
       <Group gap={4} wrap="nowrap">
         <ActionIcon
           variant="default"
-          size={44}
           disabled={first}
           onClick={() => move(-1)}
           aria-label={`${procedure.name} earlier`}
@@ -63,14 +61,13 @@ export function Planned({ planned, first, last, dayId, move, change, remove }: P
         </ActionIcon>
         <ActionIcon
           variant="default"
-          size={44}
           disabled={last}
           onClick={() => move(1)}
           aria-label={`${procedure.name} later`}
         >
           <IconArrowDown size={20} />
         </ActionIcon>
-        <Button size="md" variant="default" onClick={remove} h={44}>
+        <Button variant="default" onClick={remove} h={44}>
           Take out
         </Button>
       </Group>

@@ -63,18 +63,12 @@ export function ProceduresPage() {
               What the class does
             </Title>
             <Group gap="sm">
-              <Button
-                component={Link}
-                to={`/procedures/new?day=${day.id}`}
-                size="md"
-                variant="default"
-              >
+              <Button component={Link} to={`/procedures/new?day=${day.id}`} variant="default">
                 Write one
               </Button>
               <Button
                 component={Link}
                 to={`/procedures?day=${day.id}`}
-                size="md"
                 variant={day.procedures.length === 0 ? 'filled' : 'default'}
                 leftSection={<IconPlus size={18} aria-hidden />}
               >

@@ -36,7 +36,6 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
         aria-label="Substance"
         placeholder="Name or formula…"
         searchable
-        size="md"
         value={value === '' ? null : value}
         data={options}
         filter={byAnyName}

@@ -35,7 +35,7 @@ export function TimetablePage() {
             A timetable needs procedures: it fits their steps, waits and kit together for all groups
             at once.
           </Text>
-          <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="md">
+          <Button component={Link} to={`/days/${day.id}/plan/procedures`}>
             Choose procedures
           </Button>
         </>
@@ -62,7 +62,6 @@ function Timetable({ day }: { day: LabDay }) {
     <>
       <Group justify="space-between" mb="sm" className="no-print">
         <Button
-          size="md"
           variant={timetable && !isStale ? 'default' : 'filled'}
           leftSection={<IconRefresh size={18} aria-hidden />}
           disabled={missing.length > 0 || stops.length > 0 || running}
@@ -73,13 +72,12 @@ function Timetable({ day }: { day: LabDay }) {
         {rows.length > 0 && (
           <Group gap="sm">
             {Object.keys(held).length > 0 && (
-              <Button size="md" variant="default" onClick={table.release} disabled={running}>
+              <Button variant="default" onClick={table.release} disabled={running}>
                 Let go of what was moved
               </Button>
             )}
             <SegmentedControl
               aria-label="How it is shown"
-              size="md"
               value={view}
               data={[
                 { value: 'bars', label: 'By bench' },
@@ -143,7 +141,6 @@ function Timetable({ day }: { day: LabDay }) {
           <Button
             component={Link}
             to={`/days/${day.id}/prepare`}
-            size="md"
             variant="default"
             mt="lg"
             className="no-print"

@@ -68,8 +68,6 @@ export function DrillPage() {
         children: (
           <>
             <Select
-              size="md"
-              allowDeselect={false}
               label="Drill"
               data={Object.entries(drillKinds).map(([id, label]) => ({ value: id, label }))}
               value={kind}
@@ -129,7 +127,7 @@ export function DrillPage() {
                     <Text>
                       <Formula text={drill.why} wrap />
                     </Text>
-                    <Button size="md" mt="sm" onClick={next}>
+                    <Button mt="sm" onClick={next}>
                       Next question
                     </Button>
                   </>

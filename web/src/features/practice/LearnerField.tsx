@@ -10,7 +10,6 @@ export function LearnerField({
 }) {
   return (
     <TextInput
-      size="md"
       mt="sm"
       label="Learner"
       description="Progress is kept in this browser, under this name"

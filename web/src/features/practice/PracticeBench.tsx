@@ -87,7 +87,7 @@ export function Bench({
                 Not predicted: what this jar shows in {testInSentence(kind, open.test)} is outside
                 the model. Choose another test.
               </Text>
-              <Button size="md" mt="xs" variant="default" onClick={() => setOpen(undefined)}>
+              <Button mt="xs" variant="default" onClick={() => setOpen(undefined)}>
                 Go on
               </Button>
             </>
@@ -115,7 +115,6 @@ export function Bench({
         <>
           <Switch
             mt="sm"
-            size="md"
             label="With a blank"
             checked={withBlank}
             onChange={(event) => setWithBlank(event.currentTarget.checked)}
@@ -145,7 +144,6 @@ export function Answer({ model, onAnswer }: { model: Model; onAnswer: (name: str
   return (
     <Group align="end" mt="md" className={classes.answer}>
       <Select
-        size="md"
         searchable
         label="It is"
         data={[...model.candidates]}
@@ -154,7 +152,7 @@ export function Answer({ model, onAnswer }: { model: Model; onAnswer: (name: str
         limit={60}
         style={{ flex: 1 }}
       />
-      <Button size="md" disabled={name === null} onClick={() => name !== null && onAnswer(name)}>
+      <Button disabled={name === null} onClick={() => name !== null && onAnswer(name)}>
         Answer
       </Button>
     </Group>

@@ -79,8 +79,6 @@ export function PracticePage() {
         children: (
           <>
             <Select
-              size="md"
-              allowDeselect={false}
               label="Level"
               data={levels.map(({ id, name, kind: of }) => ({
                 value: id,
@@ -96,7 +94,7 @@ export function PracticePage() {
               }}
             />
             <LearnerField name={learner.name} onChange={learner.setName} />
-            <Button mt="md" size="md" fullWidth disabled={!model} onClick={begin}>
+            <Button mt="md" fullWidth disabled={!model} onClick={begin}>
               {round ? 'Another unknown' : 'Take an unknown'}
             </Button>
             <Text size="sm" mt="md" data-testid="progress">

@@ -41,8 +41,6 @@ export function LabelsPage() {
         <Group align="flex-end" mb="sm">
           <Select
             label="Label sheet"
-            size="md"
-            allowDeselect={false}
             w={260}
             value={sheetId}
             data={Object.entries(labelSheets).map(([value, { name }]) => ({ value, label: name }))}
@@ -50,8 +48,6 @@ export function LabelsPage() {
           />
           <Select
             label="Of each"
-            size="md"
-            allowDeselect={false}
             w={110}
             value={copies}
             data={['1', '2', '4', String(day.groups.length)].filter(
@@ -61,14 +57,12 @@ export function LabelsPage() {
           />
           <TextInput
             label="Made by"
-            size="md"
             value={maker}
             onChange={(event) => setMaker(event.currentTarget.value)}
           />
           <TextInput
             label="Made on"
             type="date"
-            size="md"
             value={date}
             onChange={(event) => setDate(event.currentTarget.value)}
           />
@@ -96,13 +90,7 @@ export function LabelsPage() {
         />
       ))}
       {left.length > 0 && (
-        <Button
-          size="md"
-          variant="default"
-          mt="sm"
-          className="no-print"
-          onClick={() => setLeft([])}
-        >
+        <Button variant="default" mt="sm" className="no-print" onClick={() => setLeft([])}>
           Put {left.length} left out back
         </Button>
       )}

@@ -66,7 +66,6 @@ export function PreparePage() {
         <Button
           component={Link}
           to={`/days/${day.id}/bench`}
-          size="md"
           variant="default"
           rightSection={<IconArrowRight size={18} aria-hidden />}
         >

@@ -74,7 +74,7 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
         <Title order={2} size="h4">
           May stay dissolved, mg/L
         </Title>
-        <Button size="md" variant="default" onClick={() => onChange(usualLimits)}>
+        <Button variant="default" onClick={() => onChange(usualLimits)}>
           As in the regulation
         </Button>
       </Group>
@@ -83,7 +83,6 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
           <NumberField
             key={element}
             label={name}
-            size="md"
             w={110}
             min={0.001}
             max={10000}

@@ -78,7 +78,6 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
             suffix=" g"
             min={0}
             decimalScale={4}
-            size="md"
             w={120}
             value={boat}
             onChange={(value) => {
@@ -94,7 +93,6 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
           suffix=" g"
           min={0}
           decimalScale={4}
-          size="md"
           w={150}
           value={typed}
           onChange={(value) => {
@@ -104,7 +102,6 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
         />
         <Button
           type="submit"
-          size="md"
           disabled={!actualG}
           loading={isLoading}
           variant={asked ? 'default' : 'filled'}

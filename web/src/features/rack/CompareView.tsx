@@ -36,7 +36,7 @@ export function CompareView({ rack, kept, onClose }: CompareProps) {
         <Title order={2} size="h4">
           On the bench beside “{kept.name}”
         </Title>
-        <Button variant="default" size="md" onClick={onClose}>
+        <Button variant="default" onClick={onClose}>
           Close the comparison
         </Button>
       </Group>
@@ -51,7 +51,6 @@ export function CompareView({ rack, kept, onClose }: CompareProps) {
             : `${different} of ${rows.length} steps differ.`}
         </Text>
         <Switch
-          size="md"
           label="Only what differs"
           checked={onlyDifferent}
           onChange={({ currentTarget }) => setOnlyDifferent(currentTarget.checked)}

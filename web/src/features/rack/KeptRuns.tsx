@@ -91,7 +91,6 @@ function KeepForm({ rack }: { rack: Rack }) {
       <Group align="flex-end" wrap="nowrap">
         <TextInput
           label="Name for what is on the bench"
-          size="md"
           style={{ flex: 1 }}
           maxLength={80}
           value={name}
@@ -100,12 +99,7 @@ function KeepForm({ rack }: { rack: Rack }) {
           error={error ? explainError(error).message : undefined}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
-        <Button
-          type="submit"
-          size="md"
-          loading={isLoading}
-          disabled={isEmpty || name.trim() === ''}
-        >
+        <Button type="submit" loading={isLoading} disabled={isEmpty || name.trim() === ''}>
           Keep
         </Button>
       </Group>
@@ -150,16 +144,16 @@ function KeptLine({ run, onOpen, onCompare }: KeptLineProps) {
         </Text>
       </div>
       <Group gap="xs">
-        <Button size="md" variant="default" onClick={onOpen}>
+        <Button variant="default" onClick={onOpen}>
           Open
         </Button>
-        <Button size="md" variant="default" onClick={onCompare}>
+        <Button variant="default" onClick={onCompare}>
           Compare
         </Button>
-        <Button size="md" variant="default" component={Link} to={`/procedures/new?run=${run.id}`}>
+        <Button variant="default" component={Link} to={`/procedures/new?run=${run.id}`}>
           Write a procedure
         </Button>
-        <Button size="md" variant="default" onClick={() => void letGo()}>
+        <Button variant="default" onClick={() => void letGo()}>
           Let go
         </Button>
       </Group>

@@ -62,7 +62,6 @@ export function MixPage() {
             <Tooltip label="Undo, Ctrl Z">
               <ActionIcon
                 variant="default"
-                size={44}
                 aria-label="Undo"
                 disabled={past.length === 0}
                 onClick={() => dispatch(undone())}
@@ -73,7 +72,6 @@ export function MixPage() {
             <Tooltip label="Redo, Ctrl Shift Z">
               <ActionIcon
                 variant="default"
-                size={44}
                 aria-label="Redo"
                 disabled={future.length === 0}
                 onClick={() => dispatch(redone())}
@@ -81,12 +79,11 @@ export function MixPage() {
                 <IconArrowForwardUp size={20} />
               </ActionIcon>
             </Tooltip>
-            <Button variant="default" size="md" onClick={keptShown.open}>
+            <Button variant="default" onClick={keptShown.open}>
               Keep or compare
             </Button>
             <Button
               variant="default"
-              size="md"
               disabled={rack.events.length === 0 && rack.vessels.length === 1}
               onClick={() => dispatch(cleared())}
             >

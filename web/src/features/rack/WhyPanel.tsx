@@ -87,6 +87,7 @@ function ChartOrTable({ name, chart, table }: ChartOrTableProps) {
   return (
     <>
       <SegmentedControl
+        size="sm"
         aria-label={`${name}, shown as`}
         fullWidth
         mb="xs"

@@ -68,16 +68,13 @@ export function ReportPage() {
     <>
       <Group className="no-print" mb="sm" align="flex-end" gap="md">
         <Select
-          size="md"
           label="Report on"
-          allowDeselect={false}
           data={scopes.map(({ value, label }) => ({ value, label }))}
           value={chosen?.value ?? 'day'}
           onChange={(value) => value && change('about', value)}
           miw={260}
         />
         <SegmentedControl
-          size="md"
           aria-label="For whom"
           data={[
             { value: 'instructor', label: 'Instructor, with key' },

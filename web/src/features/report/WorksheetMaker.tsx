@@ -61,9 +61,7 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
         <Group align="flex-end" gap="md" mb="sm">
           {procedures.length > 1 && (
             <Select
-              size="md"
               label="Procedure"
-              allowDeselect={false}
               miw={260}
               data={procedures.map(({ id, name }) => ({ value: id, label: name }))}
               value={procedure.id}
@@ -71,7 +69,6 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             />
           )}
           <NumberField
-            size="md"
             w={150}
             label="Questions at most"
             min={0}
@@ -80,7 +77,6 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             onChange={setCount}
           />
           <NumberField
-            size="md"
             w={110}
             label="Copies"
             min={1}
@@ -89,7 +85,6 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             onChange={setCopies}
           />
           <NumberField
-            size="md"
             w={150}
             label="Numbers by seed"
             min={1}
@@ -98,7 +93,6 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             onChange={setSeed}
           />
           <Switch
-            size="md"
             label="Table to fill in"
             checked={table}
             onChange={(event) => setTable(event.currentTarget.checked)}
@@ -113,7 +107,6 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
         </Group>
         <Group gap="md" mb="md" align="flex-end">
           <SegmentedControl
-            size="md"
             aria-label="For whom"
             data={[
               { value: 'class', label: 'Class' },

@@ -31,10 +31,10 @@ export function AccessPage() {
         </Text>
         {!session.open && (
           <Group mt="sm">
-            <Button size="md" variant="default" onClick={() => void signOut({ everywhere: false })}>
+            <Button variant="default" onClick={() => void signOut({ everywhere: false })}>
               Sign out
             </Button>
-            <Button size="md" variant="default" onClick={() => void signOut({ everywhere: true })}>
+            <Button variant="default" onClick={() => void signOut({ everywhere: true })}>
               Sign out everywhere
             </Button>
           </Group>
@@ -94,7 +94,6 @@ function PassphraseForm({
         </Text>
         <PasswordInput
           label="New passphrase"
-          size="md"
           autoComplete="new-password"
           value={passphrase}
           onChange={(event) => setPassphrase(event.currentTarget.value)}
@@ -103,7 +102,6 @@ function PassphraseForm({
         {role === 'instructor' && (
           <Switch
             mt="sm"
-            size="md"
             label="At this machine itself nobody has to sign in"
             checked={openHere}
             onChange={(event) => setOpenHere(event.currentTarget.checked)}
@@ -111,7 +109,6 @@ function PassphraseForm({
         )}
         <Button
           type="submit"
-          size="md"
           mt="sm"
           variant="default"
           loading={isLoading}

@@ -42,7 +42,7 @@ export function DataPage() {
           </Text>
           <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
             {(props) => (
-              <Button size="md" leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
+              <Button leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
                 Choose a file
               </Button>
             )}
@@ -68,7 +68,6 @@ export function DataPage() {
               component="a"
               href="/api/backup"
               download
-              size="md"
               variant="default"
               leftSection={<IconDatabaseExport size={18} aria-hidden />}
             >
@@ -88,7 +87,6 @@ export function DataPage() {
             component="a"
             href="/api/days.ics"
             download
-            size="md"
             variant="default"
             leftSection={<IconCalendar size={18} aria-hidden />}
           >

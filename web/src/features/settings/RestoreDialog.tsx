@@ -64,7 +64,6 @@ export function RestoreDialog({ file, close }: { file: Backup; close: () => void
             Save a backup of what is here first, if any of it counts. Everybody signs in anew.
           </Text>
           <Checkbox
-            size="md"
             label="Put the backup in place of everything"
             checked={sure}
             onChange={(event) => setSure(event.currentTarget.checked)}
@@ -72,11 +71,11 @@ export function RestoreDialog({ file, close }: { file: Backup; close: () => void
         </>
       )}
       <Group justify="flex-end" mt="md">
-        <Button size="md" variant="default" onClick={close}>
+        <Button variant="default" onClick={close}>
           Leave everything as it is
         </Button>
         {plan && (
-          <Button size="md" loading={isLoading} disabled={!sure} onClick={() => void restore()}>
+          <Button loading={isLoading} disabled={!sure} onClick={() => void restore()}>
             Restore
           </Button>
         )}

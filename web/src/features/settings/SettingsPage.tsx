@@ -114,7 +114,6 @@ function InstitutionField({
   const [name, setName] = useState(settings.institution);
   return (
     <TextInput
-      size="md"
       label="Institution"
       description="Stands at the head of reports and worksheets."
       maxLength={80}
@@ -150,7 +149,6 @@ function SchoolNumber({
   };
   return (
     <NumberField
-      size="md"
       w={240}
       label={label}
       {...(description && { description })}
@@ -172,7 +170,6 @@ function ForThisBrowser() {
       </Title>
       <Stack gap="md" align="flex-start">
         <Switch
-          size="md"
           label="Timers ring"
           description="An alarm always shows as well."
           checked={settings.sound}
@@ -183,7 +180,6 @@ function ForThisBrowser() {
             Text
           </Text>
           <SegmentedControl
-            size="md"
             aria-labelledby="text-size"
             data={[
               { value: 'usual', label: 'Usual' },
@@ -199,7 +195,6 @@ function ForThisBrowser() {
             Look
           </Text>
           <SegmentedControl
-            size="md"
             aria-labelledby="look"
             data={[
               { value: 'light', label: 'Light' },

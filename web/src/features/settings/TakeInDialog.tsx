@@ -52,11 +52,11 @@ export function TakeInDialog({ file, close }: { file: ExchangeFile; close: () =>
         </div>
       )}
       <Group justify="flex-end" mt="md">
-        <Button size="md" variant="default" onClick={close}>
+        <Button variant="default" onClick={close}>
           Leave everything as it is
         </Button>
         {plan && plan.standing !== 'same' && (
-          <Button size="md" loading={isLoading} onClick={() => void take()}>
+          <Button loading={isLoading} onClick={() => void take()}>
             {plan.standing === 'new' ? 'Take it in' : 'Take it in beside it'}
           </Button>
         )}

@@ -41,11 +41,10 @@ export function ImportDialog({ file, close }: ImportDialogProps) {
           )}
           {error !== undefined && <Text role="alert">{explainError(error).message}</Text>}
           <Group justify="flex-end" mt="md">
-            <Button size="md" variant="default" onClick={close}>
+            <Button variant="default" onClick={close}>
               Leave the shelf as it is
             </Button>
             <Button
-              size="md"
               loading={isLoading}
               disabled={!preview || preview.added + preview.changed === 0}
               onClick={() => void take()}
@@ -81,9 +80,7 @@ export function ImportDialog({ file, close }: ImportDialogProps) {
             </tbody>
           </table>
           <Group justify="flex-end" mt="md">
-            <Button size="md" onClick={close}>
-              Close
-            </Button>
+            <Button onClick={close}>Close</Button>
           </Group>
         </>
       )}

@@ -97,8 +97,6 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
         {forms.length > 1 && (
           <Select
             label="Form in the jar"
-            size="md"
-            allowDeselect={false}
             data={forms}
             value={draft.form}
             onChange={(form) => set({ form: form ?? draft.form })}
@@ -107,22 +105,18 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
         <Group grow align="flex-end">
           <NumberField
             label="Amount"
-            size="md"
             min={0}
             value={draft.amount}
             onChange={(amount) => set({ amount })}
           />
           <Select
             label="Unit"
-            size="md"
-            allowDeselect={false}
             data={[...stockUnits]}
             value={draft.unit}
             onChange={(unit) => set({ unit: unit as ShelfItem['unit'] })}
           />
           <NumberField
             label="Order below"
-            size="md"
             min={0}
             value={draft.least}
             onChange={(least) => set({ least })}
@@ -132,7 +126,6 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           <NumberField
             label="Purity"
             suffix=" %"
-            size="md"
             min={1}
             max={100}
             value={draft.purityPercent}
@@ -140,14 +133,12 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           />
           <TextInput
             label="Place"
-            size="md"
             value={draft.place}
             onChange={(event) => set({ place: event.currentTarget.value })}
           />
           <TextInput
             label="Expires"
             type="date"
-            size="md"
             value={draft.expires ?? ''}
             onChange={(event) =>
               set({ expires: event.currentTarget.value === '' ? null : event.currentTarget.value })
@@ -161,17 +152,13 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
         )}
         <Group justify="space-between">
           {jar ? (
-            <Button
-              size="md"
-              variant="default"
-              onClick={() => void attempt(() => drop(jar.id).unwrap())}
-            >
+            <Button variant="default" onClick={() => void attempt(() => drop(jar.id).unwrap())}>
               Take off the shelf
             </Button>
           ) : (
             <span />
           )}
-          <Button size="md" type="submit" loading={isLoading} disabled={draft.substance === ''}>
+          <Button type="submit" loading={isLoading} disabled={draft.substance === ''}>
             Save
           </Button>
         </Group>

@@ -37,7 +37,6 @@ export function ShelfPage() {
         <Title order={1}>Shelf</Title>
         <Group gap="sm">
           <Button
-            size="md"
             leftSection={<IconPlus size={18} aria-hidden />}
             onClick={() => {
               setJar(undefined);
@@ -55,7 +54,6 @@ export function ShelfPage() {
             {(props) => (
               <Button
                 {...props}
-                size="md"
                 variant="default"
                 leftSection={<IconUpload size={18} aria-hidden />}
               >
@@ -67,7 +65,6 @@ export function ShelfPage() {
             component="a"
             href="/api/shelf.csv"
             download
-            size="md"
             variant="default"
             leftSection={<IconDownload size={18} aria-hidden />}
           >
@@ -79,7 +76,6 @@ export function ShelfPage() {
         <TextInput
           label="Search"
           placeholder="Name, formula or place…"
-          size="md"
           value={search}
           onChange={(event) => setSearch(event.currentTarget.value)}
           style={{ flex: '1 1 14rem' }}

@@ -35,7 +35,6 @@ export function BeakerView({ container, step }: { container: ContainerKind; step
       <SegmentedControl
         className={`no-print ${classes.card}`}
         fullWidth
-        size="md"
         aria-label="Held against"
         value={card}
         onChange={(value) => setCard(value)}

@@ -37,9 +37,7 @@ export function CoursePanel({ vessel, actions, watched, means }: CoursePanelProp
       <Select
         className="no-print"
         label="Along"
-        size="md"
         mb="sm"
-        allowDeselect={false}
         value={meansWords(one)}
         data={means.map((it) => ({ value: meansWords(it), label: plainFormula(meansWords(it)) }))}
         onChange={setChosen}

@@ -29,14 +29,13 @@ function Tools({ study }: { readonly study: Equilibrium }) {
   const { done, undone } = study.state;
   return (
     <>
-      <Button size="md" variant="default" disabled={done.length === 0} onClick={study.takeBack}>
+      <Button variant="default" disabled={done.length === 0} onClick={study.takeBack}>
         Undo
       </Button>
-      <Button size="md" variant="default" disabled={undone.length === 0} onClick={study.doAgain}>
+      <Button variant="default" disabled={undone.length === 0} onClick={study.doAgain}>
         Redo
       </Button>
       <Button
-        size="md"
         variant="default"
         disabled={done.length === 0}
         onClick={() => study.change({ done: [], undone: [] })}

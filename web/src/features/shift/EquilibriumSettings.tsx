@@ -14,9 +14,7 @@ export function EquilibriumSettings({ study }: { readonly study: Equilibrium }) 
     <>
       <Select
         label="System"
-        size="md"
         mb="md"
-        allowDeselect={false}
         value={state.system}
         data={[
           ...readySystems.map((one) => ({ value: one.id, label: one.name })),

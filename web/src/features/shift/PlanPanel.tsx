@@ -45,7 +45,6 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
               </span>
               <ActionIcon
                 variant="subtle"
-                size={44}
                 aria-label={`Leave out ${wishWords(wish)}, number ${at + 1}`}
                 onClick={() => onChange(wishes.filter((_, one) => one !== at))}
               >
@@ -59,8 +58,6 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
         <>
           <Select
             label="Next colour"
-            size="md"
-            allowDeselect={false}
             value={colour}
             data={[...colourWords]}
             renderOption={({ option }) => (
@@ -72,13 +69,11 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
           />
           <Checkbox
             mt="xs"
-            size="md"
             label="Cloudy: a solid stirred up"
             checked={cloudy}
             onChange={(event) => setCloudy(event.currentTarget.checked)}
           />
           <Button
-            size="md"
             variant="default"
             mt="sm"
             fullWidth
@@ -88,7 +83,7 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
           </Button>
         </>
       )}
-      <Button size="md" mt="sm" fullWidth disabled={wishes.length === 0 || busy} onClick={onPlan}>
+      <Button mt="sm" fullWidth disabled={wishes.length === 0 || busy} onClick={onPlan}>
         Plan it
       </Button>
     </>

@@ -64,12 +64,8 @@ export function PlanResult({ plan, onWalk, onClose }: PlanResultProps) {
         </Text>
       )}
       <Group gap="xs" className="no-print">
-        {stages.length > 1 && (
-          <Button size="md" onClick={onWalk}>
-            Walk it
-          </Button>
-        )}
-        <Button size="md" variant="default" onClick={onClose}>
+        {stages.length > 1 && <Button onClick={onWalk}>Walk it</Button>}
+        <Button variant="default" onClick={onClose}>
           Put the plan away
         </Button>
       </Group>

@@ -129,13 +129,12 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
           >
             <NumberField
               label={unitOf(one) === '°C' ? 'To, °C' : `Another amount, ${unitOf(one)}`}
-              size="md"
               style={{ flex: 1 }}
               value={amount}
               error={problem}
               onChange={setAmount}
             />
-            <Button type="submit" size="md" variant="default">
+            <Button type="submit" variant="default">
               {unitOf(one) === '°C' ? 'Go' : 'Add'}
             </Button>
           </form>

@@ -40,8 +40,6 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
     <>
       <Select
         label="Vessel"
-        size="md"
-        allowDeselect={false}
         value={vessel.container ?? 'beaker'}
         data={vesselKinds.map((kind) => ({ value: kind, label: containers[kind].name }))}
         onChange={(kind) =>
@@ -64,7 +62,6 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
               <Formula text={portionWords(portion)} wrap />
               <ActionIcon
                 variant="subtle"
-                size={44}
                 aria-label={`Take ${portionWords(portion)} out`}
                 onClick={() =>
                   onChange({
@@ -103,7 +100,6 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
             <Formula text={meansWords(one)} />
             <ActionIcon
               variant="subtle"
-              size={44}
               aria-label={`Put ${meansWords(one)} away`}
               onClick={() => onChange({ means: means.filter((_, it) => it !== at) })}
             >
@@ -149,7 +145,6 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
       {kinds.length > 1 && (
         <SegmentedControl
           fullWidth
-          size="md"
           mt="xs"
           aria-label="Reagent as"
           value={kind ?? 'solution'}
@@ -160,7 +155,6 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
       {kind === 'solution' && (
         <NumberField
           label="Strength, mol/L"
-          size="md"
           mt="xs"
           value={strength}
           error={isGood ? undefined : 'A strength is above 0 and at most 30 mol/L.'}
@@ -173,14 +167,10 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
         </Text>
       )}
       <div className={classes.chips} style={{ marginTop: '0.6rem' }}>
-        <Button
-          size="md"
-          disabled={kind === undefined || !isGood || kind === 'drops'}
-          onClick={add}
-        >
+        <Button disabled={kind === undefined || !isGood || kind === 'drops'} onClick={add}>
           Let it stand ready
         </Button>
-        <Button size="md" variant="default" onClick={() => onAdd({ warmth: true })}>
+        <Button variant="default" onClick={() => onAdd({ warmth: true })}>
           Heating and cooling
         </Button>
       </div>

@@ -44,9 +44,7 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
       <Select
         className="no-print"
         label="Watched"
-        size="md"
         mb="sm"
-        allowDeselect={false}
         value={current}
         data={choices.map((key) => ({ value: key, label: plainFormula(key) }))}
         renderOption={({ option }) => <Formula text={option.value} wrap />}
@@ -61,7 +59,6 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
       <SegmentedControl
         className="no-print"
         fullWidth
-        size="md"
         aria-label="Told for"
         value={level}
         onChange={(value) => setLevel(value)}

@@ -31,12 +31,11 @@ export function ChartCard({ title, label, height, configure, rows }: ChartCardPr
           {title}
         </Text>
         <Group gap={6} className="no-print">
-          <Button size="md" variant="default" onClick={() => setAsTable(!asTable)}>
+          <Button variant="default" onClick={() => setAsTable(!asTable)}>
             {asTable ? 'As a chart' : 'As a table'}
           </Button>
           {!asTable && (
             <Button
-              size="md"
               variant="default"
               onClick={() => savePicture(figure.current?.querySelector('canvas'), title)}
             >
@@ -44,7 +43,6 @@ export function ChartCard({ title, label, height, configure, rows }: ChartCardPr
             </Button>
           )}
           <Button
-            size="md"
             variant="default"
             onClick={() => save(new Blob([csvOf(rows)], { type: 'text/csv' }), `${title}.csv`)}
           >

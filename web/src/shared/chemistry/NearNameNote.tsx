@@ -34,11 +34,11 @@ export function NearNameNote({ substance, onTake, onMean }: NearNameNoteProps) {
         ))}
         <Group gap="xs" mt="xs">
           {asked.map(({ formula }) => (
-            <Button key={formula} size="md" onClick={() => onTake(formula)}>
+            <Button key={formula} onClick={() => onTake(formula)}>
               No, {nameOnShelf(naming, formula)}
             </Button>
           ))}
-          <Button size="md" variant="default" onClick={onMean}>
+          <Button variant="default" onClick={onMean}>
             Yes, {nameOnShelf(naming, substance)}
           </Button>
         </Group>

@@ -41,17 +41,12 @@ export function TakeAway({ document, name }: { document: ReportDocument; name: s
   return (
     <>
       <Group gap="sm" className="no-print">
-        <Button
-          size="md"
-          leftSection={<IconPrinter size={18} aria-hidden />}
-          onClick={() => window.print()}
-        >
+        <Button leftSection={<IconPrinter size={18} aria-hidden />} onClick={() => window.print()}>
           Print
         </Button>
         {(Object.keys(kinds) as Kind[]).map((kind) => (
           <Button
             key={kind}
-            size="md"
             variant="default"
             loading={making === kind}
             disabled={making !== undefined && making !== kind}

@@ -20,7 +20,7 @@ export function EmptyStage({
         {title}
       </Title>
       <Text my="sm">{children}</Text>
-      <Button component={Link} to={to} size="md">
+      <Button component={Link} to={to}>
         {label}
       </Button>
     </>

@@ -8,7 +8,7 @@ export function LoadState({ error, retry }: { error: unknown; retry: () => void 
   return (
     <Alert title={message} variant="outline" color="gray" my="md" role="alert">
       <Text mb="sm">{remedy}</Text>
-      <Button size="md" variant="default" onClick={retry}>
+      <Button variant="default" onClick={retry}>
         Try again
       </Button>
     </Alert>

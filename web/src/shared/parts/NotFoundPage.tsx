@@ -6,7 +6,7 @@ export function NotFoundPage() {
     <Stack align="flex-start" py="xl">
       <Title order={1}>There is no such page</Title>
       <Text>The address may be mistyped, or the lab day was never here.</Text>
-      <Button component={Link} to="/" size="md">
+      <Button component={Link} to="/">
         Go to the lab days
       </Button>
     </Stack>

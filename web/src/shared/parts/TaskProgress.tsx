@@ -17,7 +17,7 @@ export function TaskProgress({
         {what}… {percent} %
       </Text>
       <Progress value={percent} aria-label={what} style={{ flex: 1 }} />
-      <Button size="md" variant="default" onClick={cancel}>
+      <Button variant="default" onClick={cancel}>
         Stop
       </Button>
     </Group>

@@ -99,6 +99,7 @@ export function AddPanel({
       />
       {kinds.length > 1 && (
         <SegmentedControl
+          size="sm"
           aria-label="How it goes in"
           fullWidth
           value={draft.kind}
@@ -115,7 +116,6 @@ export function AddPanel({
             <NumberField
               key={field}
               label={label}
-              size="md"
               value={draft[field] ?? ''}
               onChange={(value) => set({ [field]: value === '' ? undefined : value })}
             />
@@ -133,7 +133,7 @@ export function AddPanel({
           In the list: <Formula text={portionWords(written)} wrap />. What else goes in?
         </Text>
       )}
-      <Button type="submit" size="md" disabled={draft.name === ''} fullWidth>
+      <Button type="submit" disabled={draft.name === ''} fullWidth>
         Add to {vessel}
       </Button>
     </form>

@@ -27,38 +27,22 @@ export function CurrentForm({ vessel, attempt }: CurrentFormProps) {
       <div className={classes.amounts}>
         <Select
           label="Minus"
-          size="md"
-          allowDeselect={false}
           value={cathode}
           data={[...electrodeMaterials]}
           onChange={(material) => setCathode(material ?? cathode)}
         />
         <Select
           label="Plus"
-          size="md"
-          allowDeselect={false}
           value={anode}
           data={[...electrodeMaterials]}
           onChange={(material) => setAnode(material ?? anode)}
         />
       </div>
       <div className={classes.amounts}>
-        <NumberField
-          label="Current, A"
-          size="md"
-          step={0.05}
-          value={currentA}
-          onChange={setCurrentA}
-        />
-        <NumberField label="Minutes" size="md" value={minutes} onChange={setMinutes} />
+        <NumberField label="Current, A" step={0.05} value={currentA} onChange={setCurrentA} />
+        <NumberField label="Minutes" value={minutes} onChange={setMinutes} />
       </div>
-      <Button
-        type="submit"
-        variant="default"
-        size="md"
-        mt="xs"
-        disabled={currentA === '' || minutes === ''}
-      >
+      <Button type="submit" variant="default" mt="xs" disabled={currentA === '' || minutes === ''}>
         Pass the current
       </Button>
     </form>

@@ -201,14 +201,8 @@ function Measured({ label, button, unit, usual, action, vessel, attempt }: Amoun
         if (amount !== '') attempt({ vessel, action: action(amount) });
       }}
     >
-      <NumberField
-        aria-label={label}
-        size="md"
-        suffix={` ${unit}`}
-        value={amount}
-        onChange={setAmount}
-      />
-      <Button type="submit" variant="default" size="md" disabled={amount === ''}>
+      <NumberField aria-label={label} suffix={` ${unit}`} value={amount} onChange={setAmount} />
+      <Button type="submit" variant="default" disabled={amount === ''}>
         {button}
       </Button>
     </form>

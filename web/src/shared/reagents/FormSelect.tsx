@@ -17,8 +17,6 @@ export function FormSelect({
   return (
     <Select
       label="Form on the shelf"
-      size="md"
-      allowDeselect={false}
       value={form ?? null}
       data={forms.map((one) => ({ value: one, label: one }))}
       renderOption={({ option }) => <Formula text={option.value} />}

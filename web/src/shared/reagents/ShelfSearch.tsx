@@ -46,7 +46,6 @@ export function ShelfSearch({
         placeholder="Name or formula…"
         searchable
         selectFirstOptionOnChange
-        size="md"
         value={value === '' ? null : value}
         data={options}
         filter={byAnyName}

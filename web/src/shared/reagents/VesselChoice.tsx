@@ -15,8 +15,6 @@ export function VesselChoice({ label, names, value, onChange }: VesselChoiceProp
   return names.length > mostAbreast ? (
     <Select
       aria-label={label}
-      size="md"
-      allowDeselect={false}
       data={[...names]}
       value={value}
       onChange={(name) => onChange(name ?? value)}
@@ -24,7 +22,6 @@ export function VesselChoice({ label, names, value, onChange }: VesselChoiceProp
   ) : (
     <SegmentedControl
       aria-label={label}
-      size="md"
       fullWidth
       data={[...names]}
       value={value}

@@ -52,7 +52,6 @@ export function DropCounter({ recorder, measure }: { recorder: Recorder; measure
       </button>
       <Group gap="xs" mt="xs" grow>
         <Button
-          size="md"
           variant={firstColourAt === undefined ? 'default' : 'filled'}
           disabled={drops === 0}
           onClick={() => push({ ...count, firstColourAt: drops })}
@@ -60,7 +59,6 @@ export function DropCounter({ recorder, measure }: { recorder: Recorder; measure
           {firstColourAt === undefined ? 'First colour' : `First colour: ${firstColourAt}`}
         </Button>
         <Button
-          size="md"
           variant={lastingColourAt === undefined ? 'default' : 'filled'}
           disabled={drops === 0}
           onClick={() => push({ ...count, lastingColourAt: drops })}
@@ -68,7 +66,6 @@ export function DropCounter({ recorder, measure }: { recorder: Recorder; measure
           {lastingColourAt === undefined ? 'Colour stays' : `Stays: ${lastingColourAt}`}
         </Button>
         <Button
-          size="md"
           variant="default"
           disabled={history.length === 0}
           leftSection={<IconArrowBackUp size={18} aria-hidden />}

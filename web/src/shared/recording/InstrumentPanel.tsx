@@ -82,7 +82,6 @@ function OneInstrument({
           takes === 'nothing' ? (
             <Button
               key={command}
-              size="md"
               variant="default"
               onClick={() => say(tell({ id, command }).unwrap())}
             >
@@ -119,11 +118,11 @@ export function PutTo({
   if (!follow || (kind !== 'balance' && kind !== 'thermometer')) return null;
   return (
     <>
-      <Button size="md" variant="default" onClick={() => say(put({ id, follow }).unwrap())}>
+      <Button variant="default" onClick={() => say(put({ id, follow }).unwrap())}>
         {kind === 'balance' ? `Put ${follow.vessel} on it` : `Put it into ${follow.vessel}`}
       </Button>
       {kind === 'balance' && (
-        <Button size="md" variant="default" onClick={() => say(clear(id).unwrap())}>
+        <Button variant="default" onClick={() => say(clear(id).unwrap())}>
           Take it off
         </Button>
       )}
@@ -176,9 +175,8 @@ function Setting({
     );
   return (
     <Group gap={6} align="flex-end" wrap="nowrap">
-      <NumberField label={label} size="md" w={150} hideControls value={value} onChange={setValue} />
+      <NumberField label={label} w={150} hideControls value={value} onChange={setValue} />
       <Button
-        size="md"
         variant="default"
         disabled={typeof value !== 'number'}
         onClick={() => {

@@ -98,6 +98,7 @@ function OneMeasure({
       <Group justify="space-between" align="baseline" gap="xs">
         <Text fw={600}>{name}</Text>
         <Switch
+          size="sm"
           label="about"
           checked={about}
           onChange={(event) => setAbout(event.currentTarget.checked)}
@@ -190,30 +191,25 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
         <TextInput
           label="What"
           placeholder="gas in the tube"
-          size="md"
           maxLength={80}
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <Select
           label="Quantity"
-          size="md"
           w={140}
-          allowDeselect={false}
           data={quantityNames.filter((one) => one !== 'drops')}
           value={quantity}
           onChange={(picked) => setQuantity(quantityNames.find((one) => one === picked) ?? 'mass')}
         />
         <NumberField
           label={`Value${unit ? `, ${unit}` : ''}`}
-          size="md"
           w={120}
           hideControls
           value={value}
           onChange={setValue}
         />
         <Button
-          size="md"
           variant="default"
           disabled={name.trim() === '' || typeof value !== 'number'}
           onClick={() => {

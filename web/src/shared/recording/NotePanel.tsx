@@ -27,7 +27,6 @@ export function Notes({ recorder }: { recorder: Recorder }) {
           autosize
           minRows={1}
           maxRows={5}
-          size="md"
           flex={1}
           value={text}
           error={
@@ -37,7 +36,7 @@ export function Notes({ recorder }: { recorder: Recorder }) {
           }
           onChange={(event) => setText(event.currentTarget.value)}
         />
-        <Button size="md" variant="default" disabled={text.trim() === '' || tooLong} onClick={add}>
+        <Button variant="default" disabled={text.trim() === '' || tooLong} onClick={add}>
           Add note
         </Button>
       </Group>
@@ -62,7 +61,6 @@ export function Departures({ recorder, minutes }: { recorder: Recorder; minutes:
         aria-label="What was done otherwise"
         data={[...departureKinds]}
         value={what}
-        size="md"
         fullWidth
         onChange={(value) => {
           setWhat(value);
@@ -72,7 +70,6 @@ export function Departures({ recorder, minutes }: { recorder: Recorder; minutes:
       <Group align="flex-end" gap="xs" mt="xs" grow>
         <TextInput
           label="Planned"
-          size="md"
           maxLength={160}
           value={planned}
           onChange={(event) => setPlanned(event.currentTarget.value)}
@@ -80,14 +77,12 @@ export function Departures({ recorder, minutes }: { recorder: Recorder; minutes:
         <TextInput
           label="Done"
           placeholder={what === 'time' ? '8 min' : ''}
-          size="md"
           maxLength={160}
           value={done}
           onChange={(event) => setDone(event.currentTarget.value)}
         />
       </Group>
       <Button
-        size="md"
         variant="default"
         mt="xs"
         disabled={!isWhole}

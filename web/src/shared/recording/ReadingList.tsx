@@ -39,7 +39,6 @@ export function ReadingList({ readings, withdraw }: ReadingListProps) {
             </Text>
             <ActionIcon
               variant="subtle"
-              size={44}
               aria-label={`Take back ${read} ${unit}`}
               onClick={() => withdraw(entry)}
             >

@@ -146,14 +146,12 @@ function Warmth({ recorder: { of, record } }: PartProps) {
         <NumberField
           aria-label={`Change by thermometer, ${scale}`}
           placeholder={`change, ${scale}`}
-          size="md"
           w={140}
           value={text}
           onChange={setText}
           hideControls
         />
         <Button
-          size="md"
           variant={warmth?.deltaC === undefined ? 'default' : 'filled'}
           disabled={degrees === undefined}
           onClick={() => {

@@ -69,7 +69,6 @@ export function TakeReading(props: TakeReadingProps) {
         {able.map((instrument) => (
           <Group key={instrument.id} gap="xs">
             <Button
-              size="md"
               leftSection={<IconGauge size={20} aria-hidden />}
               loading={busy}
               onClick={() => void take(instrument)}
@@ -83,7 +82,6 @@ export function TakeReading(props: TakeReadingProps) {
         {series && !running && able[0] && (
           <Group gap={6} wrap="nowrap">
             <Button
-              size="md"
               variant="default"
               leftSection={<IconRepeat size={20} aria-hidden />}
               onClick={() => {
@@ -109,7 +107,6 @@ export function TakeReading(props: TakeReadingProps) {
             </Button>
             <NumberField
               aria-label="Seconds between readings"
-              size="md"
               w={90}
               min={1}
               max={3600}
@@ -122,7 +119,6 @@ export function TakeReading(props: TakeReadingProps) {
         )}
         {running && (
           <Button
-            size="md"
             variant="default"
             leftSection={<IconPlayerStop size={20} aria-hidden />}
             onClick={() => dispatch(capturesSlice.actions.ended(captureId))}

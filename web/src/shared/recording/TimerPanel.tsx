@@ -43,7 +43,6 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
       <TimerList dayId={dayId} />
       <SegmentedControl
         aria-label="Kind of timer"
-        size="md"
         fullWidth
         mt="sm"
         data={[...kinds]}
@@ -55,7 +54,6 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
       <TextInput
         label="Name"
         placeholder={what}
-        size="md"
         mt="xs"
         maxLength={80}
         value={name}
@@ -68,13 +66,12 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
       ) : (
         <Group gap="xs" mt="xs" align="flex-end">
           {quick.map((length) => (
-            <Button key={length} size="md" variant="default" onClick={() => start(length)}>
+            <Button key={length} variant="default" onClick={() => start(length)}>
               {length < 1 ? `${60 * length} s` : `${length} min`}
             </Button>
           ))}
           <NumberField
             label={kind === 'reminder' ? 'Every, min' : 'Minutes'}
-            size="md"
             w={100}
             min={0.1}
             max={600}
@@ -83,7 +80,6 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
             onChange={setMinutes}
           />
           <Button
-            size="md"
             disabled={typeof minutes !== 'number' || minutes <= 0}
             onClick={() => {
               if (typeof minutes === 'number') start(minutes);
@@ -123,7 +119,6 @@ export function TimerList({ dayId }: { dayId: string }) {
               </Text>
             </Text>
             <Button
-              size="md"
               variant="default"
               leftSection={<IconX size={18} aria-hidden />}
               onClick={() => dispatch(ended(timer.id))}

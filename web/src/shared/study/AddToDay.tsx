@@ -36,7 +36,6 @@ export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Proce
   };
   return (
     <Button
-      size="md"
       variant={times > 0 ? 'default' : 'filled'}
       loading={isLoading}
       onClick={() => void add()}

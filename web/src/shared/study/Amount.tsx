@@ -13,7 +13,6 @@ export function Amount({ label, value, onChange, step = 0.1, description }: Amou
   return (
     <NumberField
       label={label}
-      size="md"
       step={step}
       decimalScale={6}
       {...(description && {

@@ -29,9 +29,7 @@ export function AttachToDay({ procedure }: { procedure: Procedure | undefined })
     <div className="no-print">
       <Select
         label="Put it into a lab day"
-        size="md"
         mb="xs"
-        allowDeselect={false}
         value={dayId}
         onChange={setChosen}
         data={[...coming, ...held].map(({ id, name, date }) => ({
@@ -42,9 +40,7 @@ export function AttachToDay({ procedure }: { procedure: Procedure | undefined })
       {procedure && dayId ? (
         <AddToDay dayId={dayId} procedure={procedure} />
       ) : (
-        <Button size="md" disabled>
-          Add to the day
-        </Button>
+        <Button disabled>Add to the day</Button>
       )}
     </div>
   );

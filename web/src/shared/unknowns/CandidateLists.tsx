@@ -40,7 +40,6 @@ export function OrganicList({
     <>
       <MultiSelect
         mt="sm"
-        size="md"
         searchable
         filter={byAnyName}
         clearable
@@ -55,14 +54,12 @@ export function OrganicList({
       />
       <Fold title="A structure of your own" open={own.length > 0}>
         <TextInput
-          size="md"
           label="Name"
           maxLength={60}
           value={name}
           onChange={(event) => setName(event.currentTarget.value)}
         />
         <TextInput
-          size="md"
           mt="xs"
           label="Structure (SMILES)"
           placeholder="CCC(=O)CC"
@@ -71,7 +68,6 @@ export function OrganicList({
           onChange={(event) => setSmiles(event.currentTarget.value)}
         />
         <Button
-          size="md"
           mt="xs"
           variant="default"
           disabled={name.trim() === '' || smiles.trim() === ''}
@@ -123,7 +119,6 @@ export function InorganicList({
     <>
       <TagsInput
         mt="sm"
-        size="md"
         label="Salts and mixtures it may be"
         description="A formula, a name, an ion, or up to four with plus signs between them"
         data={[...issuedSalts.formulae]}
@@ -159,7 +154,6 @@ export function InorganicList({
       </Group>
       <Fold title="All mixtures of two ions">
         <MultiSelect
-          size="md"
           searchable
           filter={byAnyName}
           label="Ions"
@@ -168,7 +162,6 @@ export function InorganicList({
           onChange={setIons}
         />
         <Button
-          size="md"
           mt="xs"
           variant="default"
           disabled={ions.length < 2}

@@ -17,7 +17,6 @@ export function CandidateSettings({
     <>
       <SegmentedControl
         fullWidth
-        size="md"
         aria-label="Kind of unknown"
         value={kind}
         data={[
@@ -29,7 +28,6 @@ export function CandidateSettings({
       {oneJar && (
         <TextInput
           mt="sm"
-          size="md"
           label="Code on the jar"
           maxLength={40}
           value={state.label}

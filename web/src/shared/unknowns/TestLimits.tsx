@@ -37,8 +37,6 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
   return (
     <div className={study.block}>
       <Select
-        size="md"
-        allowDeselect={false}
         label="School"
         value={state.school}
         data={[
@@ -52,9 +50,7 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
         onChange={(value) => value && change({ school: value })}
       />
       <Select
-        size="md"
         mt="xs"
-        allowDeselect={false}
         label="Rank by"
         value={state.rankBy}
         data={Object.entries(rankWords).map(([value, label]) => ({ value, label }))}
@@ -62,7 +58,6 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
       />
       <Group grow mt="xs">
         <NumberField
-          size="md"
           label="Sample left, mg"
           min={0}
           max={100_000}
@@ -70,7 +65,6 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
           onChange={(value) => change({ sampleMg: value })}
         />
         <NumberField
-          size="md"
           label="Time left, min"
           min={0}
           max={600}
@@ -79,9 +73,7 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
         />
       </Group>
       <Select
-        size="md"
         mt="xs"
-        allowDeselect={false}
         label="Tests allowed"
         value={String(state.mostHazard)}
         data={[1, 2, 3, 4].map((grade) => ({
@@ -91,7 +83,6 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
         onChange={(value) => value && change({ mostHazard: Number(value) })}
       />
       <MultiSelect
-        size="md"
         mt="xs"
         searchable
         filter={byAnyName}
@@ -101,7 +92,6 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
         onChange={(value) => change({ missing: value })}
       />
       <Button
-        size="md"
         mt="xs"
         variant="default"
         disabled={!shelf}

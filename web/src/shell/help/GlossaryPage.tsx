@@ -24,7 +24,6 @@ export function GlossaryPage() {
         Glossary
       </Title>
       <TextInput
-        size="md"
         label="Look for"
         placeholder="A word, a name or a formula"
         value={sought}

@@ -51,10 +51,10 @@ export function HelpDrawer({
             ))}
           </dl>
         )}
-        <Button size="md" variant="default" onClick={startTour}>
+        <Button variant="default" onClick={startTour}>
           Show me around, one minute
         </Button>
-        <Button size="md" variant="default" onClick={showKeys}>
+        <Button variant="default" onClick={showKeys}>
           Keys
         </Button>
         <Anchor component={Link} to="/help/glossary" onClick={close}>

@@ -48,7 +48,6 @@ export function SourcesPage() {
       <Group justify="space-between" align="flex-end" my="md">
         <Title order={1}>Sources</Title>
         <Button
-          size="md"
           variant="default"
           leftSection={<IconDownload size={18} aria-hidden />}
           onClick={() =>
@@ -64,7 +63,6 @@ export function SourcesPage() {
         <Mark /> and may be off in the last figure. Look them up before a result hangs on them.
       </Text>
       <TextInput
-        size="md"
         label="Look for"
         placeholder="A formula, a quantity, a handbook"
         value={sought}

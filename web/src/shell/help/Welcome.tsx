@@ -15,11 +15,10 @@ export function Welcome() {
           New here? A look around{hasDay ? ', through a day with a record,' : ''} takes a minute.
         </Text>
         <Group gap="sm">
-          <Button size="md" variant="default" onClick={() => setSeen(true)}>
+          <Button variant="default" onClick={() => setSeen(true)}>
             Not now
           </Button>
           <Button
-            size="md"
             onClick={() => {
               setSeen(true);
               void start();
