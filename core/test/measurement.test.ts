@@ -7,7 +7,7 @@ import { spreadOf } from '../src/measuring/readings';
 import { density, recovery } from '../src/measuring/separation';
 import { straightLine } from '../src/measuring/straightLine';
 import { filmFreezing, readTemperatureLog } from '../src/measuring/temperatureLog';
-import { fromCelsius, toCelsius } from '../src/measuring/temperatureScale';
+import { fromCelsius, toCelsius } from '../src/common/temperature';
 import { inWords } from '../src/measuring/uncertainty';
 import { studentT95 } from '../src/measuring/uncertainty';
 

@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { proseTold } from '../src/common/prose';
+import { toldFor } from '../src/common/reader';
 import { firstSettings } from '../src/labday/labDay';
 import { dayReport } from '../src/report/dayReport/dayReport';
 import {
@@ -8,8 +10,6 @@ import {
   chooseParts,
   plain,
   reportParts,
-  withDecimalComma,
-  withSeparator,
 } from '../src/report/dayReport/document';
 import { markdownOf } from '../src/report/dayReport/markdown';
 import { recordCsv } from '../src/report/dayReport/recordCsv';
@@ -242,6 +242,8 @@ describe('the raw record as CSV (RFC 4180)', () => {
   });
 });
 
+const commas = { decimalSign: ',', scale: '°C' } as const;
+
 describe('decimals', () => {
   it.each([
     ['0.25 mol/L', '0,25 mol/L'],
@@ -252,10 +254,17 @@ describe('decimals', () => {
     ['at 9. Then', 'at 9. Then'],
     ['127.0.0.1', '127.0.0.1'],
     ['2027-02-03', '2027-02-03'],
-  ])('%s becomes %s', (point, comma) => expect(withDecimalComma(point)).toBe(comma));
+  ])('%s becomes %s', (point, comma) =>
+    expect(toldFor(commas, () => proseTold(point))).toBe(comma),
+  );
 
   it('are written one way throughout a document, and not in its charts’ numbers', () => {
-    const told = markdownOf(withSeparator(chooseParts(whole, key), ','));
+    const told = markdownOf(
+      chooseParts(
+        toldFor(commas, () => reportOn({ of: 'day' })),
+        key,
+      ),
+    );
     expect(told).toContain('0,1 M');
     expect(told).not.toMatch(/\d\.\d+ M/);
   });

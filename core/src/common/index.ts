@@ -3,5 +3,23 @@ export { ChemistryError, inField } from './errors';
 export type { ChemistryErrorCode } from './errors';
 export { csvOf } from './csv';
 export { mostTelling } from './mostTelling';
-export { formatNumber, formatQuantity, mostFigures } from './formatNumber';
-export type { DecimalSign } from './formatNumber';
+export {
+  atMostFigures,
+  atMostPlaces,
+  formatNumber,
+  formatQuantity,
+  mostFigures,
+  withFigures,
+  withPlaces,
+  withSign,
+} from './formatNumber';
+export {
+  formatDegrees,
+  formatSetTemperature,
+  formatTemperature,
+  fromCelsius,
+  toCelsius,
+} from './temperature';
+export { proseTold } from './prose';
+export { anyReader, currentReader, setReader, temperatureScales, toldFor } from './reader';
+export type { DecimalSign, Reader, TemperatureScale } from './reader';

@@ -1,4 +1,4 @@
-import { formatNumber } from '../common/formatNumber';
+import { formatNumber, withFigures } from '../common/formatNumber';
 import { describeObservation } from '../seeing/observation/observation';
 import { quantityUnits } from '../planning/procedure/measures';
 import type { BenchRecord } from './labDay';
@@ -15,7 +15,7 @@ export function describeRecord(record: BenchRecord): string {
           ? `${formatNumber(low)}–${formatNumber(high)}`
           : formatNumber(typed?.value ?? value);
       const unit = typed && low === undefined ? typed.unit : quantityUnits[quantity];
-      const off = uncertainty === undefined ? '' : ` ± ${uncertainty.toPrecision(1)}`;
+      const off = uncertainty === undefined ? '' : ` ± ${withFigures(uncertainty, 1)}`;
       const from = instrument === undefined ? '' : `, from the ${instrument.toLowerCase()}`;
       return `${name}: ${amount}${off} ${unit}${from}`.trim();
     }

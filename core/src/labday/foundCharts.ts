@@ -1,6 +1,7 @@
-import { fromCelsius } from '../measuring/temperatureScale';
-import type { TemperatureScale } from '../measuring/temperatureScale';
+import { formatTemperature, fromCelsius } from '../common/temperature';
+import { currentReader } from '../common/reader';
 import type { Found } from './analyse';
+import { withFigures, withPlaces } from '../common/formatNumber';
 
 /** A number on a chart, as a place on both axes. */
 export interface ChartPoint {
@@ -28,12 +29,12 @@ export interface ChartData {
 }
 
 /** The charts of something that was worked out, for the bench that found it. */
-export function chartsOf(found: Found, bench: string, scale: TemperatureScale): ChartData[] {
+export function chartsOf(found: Found, bench: string): ChartData[] {
   switch (found.kind) {
     case 'hydrate':
       return [massChart(found, bench)];
     case 'temperature':
-      return [temperatureChart(found, bench, scale)];
+      return [temperatureChart(found, bench)];
     case 'line':
       return [lineChart(found, bench)];
     default:
@@ -57,11 +58,8 @@ function massChart({ request }: FoundOf<'hydrate'>, bench: string): ChartData {
 }
 
 /** Temperature against time, with the two lines carried to the moment of mixing. */
-function temperatureChart(
-  { readings, result }: FoundOf<'temperature'>,
-  bench: string,
-  scale: TemperatureScale,
-): ChartData {
+function temperatureChart({ readings, result }: FoundOf<'temperature'>, bench: string): ChartData {
+  const { scale } = currentReader();
   const { mixedAtS, before, after, startC, deltaC, extremeC, extremeAtS } = result;
   const at = (timeS: number, temperatureC: number): ChartPoint => ({
     x: timeS,
@@ -72,7 +70,7 @@ function temperatureChart(
   const carried = { look: 'dashed' } as const;
   return {
     title: `Temperature against time, ${bench}`,
-    inWords: `Temperature against time: from ${startC.toFixed(1)} to ${extremeC.toFixed(1)} °C, ${readings.length} readings; dashed lines carried to mixing at ${mixedAtS.toFixed(0)} s.`,
+    inWords: `Temperature against time: from ${formatTemperature(startC, 1)} to ${formatTemperature(extremeC, 1)}, ${readings.length} readings; dashed lines carried to mixing at ${withPlaces(mixedAtS, 0)} s.`,
     x: 'Time, s',
     y: `Temperature, ${scale}`,
     series: [
@@ -116,7 +114,7 @@ function lineChart({ points, line, x, y }: FoundOf<'line'>, bench: string): Char
   const ends = [Math.min(...xs), Math.max(...xs)];
   return {
     title: `Points and line, ${bench}`,
-    inWords: `${points.length} points; slope ${line.slope.toPrecision(3)}.`,
+    inWords: `${points.length} points; slope ${withFigures(line.slope, 3)}.`,
     x,
     y,
     series: [

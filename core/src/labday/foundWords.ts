@@ -1,8 +1,7 @@
-import { formatNumber } from '../common/formatNumber';
+import { formatNumber, withFigures, withPlaces, withSign } from '../common/formatNumber';
 import { dropSource } from '../measuring/dropCounts';
 import { waterHeatSource } from '../measuring/temperatureLog';
-import { fromCelsius } from '../measuring/temperatureScale';
-import type { TemperatureScale } from '../measuring/temperatureScale';
+import { formatDegrees, formatTemperature } from '../common/temperature';
 import { inWords } from '../measuring/uncertainty';
 import { sourceText } from '../matter/substances/source';
 import type { Found } from './analyse';
@@ -22,23 +21,17 @@ const hydrateVerdicts = {
   open: 'not a whole number',
 } as const;
 
-/** With its sign, unless it rounds to nothing. */
-const signed = (value: number): string => {
-  const text = Math.abs(value).toFixed(1);
-  return Number(text) === 0 ? text : `${value > 0 ? '+' : '−'}${text}`;
-};
-
-/** Tells what was found in the thermometers’ scale, with its uncertainty. */
-export function tellFound(found: Found, scale: TemperatureScale): FoundWords {
+/** Tells what was found, with its uncertainty. */
+export function tellFound(found: Found): FoundWords {
   switch (found.kind) {
     case 'hydrate': {
       const { x, xUncertainty, waterPercent, errorPercent, constantMass, formula, verdict } =
         found.result;
-      const off = errorPercent === undefined ? '' : `, ${signed(errorPercent)} % off`;
+      const off = errorPercent === undefined ? '' : `, ${withSign(errorPercent, 1)} % off`;
       return {
         answer: `x = ${inWords({ value: x, uncertainty: xUncertainty })}, so ${formula}: ${hydrateVerdicts[verdict]}`,
         more: [
-          `Water ${waterPercent.toFixed(1)} % by mass${off}; constant mass ${constantMass ? 'reached' : 'not reached'}.`,
+          `Water ${withPlaces(waterPercent, 1)} % by mass${off}; constant mass ${constantMass ? 'reached' : 'not reached'}.`,
         ],
         advice: found.result.advice,
         working: found.result.working,
@@ -46,21 +39,16 @@ export function tellFound(found: Found, scale: TemperatureScale): FoundWords {
     }
     case 'temperature': {
       const { result, film } = found;
-      const perDegree = scale === '°C' ? 1 : 1.8;
-      const at = (temperatureC: number) =>
-        `${formatNumber(fromCelsius(temperatureC, scale), { places: 1 })} ${scale}`;
       const heat =
-        result.heatJ === undefined
-          ? ''
-          : ` q = ${formatNumber(result.heatJ / 1000, { places: 2 })} kJ.`;
+        result.heatJ === undefined ? '' : ` q = ${withPlaces(result.heatJ / 1000, 2)} kJ.`;
       const enthalpy =
         result.enthalpyKJPerMol === undefined
           ? ''
-          : ` ΔH = ${formatNumber(result.enthalpyKJPerMol, { places: 1 })} kJ/mol.`;
+          : ` ΔH = ${withPlaces(result.enthalpyKJPerMol, 1)} kJ/mol.`;
       return {
-        answer: `ΔT = ${signed(result.deltaC * perDegree)} ${scale}, ${result.direction}`,
+        answer: `ΔT = ${result.deltaC > 0 ? '+' : ''}${formatDegrees(result.deltaC)}, ${result.direction}`,
         more: [
-          `Lowest ${at(result.lowestC)}, highest ${at(result.highestC)}.${heat}${enthalpy}`,
+          `Lowest ${formatTemperature(result.lowestC, 1)}, highest ${formatTemperature(result.highestC, 1)}.${heat}${enthalpy}`,
           ...(film ? [`Film of water freezes: ${film.freezes} – ${film.why}.`] : []),
         ],
         advice: result.advice,
@@ -83,16 +71,16 @@ export function tellFound(found: Found, scale: TemperatureScale): FoundWords {
       return { answer: `${inWords(found.value)} g/mL`, more: [], advice: [], working: [] };
     case 'recovery':
       return {
-        answer: `${inWords(found.result.percent)} % (${found.gotG} g): ${found.result.words}.`,
+        answer: `${inWords(found.result.percent)} % (${formatNumber(found.gotG)} g): ${found.result.words}.`,
         more: [],
         advice: [],
         working: [],
       };
     case 'line': {
       const { slope, slope95, intercept, r2 } = found.line;
-      const interval = slope95 === undefined ? '' : ` ± ${slope95.toPrecision(2)} (95 %)`;
+      const interval = slope95 === undefined ? '' : ` ± ${withFigures(slope95, 2)} (95 %)`;
       return {
-        answer: `slope ${formatNumber(slope, { figures: 3, trailingZeros: true })}${interval}, intercept ${formatNumber(intercept, { figures: 3, trailingZeros: true })}, R² = ${r2.toFixed(3)}`,
+        answer: `slope ${withFigures(slope, 3)}${interval}, intercept ${withFigures(intercept, 3)}, R² = ${withPlaces(r2, 3)}`,
         more: [],
         advice: [],
         working: [],

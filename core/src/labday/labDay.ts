@@ -3,7 +3,7 @@ import { unknownSchools } from '../studies/identify/unknownSchool';
 import { observationSchema } from '../seeing/observation/observation';
 import { quantityNames } from '../planning/procedure/measures';
 import { heatingSchools } from '../measuring/heatingSchool';
-import { temperatureScales } from '../measuring/temperatureScale';
+import { temperatureScales } from '../common/reader';
 import { portionSchema } from '../vessel/portion';
 import { manners } from '../planning/procedure/manner';
 import { kitKinds, procedureSchema } from '../planning/procedure/procedure';

@@ -5,6 +5,7 @@ import type { NamingSchool } from '../matter/substances/types';
 import { howItKeeps } from '../planning/prep/keeping';
 import type { LabDay } from './labDay';
 import { concentrationOf, latestWeighing, otherNeeds, solutionsNeeded } from './solutionsNeeded';
+import { atMostFigures } from '../common/formatNumber';
 
 /** Paper and the places of labels on it, mm. */
 export interface LabelSheet {
@@ -117,7 +118,7 @@ export function labelsFor(
       key: need.key,
       ...common(need.substance),
       formula: need.substance,
-      strength: `${Number(concentrationM.toPrecision(3))} mol/L`,
+      strength: `${atMostFigures(concentrationM, 3)} mol/L`,
       keeps: howItKeeps(need.substance).words,
     };
   });

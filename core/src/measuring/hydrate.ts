@@ -5,6 +5,7 @@ import { parseFormula } from '../matter/formula/parseFormula';
 import { findSubstance } from '../matter/substances/findSubstance';
 import { heatingSchools } from './heatingSchool';
 import { combined } from './uncertainty';
+import { formatNumber, withPlaces } from '../common/formatNumber';
 
 const mass = z
   .number()
@@ -99,11 +100,11 @@ export function hydrate(request: HydrateRequest): HydrateResult {
       ...causeAdvice(verdict, should, nearestWhole),
     ],
     working: [
-      `m(water) = ${withHydrateG} g − ${lastG} g = ${waterG.toFixed(3)} g`,
-      `m(${salt}) = ${lastG} g − ${dishG} g = ${saltG.toFixed(3)} g`,
-      `n(water) = ${waterG.toFixed(3)} g ÷ ${waterM.toFixed(3)} g/mol = ${(waterG / waterM).toFixed(5)} mol`,
-      `n(${salt}) = ${saltG.toFixed(3)} g ÷ ${saltM.toFixed(3)} g/mol = ${(saltG / saltM).toFixed(5)} mol`,
-      `x = n(water) ÷ n(${salt}) = ${x.toFixed(2)}, with ±${balanceUncertaintyG} g in each weighing ±${xUncertainty.toFixed(2)}`,
+      `m(water) = ${formatNumber(withHydrateG)} g − ${formatNumber(lastG)} g = ${withPlaces(waterG, 3)} g`,
+      `m(${salt}) = ${formatNumber(lastG)} g − ${formatNumber(dishG)} g = ${withPlaces(saltG, 3)} g`,
+      `n(water) = ${withPlaces(waterG, 3)} g ÷ ${withPlaces(waterM, 3)} g/mol = ${withPlaces(waterG / waterM, 5)} mol`,
+      `n(${salt}) = ${withPlaces(saltG, 3)} g ÷ ${withPlaces(saltM, 3)} g/mol = ${withPlaces(saltG / saltM, 5)} mol`,
+      `x = n(water) ÷ n(${salt}) = ${withPlaces(x, 2)}, with ±${formatNumber(balanceUncertaintyG)} g in each weighing ±${withPlaces(xUncertainty, 2)}`,
     ],
   };
 }
@@ -141,19 +142,20 @@ function checkMasses(
   if (withHydrateG <= dishG)
     throw ChemistryError.of(
       'invalidInput',
-      `The dish with the hydrate, ${withHydrateG} g, is not heavier than the empty dish, ${dishG} g.`,
+      `The dish with the hydrate, ${formatNumber(withHydrateG)} g, is not heavier than the empty dish, ${formatNumber(dishG)} g.`,
     ).in('withHydrateG');
   weighingsG.forEach((one, at) => {
     const problem =
       one <= dishG
-        ? `not heavier than the empty dish, ${dishG} g, so nothing would be left in it`
+        ? `not heavier than the empty dish, ${formatNumber(dishG)} g, so nothing would be left in it`
         : one > withHydrateG + toleranceG
-          ? `heavier than before heating, ${withHydrateG} g`
+          ? `heavier than before heating, ${formatNumber(withHydrateG)} g`
           : undefined;
     if (problem)
-      throw ChemistryError.of('invalidInput', `Weighing ${at + 1}, ${one} g, is ${problem}.`).in(
-        `weighingsG.${at}`,
-      );
+      throw ChemistryError.of(
+        'invalidInput',
+        `Weighing ${at + 1}, ${formatNumber(one)} g, is ${problem}.`,
+      ).in(`weighingsG.${at}`);
   });
 }
 
@@ -172,9 +174,9 @@ function heatingAdvice(
         ];
   if (constantMass)
     return [
-      `Constant mass: the last two weighings agree within ${toleranceG.toFixed(2)} g; stop heating.`,
+      `Constant mass: the last two weighings agree within ${withPlaces(toleranceG, 2)} g; stop heating.`,
     ];
-  const change = Math.abs(before - last).toFixed(3);
+  const change = withPlaces(Math.abs(before - last), 3);
   return last < before
     ? [`Heat again: the mass still fell by ${change} g.`]
     : [

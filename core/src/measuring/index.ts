@@ -10,7 +10,5 @@ export { straightLine } from './straightLine';
 export type { Point, StraightLine } from './straightLine';
 export { filmFreezing, readTemperatureLog } from './temperatureLog';
 export type { FilmFreezing, TemperatureChange, TemperatureReading } from './temperatureLog';
-export { fromCelsius, toCelsius } from './temperatureScale';
-export type { TemperatureScale } from './temperatureScale';
 export { inWords, studentSource } from './uncertainty';
 export type { Quantity } from './uncertainty';

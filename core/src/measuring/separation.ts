@@ -1,13 +1,17 @@
 import { ChemistryError } from '../common/errors';
 import { combined } from './uncertainty';
 import type { Quantity } from './uncertainty';
+import { formatNumber } from '../common/formatNumber';
 
 /** Mass over volume, g/mL, with both uncertainties carried through. @throws ChemistryError for a volume of nothing. */
 export function density(mass: Quantity, volume: Quantity): Quantity {
   if (!(volume.value > 0))
-    throw ChemistryError.of('outOfRange', 'The volume', `${volume.value} mL`, 'above 0 mL').in(
-      'volume',
-    );
+    throw ChemistryError.of(
+      'outOfRange',
+      'The volume',
+      `${formatNumber(volume.value)} mL`,
+      'above 0 mL',
+    ).in('volume');
   const value = mass.value / volume.value;
   return {
     value,
@@ -28,9 +32,12 @@ const usualLoss = 15;
 /** What was recovered of what there was, both g. More than all of it is challenged, for matter does not grow. */
 export function recovery(got: Quantity, there: Quantity): Recovery {
   if (!(there.value > 0))
-    throw ChemistryError.of('outOfRange', 'What there was', `${there.value} g`, 'above 0 g').in(
-      'there',
-    );
+    throw ChemistryError.of(
+      'outOfRange',
+      'What there was',
+      `${formatNumber(there.value)} g`,
+      'above 0 g',
+    ).in('there');
   const value = (100 * got.value) / there.value;
   const uncertainty =
     value *

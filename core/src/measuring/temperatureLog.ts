@@ -2,6 +2,8 @@ import { ChemistryError } from '../common/errors';
 import { handbook } from '../matter/substances/source';
 import { straightLine } from './straightLine';
 import type { StraightLine } from './straightLine';
+import { formatDegrees, formatSetTemperature, formatTemperature } from '../common/temperature';
+import { formatNumber, withFigures, withPlaces } from '../common/formatNumber';
 
 /** A thermometer read at a time since the clock was started. */
 export interface TemperatureReading {
@@ -117,15 +119,15 @@ export function readTemperatureLog(log: Calorimetry): TemperatureChange {
     ...(heatJ !== undefined && { heatJ }),
     ...(enthalpy !== undefined && { enthalpyKJPerMol: enthalpy }),
     working: [
-      `ΔT = ${carried.toFixed(1)} °C − ${startC.toFixed(1)} °C = ${deltaC.toFixed(1)} °C`,
+      `ΔT = ${formatTemperature(carried, 1)} − ${formatTemperature(startC, 1)} = ${formatDegrees(deltaC)}`,
       ...(capacity !== undefined && heatJ !== undefined
         ? [
-            `q = −C·ΔT = −${capacity.toFixed(0)} J/K × ${deltaC.toFixed(1)} K = ${(heatJ / 1000).toFixed(2)} kJ`,
+            `q = −C·ΔT = −${withPlaces(capacity, 0)} J/K × ${withPlaces(deltaC, 1)} K = ${withPlaces(heatJ / 1000, 2)} kJ`,
           ]
         : []),
       ...(enthalpy !== undefined && log.amountMol
         ? [
-            `ΔH = q ÷ n = ${((heatJ ?? 0) / 1000).toFixed(2)} kJ ÷ ${log.amountMol.toPrecision(3)} mol = ${enthalpy.toFixed(1)} kJ/mol`,
+            `ΔH = q ÷ n = ${withPlaces((heatJ ?? 0) / 1000, 2)} kJ ÷ ${withFigures(log.amountMol, 3)} mol = ${withPlaces(enthalpy, 1)} kJ/mol`,
           ]
         : []),
     ],
@@ -213,7 +215,7 @@ export function filmFreezing(
       neededJ,
       availableJ,
       frozenG: 0,
-      why: `the mixture came down to ${lowestC.toFixed(1)} °C only; water freezes at 0 °C`,
+      why: `the mixture came down to ${formatTemperature(lowestC, 1)} only; water freezes at ${formatSetTemperature(0)}`,
     };
   const freezes = frozenG >= filmG ? 'yes' : 'in part';
   return {
@@ -221,6 +223,6 @@ export function filmFreezing(
     neededJ,
     availableJ,
     frozenG,
-    why: `${filmG} g of water give off ${neededJ.toFixed(0)} J in freezing; the mixture at ${lowestC.toFixed(1)} °C takes ${availableJ.toFixed(0)} J before it is back at 0 °C`,
+    why: `${formatNumber(filmG)} g of water give off ${withPlaces(neededJ, 0)} J in freezing; the mixture at ${formatTemperature(lowestC, 1)} takes ${withPlaces(availableJ, 0)} J before it is back at ${formatSetTemperature(0)}`,
   };
 }

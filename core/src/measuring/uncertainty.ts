@@ -1,4 +1,5 @@
 import { handbook } from '../matter/substances/source';
+import { withPlaces } from '../common/formatNumber';
 
 /** A quantity and what it may be off by, in the same unit (standard uncertainty unless said otherwise). */
 export interface Quantity {
@@ -21,7 +22,7 @@ export function inWords({ value, uncertainty }: Quantity): string {
   const power = Math.floor(Math.log10(uncertainty));
   const first = Math.round(uncertainty / 10 ** power);
   const figures = Math.max(0, -power + (first === 1 ? 1 : 0));
-  return `${value.toFixed(figures)} ± ${uncertainty.toFixed(figures)}`;
+  return `${withPlaces(value, figures)} ± ${withPlaces(uncertainty, figures)}`;
 }
 
 export const studentSource = handbook(

@@ -16,6 +16,7 @@ import { sharedTemperature, tenths, unsureWarnings, warmed } from './warmth';
 import { dryDanger } from './dry/dryDanger';
 import { dryReason, waterSetFreeMl } from './dry/wettingSolids';
 import { hotVesselWarnings, pouringWarnings, solubilityWarnings } from './warnings';
+import { formatNumber, withPlaces } from '../common/formatNumber';
 
 /** Whether a vessel is left to warm or cool by what goes on in it, or is kept at its temperature. */
 export type Warmth = 'free' | 'kept';
@@ -76,8 +77,8 @@ export function dilute(vessel: Vessel, toVolumeMl: number): Step {
     throw ChemistryError.of(
       'outOfRange',
       'The volume to dilute to',
-      `${toVolumeMl} mL`,
-      `more than the ${vessel.volumeMl.toFixed(2)} mL that are there`,
+      `${formatNumber(toVolumeMl)} mL`,
+      `more than the ${withPlaces(vessel.volumeMl, 2)} mL that are there`,
     ).in('toVolumeMl');
   const poured = pourOut({ substance: 'water', volumeMl: missing }, vessel.container);
   const step = together(vessel, poured);

@@ -10,6 +10,7 @@ import type { Step } from './step';
 import type { Vessel } from './vessel';
 import { warningsOf } from './warnings';
 import type { Warning } from './warnings';
+import { formatSetTemperature, formatTemperature } from '../common/temperature';
 
 /** Boiling of dilute solutions, °C; the rise with concentration is not reckoned. */
 export const boilsAtC = 100;
@@ -65,7 +66,7 @@ export function warmTo(vessel: Vessel, toC: number): Step {
   if (toC < ice)
     sights.unshift({
       formula: 'H2O',
-      result: `ice forms, from about ${ice.toFixed(1)} °C down; what is dissolved stays in the rest`,
+      result: `ice forms, from about ${formatTemperature(ice, 1)} down; what is dissolved stays in the rest`,
     });
   return sights.length === 0 ? step : { ...step, sights: [...(step.sights ?? []), ...sights] };
 }
@@ -80,6 +81,6 @@ export function boilingPoint({ phases, volumeMl }: Vessel): number {
 export function boilingWarning(limitC: number): Warning {
   return {
     code: 'boiling',
-    message: `The liquid boils at about ${limitC} °C and gets no hotter; it bumps and spits. Point the tube away from people.`,
+    message: `The liquid boils at about ${formatSetTemperature(limitC)} and gets no hotter; it bumps and spits. Point the tube away from people.`,
   };
 }

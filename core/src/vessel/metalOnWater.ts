@@ -8,6 +8,7 @@ import type { HeatSight } from './dry/dryHeat';
 import { waterDensityGPerMl } from './pour';
 import type { Vessel } from './vessel';
 import type { Warning } from './warnings';
+import { formatNumber, withFigures } from '../common/formatNumber';
 
 /** The water round the metal boils before it gets hotter than this, °C; a metal that melts below it runs together to a ball. */
 const waterKeepsBelowC = 100;
@@ -42,7 +43,7 @@ export function metalOnWater(
     if (massG > mostG)
       warnings.push({
         code: 'alkaliMetalAmount',
-        message: `${massG.toPrecision(2)} g of ${formula} is too much: a piece of at most ${mostG} g, in a wide trough, behind a screen.`,
+        message: `${withFigures(massG, 2)} g of ${formula} is too much: a piece of at most ${formatNumber(mostG)} g, in a wide trough, behind a screen.`,
       });
     if (acidM > violentFromM)
       warnings.push({

@@ -8,6 +8,7 @@ import { come, resting } from './step';
 import type { Step } from './step';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';
+import { formatNumber, withPlaces } from '../common/formatNumber';
 
 /** Liquid that filter paper keeps, mL, and what each gram of wet solid keeps besides, mL (common practice). */
 const paperKeepsMl = 0.3;
@@ -137,8 +138,8 @@ export function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.vol
     throw ChemistryError.of(
       'outOfRange',
       'The volume to evaporate to',
-      `${toVolumeMl} mL`,
-      `less than the ${vessel.volumeMl.toFixed(2)} mL that are there`,
+      `${formatNumber(toVolumeMl)} mL`,
+      `less than the ${withPlaces(vessel.volumeMl, 2)} mL that are there`,
     ).in('toVolumeMl');
   const water = vessel.phases.solution.H2O ?? 0;
   const gone = water * (1 - toVolumeMl / vessel.volumeMl);

@@ -11,6 +11,8 @@ import { layerVolumeMl } from './layer';
 import { pressureAtm } from './air/pressure';
 import { noticeableGasMmol } from './rules/rule';
 import type { Vessel } from './vessel';
+import { atMostFigures, formatNumber, withFigures, withPlaces } from '../common/formatNumber';
+import { formatTemperature } from '../common/temperature';
 
 /** Something to be told at the step, with a code that stays the same. */
 export interface Warning {
@@ -25,7 +27,7 @@ const spattersAboveM = 9;
 const burstsAboveAtm = 1.2;
 
 /** Two figures, without powers of ten. */
-const rounded = (n: number): string => String(Number(n.toPrecision(2)));
+const rounded = (n: number): string => atMostFigures(n, 2);
 
 /** Warnings about the state a vessel has come to. */
 export function warningsOf(
@@ -63,18 +65,18 @@ export function warningsOf(
   if (filledMl > brimMl)
     found.push({
       code: 'overfull',
-      message: `${filledMl.toFixed(1)} mL is more than the vessel holds (${containerInWords(vessel.container)}, ${brimMl} mL to the brim).`,
+      message: `${withPlaces(filledMl, 1)} mL is more than the vessel holds (${containerInWords(vessel.container)}, ${formatNumber(brimMl)} mL to the brim).`,
     });
   const atm = pressureAtm(vessel);
   if (atm > burstsAboveAtm)
     found.push({
       code: 'pressure',
-      message: `Pressure in the closed vessel rises to about ${atm.toPrecision(2)} atm: the stopper flies or the glass bursts. Never close a vessel in which gas forms or that is heated.`,
+      message: `Pressure in the closed vessel rises to about ${withFigures(atm, 2)} atm: the stopper flies or the glass bursts. Never close a vessel in which gas forms or that is heated.`,
     });
   if (equilibrium?.approximate)
     found.push({
       code: 'approximate',
-      message: `Ionic strength is ${equilibrium.ionicStrength.toFixed(2)} mol/L; above ${daviesLimitM} the amounts are approximate.`,
+      message: `Ionic strength is ${withPlaces(equilibrium.ionicStrength, 2)} mol/L; above ${daviesLimitM} the amounts are approximate.`,
     });
   return found;
 }
@@ -106,7 +108,7 @@ export function hotVesselWarnings({ temperatureC }: Vessel): Warning[] {
     ? [
         {
           code: 'hotVessel',
-          message: `The vessel is still at ${temperatureC.toFixed(0)} °C: let it cool first, then a few drops only. It spits, and the vessel may crack.`,
+          message: `The vessel is still at ${formatTemperature(temperatureC)}: let it cool first, then a few drops only. It spits, and the vessel may crack.`,
         },
       ]
     : [];
@@ -119,7 +121,7 @@ export function solubilityWarnings(substance: string, concentrationM: number): W
     ? [
         {
           code: 'aboveSolubility',
-          message: `${limit.formula} at ${concentrationM} M is above its solubility, about ${limit.concentrationM.toPrecision(2)} M.`,
+          message: `${limit.formula} at ${formatNumber(concentrationM)} M is above its solubility, about ${withFigures(limit.concentrationM, 2)} M.`,
         },
       ]
     : [];

@@ -1,10 +1,10 @@
 import { MantineProvider, mergeThemeOverrides } from '@mantine/core';
-import { useEffect, useMemo } from 'react';
+import { Fragment, useEffect, useMemo } from 'react';
 import type { ReactNode } from 'react';
 import { useSettings } from '../data/settings/useSettings';
 import { theme } from './theme';
 import { textSizes, useBrowserSettings } from '../data/settings/browserSettings';
-import { writeDecimalCommas } from './decimalComma';
+import { useReader } from './useReader';
 
 /** Dresses the application as this school and this browser have it: decimals, paper, size of text. */
 export function Habits({ children }: { children: ReactNode }) {
@@ -20,17 +20,14 @@ export function Habits({ children }: { children: ReactNode }) {
       }),
     [decimalSeparator],
   );
-  useEffect(
-    () => (decimalSeparator === ',' ? writeDecimalCommas(document.body) : undefined),
-    [decimalSeparator],
-  );
+  const reader = useReader();
   useEffect(() => {
     document.documentElement.style.fontSize = textSizes[settings.textSize];
   }, [settings.textSize]);
   return (
     <MantineProvider theme={own} defaultColorScheme="light">
       <style>{`@media print { @page { size: ${paper}; } }`}</style>
-      {children}
+      <Fragment key={reader}>{children}</Fragment>
     </MantineProvider>
   );
 }

@@ -7,6 +7,7 @@ import { howItKeeps } from './keeping';
 import type { HowItKeeps } from './keeping';
 import { measureMl, roundToBalance } from './measuring';
 import type { Measured } from './measuring';
+import { atMostFigures, formatNumber, withFigures } from '../../common/formatNumber';
 
 /** A solution that the day needs. */
 export interface SolutionNeed {
@@ -139,8 +140,8 @@ function makingOf(need: SolutionNeed, means: PrepMeans, volumeMl: number): Makin
       if (recipe.stockVolumeMl === undefined)
         throw ChemistryError.of(
           'stockTooWeak',
-          `${concentrationM} mol/L`,
-          `${stockOf(known.formula)?.concentrationM ?? 0} mol/L`,
+          `${formatNumber(concentrationM)} mol/L`,
+          `${formatNumber(stockOf(known.formula)?.concentrationM ?? 0)} mol/L`,
         );
       return { kind: 'stock', recipe, measured: measureMl(recipe.stockVolumeMl, means.dropsPerMl) };
     }
@@ -222,7 +223,7 @@ function chained(need: SolutionNeed, means: PrepMeans): Making | undefined {
         measured: measureMl(takeMl, means.dropsPerMl),
         working: [
           ...mother.recipe.working,
-          `then ${show(need.makeMl)} mL ÷ ${factor} = ${show(takeMl)} mL of it, made up to ${show(need.makeMl)} mL`,
+          `then ${show(need.makeMl)} mL ÷ ${formatNumber(factor)} = ${show(takeMl)} mL of it, made up to ${show(need.makeMl)} mL`,
         ],
         cautions: mother.recipe.cautions,
       };
@@ -235,9 +236,9 @@ function slowness({ substance, concentrationM }: SolutionNeed): string | undefin
   const limit = solubilityM(substance).concentrationM;
   if (concentrationM > limit) return 'more than dissolves: stir, let it settle, use the clear part';
   return concentrationM > slowFromShare * limit
-    ? `near its solubility, about ${limit.toPrecision(2)} mol/L: stir long, warm if need be`
+    ? `near its solubility, about ${withFigures(limit, 2)} mol/L: stir long, warm if need be`
     : undefined;
 }
 
 /** Four significant figures without trailing zeros. */
-const show = (value: number): string => String(Number(value.toPrecision(4)));
+const show = (value: number): string => atMostFigures(value, 4);

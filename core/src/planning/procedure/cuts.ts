@@ -1,6 +1,7 @@
 import { schedule } from '../schedule/schedule';
 import type { ClassPlan } from './classPlan';
 import { scheduleOf } from './classPlan';
+import { formatNumber } from '../../common/formatNumber';
 
 /** A way to make a class fit, with how long it then takes. */
 export interface Cut {
@@ -97,7 +98,7 @@ function withShorterWaits(plan: ClassPlan) {
       steps: planned.procedure.steps.map((step) => {
         if (step.attended || step.minutes < shortestCutMin) return step;
         const minutes = Math.round(step.minutes * keptShare);
-        changed.push(`${planned.procedure.name}, ${step.minutes} → ${minutes} min`);
+        changed.push(`${planned.procedure.name}, ${step.minutes} → ${formatNumber(minutes)} min`);
         return { ...step, minutes };
       }),
     },

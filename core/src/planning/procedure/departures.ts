@@ -1,6 +1,7 @@
 import { eventWords } from '../../seeing/rack/eventWords';
 import { shortText } from './orderGuard';
 import type { Procedure, Step } from './procedure';
+import { formatNumber } from '../../common/formatNumber';
 
 /** One way in which an adapted procedure differs from the one it came from, in words. */
 export interface Departure {
@@ -29,7 +30,8 @@ export function departuresFrom(original: Procedure, adapted: Procedure): Departu
 
 function changes(old: Step, step: Step): string[] {
   const told: string[] = [];
-  if (old.minutes !== step.minutes) told.push(`${step.minutes} min instead of ${old.minutes} min`);
+  if (old.minutes !== step.minutes)
+    told.push(`${formatNumber(step.minutes)} min instead of ${formatNumber(old.minutes)} min`);
   if (old.attended !== step.attended)
     told.push(step.attended ? 'somebody stays with it' : 'left to itself');
   const [was, is] = [old.events.map(eventWords), step.events.map(eventWords)];

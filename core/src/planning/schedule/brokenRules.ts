@@ -1,4 +1,5 @@
 import type { ScheduleRequest, TimedTask } from './timetable';
+import { formatNumber } from '../../common/formatNumber';
 
 /** A rule that a timetable breaks, in words. */
 export interface Broken {
@@ -26,9 +27,9 @@ export function brokenRules(
       continue;
     }
     if (Math.abs(own.endMin - own.startMin - minutes) > close)
-      broken.push({ taskId: id, message: `${id} does not last ${minutes} min` });
+      broken.push({ taskId: id, message: `${id} does not last ${formatNumber(minutes)} min` });
     if (startMin !== undefined && Math.abs(own.startMin - startMin) > close)
-      broken.push({ taskId: id, message: `${id} does not start at ${startMin} min` });
+      broken.push({ taskId: id, message: `${id} does not start at ${formatNumber(startMin)} min` });
     for (const entry of after) {
       const {
         id: first,

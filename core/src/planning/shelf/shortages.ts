@@ -1,5 +1,6 @@
 import { stockOf } from '../../solution/preparation/prepare';
 import type { ShelfItem } from './shelfItem';
+import { atMostFigures } from '../../common/formatNumber';
 
 /** What is taken out of a jar. */
 export interface Taking {
@@ -55,7 +56,7 @@ export function shortages(
     const least = items
       .filter(({ form }) => form === taking.form)
       .reduce((sum, item) => sum + inUnit({ ...item, amount: item.least }, taking.unit), 0);
-    const words = (value: number): string => `${Number(value.toPrecision(3))} ${taking.unit}`;
+    const words = (value: number): string => `${atMostFigures(value, 3)} ${taking.unit}`;
     const common = { form: taking.form, needed: taking.amount, there, unit: taking.unit };
     if (there < taking.amount)
       return [

@@ -4,12 +4,12 @@ import { classSpread } from '../../labday/classSpread';
 import { recordsOf, standingEntries } from '../../labday/currentRecords';
 import { chartsOf } from '../../labday/foundCharts';
 import { tellFound } from '../../labday/foundWords';
-import type { Settings } from '../../labday/labDay';
 import type { Bench } from '../../labday/work';
 import { analysisNames, quantityUnits } from '../../planning/procedure/measures';
 import { chemical, plain, section } from './document';
 import type { Block, Section } from './document';
 import type { WorkView } from './workView';
+import { formatNumber, withFigures } from '../../common/formatNumber';
 
 /** What a bench measured and what is worked out of it. */
 export function calculationSections(view: WorkView, bench: Bench): Section[] {
@@ -28,8 +28,8 @@ export function calculationSections(view: WorkView, bench: Bench): Section[] {
       plain(name),
       plain(
         low !== undefined && high !== undefined
-          ? `${low}–${high}`
-          : `${value}${uncertainty === undefined ? '' : ` ± ${uncertainty.toPrecision(1)}`}`,
+          ? `${low}–${formatNumber(high)}`
+          : `${value}${uncertainty === undefined ? '' : ` ± ${withFigures(uncertainty, 1)}`}`,
       ),
       plain(quantityUnits[quantity]),
     ]),
@@ -48,7 +48,7 @@ export function calculationSections(view: WorkView, bench: Bench): Section[] {
           ],
           rows: measured,
         },
-        ...results.flatMap((result) => resultBlocks(result, settings)),
+        ...results.flatMap((result) => resultBlocks(result)),
       ],
       { part: 'calculations' },
     ),
@@ -56,7 +56,7 @@ export function calculationSections(view: WorkView, bench: Bench): Section[] {
       [],
       results.flatMap((result) =>
         result.state === 'done'
-          ? chartsOf(result.found, bench.name, settings.temperature).map((chart) => ({
+          ? chartsOf(result.found, bench.name).map((chart) => ({
               kind: 'chart' as const,
               chart,
             }))
@@ -67,13 +67,13 @@ export function calculationSections(view: WorkView, bench: Bench): Section[] {
   ];
 }
 
-function resultBlocks(result: AnalysisResult, settings: Settings): Block[] {
+function resultBlocks(result: AnalysisResult): Block[] {
   const name = analysisNames[result.analysis.kind];
   if (result.state === 'open')
     return [{ kind: 'text', words: plain(`${name}: still to be measured: ${result.missing}.`) }];
   if (result.state === 'refused')
     return [{ kind: 'text', words: plain(`${name}: ${result.message} ${result.remedy}`) }];
-  const { answer, more, advice, working } = tellFound(result.found, settings.temperature);
+  const { answer, more, advice, working } = tellFound(result.found);
   return [
     { kind: 'facts', facts: [{ name, words: chemical(answer) }] },
     ...(more.length + advice.length > 0
@@ -107,12 +107,12 @@ export function classSection({ day, work, benches, settings }: WorkView): Sectio
                 values
                   .map(
                     ({ bench, value }) =>
-                      `${bench} ${value.toPrecision(3)}${oddOnes.includes(bench) ? ' (stands out)' : ''}`,
+                      `${bench} ${withFigures(value, 3)}${oddOnes.includes(bench) ? ' (stands out)' : ''}`,
                   )
                   .join(', '),
               ),
               plain(
-                `${spread.mean.toPrecision(3)}${spread.confidence95 === undefined ? '' : ` ± ${spread.confidence95.toPrecision(2)}`}`,
+                `${withFigures(spread.mean, 3)}${spread.confidence95 === undefined ? '' : ` ± ${withFigures(spread.confidence95, 2)}`}`,
               ),
             ]),
           },

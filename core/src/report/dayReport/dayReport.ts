@@ -10,12 +10,13 @@ import type { Bench, Work } from '../../labday/work';
 import { deferral } from '../../safety/hazards';
 import { wastePlan } from '../../planning/waste/wastePlan';
 import type { BottlePlan } from '../../planning/waste/wastePlan';
-import { chemical, joined, plain, section } from './document';
+import { chemical, joined, plain, section, documentTold } from './document';
 import type { ReportDocument, Section, Words } from './document';
 import { sourcesUsed } from './sourcesUsed';
 import { unknownSections } from './unknownSection';
 import type { ReportedUnknown } from './unknownSection';
 import { placesOf, workSection } from './workSections';
+import { atMostFigures, formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
 
 /** What a report is about: the whole day, one group in it, one piece of work, or one group’s unknown. */
 export type ReportScope =
@@ -58,7 +59,7 @@ export function dayReport(
     causes.get(placeKey(judgement));
   const group = 'groupId' in scope ? day.groups.find(({ id }) => id === scope.groupId) : undefined;
   const told = unknowns.filter(({ groupId }) => !group || groupId === group.id);
-  return {
+  return documentTold({
     title: scope.of === 'work' ? `${day.name}: ${works[0]?.procedure.name ?? ''}` : day.name,
     over: settings.institution,
     under: [
@@ -72,7 +73,7 @@ export function dayReport(
       sourcesSection(works),
     ],
     closing: deferral,
-  };
+  });
 }
 
 /** A date as people write it: Friday 13 November 2026. */
@@ -120,11 +121,11 @@ function solutionsSection(day: LabDay, { naming }: Settings): Section {
     const weighing = latestWeighing(day.weighings, solution);
     return [
       joined(chemical(solution.substance), plain(` ${nameOnShelf(naming, solution.substance)}`)),
-      plain(`${solution.concentrationM} M, ${solution.makeMl} mL`),
+      plain(`${formatNumber(solution.concentrationM)} M, ${formatNumber(solution.makeMl)} mL`),
       weighing
-        ? joined(plain(`${weighing.actualG} g `), chemical(weighing.form))
+        ? joined(plain(`${formatNumber(weighing.actualG)} g `), chemical(weighing.form))
         : plain('not recorded'),
-      plain(weighing ? `${concentrationOf(weighing).toPrecision(3)} M` : '–'),
+      plain(weighing ? `${withFigures(concentrationOf(weighing), 3)} M` : '–'),
     ];
   });
   return section(
@@ -147,7 +148,7 @@ function solutionsSection(day: LabDay, { naming }: Settings): Section {
   );
 }
 
-const amount = (value: number): string => String(Number(value.toPrecision(3)));
+const amount = (value: number): string => atMostFigures(value, 3);
 
 /** Where everything went: a bottle by class, how much, and what makes it harmless. */
 function wasteSection(bottles: readonly BottlePlan[], { naming }: Settings): Section {
@@ -172,13 +173,13 @@ function wasteSection(bottles: readonly BottlePlan[], { naming }: Settings): Sec
                   ...(neutralising?.volumeMl === undefined
                     ? []
                     : [
-                        `${amount(neutralising.volumeMl)} mL of ${nameOnShelf(naming, neutralising.substance)} ${neutralising.concentrationM} M to pH ${neutralising.afterPH?.toFixed(1) ?? ''}`,
+                        `${amount(neutralising.volumeMl)} mL of ${nameOnShelf(naming, neutralising.substance)} ${formatNumber(neutralising.concentrationM)} M to pH ${neutralising.afterPH === undefined ? '' : withPlaces(neutralising.afterPH, 1)}`,
                       ]),
                   ...clearings.flatMap(({ element, addMl, precipitant, filtrateTest }) =>
                     addMl === undefined || addMl === 0
                       ? []
                       : [
-                          `${element}: ${amount(addMl)} mL of ${precipitant.substance} ${precipitant.concentrationM} M. ${filtrateTest}`,
+                          `${element}: ${amount(addMl)} mL of ${precipitant.substance} ${formatNumber(precipitant.concentrationM)} M. ${filtrateTest}`,
                         ],
                   ),
                 ].join(' ') || 'collected as it is',

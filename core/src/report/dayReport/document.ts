@@ -1,3 +1,4 @@
+import { proseTold } from '../../common/prose';
 import { formulaRuns } from '../../matter/formula/formatFormula';
 import type { FormulaRun } from '../../matter/formula/formatFormula';
 import type { VesselView } from '../../seeing/appearance/vesselView';
@@ -145,11 +146,9 @@ export function chooseParts(document: ReportDocument, { parts, version }: Choice
   return { ...document, sections: kept(document.sections) };
 }
 
-/** A document with every number written with this decimal separator. */
-export function withSeparator(document: ReportDocument, separator: '.' | ','): ReportDocument {
-  if (separator === '.') return document;
-  const set = (text: string): string => withDecimalComma(text);
-  const words = (all: Words): Words => all.map((run) => ({ ...run, text: set(run.text) }));
+/** A document with what was written in it by hand told for its reader, as what the program worked out is already. */
+export function documentTold(document: ReportDocument): ReportDocument {
+  const words = (all: Words): Words => all.map((run) => ({ ...run, text: proseTold(run.text) }));
   const block = (one: Block): Block => {
     switch (one.kind) {
       case 'text':
@@ -174,9 +173,4 @@ export function withSeparator(document: ReportDocument, separator: '.' | ','): R
     sections: one.sections.map(section),
   });
   return { ...document, sections: document.sections.map(section) };
-}
-
-/** A text with its decimal points written as commas: a point between two digits that is not one of several, as in 1.2.3. */
-export function withDecimalComma(text: string): string {
-  return text.replace(/(?<![\d.])(\d+)\.(\d+)(?!\.?\d)/g, '$1,$2');
 }

@@ -9,8 +9,6 @@ export {
   reportParts,
   section,
   versions,
-  withDecimalComma,
-  withSeparator,
 } from './document';
 export type {
   Block,

@@ -1,4 +1,5 @@
 import type { Block, Column, ReportDocument, Section, Words } from './document';
+import { atMostFigures } from '../../common/formatNumber';
 
 /** A document as Markdown with tables (GitHub-flavoured). Lowered and raised signs become `<sub>` and `<sup>`. */
 export function markdownOf(document: ReportDocument): string {
@@ -65,7 +66,7 @@ function blockLines(block: Block): string[] {
 
 /** Charted numbers are told to so many figures. */
 const figures = 5;
-const rounded = (value: number): string => String(Number(value.toPrecision(figures)));
+const rounded = (value: number): string => atMostFigures(value, figures);
 
 function tableLines(columns: readonly Column[], rows: readonly (readonly Words[])[]): string[] {
   const line = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`;

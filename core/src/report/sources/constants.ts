@@ -64,12 +64,13 @@ import { dischargeLimits } from '../../planning/waste/limits';
 import { rulesOfThumb } from './rulesOfThumb';
 import { tableOf } from './table';
 import type { ConstantTable } from './table';
+import { formatNumber } from '../../common/formatNumber';
 
 const bandWords = (bands: readonly AbsorptionBand[]): string =>
   bands
     .map(
       ({ maximumNm, absorptivity, widthPerCm }) =>
-        `${maximumNm} nm, ${absorptivity} L mol⁻¹ cm⁻¹, ${widthPerCm} cm⁻¹ wide`,
+        `${formatNumber(maximumNm)} nm, ${formatNumber(absorptivity)} L mol⁻¹ cm⁻¹, ${formatNumber(widthPerCm)} cm⁻¹ wide`,
     )
     .join('; ');
 const own = <Row extends { readonly source: Source }>({ source }: Row): Source => source;

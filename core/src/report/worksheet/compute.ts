@@ -7,6 +7,7 @@ import type { Procedure } from '../../planning/procedure/procedure';
 import { chemical, joined, plain } from '../dayReport/document';
 import type { Question } from './question';
 import { solutionsOf } from './ofProcedure';
+import { atMostFigures, formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
 
 type Dice = () => number;
 const oneOf = <T>(list: readonly T[], random: Dice): T | undefined =>
@@ -44,13 +45,15 @@ function weighing(substance: string, random: Dice): Question[] {
         prompt: joined(
           plain('What mass of '),
           chemical(form),
-          plain(` makes ${volumeMl} mL of a solution of ${concentrationM} mol/L?`),
+          plain(
+            ` makes ${formatNumber(volumeMl)} mL of a solution of ${formatNumber(concentrationM)} mol/L?`,
+          ),
         ),
-        answer: chemical(`${massG.toPrecision(figures)} g. ${working.join('; ')}`),
+        answer: chemical(`${withFigures(massG, figures)} g. ${working.join('; ')}`),
         points: [
-          `the amount, ${Number(((concentrationM * volumeMl) / 1000).toPrecision(figures))} mol`,
-          `the molar mass of the form that is weighed, ${molarMassOf(form).toFixed(2)} g/mol`,
-          `the mass with its unit, ${massG.toPrecision(figures)} g`,
+          `the amount, ${atMostFigures((concentrationM * volumeMl) / 1000, figures)} mol`,
+          `the molar mass of the form that is weighed, ${withPlaces(molarMassOf(form), 2)} g/mol`,
+          `the mass with its unit, ${withFigures(massG, figures)} g`,
         ],
         lines: 3,
       },
@@ -75,15 +78,15 @@ function diluting(substance: string, concentrationM: number, random: Dice): Ques
         plain('How much of '),
         chemical(substance),
         plain(
-          ` ${concentrationM} mol/L makes ${volumeMl} mL of a solution of ${weakM} mol/L, and how much water goes with it?`,
+          ` ${formatNumber(concentrationM)} mol/L makes ${formatNumber(volumeMl)} mL of a solution of ${formatNumber(weakM)} mol/L, and how much water goes with it?`,
         ),
       ),
       answer: plain(
-        `${takeMl} mL, made up to ${volumeMl} mL with water: ${weakM} × ${volumeMl} / ${concentrationM} = ${takeMl}.`,
+        `${formatNumber(takeMl)} mL, made up to ${formatNumber(volumeMl)} mL with water: ${weakM} × ${formatNumber(volumeMl)} / ${concentrationM} = ${formatNumber(takeMl)}.`,
       ),
       points: [
         'the same amount before and after',
-        `${takeMl} mL`,
+        `${formatNumber(takeMl)} mL`,
         'made up with water, not added to it',
       ],
       lines: 2,
@@ -117,7 +120,7 @@ function crystalWater(
       kind: 'compute',
       prompt: joined(
         plain(
-          `A dish weighs ${dishG.toFixed(2)} g empty, ${withHydrateG.toFixed(2)} g with the hydrate, and ${first.toFixed(2)}, ${lastG.toFixed(2)} and ${lastG.toFixed(2)} g after heating three times. Work out x in `,
+          `A dish weighs ${withPlaces(dishG, 2)} g empty, ${withPlaces(withHydrateG, 2)} g with the hydrate, and ${withPlaces(first, 2)}, ${withPlaces(lastG, 2)} and ${withPlaces(lastG, 2)} g after heating three times. Work out x in `,
         ),
         chemical(anhydrous),
         plain('·xH'),
@@ -130,7 +133,7 @@ function crystalWater(
       points: [
         'mass of the water and of the salt',
         'both as amounts',
-        `their ratio, ${result.x.toFixed(2)}`,
+        `their ratio, ${withPlaces(result.x, 2)}`,
         'what the weighings may be off by, carried through',
       ],
       lines: 4,

@@ -3,7 +3,7 @@ import type { Settings } from '../../labday/labDay';
 import { quantityUnits } from '../../planning/procedure/measures';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { deferral } from '../../safety/hazards';
-import { chemical, joined, plain, section } from '../dayReport/document';
+import { chemical, joined, plain, section, documentTold } from '../dayReport/document';
 import type { Block, ReportDocument, Section } from '../dayReport/document';
 import { computations } from './compute';
 import { questionsOf } from './ofProcedure';
@@ -81,7 +81,7 @@ function mixed(
 /** A worksheet for the class with its key: the blank table, then every copy of the questions. The key is chosen away for the class. */
 export function worksheet(request: WorksheetRequest): ReportDocument {
   const { procedure, settings, table } = request;
-  return {
+  return documentTold({
     title: procedure.name,
     over: settings.institution,
     under: ['Name: ……………………………………   Bench: ……………………   Date: ……………………'],
@@ -91,7 +91,7 @@ export function worksheet(request: WorksheetRequest): ReportDocument {
       ...questionSets(request).map((set) => setSection(set, request.copies)),
     ],
     closing: deferral,
-  };
+  });
 }
 
 /** Every step with its caution and room for what is to be written down. */

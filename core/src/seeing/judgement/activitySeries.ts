@@ -1,4 +1,4 @@
-import { formatNumber } from '../../common/formatNumber';
+import { withPlaces } from '../../common/formatNumber';
 import { redoxCouples } from '../../matter/substances/data/redoxCouples';
 
 /** One comparison of two metals, or of a metal and hydrogen, from the bench. */
@@ -69,7 +69,7 @@ export function activitySeries(comparisons: readonly ActivityComparison[]): Acti
   };
 }
 
-const volts = (value: number): string => `${formatNumber(value, { places: 2 })} V`;
+const volts = (value: number): string => `${withPlaces(value, 2)} V`;
 /** So little that no observation is ever outvoted by it. */
 const hintOnly = 1e-6;
 

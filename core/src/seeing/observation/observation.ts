@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { colourPhrases } from '../appearance/colourWords';
 import type { Clarity, ColourPhrase, Texture } from '../../matter/substances/types';
+import { formatDegrees } from '../../common/temperature';
 
 const colour = z.enum(colourPhrases as [ColourPhrase, ...ColourPhrase[]]);
 
@@ -191,7 +192,7 @@ export function describeObservation(observation: Observation): string {
 
 function warmthWords({ deltaC, felt }: Extract<Observation, { kind: 'temperature' }>): string {
   if (deltaC !== undefined)
-    return `${deltaC > 0 ? 'warmer' : 'colder'} by ${Math.abs(deltaC).toFixed(1)} °C`;
+    return `${deltaC > 0 ? 'warmer' : 'colder'} by ${formatDegrees(Math.abs(deltaC))}`;
   return felt === undefined
     ? 'temperature not recorded'
     : felt === 'as before'

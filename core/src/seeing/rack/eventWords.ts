@@ -1,6 +1,8 @@
 import type { Action } from '../../vessel/action';
 import type { AnyPortion } from '../../vessel/portion';
 import type { RackEvent } from './rackShape';
+import { atMostFigures, formatNumber } from '../../common/formatNumber';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** Tests by the words on their buttons, in the order one reaches for them. */
 export const testLabels: Readonly<Record<string, string>> = {
@@ -38,14 +40,14 @@ export function actionWords(action: Action): string {
     case 'add':
       return `added ${portionWords(action.portion)}`;
     case 'bubble':
-      return `led in ${action.amountMmol} mmol of ${action.gas}`;
+      return `led in ${formatNumber(action.amountMmol)} mmol of ${action.gas}`;
     case 'heat':
-      if (action.toC !== undefined) return `heated to ${action.toC} °C`;
+      if (action.toC !== undefined) return `heated to ${formatSetTemperature(action.toC)}`;
       return action.strongly ? 'heated strongly' : 'heated gently';
     case 'cool':
-      return `cooled to ${action.toC} °C`;
+      return `cooled to ${formatSetTemperature(action.toC)}`;
     case 'dilute':
-      return `diluted to ${action.toVolumeMl} mL`;
+      return `diluted to ${formatNumber(action.toVolumeMl)} mL`;
     case 'discard':
       return `${Math.round(100 * action.fraction)} % taken out`;
     case 'filter':
@@ -57,19 +59,19 @@ export function actionWords(action: Action): string {
     case 'evaporate':
       return action.toVolumeMl === undefined
         ? 'evaporated'
-        : `boiled down to ${action.toVolumeMl} mL`;
+        : `boiled down to ${formatNumber(action.toVolumeMl)} mL`;
     case 'light':
-      return `stood in light for ${action.minutes} min`;
+      return `stood in light for ${formatNumber(action.minutes)} min`;
     case 'test':
       return `${(testLabels[action.test] ?? action.test).toLowerCase()}`;
     case 'shakeWithAir':
       return action.gently ? 'swirled gently' : 'shaken with air';
     case 'electrolyse':
-      return `${action.currentA} A passed for ${action.minutes} min, ${action.cathode} at minus and ${action.anode} at plus`;
+      return `${formatNumber(action.currentA)} A passed for ${formatNumber(action.minutes)} min, ${action.cathode} at minus and ${action.anode} at plus`;
     case 'ignite':
       return 'a flame held to it';
     case 'wait':
-      return `left to stand for ${action.minutes} min`;
+      return `left to stand for ${formatNumber(action.minutes)} min`;
     case 'close':
       return 'closed with a stopper';
     case 'open':
@@ -83,11 +85,11 @@ export function actionWords(action: Action): string {
 export function portionWords(portion: AnyPortion): string {
   if ('indicator' in portion)
     return `${portion.drops} ${portion.drops === 1 ? 'drop' : 'drops'} of ${portion.indicator}`;
-  if ('gas' in portion) return `${portion.amountMmol} mmol of ${portion.gas} gas`;
-  if ('massG' in portion) return `${portion.massG} g ${portion.substance}`;
+  if ('gas' in portion) return `${formatNumber(portion.amountMmol)} mmol of ${portion.gas} gas`;
+  if ('massG' in portion) return `${formatNumber(portion.massG)} g ${portion.substance}`;
   if ('concentrationM' in portion)
-    return `${portion.volumeMl} mL ${Number(portion.concentrationM.toPrecision(3))} M ${portion.substance}`;
+    return `${formatNumber(portion.volumeMl)} mL ${atMostFigures(portion.concentrationM, 3)} M ${portion.substance}`;
   if ('percentWV' in portion)
-    return `${portion.volumeMl} mL ${portion.percentWV} % ${portion.substance}`;
-  return `${portion.volumeMl} mL ${portion.substance}`;
+    return `${formatNumber(portion.volumeMl)} mL ${formatNumber(portion.percentWV)} % ${portion.substance}`;
+  return `${formatNumber(portion.volumeMl)} mL ${portion.substance}`;
 }

@@ -17,6 +17,7 @@ import type { Reaction } from '../../vessel/reaction';
 import type { Warning } from '../../vessel/warnings';
 import type { Observation } from '../observation/observation';
 import { observeStep } from './observeStep';
+import { formatNumber } from '../../common/formatNumber';
 
 /** A vessel as set up, and what is done to it in order. */
 export const mixSchema = z.object({
@@ -142,7 +143,9 @@ export function stateOf({ vessel, equilibrium, gasEvolved }: Step, view: VesselV
       const notes = [
         settles,
         ...(darkensInLight
-          ? [`turns ${darkensInLight.to} in daylight within about ${darkensInLight.minutes} min`]
+          ? [
+              `turns ${darkensInLight.to} in daylight within about ${formatNumber(darkensInLight.minutes)} min`,
+            ]
           : []),
         ...(inAir ? [inAir] : []),
       ];

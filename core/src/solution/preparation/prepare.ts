@@ -10,6 +10,7 @@ import { namedSubstances } from '../../matter/substances/data/namedSubstances';
 import { findSubstance, shelfSubstances } from '../../matter/substances/findSubstance';
 import type { StockSolution } from '../../matter/substances/types';
 import { solubilityM } from './solubility';
+import { atMostFigures, formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
 
 /** What is to be made, and from what. Exactly one of the three concentrations is given. */
 export const prepareSchema = z.object({
@@ -79,12 +80,12 @@ export function prepare(request: PrepareRequest): Recipe {
   const pureG = amountMol * molarMass;
   const massG = pureG / (purityPercent / 100);
   working.push(
-    `M(${form}) = ${molarMass.toFixed(3)} g/mol`,
-    `mass = ${show(amountMol)} mol × ${molarMass.toFixed(3)} g/mol = ${show(pureG)} g`,
+    `M(${form}) = ${withPlaces(molarMass, 3)} g/mol`,
+    `mass = ${show(amountMol)} mol × ${withPlaces(molarMass, 3)} g/mol = ${show(pureG)} g`,
   );
   if (purityPercent !== 100)
     working.push(
-      `at ${purityPercent} % purity: ${show(pureG)} g ÷ ${purityPercent / 100} = ${show(massG)} g`,
+      `at ${formatNumber(purityPercent)} % purity: ${show(pureG)} g ÷ ${formatNumber(purityPercent / 100)} = ${show(massG)} g`,
     );
   return {
     formula: identity.formula,
@@ -112,7 +113,7 @@ function tooStrong(formula: string, concentrationM: number): string[] {
   const limit = solubilityM(formula).concentrationM;
   return concentrationM > limit
     ? [
-        `${show(concentrationM)} mol/L is more than dissolves at room temperature, about ${limit.toPrecision(2)} mol/L: some stays at the bottom.`,
+        `${show(concentrationM)} mol/L is more than dissolves at room temperature, about ${withFigures(limit, 2)} mol/L: some stays at the bottom.`,
       ]
     : [];
 }
@@ -195,8 +196,8 @@ function readConcentration(request: PrepareRequest, named: string) {
     working: [
       ...(percentWV === undefined
         ? []
-        : [`${percentWV} % w/v = ${show(gramsPerL)} g/L of ${named}`]),
-      `${show(gramsPerL)} g/L ÷ ${molarMassOf(named).toFixed(3)} g/mol = ${show(molar)} mol/L`,
+        : [`${formatNumber(percentWV)} % w/v = ${show(gramsPerL)} g/L of ${named}`]),
+      `${show(gramsPerL)} g/L ÷ ${withPlaces(molarMassOf(named), 3)} g/mol = ${show(molar)} mol/L`,
     ],
   };
 }
@@ -219,7 +220,7 @@ function dilute(
     requireRange('from.densityGPerMl', 'The density', from.densityGPerMl, 0.5, 5, 'g/mL');
     stockM = (from.stockPercentWW * 10 * from.densityGPerMl) / molarMassOf(formula);
     working.push(
-      `stock = ${from.stockPercentWW} % w/w × ${from.densityGPerMl} g/mL × 10 ÷ ${molarMassOf(formula).toFixed(3)} g/mol = ${show(stockM)} mol/L`,
+      `stock = ${formatNumber(from.stockPercentWW)} % w/w × ${formatNumber(from.densityGPerMl)} g/mL × 10 ÷ ${withPlaces(molarMassOf(formula), 3)} g/mol = ${show(stockM)} mol/L`,
     );
   }
   if (stockM < concentrationM)
@@ -289,4 +290,4 @@ function requireRange(
 }
 
 /** Four significant figures without trailing zeros. */
-const show = (value: number): string => String(Number(value.toPrecision(4)));
+const show = (value: number): string => atMostFigures(value, 4);

@@ -3,6 +3,7 @@ import { parseFormula } from '../../matter/formula/parseFormula';
 import { shelfSubstances } from '../../matter/substances/findSubstance';
 import { concentrationMade } from './prepare';
 import { solubilityM } from './solubility';
+import { withFigures, withPlaces } from '../../common/formatNumber';
 
 /** How far from the target an actual mass may lie without comment (common practice: 1.07 g for “about 1 g”). */
 export const weighingTolerance = 0.1;
@@ -60,7 +61,7 @@ function findSlip(
     if (isNear(ratio, factor, slipTolerance))
       return {
         kind: 'factorOfTen',
-        message: `That is about ${factor === 10 ? 'ten times' : 'a tenth of'} the ${targetG.toFixed(2)} g wanted. Check the decimal point.`,
+        message: `That is about ${factor === 10 ? 'ten times' : 'a tenth of'} the ${withPlaces(targetG, 2)} g wanted. Check the decimal point.`,
       };
   const relatives = new Set([...otherForms, anhydrousFormula(parseFormula(form))]);
   relatives.delete(form);
@@ -73,7 +74,7 @@ function findSlip(
   return ratio > implausibleRatio || ratio < 1 / implausibleRatio
     ? {
         kind: 'implausible',
-        message: `Nobody means ${ratio > 1 ? 'that much' : 'so little'} when ${targetG.toFixed(2)} g are wanted. Grams or milligrams?`,
+        message: `Nobody means ${ratio > 1 ? 'that much' : 'so little'} when ${withPlaces(targetG, 2)} g are wanted. Grams or milligrams?`,
       }
     : undefined;
 }
@@ -89,7 +90,7 @@ function aboveSolubility(
   return limit !== undefined && concentrationM > limit
     ? {
         kind: 'aboveSolubility',
-        message: `That would make ${concentrationM.toPrecision(3)} mol/L, and no more than about ${limit.toPrecision(2)} mol/L dissolves.`,
+        message: `That would make ${withFigures(concentrationM, 3)} mol/L, and no more than about ${withFigures(limit, 2)} mol/L dissolves.`,
       }
     : undefined;
 }

@@ -1,6 +1,8 @@
 import * as z from 'zod';
 import { molarMassOf } from '../../matter/formula/molarMass';
 import type { Action } from '../../vessel/action';
+import { formatSetTemperature } from '../../common/temperature';
+import { formatNumber } from '../../common/formatNumber';
 
 /** What turns one compound of a ring into the next. */
 export const arcMeansSchema = z.discriminatedUnion('by', [
@@ -28,12 +30,12 @@ export function meansText(means: ArcMeans): string {
   switch (means.by) {
     case 'heat':
       return means.toC >= 600
-        ? `heat strongly, about ${means.toC} °C`
-        : `heat to about ${means.toC} °C`;
+        ? `heat strongly, about ${formatSetTemperature(means.toC)}`
+        : `heat to about ${formatSetTemperature(means.toC)}`;
     case 'water':
       return 'add water';
     case 'solution':
-      return `add ${means.concentrationM} M ${means.substance}`;
+      return `add ${formatNumber(means.concentrationM)} M ${means.substance}`;
     case 'concentrated':
       return `add concentrated ${means.substance}, in the hood`;
     case 'gas':

@@ -1,10 +1,14 @@
+import { forAnyReader } from '../../common/reader';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { portionWords } from '../../seeing/rack/eventWords';
 import type { Ring } from './runRing';
 
 /** A ring as a procedure: each arrow a step of its own, from a portion of its compound, with a mass where a solid is weighed. */
-export function ringProcedure(id: string, ring: Ring): Procedure {
+export const ringProcedure = forAnyReader(function ringProcedure(
+  id: string,
+  ring: Ring,
+): Procedure {
   const vessel = (at: number): string => `stage ${at + 1}`;
   return procedureSchema.parse({
     id,
@@ -58,4 +62,4 @@ export function ringProcedure(id: string, ring: Ring): Procedure {
     disposal:
       'Solids are collected for the next class; solutions go to the bottle the waste plan names.',
   });
-}
+});

@@ -1,6 +1,7 @@
 import { ChemistryError } from '../../common/errors';
 import { molarMassOf } from '../../matter/formula/molarMass';
 import type { Ring } from './runRing';
+import { formatNumber } from '../../common/formatNumber';
 
 /** A compound of a ring with what could be there of it at most, and what was found. */
 export interface RingMass {
@@ -66,7 +67,10 @@ export function ringMasses(
 
 function above(field: string, value: number): void {
   if (!(value > 0 && value <= 500))
-    throw ChemistryError.of('outOfRange', 'A mass', `${value} g`, 'above 0 g and at most 500 g').in(
-      field,
-    );
+    throw ChemistryError.of(
+      'outOfRange',
+      'A mass',
+      `${formatNumber(value)} g`,
+      'above 0 g and at most 500 g',
+    ).in(field);
 }

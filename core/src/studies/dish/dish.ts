@@ -17,6 +17,7 @@ import type { Fields, Meeting } from './spreading';
 import { halfRoundGrid, roundGrid } from './grid';
 import type { Grid } from './grid';
 import { diffusionOf, saltDiffusion } from './nernstHartley';
+import { withFigures } from '../../common/formatNumber';
 
 /** Where a heap of crystals lies: how far from the middle, as a share of the radius, and in which direction. */
 const heapSchema = z.object({
@@ -194,7 +195,7 @@ function saltIn(name: string): SaltIons {
     throw ChemistryError.of('notASalt', formula);
   const { concentrationM: saturationM } = solubilityM(formula);
   if (!(saturationM >= leastSolubleM))
-    throw ChemistryError.of('hardlyDissolves', formula, saturationM.toPrecision(2));
+    throw ChemistryError.of('hardlyDissolves', formula, withFigures(saturationM, 2));
   return { formula, ions, cation, anion, saturationM };
 }
 

@@ -1,3 +1,4 @@
+import { forAnyReader } from '../../common/reader';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { hazardsOf } from '../../safety/hazards';
@@ -8,6 +9,7 @@ import { wastePlan } from '../../planning/waste/wastePlan';
 import type { BottlePlan, Limits } from '../../planning/waste/wastePlan';
 import { dishOf } from './dish';
 import type { DishRequest } from './dish';
+import { atMostFigures, formatNumber } from '../../common/formatNumber';
 
 /** What is told with a dish that goes into a lab day. */
 export interface DishWords {
@@ -30,7 +32,10 @@ function containerFor(volumeMl: number): ContainerKind {
 }
 
 /** A dish as a procedure for a lab day. The stirred end is predicted by the engine; the line by the dish, and told in its words. */
-export function dishProcedure(request: DishRequest, { id, name, line }: DishWords): Procedure {
+export const dishProcedure = forAnyReader(function dishProcedure(
+  request: DishRequest,
+  { id, name, line }: DishWords,
+): Procedure {
   const dish = dishOf(request);
   const [first, second] = dish.salts;
   const volumeMl = Math.round(dish.volumeMl);
@@ -54,14 +59,14 @@ export function dishProcedure(request: DishRequest, { id, name, line }: DishWord
     purpose: `${capital(named(first.formula))} and ${named(second.formula)} dissolve apart in a dish of still water; a line of ${named(dish.solid.formula)} grows where their ions meet.`,
     vessels: [{ name: vesselName, container: containerFor(volumeMl) }],
     apparatus: [
-      { name: `round dish, ${request.diameterMm} mm`, count: 1 },
+      { name: `round dish, ${formatNumber(request.diameterMm)} mm`, count: 1 },
       { name: 'spatula', count: 2 },
       { name: 'sheet of graph paper', count: 1 },
     ],
     steps: [
       {
         ...blankStep('fill'),
-        text: `Stand the dish on graph paper where nobody leans. Put ${volumeMl} mL of distilled water in, ${request.depthMm} mm deep, and wait until it is still.`,
+        text: `Stand the dish on graph paper where nobody leans. Put ${formatNumber(volumeMl)} mL of distilled water in, ${formatNumber(request.depthMm)} mm deep, and wait until it is still.`,
         events: [
           {
             vessel: vesselName,
@@ -73,7 +78,7 @@ export function dishProcedure(request: DishRequest, { id, name, line }: DishWord
       },
       {
         ...blankStep('heaps'),
-        text: `At the same moment slip ${request.heaps[0].massG} g of ${first.formula} in at one mark and ${request.heaps[1].massG} g of ${second.formula} at the other, ${Math.round(dish.gapMm)} mm apart. Do not stir.`,
+        text: `At the same moment slip ${formatNumber(request.heaps[0].massG)} g of ${first.formula} in at one mark and ${formatNumber(request.heaps[1].massG)} g of ${second.formula} at the other, ${Math.round(dish.gapMm)} mm apart. Do not stir.`,
         events: [heap(0), heap(1)],
         minutes: 1,
         needs: [{ step: 'fill', because: 'crystals on a dry dish stay where they fall' }],
@@ -86,7 +91,7 @@ export function dishProcedure(request: DishRequest, { id, name, line }: DishWord
         minutes: minutes + 5,
         attended: false,
         notPredicted: line
-          ? `The first line is expected at ${Math.round(100 * line.atFraction)} % of the gap from ${first.formula}, after about ${Number(line.minutes.toPrecision(2))} min. The time hangs on currents and is as good as the time it was set by.`
+          ? `The first line is expected at ${Math.round(100 * line.atFraction)} % of the gap from ${first.formula}, after about ${atMostFigures(line.minutes, 2)} min. The time hangs on currents and is as good as the time it was set by.`
           : 'When the line shows hangs on slow currents, which are not computed; time one dish to know.',
         record: ['Minute of the first line', 'Distance from each heap, mm', 'Colour of the line'],
       },
@@ -98,7 +103,7 @@ export function dishProcedure(request: DishRequest, { id, name, line }: DishWord
     disposal:
       'Stir, test the liquid with a drop more of the precipitant, filter; filtrate and paper go separate ways.',
   });
-}
+});
 
 /** What is left of the dish once it is stirred, and how it is made safe. */
 export function dishClearUp(request: DishRequest, limits?: Limits): BottlePlan[] {

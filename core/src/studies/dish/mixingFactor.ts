@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { spreadOf } from '../../measuring/readings';
 import type { Spread } from '../../measuring/readings';
 import { commonPractice } from '../../matter/substances/source';
+import { atMostFigures } from '../../common/formatNumber';
 
 /** What a group saw: where the first line stood and when. */
 export const dishMarkSchema = z.object({
@@ -92,4 +93,4 @@ export function classAgainstDish(
 }
 
 const percent = (fraction: number): string => `${Math.round(100 * fraction)} %`;
-const rounded = (value: number): string => Number(value.toPrecision(2)).toLocaleString('en');
+const rounded = (value: number): string => atMostFigures(value, 2);

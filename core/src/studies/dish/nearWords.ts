@@ -1,6 +1,7 @@
 import { molarMassOf } from '../../matter/formula/molarMass';
 import type { Dish, DishSalt } from './dish';
 import type { Nearness } from './whyNearer';
+import { withPlaces } from '../../common/formatNumber';
 
 /** What a sentence says about the place of a line. */
 export interface NearReason {
@@ -33,12 +34,12 @@ export function nearReasons(dish: Dish, nearness: Nearness): NearReason[] {
     {
       about: 'speeds',
       atFraction: nearness.speedsAlone,
-      text: `${faster.formula} spreads faster (${faster.diffusion.toFixed(2)} against ${slower.diffusion.toFixed(2)} × 10^−9 m²/s): by speed alone the line would stand ${sideOf(dish, nearness.speedsAlone)}, at ${percent(nearness.speedsAlone)} of the gap.`,
+      text: `${faster.formula} spreads faster (${withPlaces(faster.diffusion, 2)} against ${withPlaces(slower.diffusion, 2)} × 10^−9 m²/s): by speed alone the line would stand ${sideOf(dish, nearness.speedsAlone)}, at ${percent(nearness.speedsAlone)} of the gap.`,
     },
     {
       about: 'amounts',
       atFraction: nearness.amountsAlone,
-      text: `A litre of saturated solution holds enough ${first.formula} for ${supply(first, u1).toFixed(1)} mol of ${dish.solid.formula}, and enough ${second.formula} for ${supply(second, u2).toFixed(1)} mol: by supply alone it would stand ${sideOf(dish, nearness.amountsAlone)}, at ${percent(nearness.amountsAlone)}.`,
+      text: `A litre of saturated solution holds enough ${first.formula} for ${withPlaces(supply(first, u1), 1)} mol of ${dish.solid.formula}, and enough ${second.formula} for ${withPlaces(supply(second, u2), 1)} mol: by supply alone it would stand ${sideOf(dish, nearness.amountsAlone)}, at ${percent(nearness.amountsAlone)}.`,
     },
     {
       about: 'coefficients',

@@ -7,6 +7,7 @@ import { pourOut } from '../../vessel/pour';
 import { settle } from '../../vessel/settle';
 import type { Vessel } from '../../vessel/vessel';
 import type { CellRequest } from './cellRequest';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** Drops of an indicator in a cell, to the 100 mL. */
 export const indicatorDrops = 5;
@@ -27,7 +28,7 @@ export function cellLiquid(
     throw ChemistryError.of(
       'outOfRange',
       'The temperature of a solution',
-      `${temperatureC} °C`,
+      `${formatSetTemperature(temperatureC)}`,
       '0 to 100 °C',
     ).in('temperatureC');
   const container = cellContainer(volumeMl);

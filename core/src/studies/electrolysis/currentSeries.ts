@@ -5,6 +5,7 @@ import { lineThroughOrigin, straightLine } from '../../measuring/straightLine';
 import type { Point, StraightLine } from '../../measuring/straightLine';
 import { median } from '../../measuring/readings';
 import type { Quantity } from '../../measuring/uncertainty';
+import { formatNumber, withFigures } from '../../common/formatNumber';
 
 /** One run of a class at its own current. */
 export interface SeriesRow {
@@ -72,11 +73,11 @@ export function currentSeries({ metal, electrons, rows, through }: SeriesRequest
       throw ChemistryError.of(
         'outOfRange',
         'The current',
-        `${currentA} A`,
+        `${formatNumber(currentA)} A`,
         'above 0 A; a minus on the ammeter means swapped leads',
       ).in(`rows.${at}.currentA`);
     if (!(timeS > 0))
-      throw ChemistryError.of('outOfRange', 'The time', `${timeS} s`, 'above 0 s').in(
+      throw ChemistryError.of('outOfRange', 'The time', `${formatNumber(timeS)} s`, 'above 0 s').in(
         `rows.${at}.timeS`,
       );
   });
@@ -162,7 +163,7 @@ function conclude(electrodes: readonly SeriesElectrode[], electrons: number): st
       line.r2 > 0.98 ? 'is proportional to the charge' : 'follows the charge only roughly';
     const off = Math.abs(ofTheory.value - 1);
     const fits = off <= Math.max(ofTheory.uncertainty, 0.03);
-    return `the ${where} ${straight}, with ${Math.round(100 * ofTheory.value)} % of the slope that ${electrons} electrons give${fits ? ', which agrees' : ` (it would take ${impliedElectrons.value.toPrecision(2)} electrons)`}`;
+    return `the ${where} ${straight}, with ${Math.round(100 * ofTheory.value)} % of the slope that ${electrons} electrons give${fits ? ', which agrees' : ` (it would take ${withFigures(impliedElectrons.value, 2)} electrons)`}`;
   });
   const isAbove = (side: SeriesElectrode['side']) =>
     electrodes.some(

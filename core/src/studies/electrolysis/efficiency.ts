@@ -4,6 +4,7 @@ import { molarMassOf } from '../../matter/formula/molarMass';
 import { combined } from '../../measuring/uncertainty';
 import type { Quantity } from '../../measuring/uncertainty';
 import { commonPractice } from '../../matter/substances/source';
+import { withFigures, withPlaces } from '../../common/formatNumber';
 
 /** What was weighed and measured of a run. Masses in g, times in s. */
 export interface EfficiencyRequest {
@@ -159,15 +160,15 @@ export function efficiency(request: EfficiencyRequest): Efficiency {
     ...(mismatch && { mismatch }),
     ...(energy && { kWhPerKg: energy }),
     working: [
-      `m = M·Q ÷ (z·F) = ${molar.toFixed(2)} g/mol × ${chargeC.toPrecision(4)} C ÷ (${electrons} × 96 485 C/mol) = ${mass.toPrecision(3)} g`,
+      `m = M·Q ÷ (z·F) = ${withPlaces(molar, 2)} g/mol × ${withFigures(chargeC, 4)} C ÷ (${electrons} × 96 485 C/mol) = ${withFigures(mass, 3)} g`,
       ...(cathode
         ? [
-            `at minus: ${cathode.changeG.value.toFixed(3)} g ÷ ${mass.toPrecision(3)} g = ${percent(cathode.efficiency.value)}`,
+            `at minus: ${withPlaces(cathode.changeG.value, 3)} g ÷ ${withFigures(mass, 3)} g = ${percent(cathode.efficiency.value)}`,
           ]
         : []),
       ...(anode
         ? [
-            `at plus: ${anode.changeG.value.toFixed(3)} g ÷ ${mass.toPrecision(3)} g = ${percent(anode.efficiency.value)}`,
+            `at plus: ${withPlaces(anode.changeG.value, 3)} g ÷ ${withFigures(mass, 3)} g = ${percent(anode.efficiency.value)}`,
           ]
         : []),
     ],
@@ -222,7 +223,7 @@ function causesOf(
     .map(({ factor: times, cause, remedy }) => ({
       cause,
       weight: isLarge(times) ? 50 : 1.5,
-      words: `The result is ${factor > 10 ? factor.toFixed(0) : factor.toPrecision(2)} times theory, as with ${cause}.`,
+      words: `The result is ${factor > 10 ? withPlaces(factor, 0) : withFigures(factor, 2)} times theory, as with ${cause}.`,
       remedy,
     }));
   if (seen.every(({ impossible }) => !impossible) && factor > 0.5) return [];
@@ -251,7 +252,7 @@ function causesOf(
     {
       cause: 'ammeter',
       weight: (both ? 3 : 1.5) * Math.exp(-excess / 0.6),
-      words: `The ammeter reads low: ${(1 + excess).toFixed(2)} times as much current flowed as it showed.`,
+      words: `The ammeter reads low: ${withPlaces(1 + excess, 2)} times as much current flowed as it showed.`,
       remedy: 'Put a second ammeter in series, or a known resistor and a voltmeter.',
     },
     {
@@ -271,7 +272,7 @@ function causesOf(
     {
       cause: 'wet electrode',
       weight: wetG > clingsG ? 0.1 : onlyGain ? 4 : both ? 1 : 0.5,
-      words: `Liquid clung to the electrode at minus: ${(theoryG * Math.max(0, (cathode?.efficiency.value ?? 1) - 1)).toFixed(3)} g would do${anode?.impossible ? '; it cannot explain what plus lost, unless that one was weighed wet before' : ''}.`,
+      words: `Liquid clung to the electrode at minus: ${withPlaces(theoryG * Math.max(0, (cathode?.efficiency.value ?? 1) - 1), 3)} g would do${anode?.impossible ? '; it cannot explain what plus lost, unless that one was weighed wet before' : ''}.`,
       remedy:
         'Rinse, dip in propanone, dry in air, weigh again until it stays the same. Do not wipe.',
     },
@@ -309,7 +310,7 @@ function mismatchOf(
   const differs = loss.value - gain.value;
   const uncertainty = combined(gain.uncertainty, loss.uncertainty);
   if (Math.abs(differs) <= 2 * uncertainty) return undefined;
-  const by = `${Math.abs(differs).toFixed(3)} g`;
+  const by = `${withPlaces(Math.abs(differs), 3)} g`;
   return differs > 0
     ? `Plus lost ${by} more than minus gained: impurities and loose ${metal} fall from it as sludge, and some of the fresh deposit may have been rinsed or rubbed off. The gain at minus is the better number when the deposit held.`
     : `Minus gained ${by} more than plus lost: minus was not quite dry, or holds salt that was not rinsed off; plus may also have grown a coat. The loss at plus is the better number.`;

@@ -1,4 +1,4 @@
-import { formatNumber } from '../../common/formatNumber';
+import { withPlaces, withFigures } from '../../common/formatNumber';
 import * as z from 'zod';
 import { ChemistryError, inField } from '../../common/errors';
 import { faraday } from '../../solution/equilibrium/temperature';
@@ -118,7 +118,7 @@ function tellElectrode({ products, nearPH, notPredicted }: CellElectrode): TellE
   };
 }
 
-const minusSign = (volts: number): string => formatNumber(volts, { places: 2 });
+const minusSign = (volts: number): string => withPlaces(volts, 2);
 
 /** The candidates of one electrode with their potentials, and whatever else decided. */
 export function whyOf(
@@ -131,7 +131,7 @@ export function whyOf(
       .map(({ half, equilibriumV, wholeCurrentV, limitAPerCm2, share }) => {
         const needs =
           wholeCurrentV === undefined
-            ? `diffusion brings only ${((limitAPerCm2 ?? 0) * 1000).toPrecision(2)} mA/cm² of it`
+            ? `diffusion brings only ${withFigures((limitAPerCm2 ?? 0) * 1000, 2)} mA/cm² of it`
             : `needs ${minusSign(wholeCurrentV)} V for the whole current`;
         return `At ${sign}: ${half.couple.half}, ${minusSign(equilibriumV)} V in this solution, ${needs}; ${Math.round(100 * share)} % of the current.`;
       }),

@@ -1,3 +1,4 @@
+import { forAnyReader } from '../../common/reader';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure, Step } from '../../planning/procedure/procedure';
 import { hazardsOf } from '../../safety/hazards';
@@ -5,6 +6,7 @@ import { dropNames } from '../../vessel/pour';
 import { cellContainer, indicatorDrops } from './cell';
 import type { CellRequest } from './cellRequest';
 import type { PredictedCell } from './predictCell';
+import { formatNumber } from '../../common/formatNumber';
 
 /** A cell as it goes into a lab day. */
 export interface ElectrolysisPlan {
@@ -22,7 +24,7 @@ const vessel = 'cell';
  * An electrolysis as a procedure: what is expected is computed from its events at every bench, tests of the products stand as
  * steps, and what is weighed and read is measured.
  */
-export function electrolysisProcedure({
+export const electrolysisProcedure = forAnyReader(function electrolysisProcedure({
   id,
   name,
   request,
@@ -147,7 +149,7 @@ export function electrolysisProcedure({
       ...weighing('before'),
       {
         ...blankStep('fill'),
-        text: `Put ${volumeMl} mL of the solution of ${salts} into the cell${indicator.length > 0 ? ` with ${request.indicator ?? ''}` : ''}.`,
+        text: `Put ${formatNumber(volumeMl)} mL of the solution of ${salts} into the cell${indicator.length > 0 ? ` with ${request.indicator ?? ''}` : ''}.`,
         events: [...portions, ...indicator],
         minutes: 3,
         ...(saltCaution && { caution: saltCaution.slice(0, 400) }),
@@ -160,7 +162,7 @@ export function electrolysisProcedure({
       },
       {
         ...blankStep('run'),
-        text: `Switch on, set ${currentA} A at once, ${minutes} minutes. Watch both electrodes and the liquid near them.`,
+        text: `Switch on, set ${formatNumber(currentA)} A at once, ${minutes} minutes. Watch both electrodes and the liquid near them.`,
         events: [
           {
             vessel,
@@ -197,4 +199,4 @@ export function electrolysisProcedure({
     disposal:
       'The solution is kept for the next class where it stays clean; otherwise to the bottle the waste plan names.',
   });
-}
+});

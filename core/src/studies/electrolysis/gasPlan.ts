@@ -4,6 +4,8 @@ import { faraday } from '../../solution/equilibrium/temperature';
 import { gasPropertiesOf } from '../../matter/substances/gas';
 import { molarVolumeMl } from './gasVolume';
 import type { GasConditions } from './gasVolume';
+import { formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** A tube a gas is collected in: by its volume, or by what a ruler says. */
 export const tubeSchema = z.union([
@@ -63,7 +65,8 @@ export interface GasPlan {
  */
 export function planGas(wanted: GasWanted): GasPlan {
   const { gas, volumeMl, conditions, share = 1, currentA, timeS } = wanted;
-  if (!(volumeMl > 0)) throw outOf('The volume', `${volumeMl} mL`, 'above 0 mL', 'volumeMl');
+  if (!(volumeMl > 0))
+    throw outOf('The volume', `${formatNumber(volumeMl)} mL`, 'above 0 mL', 'volumeMl');
   if (!(share > 0)) throw outOf('The share of the current', String(share), 'above 0', 'share');
   const molar = molarVolumeMl(conditions);
   const electrons = electronsPer[gas] ?? 2;
@@ -83,9 +86,9 @@ export function planGas(wanted: GasWanted): GasPlan {
     lostC: lostMl * perMl,
     molarVolumeMl: molar,
     working: [
-      `1 mmol of gas takes ${molar.toFixed(2)} mL at ${conditions.temperatureC} °C and ${conditions.pressureKPa} kPa${conditions.overWater ? ', water vapour counted' : ''}`,
-      `${volumeMl.toPrecision(3)} mL ÷ ${molar.toFixed(2)} mL/mmol = ${amountMmol.toPrecision(3)} mmol of ${gas}`,
-      `${amountMmol.toPrecision(3)} mmol × ${electrons} × 96 485 C/mol ÷ 1000${share < 1 ? ` ÷ ${share.toFixed(3)} of the current` : ''} = ${Math.round(chargeC)} C`,
+      `1 mmol of gas takes ${withPlaces(molar, 2)} mL at ${formatSetTemperature(conditions.temperatureC)} and ${formatNumber(conditions.pressureKPa)} kPa${conditions.overWater ? ', water vapour counted' : ''}`,
+      `${withFigures(volumeMl, 3)} mL ÷ ${withPlaces(molar, 2)} mL/mmol = ${withFigures(amountMmol, 3)} mmol of ${gas}`,
+      `${withFigures(amountMmol, 3)} mmol × ${formatNumber(electrons)} × 96 485 C/mol ÷ 1000${share < 1 ? ` ÷ ${withPlaces(share, 3)} of the current` : ''} = ${Math.round(chargeC)} C`,
     ],
   };
 }

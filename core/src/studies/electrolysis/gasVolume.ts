@@ -1,6 +1,7 @@
 import { ChemistryError } from '../../common/errors';
 import { gasConstant, kelvin } from '../../solution/equilibrium/temperature';
 import { waterVapourKPa } from './waterVapourPressure';
+import { formatNumber } from '../../common/formatNumber';
 
 /** Where a gas is collected. */
 export interface GasConditions {
@@ -26,7 +27,7 @@ export function molarVolumeMl({ temperatureC, pressureKPa, overWater }: GasCondi
     throw ChemistryError.of(
       'outOfRange',
       'The pressure',
-      `${pressureKPa} kPa`,
+      `${formatNumber(pressureKPa)} kPa`,
       'more than the vapour pressure of water',
     ).in('pressureKPa');
   return (gasConstant * kelvin(temperatureC)) / dryKPa;

@@ -7,6 +7,7 @@ import { molarMassOf } from '../../matter/formula/molarMass';
 import { settle } from '../../vessel/settle';
 import { addAmounts } from '../../vessel/amounts';
 import type { Vessel } from '../../vessel/vessel';
+import { formatNumber } from '../../common/formatNumber';
 
 /** How hooks of an active metal colour a solution. */
 export interface HookWear {
@@ -91,7 +92,7 @@ export function hookWear({
       ? `Nothing leaves ${metal.inert ? 'this electrode' : `the ${metal.material}, which is covered here`}: the solution need not be renewed for it.`
       : shows === undefined
         ? `Metal from plus does not show within ${lookedAtMin.at(-1) ?? 0} minutes.`
-        : `Metal from plus, not the water, colours the solution after about ${shows} minutes (${Math.round(shows / factor)} to ${Math.round(shows * factor)}): renew it by then, sooner when it shows.`,
+        : `Metal from plus, not the water, colours the solution after about ${formatNumber(shows)} minutes (${Math.round(shows / factor)} to ${Math.round(shows * factor)}): renew it by then, sooner when it shows.`,
   };
 }
 

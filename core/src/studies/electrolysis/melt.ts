@@ -10,6 +10,7 @@ import { findSubstance } from '../../matter/substances/findSubstance';
 import { ionsOf } from '../../matter/substances/ionsOf';
 import type { Source } from '../../matter/substances/source';
 import type { Electrode } from '../../matter/substances/types';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** One electrode in a melt. */
 export interface MeltElectrode {
@@ -113,7 +114,7 @@ export function predictMelt(text: string, anode: Electrode): MeltPrediction {
     why: [
       'In a melt only the ions of the salt carry the current, and only they can be discharged; there is no water to take their place.',
       row
-        ? `${formula} melts at ${row.meltsC} °C${row.dissolvedIn ? `; in practice it is dissolved in ${row.dissolvedIn}` : ''}.`
+        ? `${formula} melts at ${formatSetTemperature(row.meltsC)}${row.dissolvedIn ? `; in practice it is dissolved in ${row.dissolvedIn}` : ''}.`
         : `The melting point of ${formula} is not in the tables.`,
     ],
     sources: [...(row ? [row.source] : []), electrodeProductsSource],

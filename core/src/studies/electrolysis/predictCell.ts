@@ -37,6 +37,7 @@ import { bulkOf } from './voltages';
 import { remainingIn } from './remaining';
 import { schoolsDiffer } from './schools';
 import type { Remaining, RemainingProcess } from './remaining';
+import { atMostFigures } from '../../common/formatNumber';
 
 /** A product at an electrode. */
 export interface CellProduct {
@@ -184,7 +185,7 @@ export function predictCell(request: CellRequest, current: CellCurrent): Predict
 
 const anodeGives = ({ products }: CellElectrode, formula: string): boolean =>
   products.some((one) => one.formula === formula);
-const round = (value: number): string => String(Number(value.toPrecision(2)));
+const round = (value: number): string => atMostFigures(value, 2);
 
 /** A volume in which the charge uses up a tenth of the ions at most. */
 function volumeFor({ electrolyte }: CellRequest, chargeC: number): number {

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { ChemistryError } from '../../common/errors';
+import { formatNumber } from '../../common/formatNumber';
 
 /** One line of a log: when, what the ammeter and the voltmeters said. */
 export const logLineSchema = z.object({
@@ -48,9 +49,12 @@ export function checkTimes(log: readonly Pick<LogLine, 'timeS'>[]): void {
   log.forEach(({ timeS }, at) => {
     const before = log[at - 1];
     if (before && timeS <= before.timeS)
-      throw ChemistryError.of('timesFall', String(at + 1), `${timeS} s`, `${before.timeS} s`).in(
-        `currentLog.${at}.timeS`,
-      );
+      throw ChemistryError.of(
+        'timesFall',
+        String(at + 1),
+        `${formatNumber(timeS)} s`,
+        `${formatNumber(before.timeS)} s`,
+      ).in(`currentLog.${at}.timeS`);
   });
 }
 

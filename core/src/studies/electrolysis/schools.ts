@@ -1,4 +1,4 @@
-import { formatNumber } from '../../common/formatNumber';
+import { withPlaces } from '../../common/formatNumber';
 import type { Electrode } from '../../matter/substances/types';
 import { halfOf } from '../../vessel/electrolysis/electrodeHalves';
 import type { AtElectrode } from '../../vessel/electrolysis/atElectrode';
@@ -46,5 +46,5 @@ function volts({ considered }: AtElectrode, half: string): string {
   if (!one) return 'more than there is';
   return one.wholeCurrentV === undefined
     ? 'more of it than diffusion brings'
-    : `${formatNumber(one.wholeCurrentV, { places: 2 })} V`;
+    : `${withPlaces(one.wholeCurrentV, 2)} V`;
 }

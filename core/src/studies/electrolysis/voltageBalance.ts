@@ -2,6 +2,7 @@ import { referenceElectrodes } from '../../matter/substances/data/referenceElect
 import type { ReferenceElectrodeId } from '../../matter/substances/data/referenceElectrodes';
 import { leadsOhm } from './supply';
 import type { CellVoltages } from './voltages';
+import { withPlaces } from '../../common/formatNumber';
 
 /** One part of a cell voltage. */
 export interface VoltagePart {
@@ -66,7 +67,7 @@ export function voltageBalance(computed: CellVoltages, readings: BalanceReadings
     Math.abs(first - second) > Math.max(sameV, 0.3 * Math.max(first, second))
   )
     remarks.push(
-      `The drop in the solution is ${first.toFixed(2)} V by the readings at plus and ${second.toFixed(2)} V by those at minus: the tip of the reference did not stand in the same places.`,
+      `The drop in the solution is ${withPlaces(first, 2)} V by the readings at plus and ${withPlaces(second, 2)} V by those at minus: the tip of the reference did not stand in the same places.`,
     );
   const anodeOver = anodeRead === undefined ? computed.anodeOverpotentialV : anodeRead - plusV;
   const cathodeOver =
@@ -81,7 +82,7 @@ export function voltageBalance(computed: CellVoltages, readings: BalanceReadings
     readings.cellV === undefined ? computed.currentA * leadsOhm : readings.cellV - without;
   if (leads < -sameV)
     remarks.push(
-      `The parts add up to ${(-leads).toFixed(2)} V more than the cell voltage: a part is taken too large, most likely one that was computed.`,
+      `The parts add up to ${withPlaces(-leads, 2)} V more than the cell voltage: a part is taken too large, most likely one that was computed.`,
     );
   return {
     cellV: readings.cellV ?? without + leads,

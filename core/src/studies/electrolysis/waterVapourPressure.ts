@@ -1,6 +1,7 @@
 import { ChemistryError } from '../../common/errors';
 import { kelvin } from '../../solution/equilibrium/temperature';
 import { waterVapour } from '../../matter/substances/data/waterVapour';
+import { formatSetTemperature } from '../../common/temperature';
 
 /**
  * Vapour pressure of water in kPa, between tabulated temperatures by ln p against 1/T (Clausius and Clapeyron).
@@ -17,7 +18,10 @@ export function waterVapourKPa(temperatureC: number): number {
     const share = (1 / kelvin(t1) - 1 / kelvin(temperatureC)) / (1 / kelvin(t1) - 1 / kelvin(t2));
     return Math.exp(Math.log(p1) + share * Math.log(p2 / p1));
   }
-  throw ChemistryError.of('outOfRange', 'The temperature', `${temperatureC} °C`, '0 to 100 °C').in(
-    'temperatureC',
-  );
+  throw ChemistryError.of(
+    'outOfRange',
+    'The temperature',
+    `${formatSetTemperature(temperatureC)}`,
+    '0 to 100 °C',
+  ).in('temperatureC');
 }

@@ -8,6 +8,7 @@ import { commonPractice } from '../../matter/substances/source';
 import type { RouteReagent } from './attempt';
 import { reagentText } from './attempt';
 import type { Route } from './route';
+import { atMostFigures } from '../../common/formatNumber';
 
 export const amountsSource = commonPractice(
   'reagents in excess of the one that limits, an allowance for what is lost, a flask filled to a third at most, twenty drops to the millilitre',
@@ -223,4 +224,4 @@ function between(
   ).in(field);
 }
 
-const show = (n: number): string => String(Number(n.toPrecision(3)));
+const show = (n: number): string => atMostFigures(n, 3);

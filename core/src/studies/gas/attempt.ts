@@ -1,4 +1,5 @@
 import type { AnyPortion } from '../../vessel/portion';
+import { formatNumber } from '../../common/formatNumber';
 
 /** How a reagent is used. */
 export type ReagentUse = 'solid' | 'solution' | 'concentrated' | 'liquid' | 'gas';
@@ -29,6 +30,7 @@ export interface Attempt {
 export function reagentText({ substance, use, concentrationM }: RouteReagent): string {
   if (substance === 'H2O') return 'water';
   if (use === 'concentrated') return `concentrated ${substance}`;
-  if (use === 'solution' && concentrationM !== undefined) return `${concentrationM} M ${substance}`;
+  if (use === 'solution' && concentrationM !== undefined)
+    return `${formatNumber(concentrationM)} M ${substance}`;
   return substance;
 }

@@ -4,6 +4,7 @@ import { gasConstant, kelvin, vantHoff } from '../../solution/equilibrium/temper
 import { molarMassOf } from '../../matter/formula/molarMass';
 import { airGPerMol, dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
 import { commonPractice } from '../../matter/substances/source';
+import { atMostFigures, formatNumber } from '../../common/formatNumber';
 
 /** How a gas is caught. */
 export type CollectionMethod = 'overWater' | 'downwardDelivery' | 'upwardDelivery' | 'syringe';
@@ -110,7 +111,7 @@ export function collectionOf(gas: string, air: RoomAir): Collection {
     throw ChemistryError.of(
       'outOfRange',
       'The pressure',
-      `${pressureKPa} kPa`,
+      `${formatNumber(pressureKPa)} kPa`,
       'more than the vapour pressure of water',
     ).in('pressureKPa');
   const airMean = airGPerMol + (steamKPa / pressureKPa) * (molarMassOf('H2O') - airGPerMol);
@@ -132,7 +133,7 @@ export function collectionOf(gas: string, air: RoomAir): Collection {
     exactThresholdGPerMol,
     ruleThresholdGPerMol: sinksAboveGPerMol,
     ...(ruleSinks !== densityRatio > 1 && {
-      ruleDiffers: `The rule of thumb (sinks above ${sinksAboveGPerMol} g/mol) says it ${ruleSinks ? 'sinks' : 'rises'}; at these temperatures it ${densityRatio > 1 ? 'sinks' : 'rises'}.`,
+      ruleDiffers: `The rule of thumb (sinks above ${formatNumber(sinksAboveGPerMol)} g/mol) says it ${ruleSinks ? 'sinks' : 'rises'}; at these temperatures it ${densityRatio > 1 ? 'sinks' : 'rises'}.`,
     }),
     solubilityMlPerMl,
     methods: [...methods].sort((one, other) => Number(other.ok) - Number(one.ok)),
@@ -167,8 +168,7 @@ function way(method: CollectionMethod, ok: boolean, why: string): Collecting {
   return { method, ...collectionNames[method], ok, why };
 }
 
-const rounded = (n: number): string =>
-  n >= 100 ? String(Math.round(n)) : String(Number(n.toPrecision(2)));
+const rounded = (n: number): string => (n >= 100 ? String(Math.round(n)) : atMostFigures(n, 2));
 
 function byWater({ gas, solubilityMlPerMl: volumes }: Facts): Collecting {
   const reacts = withWater[gas];

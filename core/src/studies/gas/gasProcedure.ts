@@ -1,3 +1,4 @@
+import { forAnyReader } from '../../common/reader';
 import type { RackEvent } from '../../seeing/rack/rackShape';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure, Step } from '../../planning/procedure/procedure';
@@ -13,6 +14,8 @@ import { gasName } from './findGas';
 import { proofOf } from './proof';
 import type { Route } from './route';
 import { testReagents } from './testReagents';
+import { atMostFigures } from '../../common/formatNumber';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** A gas preparation as it goes into a lab day. */
 export interface GasPreparation {
@@ -45,7 +48,7 @@ const mostVessels = 12;
  * A gas preparation as a procedure: what must be ready, the apparatus checked part by part, the first gas let go, the order in which
  * heat and delivery tube go away, the proof, and the reagents it is passed through. The order guard of the bench holds each.
  */
-export function gasProcedure(plan: GasPreparation): Procedure {
+export const gasProcedure = forAnyReader(function gasProcedure(plan: GasPreparation): Procedure {
   const { route, method, reagents } = plan;
   const gas = route.gas;
   const isHot = route.heatedToC !== undefined;
@@ -119,7 +122,7 @@ export function gasProcedure(plan: GasPreparation): Procedure {
     disposal:
       'Stop the generator with water or by drawing the acid off, in the hood where the gas is toxic; what is left goes to the bottle the waste plan names.',
   });
-}
+});
 
 const isDry = ({ reagents }: Route): boolean => reagents.every(({ use }) => use === 'solid');
 
@@ -193,10 +196,10 @@ const named = (reagent: RouteReagent): string => plainFormula(reagentText(reagen
 const amountText = ({ reagent, massG, volumeMl, drops, words }: Taken): string =>
   words ??
   (massG !== undefined
-    ? `${Number(massG.toPrecision(2))} g of ${plainFormula(reagent.kept)}`
+    ? `${atMostFigures(massG, 2)} g of ${plainFormula(reagent.kept)}`
     : drops !== undefined
       ? `${drops} drops of ${named(reagent)}`
-      : `${Number((volumeMl ?? 0).toPrecision(2))} mL of ${named(reagent)}`);
+      : `${atMostFigures(volumeMl ?? 0, 2)} mL of ${named(reagent)}`);
 
 /** What the engine is given of a reagent; what is too little or too much for a vessel is left to words. */
 function portionOf({ reagent, massG, volumeMl }: Taken): AnyPortion | undefined {
@@ -247,7 +250,7 @@ function purgeStep(plan: GasPreparation): Step {
         ]
       : []),
     ...(route.heatedToC !== undefined
-      ? [`warm it to about ${route.heatedToC} °C, the flame moving`]
+      ? [`warm it to about ${formatSetTemperature(route.heatedToC)}, the flame moving`]
       : []),
   ].join(', then ');
   return {

@@ -7,6 +7,7 @@ import type { Route, Verdict } from './route';
 import { routeNotes } from './routeNotes';
 import type { RouteNote } from './routeNotes';
 import type { Tried } from './tryRoute';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** What is known of a route before it is judged. */
 export interface Facts extends Pick<Attempt, 'reagents' | 'heatedToC'>, Tried {
@@ -98,7 +99,10 @@ const paceWord: Readonly<Record<Pace, string>> = {
 /** The same reagents at the same heat are the same route. */
 export function routeId({ reagents, heatedToC }: Pick<Facts, 'reagents' | 'heatedToC'>): string {
   const texts = reagents.map(reagentText).sort();
-  return [...texts, ...(heatedToC === undefined ? [] : [`${heatedToC} °C`])].join(' + ');
+  return [
+    ...texts,
+    ...(heatedToC === undefined ? [] : [`${formatSetTemperature(heatedToC)}`]),
+  ].join(' + ');
 }
 
 function objections(facts: Facts): Objection[] {
@@ -198,12 +202,17 @@ function rate({ pace }: Facts): Objection[] {
 
 function heat({ heatedToC = 0 }: Facts): Objection[] {
   if (heatedToC > burnerC)
-    return [{ verdict: 'refused', why: `needs about ${heatedToC} °C, more than a burner gives` }];
+    return [
+      {
+        verdict: 'refused',
+        why: `needs about ${formatSetTemperature(heatedToC)}, more than a burner gives`,
+      },
+    ];
   if (heatedToC > glassC)
     return [
       {
         verdict: 'poor',
-        why: `needs about ${heatedToC} °C, where ordinary glass softens: a crucible, and nothing to collect from`,
+        why: `needs about ${formatSetTemperature(heatedToC)}, where ordinary glass softens: a crucible, and nothing to collect from`,
       },
     ];
   return [];

@@ -4,6 +4,7 @@ import { flammability } from '../../matter/substances/data/flammability';
 import { oxygenShareOfAir } from '../../matter/substances/data/air';
 import { parseFormula } from '../../matter/formula/parseFormula';
 import type { Flammability } from '../../matter/substances/types';
+import { atMostFigures } from '../../common/formatNumber';
 
 /** Two ways in which gas pushes air out of an apparatus, between which every real one lies. */
 export interface Bounds {
@@ -42,7 +43,7 @@ export function discardFor(purity: number, apparatusMl: number): Bounds {
     throw ChemistryError.of(
       'outOfRange',
       'The wanted purity',
-      `${Number((100 * purity).toPrecision(4))} %`,
+      `${atMostFigures(100 * purity, 4)} %`,
       'above 0 % and below 100 %; the last trace of air never goes',
     ).in('purity');
   return { plug: apparatusMl, mixed: apparatusMl * Math.log(1 / (1 - purity)) };
@@ -123,7 +124,7 @@ export function fillingPlan(request: FillingRequest): FillingPlan {
       throw ChemistryError.of(
         'tooManyFillings',
         String(mostFillings),
-        `${Number((100 * purity).toPrecision(3))} %`,
+        `${atMostFigures(100 * purity, 3)} %`,
       ).in('purity');
     const [fromMl, toMl] = [(number - 1) * eachMl, number * eachMl];
     const found = purityBetween(fromMl, toMl, apparatusMl);

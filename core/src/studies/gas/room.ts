@@ -3,6 +3,7 @@ import { exposureLimits } from '../../matter/substances/data/exposureLimits';
 import { flammability } from '../../matter/substances/data/flammability';
 import { sourceText } from '../../matter/substances/source';
 import type { ExposureLimit } from '../../matter/substances/types';
+import { formatNumber } from '../../common/formatNumber';
 
 /** A room in which a gas gets out. */
 export interface Room {
@@ -47,7 +48,7 @@ export function inRoom(gas: string, volumeMl: number, room: Room): InRoom {
     throw ChemistryError.of(
       'outOfRange',
       'The room',
-      `${volumeM3} m³`,
+      `${formatNumber(volumeM3)} m³`,
       'above 0 and at most 100000 m³',
     ).in('volumeM3');
   if (!(airChangesPerHour >= 0 && airChangesPerHour <= 100))

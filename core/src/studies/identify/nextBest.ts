@@ -8,6 +8,7 @@ import type { NextTest } from './nextTest';
 import { organicTest } from './organic/organicModel';
 import { boilingPoint, meltingPoint } from './organic/physicalPoint';
 import { classTestsInOrder, nextInTree } from './organic/solubilityTree';
+import { formatNumber, withPlaces } from '../../common/formatNumber';
 
 export type UnknownKind = 'organic' | 'inorganic';
 /** What limits the choice of the next test. */
@@ -111,9 +112,9 @@ function heldBackBy(kind: UnknownKind, name: string, limits: TestLimits): string
   const costs = costsOf(kind, name);
   if (!costs) return undefined;
   if (limits.sampleMg !== undefined && costs.sampleMg > limits.sampleMg)
-    return `needs ${costs.sampleMg} mg of sample, ${limits.sampleMg} mg are left`;
+    return `needs ${formatNumber(costs.sampleMg)} mg of sample, ${formatNumber(limits.sampleMg)} mg are left`;
   if (limits.minutes !== undefined && costs.minutes > limits.minutes)
-    return `takes ${costs.minutes} min, ${limits.minutes} min are left`;
+    return `takes ${formatNumber(costs.minutes)} min, ${formatNumber(limits.minutes)} min are left`;
   if (limits.mostHazard !== undefined && costs.hazard > limits.mostHazard)
     return 'is more dangerous than is allowed here';
   const missing =
@@ -186,6 +187,6 @@ function whyOf({ bits, splits }: NextTest, fixed: boolean): string {
   });
   const order = fixed ? 'Next in the fixed order. ' : '';
   return parts.length > 1
-    ? `${order}Splits them (${bits.toFixed(2)} bits): ${parts.join('; ')}.`
-    : `${order}Confirms rather than splits (${bits.toFixed(2)} bits)${parts[0] ? `: ${parts[0]}` : ''}.`;
+    ? `${order}Splits them (${withPlaces(bits, 2)} bits): ${parts.join('; ')}.`
+    : `${order}Confirms rather than splits (${withPlaces(bits, 2)} bits)${parts[0] ? `: ${parts[0]}` : ''}.`;
 }

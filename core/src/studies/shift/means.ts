@@ -3,6 +3,7 @@ import { findSubstance } from '../../matter/substances/findSubstance';
 import type { Action } from '../../vessel/action';
 import { atTemperature, joined, portionMixture } from './mixture';
 import type { Mixture } from './mixture';
+import { atMostFigures } from '../../common/formatNumber';
 
 const substance = z.string().min(1).max(100);
 
@@ -49,7 +50,7 @@ export function meansWords(means: Means): string {
   if ('water' in means) return 'water';
   if ('solid' in means) return `solid ${means.solid}`;
   if ('gas' in means) return `${means.gas} gas`;
-  return `${Number(means.concentrationM.toPrecision(3))} M ${means.solution}`;
+  return `${atMostFigures(means.concentrationM, 3)} M ${means.solution}`;
 }
 
 /** Concentration from which a solution is called concentrated and used sparingly, mol/L (common practice). */

@@ -1,3 +1,4 @@
+import { forAnyReader } from '../../common/reader';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure, Step } from '../../planning/procedure/procedure';
 import { actionWords, portionWords } from '../../seeing/rack/eventWords';
@@ -7,6 +8,8 @@ import { containerInWords } from '../../vessel/containers';
 import { shiftCautions } from './cautions';
 import { isConcentrated } from './means';
 import type { Means } from './means';
+import { formatNumber } from '../../common/formatNumber';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** What is done to a mixture, with the range of amounts that show the same where it is known. */
 export interface Shifting {
@@ -30,7 +33,13 @@ const vesselName = 'beaker';
  * A shifted mixture as a procedure: one step to set it up, one for each thing done. What is expected at each step is computed from
  * it, as for every procedure; amounts that may vary without another colour are kept as ranges.
  */
-export function shiftProcedure({ id, name, purpose, vessel, shiftings }: ShiftPlan): Procedure {
+export const shiftProcedure = forAnyReader(function shiftProcedure({
+  id,
+  name,
+  purpose,
+  vessel,
+  shiftings,
+}: ShiftPlan): Procedure {
   const container = vessel.container ?? 'beaker';
   const contents = vessel.contents.map((portion) => portionWords(portion)).join(', then ');
   const first: Step = {
@@ -63,7 +72,7 @@ export function shiftProcedure({ id, name, purpose, vessel, shiftings }: ShiftPl
     ],
     disposal: `${waste.bottle}: ${waste.because}.`,
   });
-}
+});
 
 function stepOf({ action, range }: Shifting, id: string): Step {
   const [strong] = meansOf(action).filter((one) => isConcentrated(one));
@@ -93,15 +102,15 @@ function stepText(action: Action): string {
     case 'add':
       return `Add ${portionWords(action.portion)}, stirring, and look against white.`;
     case 'bubble':
-      return `Lead in about ${action.amountMmol} mmol of ${action.gas} (${Math.round(action.amountMmol * molarVolumeMlPerMmol)} mL) and look.`;
+      return `Lead in about ${formatNumber(action.amountMmol)} mmol of ${action.gas} (${Math.round(action.amountMmol * molarVolumeMlPerMmol)} mL) and look.`;
     case 'discard':
       return `Pour ${Math.round(100 * action.fraction)} % of it into the waste beaker.`;
     case 'heat':
-      return `Warm to about ${action.toC ?? 60} °C and look.`;
+      return `Warm to about ${formatSetTemperature(action.toC ?? 60)} and look.`;
     case 'cool':
-      return `Cool to about ${action.toC} °C and look.`;
+      return `Cool to about ${formatSetTemperature(action.toC)} and look.`;
     case 'dilute':
-      return `Fill up with water to ${action.toVolumeMl} mL, stir, and look against white.`;
+      return `Fill up with water to ${formatNumber(action.toVolumeMl)} mL, stir, and look against white.`;
     default:
       return `${capital(actionWords(action))}; look.`;
   }

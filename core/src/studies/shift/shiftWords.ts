@@ -6,6 +6,7 @@ import type { Action } from '../../vessel/action';
 import { noticeable } from './shift';
 import type { Push, Shift } from './shift';
 import type { WatchedEquilibrium, WatchedTerm } from './watched';
+import { atMostFigures, withPlaces } from '../../common/formatNumber';
 
 /** Why a watched equilibrium moved, in one sentence for each reader. */
 export interface ShiftWords {
@@ -27,9 +28,9 @@ export function shiftWords(watched: WatchedEquilibrium, shift: Shift, action: Ac
 export function powerText(log: number): string {
   if (log === -Infinity) return '0';
   if (log === Infinity) return 'without limit';
-  if (log > -3 && log < 4) return Number((10 ** log).toPrecision(3)).toString();
+  if (log > -3 && log < 4) return atMostFigures(10 ** log, 3);
   const exponent = Math.floor(log + 1e-9);
-  const mantissa = (10 ** (log - exponent)).toFixed(1);
+  const mantissa = withPlaces(10 ** (log - exponent), 1);
   return `${mantissa} × 10^${String(exponent).replace('-', '−')}`;
 }
 
@@ -155,4 +156,5 @@ function pushed({ formula, count, fromM, toM }: Push): string {
   return `[${formula}] went from ${powerText(Math.log10(fromM))} to ${powerText(Math.log10(toM))} mol/L${power}`;
 }
 
-const signed = (value: number): string => `${value > 0 ? '+' : '−'}${Math.abs(value).toFixed(0)}`;
+const signed = (value: number): string =>
+  `${value > 0 ? '+' : '−'}${withPlaces(Math.abs(value), 0)}`;

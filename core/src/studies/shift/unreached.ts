@@ -5,6 +5,7 @@ import { roomIn } from './way';
 import type { Tool, Way } from './way';
 import { distanceFrom, wishWords } from './wish';
 import type { Sight, Wish } from './wish';
+import { atMostFigures, withFigures } from '../../common/formatNumber';
 
 /** Why a colour is not reached, and what comes nearest. */
 export interface Unreached {
@@ -70,12 +71,12 @@ export function unreachedWords({ wish, because, needs, sharp, nearest }: Unreach
     ? ` Nearest: ${nearest.sight.cloudy ? 'cloudy ' : ''}${nearest.sight.colour}, with ${amountWords(nearest.means, nearest.amount)} of ${meansWords(nearest.means)}.`
     : '';
   if (because === 'sharp' && sharp)
-    return `${capital(wishWords(wish))} shows only between ${sharp.low.toPrecision(3)} and ${sharp.high.toPrecision(3)} ${unitOf(sharp.means)} of ${meansWords(sharp.means)}, closer than one can measure out: use it more dilute, or more of the start.`;
+    return `${capital(wishWords(wish))} shows only between ${withFigures(sharp.low, 3)} and ${withFigures(sharp.high, 3)} ${unitOf(sharp.means)} of ${meansWords(sharp.means)}, closer than one can measure out: use it more dilute, or more of the start.`;
   return because === 'room' && needs
     ? `${capital(wishWords(wish))} would take about ${Math.round(needs.amount)} mL of ${meansWords(needs.means)}, more than there is room for.${best}`
     : `${capital(wishWords(wish))} is not reached with what is at hand, however much is added.${best}`;
 }
 
 const amountWords = (means: Means, amount: number): string =>
-  `${Number(amount.toPrecision(2))} ${unitOf(means)}`;
+  `${atMostFigures(amount, 2)} ${unitOf(means)}`;
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -9,6 +9,7 @@ import type { Moment, Step } from '../step';
 import { componentsIn } from '../vessel';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
+import { atMostFigures, formatNumber } from '../../common/formatNumber';
 
 /** Share of a stage after which nothing more is seen to change (common practice). */
 const allButDone = 0.95;
@@ -136,8 +137,8 @@ function tidings(vessel: Vessel, { glucoseMmol, oxygenLastsS, minutes }: Standin
     const byAir = vessel.stopper && Math.floor(vessel.stopper.oxygenMmol / perShake);
     found.push({
       code: 'repeats',
-      message: `Shaking with air brings the colour back: the glucose lasts about ${byGlucose} more times${
-        byAir === undefined ? '' : `, the air in the closed vessel about ${byAir}`
+      message: `Shaking with air brings the colour back: the glucose lasts about ${formatNumber(byGlucose)} more times${
+        byAir === undefined ? '' : `, the air in the closed vessel about ${formatNumber(byAir)}`
       }.`,
     });
   }
@@ -151,9 +152,7 @@ function tidings(vessel: Vessel, { glucoseMmol, oxygenLastsS, minutes }: Standin
 
 /** A time as one says it at the bench. */
 export function inWords(seconds: number): string {
-  if (seconds < 90) return `${Number(seconds.toPrecision(seconds < 10 ? 1 : 2))} s`;
+  if (seconds < 90) return `${atMostFigures(seconds, seconds < 10 ? 1 : 2)} s`;
   const minutes = seconds / 60;
-  return minutes < 90
-    ? `${Number(minutes.toPrecision(2))} min`
-    : `${Number((minutes / 60).toPrecision(2))} h`;
+  return minutes < 90 ? `${atMostFigures(minutes, 2)} min` : `${atMostFigures(minutes / 60, 2)} h`;
 }

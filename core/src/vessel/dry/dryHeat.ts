@@ -10,6 +10,7 @@ import { fromAir, leavesAsGas, thermalRows } from './thermalRows';
 import type { ThermalRow } from './thermalRows';
 import type { Phases, Vessel } from '../vessel';
 import type { Warning } from '../warnings';
+import { formatSetTemperature } from '../../common/temperature';
 
 /** Something seen on heating that is more than a new solid or gas. */
 export interface HeatSight {
@@ -108,7 +109,8 @@ export function heatDry({ phases }: Vessel, toC: number): Heated {
   const { condensed, gas, reactions, sights, warnings } = runRows(
     phases,
     rows,
-    ({ atC }) => `runs from about ${atC} °C; here it is heated to ${toC} °C`,
+    ({ atC }) =>
+      `runs from about ${formatSetTemperature(atC)}; here it is heated to ${formatSetTemperature(toC)}`,
   );
   const rest = Object.keys(condensed).flatMap((formula) => restOf(formula, toC));
   return {
@@ -147,7 +149,7 @@ function restOf(formula: string, toC: number): Rest {
     return {
       sight: {
         formula,
-        result: `boils at ${row.boilsC} °C; drops settle where it is cooler`,
+        result: `boils at ${formatSetTemperature(row.boilsC)}; drops settle where it is cooler`,
         condenses: true,
       },
       ...(row.caution && { caution: row.caution }),
@@ -162,14 +164,14 @@ function restOf(formula: string, toC: number): Rest {
     };
   if (row?.meltsC !== undefined && toC >= row.meltsC) {
     const seen = row.whileHot ? `; ${row.whileHot}` : '';
-    return { sight: { formula, result: `melts near ${row.meltsC} °C${seen}` } };
+    return { sight: { formula, result: `melts near ${formatSetTemperature(row.meltsC)}${seen}` } };
   }
   if (row?.whileHot && toC >= showsHotFromC) return { sight: { formula, result: row.whileHot } };
   const changes = thermalRows().filter(({ used }) => formula in used);
   const known = row ? (row.staysToC ?? Infinity) >= toC : changes.some(({ atC }) => atC > toC);
   if (known || toC < surelyUnchangedC) return {};
   return {
-    reason: `what becomes of ${formula} at ${toC} °C is not in the tables`,
+    reason: `what becomes of ${formula} at ${formatSetTemperature(toC)} is not in the tables`,
   };
 }
 
@@ -208,7 +210,7 @@ export function rewet(dry: Amounts, waterMmol: number): Rewetted {
     water -= each * extentMmol;
     const [left = '', right = ''] = row.equation.split(' → ');
     const equation = `${right.replace('H2O(g)', 'H2O(l)')} → ${left}`;
-    const text = `below about ${row.atC} °C the water is taken up again, and it warms`;
+    const text = `below about ${formatSetTemperature(row.atC)} the water is taken up again, and it warms`;
     reactions.push(
       tabulated(equation, {
         about: product,

@@ -26,6 +26,7 @@ import { thermalRows } from './thermalRows';
 import type { Vessel } from '../vessel';
 import { warningsOf } from '../warnings';
 import type { Warning } from '../warnings';
+import { formatNumber, withPlaces } from '../../common/formatNumber';
 
 /** Liquid that is burned for a class to see, mL; more is a fire (common practice). */
 const mostBurnedMl = 5;
@@ -64,7 +65,7 @@ export function ignite(vessel: Vessel): Step {
   if (liquid.burnedMl > mostBurnedMl)
     warnings.push({
       code: 'fireTooLarge',
-      message: `${liquid.burnedMl.toFixed(0)} mL of a burning liquid is a fire, not a demonstration: a few drops on a dish.`,
+      message: `${withPlaces(liquid.burnedMl, 0)} mL of a burning liquid is a fire, not a demonstration: a few drops on a dish.`,
     });
   const gas = Object.keys(vessel.phases.gas).find((one) => dissolvedGas(one)?.flammable);
   if (gas)
@@ -104,7 +105,7 @@ function burnLiquids(start: Vessel): Burned {
     if (inWater > 0 && inWater / volumeMl < fromM) {
       sights.push({
         formula,
-        result: `does not catch fire: below about ${fromM} mol/L there is too much water`,
+        result: `does not catch fire: below about ${formatNumber(fromM)} mol/L there is too much water`,
       });
       continue;
     }

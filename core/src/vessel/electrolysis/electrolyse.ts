@@ -13,6 +13,7 @@ import { overallEquation } from './overall';
 import { assumedAreaCm2, lyingElements, passCurrent } from './passCurrent';
 import type { Electrolysed, Mixing } from './passCurrent';
 import { faraday } from '../../solution/equilibrium/temperature';
+import { formatNumber, withPlaces } from '../../common/formatNumber';
 
 /** A current as it is ordered at the bench. */
 export interface ElectrolyseAction {
@@ -75,7 +76,7 @@ function overall(passed: Electrolysed): Reaction | undefined {
     about: c.half.reduced.formula,
     extentMmol: ((passed.chargeC / faraday) * 1000) / Math.max(c.half.electrons, a.half.electrons),
     why: [c, a].map(({ half, equilibriumV }) => ({
-      text: `${half.couple.half}: E° = ${half.couple.standardPotentialV} V, ${equilibriumV.toFixed(2)} V in this solution`,
+      text: `${half.couple.half}: E° = ${formatNumber(half.couple.standardPotentialV)} V, ${withPlaces(equilibriumV, 2)} V in this solution`,
       source: sourceText(half.couple.source),
     })),
   });

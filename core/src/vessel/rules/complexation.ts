@@ -1,4 +1,4 @@
-import { formatNumber } from '../../common/formatNumber';
+import { withPlaces } from '../../common/formatNumber';
 import { formedSpecies } from '../../matter/substances/componentsOf';
 import { acidBaseSteps, waterIonisation } from '../../matter/substances/data/acidBaseSteps';
 import { spectra } from '../../matter/substances/data/spectra';
@@ -78,7 +78,7 @@ function formationConstant({ formula, from, logBeta }: FormedSpecies): string {
   const side = Object.entries(parts)
     .filter(([, n]) => n > 0)
     .map(([name, n]) => (n === 1 ? name : `${n} ${name}`));
-  return `${side.join(' + ')} ⇌ ${formula}: log β = ${formatNumber(log, { places: 1 })}`;
+  return `${side.join(' + ')} ⇌ ${formula}: log β = ${withPlaces(log, 1)}`;
 }
 
 const ammoniaLogBeta = acidBaseSteps.find(({ formula }) => formula === 'NH3')?.logBeta ?? 0;

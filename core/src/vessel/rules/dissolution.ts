@@ -10,6 +10,7 @@ import { isComplex } from './complexation';
 import type { Process } from '../reaction';
 import type { Rule } from './rule';
 import { visibleMgPerL } from './rule';
+import { formatNumber } from '../../common/formatNumber';
 
 const rows = new Map<string, SparinglySoluble>(sparinglySoluble.map((row) => [row.formula, row]));
 
@@ -36,7 +37,7 @@ export const dissolution: Rule = {
           extentMmol: -amount,
           why: [
             {
-              text: `${term.formula}: Ksp = 10^−${row.pKsp}; the ion product stays below it`,
+              text: `${term.formula}: Ksp = 10^−${formatNumber(row.pKsp)}; the ion product stays below it`,
               source: sourceText(row.source),
             },
           ],

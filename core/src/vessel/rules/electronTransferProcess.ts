@@ -1,4 +1,4 @@
-import { formatQuantity } from '../../common/formatNumber';
+import { formatQuantity, withPlaces } from '../../common/formatNumber';
 import { sourceText } from '../../matter/substances/source';
 import type { PhaseTerm, RawEquation, Terms } from '../change';
 import { claim } from '../change';
@@ -84,7 +84,7 @@ function reasons({ oxidant, reductant, potentialsV }: ElectronTransfer): Reason[
     text: `${couple.half}: E° = ${volts(couple.standardPotentialV)}`,
     source: sourceText(couple.source),
   });
-  const drive = Math.min(potentialsV[0] - potentialsV[1], 9.99).toFixed(2);
+  const drive = withPlaces(Math.min(potentialsV[0] - potentialsV[1], 9.99), 2);
   return [
     told(oxidant),
     told(reductant),

@@ -5,6 +5,7 @@ import { writeThrough } from '../writeThrough';
 import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableGasMmol } from './rule';
+import { formatNumber } from '../../common/formatNumber';
 
 /** Gas that left because the solution could hold no more of it. */
 export const gasEvolution: Rule = {
@@ -36,7 +37,7 @@ function reasons(formula: string): Reason[] {
   return row
     ? [
         {
-          text: `water holds ${row.henryMPerAtm} mol/L of ${formula} at 1 atm and 25 °C; more than that leaves`,
+          text: `water holds ${formatNumber(row.henryMPerAtm)} mol/L of ${formula} at 1 atm and 25 °C; more than that leaves`,
           source: sourceText(row.source),
         },
       ]

@@ -5,6 +5,7 @@ import type { Process } from '../reaction';
 import { writeThrough } from '../writeThrough';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
+import { withPlaces } from '../../common/formatNumber';
 
 /** The halogens with the hypohalite and hypohalous acid they split into. */
 const halogens = ['Cl', 'Br', 'I'].flatMap((symbol) =>
@@ -45,7 +46,7 @@ export const halogenSplitting: Rule = {
             extentMmol,
             why: [
               {
-                text: `${row.formula} from hypohalite, halide and acid: log K = ${row.logBeta.toFixed(2)}`,
+                text: `${row.formula} from hypohalite, halide and acid: log K = ${withPlaces(row.logBeta, 2)}`,
                 source: sourceText(row.source),
               },
             ],

@@ -1,4 +1,4 @@
-import { formatNumber } from '../../common/formatNumber';
+import { withPlaces } from '../../common/formatNumber';
 import type { Saturation } from '../../solution/equilibrium/equilibrate';
 import { molarMassOf } from '../../matter/formula/molarMass';
 import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
@@ -48,4 +48,4 @@ function saturationReason({ solid, logIonProduct, logRatio }: Saturation): Reaso
   };
 }
 
-const signed = (log: number): string => formatNumber(log, { places: 1 });
+const signed = (log: number): string => withPlaces(log, 1);

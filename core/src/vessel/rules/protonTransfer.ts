@@ -10,6 +10,7 @@ import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
 import { greatestCommonDivisor } from '../../matter/formula/greatestCommonDivisor';
+import { formatNumber, withPlaces } from '../../common/formatNumber';
 
 /** More hand-overs than this are small shifts of one buffer. */
 const most = 4;
@@ -104,13 +105,13 @@ function handOver(
 function strengthOf({ acid, base }: ProtonRoute): Reason[] {
   if (acid.formula === 'H2O') {
     const { pKw, source } = waterIonisation;
-    return [{ text: `water: pKw = ${pKw}`, source: sourceText(source) }];
+    return [{ text: `water: pKw = ${formatNumber(pKw)}`, source: sourceText(source) }];
   }
   const own = acidBaseSteps.find(({ formula }) => formula === acid.formula);
   const below = acidBaseSteps.find(({ formula }) => formula === base.formula);
   const pKa = (own?.logBeta ?? 0) - (below?.logBeta ?? 0);
   const source = own?.source ?? below?.source;
   return source
-    ? [{ text: `${acid.formula}: pKa = ${pKa.toFixed(2)}`, source: sourceText(source) }]
+    ? [{ text: `${acid.formula}: pKa = ${withPlaces(pKa, 2)}`, source: sourceText(source) }]
     : [];
 }

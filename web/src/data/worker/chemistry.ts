@@ -1,5 +1,6 @@
-import { ChemistryError, inField } from '@stoichos/core/common';
+import { ChemistryError, inField, setReader } from '@stoichos/core/common';
 import { daySafety, firstLooks } from '@stoichos/core/labday';
+import type { Reader } from '@stoichos/core/common';
 import { drawStructure } from '@stoichos/core/matter/structure';
 import { alternatives, cutsFor } from '@stoichos/core/planning/procedure';
 import { schedule } from '@stoichos/core/planning/schedule';
@@ -126,6 +127,8 @@ const structurePx = { width: 260, height: 180 };
 
 /** Work that may take longer than a moment. */
 export const chemistry = {
+  /** For whom words are told from now on. */
+  readFor: (reader: Reader) => setReader(reader),
   timetable: (
     request: ScheduleRequest,
     options: { readonly effort?: number; readonly startFrom?: readonly TimedTask[] },

@@ -6,6 +6,7 @@ import { clock } from '../../data/timers/timersSlice';
 import { useNow } from '../../data/timers/useNow';
 import classes from '../../shared/recording/Bench.module.css';
 import type { Recorder } from '../../shared/recording/useRecorder';
+import { formatNumber } from '@stoichos/core/common';
 
 interface StepActionsProps {
   readonly own: StepProgress;
@@ -42,7 +43,7 @@ export function StepActions({ own, recorder, begin, onDone }: StepActionsProps) 
           {own.begunAt && own.endedAt && (
             <Text className="quiet">
               in {clock((Date.parse(own.endedAt) - Date.parse(own.begunAt)) / 1000)}, planned{' '}
-              {step.minutes} min
+              {formatNumber(step.minutes)} min
             </Text>
           )}
         </>
@@ -76,7 +77,7 @@ function NotBegun({ own, recorder, begin }: Omit<StepActionsProps, 'onDone'>) {
       </Button>
       {plannedMin !== undefined && (
         <Text size="sm" className="quiet">
-          planned at {plannedMin} min, for {step.minutes} min
+          planned at {formatNumber(plannedMin)} min, for {formatNumber(step.minutes)} min
         </Text>
       )}
     </>
@@ -91,7 +92,7 @@ function Elapsed({ since, minutes }: { since: string | undefined; minutes: numbe
     <Text className={classes.elapsed ?? ''} data-testid="elapsed">
       {clock((now - Date.parse(since)) / 1000)}{' '}
       <Text span size="sm" className="quiet">
-        of {minutes} min
+        of {formatNumber(minutes)} min
       </Text>
     </Text>
   );

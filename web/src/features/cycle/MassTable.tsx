@@ -3,9 +3,10 @@ import type { Ring, RingMass } from '@stoichos/core/studies/cycle';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
 import study from '../../shared/study/Study.module.css';
+import { atMostFigures } from '@stoichos/core/common';
 
 const percent = (share: number | undefined): string =>
-  share === undefined ? '' : `${Number((100 * share).toPrecision(3))} %`;
+  share === undefined ? '' : `${atMostFigures(100 * share, 3)} %`;
 
 interface MassTableProps {
   readonly ring: Ring;
@@ -39,7 +40,7 @@ export function MassTable({ ring, masses, weighed, onWeigh }: MassTableProps) {
                   </Text>
                 )}
               </th>
-              <td>{Number(mostG.toPrecision(3))} g</td>
+              <td>{atMostFigures(mostG, 3)} g</td>
               <td>
                 <NumberField
                   w="5.2rem"

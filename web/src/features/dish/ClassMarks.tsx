@@ -5,6 +5,7 @@ import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import classes from './Dish.module.css';
+import { withPlaces } from '@stoichos/core/common';
 
 interface ClassMarksProps {
   readonly marks: readonly DishMark[];
@@ -81,9 +82,9 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
             Mean place {percent(compared.place.mean)}
             {compared.place.deviation !== undefined &&
               `, spread ±${percent(compared.place.deviation)}`}
-            ; mean time {compared.minutes.mean.toFixed(1)} min
+            ; mean time {withPlaces(compared.minutes.mean, 1)} min
             {compared.minutes.deviation !== undefined &&
-              `, spread ±${compared.minutes.deviation.toFixed(1)} min`}
+              `, spread ±${withPlaces(compared.minutes.deviation, 1)} min`}
             .
           </Text>
           {compared.words.map((words) => (

@@ -12,6 +12,7 @@ import classes from './Dish.module.css';
 import { DishKey, DishPicture } from './DishPicture';
 import { GrowthChart } from './GrowthChart';
 import { Player } from './Player';
+import { atMostFigures, withPlaces } from '@stoichos/core/common';
 
 interface AnswerProps {
   readonly dish: Dish;
@@ -89,8 +90,9 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
             </div>
           </div>
           <Text size="sm" mb="xs">
-            It grows on: at the end of the picture it is {grown?.lengthMm.toFixed(0)} mm long, and
-            its middle stands at {Math.round(100 * (grown?.atFraction ?? 0))} % of the gap.
+            It grows on: at the end of the picture it is {withPlaces(grown?.lengthMm ?? 0, 0)} mm
+            long, and its middle stands at {Math.round(100 * (grown?.atFraction ?? 0))} % of the
+            gap.
           </Text>
           <Text size="sm" mb="xs">
             Pure diffusion takes that long because the time goes with the square of the distance.
@@ -123,9 +125,9 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
 }
 
 const short = (value: number): string =>
-  value >= 100 ? Math.round(value).toString() : Number(value.toPrecision(2)).toString();
+  value >= 100 ? Math.round(value).toString() : atMostFigures(value, 2);
 
-const mmol = (molPerL: number): string => Number((1000 * molPerL).toPrecision(2)).toString();
+const mmol = (molPerL: number): string => atMostFigures(1000 * molPerL, 2);
 
 const days = (seconds: number): string =>
   seconds > 172_800 ? `${short(seconds / 86_400)} days` : `${short(seconds / 3600)} hours`;

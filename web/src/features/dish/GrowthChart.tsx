@@ -3,6 +3,7 @@ import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCard } from '../../shared/chart/ChartCard';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
+import { withPlaces } from '@stoichos/core/common';
 
 /** How the line grows: its length and the mass of its solid, along the minutes of a real dish. */
 export function GrowthChart({ growth, factor }: { growth: readonly Growth[]; factor: number }) {
@@ -57,7 +58,7 @@ export function GrowthChart({ growth, factor }: { growth: readonly Growth[]; fac
   return (
     <ChartCard
       title="How the line grows"
-      label={`Mass and length of the line by time; at the end ${last?.solidMg.toFixed(1) ?? '0'} mg and ${last?.lengthMm.toFixed(0) ?? '0'} mm`}
+      label={`Mass and length of the line by time; at the end ${withPlaces(last?.solidMg ?? 0, 1)} mg and ${withPlaces(last?.lengthMm ?? 0, 0)} mm`}
       height={260}
       configure={configure}
       rows={growth.map(({ pureS, solidMg, lengthMm, atFraction }) => ({

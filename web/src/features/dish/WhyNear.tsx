@@ -5,6 +5,7 @@ import type { Dish, Nearness } from '@stoichos/core/studies/dish';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import classes from './Dish.module.css';
+import { withPlaces } from '@stoichos/core/common';
 
 /** Why the line stands nearer to one side, what does not explain it, and the coefficients with their sources. */
 export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) {
@@ -50,8 +51,8 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
                 <Table.Td>
                   <Formula text={formula} />, its ions in step
                 </Table.Td>
-                <Table.Td>{diffusion.toFixed(2)}</Table.Td>
-                <Table.Td>{saturationM.toFixed(2)}</Table.Td>
+                <Table.Td>{withPlaces(diffusion, 2)}</Table.Td>
+                <Table.Td>{withPlaces(saturationM, 2)}</Table.Td>
               </Table.Tr>
             ))}
             {ions.map((ion) => (
@@ -59,7 +60,7 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
                 <Table.Td>
                   <Formula text={ion} /> alone
                 </Table.Td>
-                <Table.Td>{diffusionOf(ion).coefficient.toFixed(2)}</Table.Td>
+                <Table.Td>{withPlaces(diffusionOf(ion).coefficient, 2)}</Table.Td>
                 <Table.Td />
               </Table.Tr>
             ))}

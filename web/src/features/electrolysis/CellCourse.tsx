@@ -5,6 +5,7 @@ import { useCallback, useMemo } from 'react';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
 import { ChartCard } from '../../shared/chart/ChartCard';
 import { LineKey, lineDashes } from '../../shared/chart/LineKey';
+import { withFigures } from '@stoichos/core/common';
 
 /** How many species a chart of a solution still tells apart. */
 const mostLines = 5;
@@ -68,7 +69,7 @@ export function CellCourse({ cell }: { cell: PredictedCell }) {
     <>
       <ChartCard
         title="What changes in the liquid"
-        label={`Concentrations while the current runs; at the end ${species.map((formula) => `${plainFormula(formula)} ${(last?.speciesM[formula] ?? 0).toPrecision(2)}`).join(', ')} mol/L.`}
+        label={`Concentrations while the current runs; at the end ${species.map((formula) => `${plainFormula(formula)} ${withFigures(last?.speciesM[formula] ?? 0, 2)}`).join(', ')} mol/L.`}
         height={230}
         configure={configure}
         rows={course.map(({ timeS, cathodePH, anodePH, speciesM }) => ({

@@ -9,6 +9,7 @@ import { asAmount, asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
 import type { PlanState } from './planState';
+import { atMostFigures, withPlaces } from '@stoichos/core/common';
 
 /** A coat on a plate: area, current, mass, thickness, and theory at intervals. */
 export function DepositPanel({
@@ -119,7 +120,7 @@ export function DepositPanel({
             </div>
             <div>
               <span className="quiet">Even coat</span>
-              <strong>{Number(worked.thicknessUm.toPrecision(2))} µm</strong>
+              <strong>{atMostFigures(worked.thicknessUm, 2)} µm</strong>
             </div>
           </div>
           {made && (
@@ -149,8 +150,8 @@ export function DepositPanel({
               {worked.along.map(({ timeS, theoryG, expectedG }) => (
                 <tr key={timeS}>
                   <th scope="row">{asTime(timeS)}</th>
-                  <td>{theoryG.toFixed(3)} g</td>
-                  <td>{expectedG.toFixed(3)} g</td>
+                  <td>{withPlaces(theoryG, 3)} g</td>
+                  <td>{withPlaces(expectedG, 3)} g</td>
                 </tr>
               ))}
             </tbody>

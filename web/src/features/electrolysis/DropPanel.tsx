@@ -10,6 +10,7 @@ import { useTask } from '../../data/worker/useTask';
 import { Amount } from '../../shared/study/Amount';
 import classes from '../../shared/study/Study.module.css';
 import type { ElectrolysisState } from './electrolysisState';
+import { formatNumber } from '@stoichos/core/common';
 
 interface DropPanelProps {
   readonly request: CellRequest;
@@ -76,7 +77,7 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
         <ol data-testid="spots">
           {value.effects.map(({ name, distanceMm, seen, because, order }) => (
             <li key={`${name} ${order}`}>
-              <strong>{name}</strong>, {distanceMm} mm: {seen.join(', then ')}
+              <strong>{name}</strong>, {formatNumber(distanceMm)} mm: {seen.join(', then ')}
               <Text size="sm" className="quiet">
                 <Formula text={because} wrap />
               </Text>

@@ -4,6 +4,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
 import classes from '../../shared/study/Study.module.css';
 import { asAmount } from '../../shared/study/asAmount';
+import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 interface ElectrodeCardProps {
   readonly sign: 'Minus' | 'Plus';
@@ -30,7 +31,7 @@ export function ElectrodeCard({ sign, word, electrode, nearHex }: ElectrodeCardP
             <Formula text={formula} />
             {share < 0.985 && (
               <span className={`${classes.share} quiet`}>
-                {Math.max(1, Math.round(100 * share))} % of the current
+                {formatNumber(Math.max(1, Math.round(100 * share)))} % of the current
               </span>
             )}
           </strong>
@@ -53,7 +54,7 @@ export function ElectrodeCard({ sign, word, electrode, nearHex }: ElectrodeCardP
       ))}
       <Text size="sm" mt={6}>
         <span className="swatch" aria-hidden style={{ background: nearHex }} /> Close to it{' '}
-        {nearColour}, pH {nearPH.toFixed(1)}
+        {nearColour}, pH {withPlaces(nearPH, 1)}
       </Text>
     </section>
   );

@@ -9,6 +9,7 @@ import type { Attempt } from '../../shared/study/attempt';
 import { asAmount, asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import type { PlanState } from './planState';
+import { withPlaces } from '@stoichos/core/common';
 
 export interface MadeGas {
   readonly formula: 'H2' | 'O2' | 'Cl2';
@@ -124,8 +125,9 @@ export function Worked({
               {asAmount(pair.hydrogenMl, 'mL')} : {asAmount(pair.oxygenMl, 'mL')}
             </strong>
             <span className="quiet">
-              {pair.ratio.toFixed(2)} : 1, as seen up to {pair.ratioMost.toFixed(2)} : 1, for oxygen
-              dissolves more{pair.ratio > 2.02 && ' and some of the current takes metal off plus'}
+              {withPlaces(pair.ratio, 2)} : 1, as seen up to {withPlaces(pair.ratioMost, 2)} : 1,
+              for oxygen dissolves more
+              {pair.ratio > 2.02 && ' and some of the current takes metal off plus'}
             </span>
           </div>
         )}

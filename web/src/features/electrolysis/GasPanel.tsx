@@ -10,6 +10,7 @@ import { usePlan } from './planState';
 import type { PlanState } from './planState';
 import { usualTimeS, work, Worked } from './GasAnswer';
 import type { MadeGas } from './GasAnswer';
+import { formatNumber } from '@stoichos/core/common';
 
 /** Gas wanted in tubes: charge, time, what stands at the other electrode, and the classes one after the other. */
 export function GasPanel({
@@ -66,7 +67,7 @@ export function GasPanel({
             data={[
               {
                 value: 'time',
-                label: `How long at ${current.currentA === undefined ? 'a gentle current' : `${current.currentA} A`}`,
+                label: `How long at ${current.currentA === undefined ? 'a gentle current' : `${formatNumber(current.currentA)} A`}`,
               },
               {
                 value: 'current',

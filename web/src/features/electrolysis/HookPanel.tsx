@@ -8,6 +8,7 @@ import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import { asAmount } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
+import { formatNumber } from '@stoichos/core/common';
 
 /** What an active hook at plus does to the solution with time, and when to renew it. */
 export function HookPanel({ request, current }: { request: CellRequest; current: CellCurrent }) {
@@ -35,7 +36,7 @@ export function HookPanel({ request, current }: { request: CellRequest; current:
             <tbody>
               {value.points.map(({ minutes, colour, hex, cloudy, metalMg }) => (
                 <tr key={minutes}>
-                  <th scope="row">{minutes} min</th>
+                  <th scope="row">{formatNumber(minutes)} min</th>
                   <td>
                     <span className={classes.hex} style={{ background: hex }} aria-hidden />{' '}
                     {colour}

@@ -16,6 +16,7 @@ import { Fold } from '../../shared/parts/Fold';
 import { attempt } from '../../shared/study/attempt';
 import { asAmount, asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
+import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 /** What the clock and the hand at the switch may be off by, s (common practice). */
 const clockS = 5;
@@ -40,20 +41,21 @@ export function JudgeRun({ run, log }: { run: CellRunWithRecord; log: readonly L
           <span className="quiet">Charge, from the log</span>
           <strong>{Math.round(summary.chargeC)} C</strong>
           <span className="quiet">
-            in {asTime(summary.timeS)}, on average {summary.meanCurrentA.toFixed(3)} A
+            in {asTime(summary.timeS)}, on average {withPlaces(summary.meanCurrentA, 3)} A
           </span>
         </div>
         {summary.meanCellV !== undefined && (
           <div>
             <span className="quiet">Cell voltage, on average</span>
-            <strong>{summary.meanCellV.toFixed(2)} V</strong>
+            <strong>{withPlaces(summary.meanCellV, 2)} V</strong>
           </div>
         )}
       </div>
       {Math.abs(off) > 0.03 && (
         <Text size="sm">
-          {Math.abs(Math.round(100 * off))} % {off > 0 ? 'more' : 'less'} than {plannedA} A for the
-          same time: the planned current would have told it wrong.
+          {formatNumber(Math.abs(Math.round(100 * off)))} % {off > 0 ? 'more' : 'less'} than{' '}
+          {formatNumber(plannedA)} A for the same time: the planned current would have told it
+          wrong.
         </Text>
       )}
       {summary.longestGapS > 2.5 * run.setup.everyS && (
@@ -113,7 +115,7 @@ function judge(run: CellRunWithRecord, log: readonly LogLine[]): Told {
 }
 
 const percent = ({ efficiency: { value, uncertainty } }: ElectrodeEfficiency): string =>
-  `${Math.round(100 * value)} ± ${Math.max(1, Math.round(100 * uncertainty))} %`;
+  `${Math.round(100 * value)} ± ${formatNumber(Math.max(1, Math.round(100 * uncertainty)))} %`;
 
 function Judged({ found, metal }: { found: Efficiency; metal: string }) {
   const { theoryG, cathode, anode, causes, mismatch, kWhPerKg, working } = found;
@@ -148,8 +150,8 @@ function Judged({ found, metal }: { found: Efficiency; metal: string }) {
         {kWhPerKg && (
           <div>
             <span className="quiet">Energy</span>
-            <strong>{kWhPerKg.value.toFixed(2)} kWh/kg</strong>
-            <span className="quiet">± {kWhPerKg.uncertainty.toFixed(2)}</span>
+            <strong>{withPlaces(kWhPerKg.value, 2)} kWh/kg</strong>
+            <span className="quiet">± {withPlaces(kWhPerKg.uncertainty, 2)}</span>
           </div>
         )}
       </div>

@@ -4,6 +4,7 @@ import { useCallback } from 'react';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
 import { ChartCard } from '../../shared/chart/ChartCard';
 import { LineKey } from '../../shared/chart/LineKey';
+import { formatNumber } from '@stoichos/core/common';
 
 /** Current and cell voltage against time. */
 export function LogChart({ log, plannedA }: { log: readonly LogLine[]; plannedA: number }) {
@@ -68,7 +69,7 @@ export function LogChart({ log, plannedA }: { log: readonly LogLine[]; plannedA:
     <>
       <ChartCard
         title="Current and cell voltage"
-        label={`Current over ${Math.round((last?.timeS ?? 0) / 60)} minutes, at the end ${last?.currentA ?? 0} A`}
+        label={`Current over ${Math.round((last?.timeS ?? 0) / 60)} minutes, at the end ${formatNumber(last?.currentA ?? 0)} A`}
         height={220}
         configure={configure}
         rows={log.map(({ timeS, currentA, cellV }) => ({

@@ -1,4 +1,4 @@
-import { formatNumber } from '@stoichos/core/common';
+import { atMostPlaces, withPlaces } from '@stoichos/core/common';
 import { ActionIcon, Button, Text } from '@mantine/core';
 import { csvOf } from '@stoichos/core/common';
 import { standingCellEntries } from '@stoichos/core/labday';
@@ -49,8 +49,8 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
           <tbody>
             {lines.map(({ id, record }) => (
               <tr key={id}>
-                <th scope="row">{Number((record.timeS / 60).toFixed(2))}</th>
-                <td>{record.currentA.toFixed(3)}</td>
+                <th scope="row">{atMostPlaces(record.timeS / 60, 2)}</th>
+                <td>{withPlaces(record.currentA, 3)}</td>
                 {used.map(([name]) => (
                   <td key={name}>{decimals(record[name])}</td>
                 ))}
@@ -59,7 +59,7 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
                     variant="subtle"
                     color="gray"
                     onClick={() => write(null, id)}
-                    aria-label={`Take back minute ${Number((record.timeS / 60).toFixed(2))}`}
+                    aria-label={`Take back minute ${atMostPlaces(record.timeS / 60, 2)}`}
                   >
                     <IconArrowBackUp size={20} aria-hidden />
                   </ActionIcon>
@@ -99,4 +99,4 @@ export function LogTable({ run, write }: { run: CellRunWithRecord; write: WriteL
 }
 
 const decimals = (value: number | undefined): string =>
-  value === undefined ? '' : formatNumber(value, { places: 2 });
+  value === undefined ? '' : withPlaces(value, 2);

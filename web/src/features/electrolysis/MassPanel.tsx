@@ -7,6 +7,7 @@ import type { Failure } from '../../data/worker/chemistry';
 import { Amount } from '../../shared/study/Amount';
 import classes from '../../shared/study/Study.module.css';
 import type { WriteLine } from './useCellRun';
+import { atMostFigures, formatNumber } from '@stoichos/core/common';
 
 /** Lighter than any electrode: a balance in kilograms, or a slip of the point. */
 const lighterThanAnyG = 0.2;
@@ -71,7 +72,7 @@ function OneMass({
     if (typed === '') return;
     if (typed > 0 && typed < lighterThanAnyG) {
       setAsked(
-        `${typed} g is lighter than any electrode. Does the balance show kilograms? Then it is ${Number((typed * 1000).toPrecision(6))} g.`,
+        `${formatNumber(typed)} g is lighter than any electrode. Does the balance show kilograms? Then it is ${atMostFigures(typed * 1000, 6)} g.`,
       );
       return;
     }
@@ -81,7 +82,7 @@ function OneMass({
       Math.abs(typed - before) > changesAtMost * before
     ) {
       setAsked(
-        `${typed} g is far from the ${before} g before. Is it the same electrode, and in grams?`,
+        `${formatNumber(typed)} g is far from the ${formatNumber(before)} g before. Is it the same electrode, and in grams?`,
       );
       return;
     }
@@ -94,7 +95,7 @@ function OneMass({
         step={0.01}
         value={typed}
         onChange={setTyped}
-        {...(known !== undefined && { description: `on record: ${known} g` })}
+        {...(known !== undefined && { description: `on record: ${formatNumber(known)} g` })}
       />
       <Button variant="default" mt={6} fullWidth disabled={typed === ''} onClick={enter}>
         {known === undefined ? 'Write' : 'Correct'}
@@ -105,11 +106,11 @@ function OneMass({
           <Group gap="xs" mt="xs">
             {typed < lighterThanAnyG && (
               <Button onClick={() => keep(Number((typed * 1000).toPrecision(6)))}>
-                {Number((typed * 1000).toPrecision(6))} g
+                {atMostFigures(typed * 1000, 6)} g
               </Button>
             )}
             <Button variant="default" onClick={() => keep(typed)}>
-              Keep {typed} g
+              Keep {formatNumber(typed)} g
             </Button>
           </Group>
         </Alert>

@@ -23,6 +23,7 @@ import { MeltAnswer } from './MeltAnswer';
 import { useStudyCell } from './useStudyCell';
 import type { Predicted } from './useStudyCell';
 import { WhyElectrodes } from './WhyElectrodes';
+import { atMostFigures } from '@stoichos/core/common';
 
 /** What comes off at each electrode of a cell, and why. */
 export function PredictPage() {
@@ -107,7 +108,7 @@ function Answer({ request, current, cell, view, state, onChange }: AnswerProps) 
       <div className={classes.picture}>
         <CellPicture view={view} />
         <Text size="sm" className="quiet">
-          after {asTime(minutes * 60)} at {Number(currentA.toPrecision(3))} A
+          after {asTime(minutes * 60)} at {atMostFigures(currentA, 3)} A
         </Text>
       </div>
       <div className={classes.electrodes}>

@@ -17,6 +17,7 @@ import { MassPanel } from './MassPanel';
 import { SeenPanel } from './SeenPanel';
 import { useCellRun } from './useCellRun';
 import { VoltagePanel } from './VoltagePanel';
+import { atMostFigures, formatNumber } from '@stoichos/core/common';
 
 /** One run: its log as it grows, its weighings, and what they say. */
 export function RunPage() {
@@ -88,16 +89,16 @@ function SetUp({ run: { setup } }: { run: CellRunWithRecord }) {
           cell.electrolyte.map(({ substance, concentrationM }, at) => (
             <span key={substance}>
               {at > 0 && ', '}
-              <Formula text={substance} /> {concentrationM} mol/L
+              <Formula text={substance} /> {formatNumber(concentrationM)} mol/L
             </span>
           ))
         )}
       </Text>
       <Text size="sm">
-        {cell.cathode} at minus, {cell.anode} at plus; {plannedA} A planned
+        {cell.cathode} at minus, {cell.anode} at plus; {formatNumber(plannedA)} A planned
         {cell.areaCm2 === undefined
           ? ''
-          : `, ${Number(((plannedA / cell.areaCm2) * 1000).toPrecision(3))} mA/cm²`}
+          : `, ${atMostFigures((plannedA / cell.areaCm2) * 1000, 3)} mA/cm²`}
         ; half-cells against {referenceElectrodes[reference].name}.
       </Text>
     </>
@@ -114,7 +115,7 @@ function Weighings({ run }: { run: CellRunWithRecord }) {
     return before === undefined
       ? []
       : [
-          `${electrode === 'cathode' ? 'Minus' : 'Plus'} ${before} g before${after === undefined ? '' : `, ${after} g after`}`,
+          `${electrode === 'cathode' ? 'Minus' : 'Plus'} ${formatNumber(before)} g before${after === undefined ? '' : `, ${formatNumber(after)} g after`}`,
         ];
   });
   return words.length > 0 ? <Text size="sm">{words.join('; ')}.</Text> : null;

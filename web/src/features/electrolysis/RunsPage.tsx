@@ -1,6 +1,6 @@
 import { Alert, Button, Select, Text, TextInput } from '@mantine/core';
 import { parseInput } from '@stoichos/core/commands';
-import { ChemistryError } from '@stoichos/core/common';
+import { ChemistryError, formatNumber } from '@stoichos/core/common';
 import { cellRunSchema } from '@stoichos/core/labday';
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
 import { depositMetals, usualGapCm } from '@stoichos/core/studies/electrolysis';
@@ -65,7 +65,8 @@ export function RunsPage() {
               >
                 <strong>{run.name}</strong>
                 <span className="quiet">
-                  {run.setup.cell.cathode} and {run.setup.cell.anode}, {run.setup.plannedA} A
+                  {run.setup.cell.cathode} and {run.setup.cell.anode},{' '}
+                  {formatNumber(run.setup.plannedA)} A
                 </span>
               </Link>
             ))}

@@ -1,4 +1,4 @@
-import { formatNumber } from '@stoichos/core/common';
+import { formatNumber, withFigures, withPlaces } from '@stoichos/core/common';
 import { Text } from '@mantine/core';
 import type { Series, SeriesElectrode } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -6,9 +6,7 @@ import classes from '../../shared/study/Study.module.css';
 
 export function SeriesTable({ series }: { series: Series }) {
   const cell = (grams: number | undefined, share: number | undefined) =>
-    grams === undefined
-      ? ''
-      : `${formatNumber(grams, { places: 3 })} (${Math.round(100 * (share ?? 0))} %)`;
+    grams === undefined ? '' : `${withPlaces(grams, 3)} (${Math.round(100 * (share ?? 0))} %)`;
   return (
     <div className={classes.scroll}>
       <table className={classes.lines} data-testid="series">
@@ -28,7 +26,7 @@ export function SeriesTable({ series }: { series: Series }) {
               <th scope="row">{row.name}</th>
               <td>{row.currentA}</td>
               <td>{Math.round(row.chargeC)}</td>
-              <td>{row.theoryG.toFixed(3)}</td>
+              <td>{withPlaces(row.theoryG, 3)}</td>
               <td>{cell(row.cathodeChangeG, row.cathodeEfficiency)}</td>
               <td>{cell(row.anodeChangeG, row.anodeEfficiency)}</td>
             </tr>
@@ -53,7 +51,7 @@ export function Slope({
   metal: string;
 }) {
   const { side, line, ofTheory, impliedFaraday, impliedElectrons, outliers } = electrode;
-  const mg = (value: number) => (value * 1000).toPrecision(3);
+  const mg = (value: number) => withFigures(value * 1000, 3);
   return (
     <section
       aria-label={side === 'cathode' ? 'Slope at minus' : 'Slope at plus'}
@@ -72,7 +70,7 @@ export function Slope({
           <span className="quiet">Of theory</span>
           <strong>
             {Math.round(100 * ofTheory.value)} ±{' '}
-            {Math.max(1, Math.round(100 * ofTheory.uncertainty))} %
+            {formatNumber(Math.max(1, Math.round(100 * ofTheory.uncertainty)))} %
           </strong>
         </div>
         <div>
@@ -82,14 +80,14 @@ export function Slope({
         </div>
         <div>
           <span className="quiet">Implied electrons</span>
-          <strong>{impliedElectrons.value.toFixed(2)}</strong>
-          <span className="quiet">± {impliedElectrons.uncertainty.toFixed(2)}</span>
+          <strong>{withPlaces(impliedElectrons.value, 2)}</strong>
+          <span className="quiet">± {withPlaces(impliedElectrons.uncertainty, 2)}</span>
         </div>
       </div>
       {Math.abs(line.intercept) > 0 && (
         <Text size="sm">
-          The free line starts at {formatNumber(line.intercept, { places: 3 })} g
-          {line.intercept95 === undefined ? '' : ` ± ${line.intercept95.toFixed(3)}`} with no
+          The free line starts at {withPlaces(line.intercept, 3)} g
+          {line.intercept95 === undefined ? '' : ` ± ${withPlaces(line.intercept95, 3)}`} with no
           charge.
         </Text>
       )}

@@ -6,6 +6,7 @@ import { asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import type { Failure } from '../../data/worker/chemistry';
 import type { WriteLine } from './useCellRun';
+import { atMostPlaces, formatNumber } from '@stoichos/core/common';
 
 const emptyLine = {
   minutes: '',
@@ -121,19 +122,19 @@ function slipIn(
     return { message: 'There is no current.', remedy: 'Type what the ammeter shows, in A.' };
   if (currentA < 0)
     return {
-      message: `The ammeter shows ${currentA} A: a minus there means that its leads, or those of the cell, are swapped.`,
+      message: `The ammeter shows ${formatNumber(currentA)} A: a minus there means that its leads, or those of the cell, are swapped.`,
       remedy: 'Switch off, look at the marks on the leads; type the current without the minus.',
     };
   if (last && timeS <= last.timeS)
     return {
-      message: `Minute ${Number((timeS / 60).toFixed(2))} is not later than the last line, at minute ${Number((last.timeS / 60).toFixed(2))}.`,
+      message: `Minute ${atMostPlaces(timeS / 60, 2)} is not later than the last line, at minute ${atMostPlaces(last.timeS / 60, 2)}.`,
       remedy:
         'Times count from switching on and rise; take the last line back if that one is wrong.',
     };
   if (elapsedS !== undefined && elapsedS > 30 && timeS > clockFactor * elapsedS)
     return {
-      message: `Minute ${Number((timeS / 60).toFixed(1))} is far ahead of the clock, which shows ${asTime(elapsedS)}.`,
-      remedy: `The field takes minutes: ${Number((timeS / 3600).toFixed(2))} min if seconds were typed.`,
+      message: `Minute ${atMostPlaces(timeS / 60, 1)} is far ahead of the clock, which shows ${asTime(elapsedS)}.`,
+      remedy: `The field takes minutes: ${atMostPlaces(timeS / 3600, 2)} min if seconds were typed.`,
     };
   return undefined;
 }

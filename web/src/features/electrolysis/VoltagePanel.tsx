@@ -8,6 +8,7 @@ import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useTask } from '../../data/worker/useTask';
 import { asAmount, asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
+import { atMostPlaces, withPlaces } from '@stoichos/core/common';
 
 /** Where the volts of one reading go, as a stacked picture that sums to the cell voltage. */
 export function VoltagePanel({ run, log }: { run: CellRunWithRecord; log: readonly LogLine[] }) {
@@ -32,7 +33,7 @@ export function VoltagePanel({ run, log }: { run: CellRunWithRecord; log: readon
         value={String(line.timeS)}
         data={withVolts.map(({ timeS, cellV }) => ({
           value: String(timeS),
-          label: `${Number((timeS / 60).toFixed(1))}, ${(cellV ?? 0).toFixed(2)} V`,
+          label: `${atMostPlaces(timeS / 60, 1)}, ${withPlaces(cellV ?? 0, 2)} V`,
         }))}
         onChange={setChosen}
       />

@@ -5,6 +5,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import { asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
+import { atMostFigures, withFigures } from '@stoichos/core/common';
 
 interface WhyElectrodesProps {
   readonly cell: PredictedCell;
@@ -32,9 +33,8 @@ export function WhyElectrodes({ cell }: WhyElectrodesProps) {
           </Text>
         ))}
         <Text size="sm">
-          {(1000 * cell.densityAPerCm2).toPrecision(2)} mA/cm² on{' '}
-          {Number(cell.areaCm2.toPrecision(3))} cm², {Number(cell.volumeMl.toPrecision(3))} mL. E°
-          is taken as at 25 °C.
+          {withFigures(1000 * cell.densityAPerCm2, 2)} mA/cm² on {atMostFigures(cell.areaCm2, 3)}{' '}
+          cm², {atMostFigures(cell.volumeMl, 3)} mL. E° is taken as at 25 °C.
         </Text>
         <ul className="sources">
           {[...new Set(cell.sources.map(sourceText))].map((source) => (
@@ -87,7 +87,7 @@ function OneElectrode({
               <td>{asVolts(equilibriumV)}</td>
               <td>
                 {wholeCurrentV === undefined
-                  ? `at most ${((limitAPerCm2 ?? 0) * 1000).toPrecision(2)} mA/cm²`
+                  ? `at most ${withFigures((limitAPerCm2 ?? 0) * 1000, 2)} mA/cm²`
                   : asVolts(wholeCurrentV)}
               </td>
               <td>{share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(100 * share)} %`}</td>

@@ -1,4 +1,4 @@
-import { ChemistryError } from '@stoichos/core/common';
+import { ChemistryError, formatNumber } from '@stoichos/core/common';
 import { roomConditions } from '@stoichos/core/studies/electrolysis';
 import type { DischargeSchool } from '@stoichos/core/labday';
 import type {
@@ -71,11 +71,16 @@ export function ask(state: ElectrolysisState, school: DischargeSchool): Asked {
       throw ChemistryError.of(
         'outOfRange',
         'The current',
-        `${currentA} A`,
+        `${formatNumber(currentA)} A`,
         'above 0 A; where the ammeter shows minus, its leads are swapped',
       );
     if (minutes !== '' && minutes <= 0)
-      throw ChemistryError.of('outOfRange', 'The time', `${minutes} min`, 'above 0 min');
+      throw ChemistryError.of(
+        'outOfRange',
+        'The time',
+        `${formatNumber(minutes)} min`,
+        'above 0 min',
+      );
     return {
       request: requestOf(state),
       current: {

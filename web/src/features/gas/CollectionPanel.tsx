@@ -5,6 +5,7 @@ import { IconCircleCheck, IconSquareRoundedX } from '@tabler/icons-react';
 import { asAmount } from '../../shared/study/asAmount';
 import type { Attempt } from '../../shared/study/attempt';
 import study from '../../shared/study/Study.module.css';
+import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 interface CollectionPanelProps {
   readonly gas: string;
@@ -45,20 +46,21 @@ export function CollectionPanel({ gas, collection, method, lost }: CollectionPan
         <tbody>
           <tr>
             <th scope="row">Molar mass</th>
-            <td>{collection.molarMassGPerMol.toFixed(2)} g/mol</td>
+            <td>{withPlaces(collection.molarMassGPerMol, 2)} g/mol</td>
           </tr>
           <tr>
             <th scope="row">Sinks above, exactly</th>
-            <td>{collection.exactThresholdGPerMol.toFixed(2)} g/mol</td>
+            <td>{withPlaces(collection.exactThresholdGPerMol, 2)} g/mol</td>
           </tr>
           <tr>
             <th scope="row">Sinks above, rule of thumb</th>
-            <td>{collection.ruleThresholdGPerMol} g/mol</td>
+            <td>{formatNumber(collection.ruleThresholdGPerMol)} g/mol</td>
           </tr>
           <tr>
             <th scope="row">Density, air’s</th>
             <td>
-              {collection.densityGPerL.toFixed(2)}, {collection.airDensityGPerL.toFixed(2)} g/L
+              {withPlaces(collection.densityGPerL, 2)}, {withPlaces(collection.airDensityGPerL, 2)}{' '}
+              g/L
             </td>
           </tr>
         </tbody>

@@ -8,6 +8,7 @@ import type { Attempt } from '../../shared/study/attempt';
 import study from '../../shared/study/Study.module.css';
 import type { GasState } from './gasState';
 import { purityCourse } from './useMade';
+import { formatNumber } from '@stoichos/core/common';
 
 const thing = { tube: 'Tube', jar: 'Jar', syringe: 'Syringe' } as const;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
@@ -142,10 +143,10 @@ function asMinutes(minutes: number): string {
   const whole = Math.floor(minutes);
   const seconds = Math.round((minutes - whole) * 60);
   return seconds === 60
-    ? `${whole + 1} min`
+    ? `${formatNumber(whole + 1)} min`
     : seconds === 0
-      ? `${whole} min`
+      ? `${formatNumber(whole)} min`
       : whole === 0
-        ? `${seconds} s`
-        : `${whole} min ${seconds} s`;
+        ? `${formatNumber(seconds)} s`
+        : `${formatNumber(whole)} min ${formatNumber(seconds)} s`;
 }

@@ -4,6 +4,7 @@ import type { FillingPlan, InRoom } from '@stoichos/core/studies/gas';
 import { asAmount } from '../../shared/study/asAmount';
 import type { Attempt } from '../../shared/study/attempt';
 import study from '../../shared/study/Study.module.css';
+import { atMostFigures } from '@stoichos/core/common';
 
 /** What all of the gas would do to the air of the room, against the published limits. */
 export function RoomPanel({
@@ -43,8 +44,8 @@ export function RoomPanel({
                     <td>{limitPpm}</td>
                     <td>
                       {share >= 1
-                        ? `${Number(share.toPrecision(2))} times`
-                        : `${Number((100 * share).toPrecision(2))} %`}
+                        ? `${atMostFigures(share, 2)} times`
+                        : `${atMostFigures(100 * share, 2)} %`}
                     </td>
                     <td>{Number.isFinite(mostMl) ? asAmount(mostMl, 'mL') : ''}</td>
                   </tr>
@@ -57,8 +58,8 @@ export function RoomPanel({
           </Text>
           {room.ofFlammable !== undefined && (
             <Text size="sm">
-              Mixed into the room it is {Number((100 * room.ofFlammable).toPrecision(2))} % of what
-              would burn; near the apparatus it may be enough.
+              Mixed into the room it is {atMostFigures(100 * room.ofFlammable, 2)} % of what would
+              burn; near the apparatus it may be enough.
             </Text>
           )}
           {room.source && (
@@ -78,5 +79,5 @@ export function RoomPanel({
 }
 
 function ppm(value: number): string {
-  return `${Number(value.toPrecision(2))} ppm`;
+  return `${atMostFigures(value, 2)} ppm`;
 }

@@ -10,6 +10,7 @@ import {
 } from '@tabler/icons-react';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Gases.module.css';
+import { formatSetTemperature } from '@stoichos/core/common';
 
 export const verdictWords = {
   valid: { word: 'good', Icon: IconCircleCheck },
@@ -22,7 +23,7 @@ export const verdictWords = {
 export function routeTitle({ reagents, heatedToC, electrolysis }: Route): string {
   const what = reagents.map(reagentText).join(' and ');
   if (electrolysis) return `a current through ${what}`;
-  return heatedToC === undefined ? what : `${what}, ${heatedToC} °C`;
+  return heatedToC === undefined ? what : `${what}, ${formatSetTemperature(heatedToC)}`;
 }
 
 interface RouteCardProps {

@@ -26,6 +26,7 @@ import { useGasState } from './gasState';
 import { RouteCard } from './RouteCard';
 import type { Route } from '@stoichos/core/studies/gas';
 import { chosenRoute, useRoutes } from './useRoutes';
+import { atMostFigures, withPlaces } from '@stoichos/core/common';
 
 /** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
 export function RoutesPage() {
@@ -96,13 +97,13 @@ function GasFacts({ gas }: { gas: string }) {
   return (
     <dl className="facts" style={{ marginTop: '1rem' }}>
       <dt>Molar mass</dt>
-      <dd>{facts.molarMassGPerMol.toFixed(2)} g/mol</dd>
+      <dd>{withPlaces(facts.molarMassGPerMol, 2)} g/mol</dd>
       <dt>Density</dt>
       <dd>
-        {facts.densityGPerL.toFixed(2)} g/L at 25 °C, {facts.densityRatio.toFixed(2)} of air
+        {withPlaces(facts.densityGPerL, 2)} g/L at 25 °C, {withPlaces(facts.densityRatio, 2)} of air
       </dd>
       <dt>In water</dt>
-      <dd>{Number(facts.solubilityMlPerMl.toPrecision(2))} mL a mL</dd>
+      <dd>{atMostFigures(facts.solubilityMlPerMl, 2)} mL a mL</dd>
     </dl>
   );
 }

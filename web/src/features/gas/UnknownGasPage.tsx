@@ -27,6 +27,7 @@ import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import classes from './Gases.module.css';
 import { GasTabs } from './GasTabs';
+import { withPlaces } from '@stoichos/core/common';
 
 const resultsSchema = z.array(z.object({ test: z.string(), outcome: z.string() }));
 /** What every gas shows is the same all the while the page is open: it is computed once. */
@@ -143,7 +144,7 @@ export function UnknownGasPage() {
                     {at === 0 && ' — tells most'}
                     {isFlameTest(test) && ' — after the papers'}
                   </Text>
-                  <span className="quiet">{bits.toFixed(2)} bits</span>
+                  <span className="quiet">{withPlaces(bits, 2)} bits</span>
                 </div>
                 <Group gap={6} mt={6} role="group" aria-label={`Seen: ${testName(test)}`}>
                   {splits.map(({ outcome }) => (

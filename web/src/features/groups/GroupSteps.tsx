@@ -6,6 +6,7 @@ import { useRecorder } from '../../shared/recording/useRecorder';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Groups.module.css';
 import type { GroupWork } from './GroupRecord';
+import { formatNumber } from '@stoichos/core/common';
 
 /** How far a step is, as the group has tapped it. */
 export function stateOf(
@@ -52,7 +53,7 @@ export function StepColumn({ view, work, step, onStep }: StepColumnProps) {
   return (
     <section className="card" aria-label="What to do">
       <Text className="quiet">
-        Step {at + 1} of {work.steps.length}, about {step.minutes} min
+        Step {at + 1} of {work.steps.length}, about {formatNumber(step.minutes)} min
         {checked && ' · checked by the instructor'}
       </Text>
       <p className={classes.step} data-testid="step">

@@ -4,6 +4,7 @@ import type { Model, TestResult, UnknownKind } from '@stoichos/core/studies/iden
 import { percent } from '../../shared/study/Likelihoods';
 import { CandidateName } from '../../shared/unknowns/CandidateName';
 import classes from '../../shared/unknowns/Unknowns.module.css';
+import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 /** The reasoning so far as a flow: after each result how many are left, and which leads. */
 export function ReasoningFlow({
@@ -38,7 +39,7 @@ export function ReasoningFlow({
                 </span>
               ) : (
                 <>
-                  about {left} left, {gained(bitsBefore - bitsAfter)}
+                  about {formatNumber(left)} left, {gained(bitsBefore - bitsAfter)}
                   <br />
                   <span className="quiet">
                     <CandidateName kind={kind} name={leading} />, {percent(probability)}
@@ -59,6 +60,6 @@ const little = 0.05;
 function gained(bits: number): string {
   if (Math.abs(bits) < little) return 'nothing gained';
   return bits > 0
-    ? `${bits.toFixed(1)} bits gained`
-    : `${(-bits).toFixed(1)} bits lost: it does not go with the rest`;
+    ? `${withPlaces(bits, 1)} bits gained`
+    : `${withPlaces(-bits, 1)} bits lost: it does not go with the rest`;
 }

@@ -2,9 +2,10 @@ import { Button, Text } from '@mantine/core';
 import { isPoint, testLabel } from '@stoichos/core/studies/identify';
 import type { RankedTest, UnknownKind, UnknownSchool } from '@stoichos/core/studies/identify';
 import type { UnknownState } from '../../shared/unknowns/unknownState';
+import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 const cost = ({ minutes, sampleMg, hazard }: RankedTest): string =>
-  `${minutes} min, ${sampleMg} mg, hazard ${hazard} of 4`;
+  `${formatNumber(minutes)} min, ${formatNumber(sampleMg)} mg, hazard ${hazard} of 4`;
 
 /** Where the two schools would go different ways now, and what each would cost. */
 export function SchoolNote({
@@ -30,9 +31,9 @@ export function SchoolNote({
     <Text size="sm" mt="xs" data-testid="schools">
       The schools differ here. {name}: {testLabel(kind, fixed)}
       {ordered
-        ? ` (${ordered.bits.toFixed(2)} bits; ${cost(ordered)})`
+        ? ` (${withPlaces(ordered.bits, 2)} bits; ${cost(ordered)})`
         : ' (tells next to nothing now)'}
-      . Most informative: {telling.label} ({telling.bits.toFixed(2)} bits; {cost(telling)}).{' '}
+      . Most informative: {telling.label} ({withPlaces(telling.bits, 2)} bits; {cost(telling)}).{' '}
       <Button
         size="compact-md"
         variant="default"

@@ -13,6 +13,7 @@ import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
 import classes from '../../shared/unknowns/Unknowns.module.css';
+import { withPlaces } from '@stoichos/core/common';
 
 /** A set that is searched whole: above it the smallest set of tests is sought among too many pairs. */
 const mostChecked = 60;
@@ -114,8 +115,8 @@ export function SetPage() {
                   ))}
                 </ul>
                 <Text>
-                  One unknown takes {value.expectedTests.toFixed(1)} tests on average, chosen one
-                  after the other.
+                  One unknown takes {withPlaces(value.expectedTests, 1)} tests on average, chosen
+                  one after the other.
                 </Text>
               </div>
             )}

@@ -19,6 +19,7 @@ import { Vessel } from '../../shared/glassware/Vessel';
 import { CandidateName } from '../../shared/unknowns/CandidateName';
 import { percent } from '../../shared/study/Likelihoods';
 import classes from '../../shared/unknowns/Unknowns.module.css';
+import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 /** How many candidates of an outcome are named. */
 const namedMost = 5;
@@ -48,8 +49,8 @@ export function TestCard({
           {first && <span className="quiet"> — next</span>}
         </Text>
         <span className="quiet">
-          {splits.length > 0 && `${bits.toFixed(2)} bits · `}
-          {minutes} min · {sampleMg} mg
+          {splits.length > 0 && `${withPlaces(bits, 2)} bits · `}
+          {formatNumber(minutes)} min · {formatNumber(sampleMg)} mg
         </span>
       </div>
       {row?.how && <Text size="sm">{row.how}</Text>}
@@ -64,7 +65,7 @@ export function TestCard({
           {row.cost !== undefined && `Cost ${row.cost} of 5. `}Blank: {row.blank}.
           {bitsWithNext !== undefined &&
             then !== undefined &&
-            ` With ${testInSentence(kind, then)} after it: ${bitsWithNext.toFixed(2)} bits.`}
+            ` With ${testInSentence(kind, then)} after it: ${withPlaces(bitsWithNext, 2)} bits.`}
           {row.falsePositive !== undefined &&
             row.falseNegative !== undefined &&
             ` False positive in about ${percent(row.falsePositive)} of classes, false negative in about ${percent(row.falseNegative)}.`}

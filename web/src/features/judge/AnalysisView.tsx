@@ -2,7 +2,6 @@ import { Alert, Text, Title } from '@mantine/core';
 import { chartsOf, tellFound } from '@stoichos/core/labday';
 import { analysisNames } from '@stoichos/core/planning/procedure';
 import type { AnalysisResult, Found } from '@stoichos/core/labday';
-import { useSettings } from '../../data/settings/useSettings';
 import { DataChart } from '../../shared/chart/DataChart';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
@@ -38,8 +37,7 @@ export function AnalysisView({ result, bench }: { result: AnalysisResult; bench:
 }
 
 function FoundView({ found, bench }: { found: Found; bench: string }) {
-  const { temperature } = useSettings();
-  const { answer, more, advice, working } = tellFound(found, temperature);
+  const { answer, more, advice, working } = tellFound(found);
   return (
     <div data-testid={`found-${found.kind}`}>
       <Text size="lg">
@@ -59,7 +57,7 @@ function FoundView({ found, bench }: { found: Found; bench: string }) {
           ))}
         </Fold>
       )}
-      {chartsOf(found, bench, temperature).map((chart) => (
+      {chartsOf(found, bench).map((chart) => (
         <DataChart key={chart.title} chart={chart} />
       ))}
     </div>

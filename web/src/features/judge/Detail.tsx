@@ -16,6 +16,7 @@ import { ComparisonTable } from './ComparisonTable';
 import classes from './JudgePage.module.css';
 import { Meaning } from './Meaning';
 import { SignOff } from './SignOff';
+import { withFigures } from '@stoichos/core/common';
 
 /** One vessel of one step at one bench, in full: expected beside seen, what differs and why, what it means, what the instructor says. */
 export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudgement }) {
@@ -53,7 +54,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
           {weighed.map(({ planned, made, times }) => (
             <Text key={planned} size="sm" mt="xs">
               Weighed out: <Formula text={made} wrap /> for <Formula text={planned} wrap />,{' '}
-              {times.toPrecision(2)} times as strong as planned; what is expected here reckons with
+              {withFigures(times, 2)} times as strong as planned; what is expected here reckons with
               it.
             </Text>
           ))}

@@ -3,6 +3,7 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import { evidenceSource } from '@stoichos/core/seeing/judgement';
 import type { StationJudgement } from '@stoichos/core/labday';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
+import { withPlaces } from '@stoichos/core/common';
 
 /** What the record means: physical or chemical on what evidence, the reaction type in both schools, the equations. */
 export function Meaning({ judgement: { change, station, seen } }: { judgement: StationJudgement }) {
@@ -23,7 +24,7 @@ export function Meaning({ judgement: { change, station, seen } }: { judgement: S
             <dt>Change</dt>
             <dd data-testid="change">
               <strong>{change.change}</strong>
-              {change.confidence > 0 && ` (confidence ${change.confidence.toFixed(2)})`}
+              {change.confidence > 0 && ` (confidence ${withPlaces(change.confidence, 2)})`}
             </dd>
           </>
         )}

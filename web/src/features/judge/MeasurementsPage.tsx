@@ -16,6 +16,7 @@ import { AnalysisView } from './AnalysisView';
 import { JudgeTabs } from './JudgeTabs';
 import { SpreadView } from './SpreadView';
 import { useBench } from './useBench';
+import { withFigures } from '@stoichos/core/common';
 
 /** What the numbers say: worked out for each bench with its uncertainty, and over the class. */
 export function MeasurementsPage() {
@@ -117,8 +118,8 @@ function Repeats({ repeats }: { repeats: ReturnType<typeof repeatedReadings> }) 
       </Title>
       {repeats.map(({ name, unit, values, spread }) => (
         <Text key={name}>
-          {name}: {values.join(', ')} {unit}; mean {spread.mean.toPrecision(4)}
-          {spread.confidence95 !== undefined && ` ± ${spread.confidence95.toPrecision(2)} (95 %)`}
+          {name}: {values.join(', ')} {unit}; mean {withFigures(spread.mean, 4)}
+          {spread.confidence95 !== undefined && ` ± ${withFigures(spread.confidence95, 2)} (95 %)`}
           {spread.oddOnes.length > 0 &&
             `; stands out: ${spread.oddOnes.map((at) => values[at]).join(', ')}`}
         </Text>

@@ -2,6 +2,7 @@ import { Table, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { studentSource } from '@stoichos/core/measuring';
 import type { ClassSpread } from '@stoichos/core/labday';
+import { withPlaces } from '@stoichos/core/common';
 
 /** Mean and spread over the class, and who stands out. */
 export function SpreadView({ spreads }: { spreads: readonly ClassSpread[] }) {
@@ -32,12 +33,14 @@ export function SpreadView({ spreads }: { spreads: readonly ClassSpread[] }) {
                 </Table.Td>
                 <Table.Td>{spread.count}</Table.Td>
                 <Table.Td>
-                  {spread.mean.toFixed(2)}
-                  {spread.confidence95 !== undefined && ` ± ${spread.confidence95.toFixed(2)}`}
+                  {withPlaces(spread.mean, 2)}
+                  {spread.confidence95 !== undefined && ` ± ${withPlaces(spread.confidence95, 2)}`}
                 </Table.Td>
-                <Table.Td>{spread.deviation?.toFixed(2) ?? '–'}</Table.Td>
                 <Table.Td>
-                  {values.map(({ bench, value }) => `${bench} ${value.toFixed(2)}`).join(', ')}
+                  {spread.deviation === undefined ? '–' : withPlaces(spread.deviation, 2)}
+                </Table.Td>
+                <Table.Td>
+                  {values.map(({ bench, value }) => `${bench} ${withPlaces(value, 2)}`).join(', ')}
                   {oddOnes.length > 0 && (
                     <Text size="sm" fw={600}>
                       Stands out: {oddOnes.join(', ')}

@@ -5,6 +5,7 @@ import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { NumberField } from '../../shared/parts/NumberField';
+import { formatNumber } from '@stoichos/core/common';
 
 /** What an analysis asks for: measurements of the procedure, numbers and words of its own. */
 interface Asked {
@@ -50,12 +51,12 @@ function reckonedWith(analysis: Analysis): string {
     case 'temperature': {
       const { of, massG } = analysis;
       return [
-        ...(of ? [`, to ${of.amountMol} mol ${of.substance}`] : []),
-        ...(massG === undefined ? [] : [`, shared by ${massG} g`]),
+        ...(of ? [`, to ${formatNumber(of.amountMol)} mol ${of.substance}`] : []),
+        ...(massG === undefined ? [] : [`, shared by ${formatNumber(massG)} g`]),
       ].join('');
     }
     case 'recovery':
-      return `, of ${analysis.thereG} g`;
+      return `, of ${formatNumber(analysis.thereG)} g`;
     default:
       return '';
   }

@@ -12,6 +12,7 @@ import classes from './LibraryPage.module.css';
 import { minutesOf, useProcedures } from '../../data/useProcedures';
 import { useDayInMind } from './useDayInMind';
 import type { Choice } from '../../data/useProcedures';
+import { formatNumber } from '@stoichos/core/common';
 
 /** The library: every procedure, found by kind, name or reagent; with a lab day in mind, one tap puts one into it. */
 export function LibraryPage() {
@@ -114,7 +115,7 @@ function Row({ choice: { procedure, isOwn } }: { choice: Choice }) {
       </div>
       <Text size="sm" className={classes.time ?? ''}>
         {procedure.steps.length} steps, <br />
-        {all} min, {attended} by hand
+        {formatNumber(all)} min, {attended} by hand
       </Text>
       {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
     </li>

@@ -17,6 +17,7 @@ import { ProcedureView } from './ProcedureView';
 import { minutesOf, useProcedures } from '../../data/useProcedures';
 import { AttachToDay } from '../../shared/study/AttachToDay';
 import { useDayInMind } from './useDayInMind';
+import { formatNumber } from '@stoichos/core/common';
 
 /** One procedure of the library, to read, print, adapt or put into a lab day. */
 export function ProcedurePage() {
@@ -46,7 +47,8 @@ export function ProcedurePage() {
         <div>
           {dayId && <BackToDay dayId={dayId} />}
           <Text className="quiet">
-            {kindNames[procedure.kind]} · {all} min one after the other, {attended} of them by hand
+            {kindNames[procedure.kind]} · {formatNumber(all)} min one after the other, {attended} of
+            them by hand
           </Text>
           <Title order={1}>{procedure.name}</Title>
         </div>

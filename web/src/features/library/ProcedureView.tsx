@@ -14,6 +14,7 @@ import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { StepCard } from './StepCard';
 import classes from './StepCard.module.css';
+import { atMostFigures } from '@stoichos/core/common';
 
 /** A procedure to read: what for, what with, the steps with what they should show, questions, disposal. */
 export function ProcedureView({
@@ -116,7 +117,7 @@ function NeededList({ procedure }: { procedure: Procedure }) {
 
 /** How much of a reagent, and what. */
 export function reagentWords(reagent: Reagent): string {
-  const amount = (value: number): string => String(Number(value.toPrecision(3)));
+  const amount = (value: number): string => atMostFigures(value, 3);
   switch (reagent.kind) {
     case 'solution':
       return `${amount(reagent.amountMl)} mL ${reagent.substance} ${amount(reagent.concentrationM)} mol/L`;

@@ -14,6 +14,7 @@ import { PictogramRow } from '../../shared/chemistry/Pictogram';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
 import { Vessel } from '../../shared/glassware/Vessel';
 import classes from './StepCard.module.css';
+import { formatNumber } from '@stoichos/core/common';
 
 interface StepCardProps {
   readonly step: ProcedureStep;
@@ -97,7 +98,7 @@ function StepFacts({ step }: { step: ProcedureStep }) {
         tt="none"
         leftSection={<IconClock size={14} aria-hidden />}
       >
-        {step.minutes} min{step.attended ? '' : ', by itself'}
+        {formatNumber(step.minutes)} min{step.attended ? '' : ', by itself'}
       </Badge>
       <PictogramRow pictograms={pictogramsOf(step)} />
       {kit.map((name) => (
@@ -110,7 +111,7 @@ function StepFacts({ step }: { step: ProcedureStep }) {
         return (
           <Text key={`${String(at)} ${eventWords(event)}`} size="sm" className="quiet">
             <Formula text={eventWords(event)} wrap />
-            {range && ` (${range.low}–${range.high})`}
+            {range && ` (${range.low}–${formatNumber(range.high)})`}
           </Text>
         );
       })}

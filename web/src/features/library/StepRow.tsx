@@ -18,6 +18,7 @@ import { MindLines } from '../../shared/chemistry/MindLines';
 import classes from './EditorPage.module.css';
 import { Expected, expectedWords } from './StepCard';
 import { StepFields } from './StepFields';
+import { formatNumber } from '@stoichos/core/common';
 
 interface RowProps {
   readonly step: ProcedureStep;
@@ -65,7 +66,7 @@ export function Row(props: RowProps) {
         <button type="button" className={classes.open} aria-expanded={isOpen} onClick={onOpen}>
           <span>{step.text === '' ? <em>What is done?</em> : step.text}</span>
           <Text component="span" size="sm" className="quiet">
-            {step.minutes} min{step.attended ? '' : ', by itself'}
+            {formatNumber(step.minutes)} min{step.attended ? '' : ', by itself'}
           </Text>
         </button>
         <Group gap={4} wrap="nowrap">

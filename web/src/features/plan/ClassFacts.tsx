@@ -7,6 +7,7 @@ import { IconAlertTriangle, IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { DayForm } from '../labday/public';
 import classes from './ProceduresPage.module.css';
+import { formatNumber } from '@stoichos/core/common';
 
 /** Length, groups, people and kit, and what is missing. */
 export function ClassFacts({ day }: { day: LabDay }) {
@@ -29,7 +30,7 @@ export function ClassFacts({ day }: { day: LabDay }) {
       </Group>
       <dl className="facts">
         <dt>Length</dt>
-        <dd>{day.lengthMin} min</dd>
+        <dd>{formatNumber(day.lengthMin)} min</dd>
         <dt>Groups</dt>
         <dd>
           {day.groups.length} groups of {day.groupSize}; each does {handsOf(plan)}{' '}

@@ -9,6 +9,7 @@ import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import classes from './ProceduresPage.module.css';
+import { atMostPlaces } from '@stoichos/core/common';
 
 /** What would make the class fit, each way with the length it leads to, and one tap to take it. */
 export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
@@ -62,7 +63,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
           <li key={cut.message} className={classes.planned}>
             <span>{cut.message}</span>
             <Text>
-              <strong>{Number(cut.makespanMin.toFixed(1))} min</strong>
+              <strong>{atMostPlaces(cut.makespanMin, 1)} min</strong>
               {cut.makespanMin <= day.lengthMin ? ', fits' : ', still too long'}
             </Text>
             <Button variant="default" onClick={() => void take(cut)}>

@@ -8,6 +8,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import classes from './MixingTable.module.css';
 import type { PlannedMixing } from './useMixingDraft';
+import { formatNumber } from '@stoichos/core/common';
 
 interface MixingTableProps {
   readonly day: Pick<LabDay, 'procedures' | 'weighings'>;
@@ -86,7 +87,7 @@ function PortionText({ portion }: { readonly portion: PlannedMixing['a'] }) {
     <>
       <Formula text={portion.substance} />{' '}
       <Text span size="sm" className={`quiet ${classes.amount}`}>
-        {portion.concentrationM} M, {portion.volumeMl} mL
+        {formatNumber(portion.concentrationM)} M, {formatNumber(portion.volumeMl)} mL
       </Text>
     </>
   );

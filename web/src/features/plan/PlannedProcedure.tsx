@@ -6,6 +6,7 @@ import { Link } from 'react-router';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { minutesOf } from '../../data/useProcedures';
 import classes from './ProceduresPage.module.css';
+import { formatNumber } from '@stoichos/core/common';
 
 interface PlannedProps {
   readonly planned: DayProcedure;
@@ -26,7 +27,7 @@ export function Planned({ planned, first, last, dayId, move, change, remove }: P
     <li className={classes.planned} data-testid="planned">
       <div className={classes.name}>
         <Text size="sm" className="quiet">
-          {kindNames[procedure.kind]} · {all} min, {attended} by hand
+          {kindNames[procedure.kind]} · {formatNumber(all)} min, {attended} by hand
           {departures > 0 && ` · ${departures} ${departures === 1 ? 'departure' : 'departures'}`}
         </Text>
         <Link

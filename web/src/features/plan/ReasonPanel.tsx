@@ -5,6 +5,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { powerOfTen } from '../../shared/chemistry/powerOfTen';
 import type { DraftOutcome } from './predictDraft';
+import { formatTemperature, withFigures, withPlaces } from '@stoichos/core/common';
 
 /** Why: every reaction with what decided it, how much solid and gas there is, and the ion products with their sources. */
 export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
@@ -42,7 +43,7 @@ function Amounts({ prediction: { state } }: { prediction: MixingPrediction }) {
         <div key={formula} style={{ display: 'contents' }}>
           <dt>Solid</dt>
           <dd>
-            {(1000 * massG).toPrecision(2)} mg of <Formula text={formula} />; {notes.join('; ')}
+            {withFigures(1000 * massG, 2)} mg of <Formula text={formula} />; {notes.join('; ')}
           </dd>
         </div>
       ))}
@@ -50,7 +51,7 @@ function Amounts({ prediction: { state } }: { prediction: MixingPrediction }) {
         <div key={formula} style={{ display: 'contents' }}>
           <dt>Gas</dt>
           <dd>
-            {amountMmol.toPrecision(2)} mmol of <Formula text={formula} />
+            {withFigures(amountMmol, 2)} mmol of <Formula text={formula} />
           </dd>
         </div>
       ))}
@@ -107,9 +108,9 @@ function IonProducts({ prediction: { considered, state } }: { prediction: Mixing
       <Text size="sm" className="quiet" mt="xs">
         Activities by the Davies equation
         {state.ionicStrengthM !== undefined &&
-          ` at ionic strength ${state.ionicStrengthM.toPrecision(2)} mol/L`}
-        {state.pH !== undefined && `; pH ${state.pH.toFixed(1)} after mixing`};{' '}
-        {state.temperatureC.toFixed(0)} °C; volumes taken as adding.
+          ` at ionic strength ${withFigures(state.ionicStrengthM, 2)} mol/L`}
+        {state.pH !== undefined && `; pH ${withPlaces(state.pH, 1)} after mixing`};{' '}
+        {formatTemperature(state.temperatureC)}; volumes taken as adding.
       </Text>
     </>
   );

@@ -22,6 +22,7 @@ import { TimetableChart } from './TimetableChart';
 import { TimetableTable } from './TimetableTable';
 import classes from './TimetablePage.module.css';
 import { useTimetable } from './useTimetable';
+import { atMostPlaces, formatNumber } from '@stoichos/core/common';
 
 /** The timetable of a class: bars by bench, what to do while waiting, moving by hand, and what to cut when it is too long. */
 export function TimetablePage() {
@@ -103,8 +104,9 @@ function Timetable({ day }: { day: LabDay }) {
       )}
       {!timetable && !running && (
         <Text className="quiet">
-          Fits every step of every bench into the {day.lengthMin} min of the class: what waits runs
-          beside what is done, nobody does two things at once, and no piece of kit is in use twice.
+          Fits every step of every bench into the {formatNumber(day.lengthMin)} min of the class:
+          what waits runs beside what is done, nobody does two things at once, and no piece of kit
+          is in use twice.
         </Text>
       )}
       {running && (
@@ -164,7 +166,7 @@ const axisMin = ({ lengthMin }: LabDay, { makespanMin }: DayTimetable): number =
 function Verdict({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
   const { makespanMin, lowerBoundMin, optimal } = timetable;
   const over = makespanMin - day.lengthMin;
-  const words = (min: number): string => `${Number(min.toFixed(1))} min`;
+  const words = (min: number): string => `${atMostPlaces(min, 1)} min`;
   return (
     <div className={classes.verdict} role="status" data-testid="verdict">
       <Title order={2} size="h3">

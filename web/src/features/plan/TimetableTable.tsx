@@ -1,6 +1,7 @@
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { TimetableRow } from '@stoichos/core/planning/procedure';
 import classes from './TimetablePage.module.css';
+import { atMostPlaces } from '@stoichos/core/common';
 
 /** The timetable to read: every bench with its steps in the order of time. */
 export function TimetableTable({ rows }: { rows: readonly TimetableRow[] }) {
@@ -22,7 +23,7 @@ export function TimetableTable({ rows }: { rows: readonly TimetableRow[] }) {
             .map((bar) => (
               <tr key={bar.id}>
                 <td>
-                  {Number(bar.startMin.toFixed(1))}–{Number(bar.endMin.toFixed(1))}
+                  {atMostPlaces(bar.startMin, 1)}–{atMostPlaces(bar.endMin, 1)}
                 </td>
                 <td>{row.name}</td>
                 <td>{bar.procedureName}</td>

@@ -1,4 +1,4 @@
-import { formatNumber } from '@stoichos/core/common';
+import { withPlaces } from '@stoichos/core/common';
 import { Table, Text } from '@mantine/core';
 import { testInSentence, testLabel } from '@stoichos/core/studies/identify';
 import type { UnknownKind } from '@stoichos/core/studies/identify';
@@ -40,7 +40,7 @@ export function RoundFeedback({
                 <Table.Tr key={at}>
                   <Table.Th scope="row">{testLabel(kind, test)}</Table.Th>
                   <Table.Td>{outcome}</Table.Td>
-                  <Table.Td>{formatNumber(gainedBits, { places: 1 })}</Table.Td>
+                  <Table.Td>{withPlaces(gainedBits, 1)}</Table.Td>
                   <Table.Td>
                     {[
                       misread !== undefined && `misread: it showed “${misread}”`,

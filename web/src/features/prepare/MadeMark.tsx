@@ -4,6 +4,7 @@ import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { IconCheck } from '@tabler/icons-react';
 import { useConfirmPreparationMutation, useUndoPreparationMutation } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';
+import { atMostFigures } from '@stoichos/core/common';
 
 interface MadeMarkProps {
   /** What is said when it is done. */
@@ -64,7 +65,7 @@ export function MadeMark({ word, day, lineKey, taking }: MadeMarkProps) {
       }
     >
       {taking
-        ? `It is ${word}: take ${Number(taking.amount.toPrecision(3))} ${taking.jar.unit} off the jar`
+        ? `It is ${word}: take ${atMostFigures(taking.amount, 3)} ${taking.jar.unit} off the jar`
         : `It is ${word}`}
     </Button>
   );

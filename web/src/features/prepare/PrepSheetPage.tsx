@@ -17,6 +17,7 @@ import { PrepareTabs } from './PrepareTabs';
 import { usePrepSheet } from './usePrepSheet';
 import type { DayLine } from './usePrepSheet';
 import { Solutions, AsTheyAre, takingFor } from './PrepSheetTables';
+import { formatNumber } from '@stoichos/core/common';
 
 /** The prep sheet to work from and to print: solutions with their working, what is set out as it is, equipment, shortages. */
 export function PrepSheetPage() {
@@ -40,7 +41,7 @@ export function PrepSheetPage() {
       </Title>
       <Text mb="sm">
         {day.name}, {longDate(day.date)} · {day.groups.length} groups of {day.groupSize},{' '}
-        {day.sparePercent} % spare · {day.staff.join(', ')}
+        {formatNumber(day.sparePercent)} % spare · {day.staff.join(', ')}
       </Text>
       {short.length > 0 && <Short short={short} />}
       <Solutions lines={lines} />

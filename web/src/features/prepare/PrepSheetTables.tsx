@@ -10,6 +10,7 @@ import classes from './PreparePage.module.css';
 import { measuredText, strengthText, workingOf } from './Recipe';
 import { jarsOf } from './usePrepSheet';
 import type { DayLine } from './usePrepSheet';
+import { atMostFigures, formatNumber } from '@stoichos/core/common';
 
 export function Solutions({ lines }: { lines: readonly DayLine[] }) {
   const { naming } = useSettings();
@@ -42,7 +43,7 @@ export function Solutions({ lines }: { lines: readonly DayLine[] }) {
                 <small>{nameOnShelf(naming, line.substance)}</small>
                 <small className="quiet">{line.for.join(', ')}</small>
               </td>
-              <td>{line.totalMl} mL</td>
+              <td>{formatNumber(line.totalMl)} mL</td>
               <td>
                 <Formula text={takeText(line)} wrap />
               </td>
@@ -69,13 +70,13 @@ export function Solutions({ lines }: { lines: readonly DayLine[] }) {
 function takeText({ making, substance, totalMl }: DayLine): string {
   switch (making.kind) {
     case 'weigh':
-      return `${making.roundedG} g ${making.form}`;
+      return `${formatNumber(making.roundedG)} g ${making.form}`;
     case 'stock':
       return `${measuredText(making.measured)} of ${substance} as supplied`;
     case 'fromOther':
       return `${measuredText(making.measured)} of the ${strengthText(making.otherM)} M solution`;
     case 'chain':
-      return `${making.motherG} g ${making.form} to ${making.motherMl} mL; of that ${measuredText(making.measured)} to ${totalMl} mL`;
+      return `${formatNumber(making.motherG)} g ${making.form} to ${formatNumber(making.motherMl)} mL; of that ${measuredText(making.measured)} to ${formatNumber(totalMl)} mL`;
     case 'askForm':
       return `which form is in the jar? ${making.forms.join(' or ')}`;
     case 'impossible':
@@ -151,7 +152,7 @@ export function AsTheyAre({
 }
 
 function amountWords(need: NeededAsItIs): string {
-  const words = (value: number): string => String(Number(value.toPrecision(3)));
+  const words = (value: number): string => atMostFigures(value, 3);
   switch (need.kind) {
     case 'solid':
       return `${words(need.amountG)} g`;

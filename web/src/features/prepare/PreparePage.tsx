@@ -8,6 +8,7 @@ import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 import { SolutionCard } from './SolutionCard';
 import { usePrepSheet } from './usePrepSheet';
+import { formatNumber } from '@stoichos/core/common';
 
 /** Prepare: what to weigh for each solution of the day, in the order to make them, and what was really weighed. */
 export function PreparePage() {
@@ -52,8 +53,8 @@ export function PreparePage() {
         <>
           <Text className="quiet" mb="sm">
             For {day.groups.length} {day.groups.length === 1 ? 'group' : 'groups'} with{' '}
-            {day.sparePercent} % spare, rounded up to 10 mL. In the order to make them: slow
-            dissolvers first, what does not keep last.
+            {formatNumber(day.sparePercent)} % spare, rounded up to 10 mL. In the order to make
+            them: slow dissolvers first, what does not keep last.
           </Text>
           <div className={classes.grid}>
             {lines.map((line) => (

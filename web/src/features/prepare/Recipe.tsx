@@ -4,10 +4,10 @@ import type { Measured } from '@stoichos/core/planning/prep';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './PreparePage.module.css';
 import type { DayLine } from './usePrepSheet';
+import { atMostFigures, formatNumber, withPlaces } from '@stoichos/core/common';
 
 /** A strength without the dust of decimals. */
-export const strengthText = (concentrationM: number): string =>
-  String(Number(concentrationM.toPrecision(4)));
+export const strengthText = (concentrationM: number): string => atMostFigures(concentrationM, 4);
 
 /** How much to weigh or measure for one solution, large, with the cautions and the working. */
 export function Recipe({ line, place }: { line: DayLine; place: string | undefined }) {
@@ -80,8 +80,8 @@ export function workingOf({ making }: Pick<DayLine, 'making'>): {
 /** A volume with what it is measured in. */
 export function measuredText({ roundedMl, cylinderMl, drops }: Measured): string {
   return drops === undefined
-    ? `${roundedMl} mL (${cylinderMl ?? 0} mL cylinder)`
-    : `${drops} drops (${roundedMl} mL)`;
+    ? `${formatNumber(roundedMl)} mL (${formatNumber(cylinderMl ?? 0)} mL cylinder)`
+    : `${drops} drops (${formatNumber(roundedMl)} mL)`;
 }
 
 function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
@@ -93,17 +93,18 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
         <>
           <span>{decimals(making.roundedG)} g</span>
           <small>
-            of <Formula text={making.form} />, water to {totalMl} mL{where}
+            of <Formula text={making.form} />, water to {formatNumber(totalMl)} mL{where}
           </small>
         </>
       );
     case 'stock':
       return (
         <>
-          <span>{making.measured.roundedMl} mL</span>
+          <span>{formatNumber(making.measured.roundedMl)} mL</span>
           <small>
             of <Formula text={substance} /> as supplied,{' '}
-            {findSubstance(substance).substance.stock?.percentWW} %, into water, to {totalMl} mL
+            {findSubstance(substance).substance.stock?.percentWW} %, into water, to{' '}
+            {formatNumber(totalMl)} mL
             {where}
           </small>
         </>
@@ -113,7 +114,7 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
         <>
           <span>{measuredText(making.measured)}</span>
           <small>
-            of the {strengthText(making.otherM)} M solution, water to {totalMl} mL
+            of the {strengthText(making.otherM)} M solution, water to {formatNumber(totalMl)} mL
           </small>
         </>
       );
@@ -122,8 +123,9 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
         <>
           <span>{measuredText(making.measured)}</span>
           <small>
-            of {strengthText(making.motherM)} M, water to {totalMl} mL; that one from{' '}
-            {decimals(making.motherG)} g of <Formula text={making.form} /> in {making.motherMl} mL
+            of {strengthText(making.motherM)} M, water to {formatNumber(totalMl)} mL; that one from{' '}
+            {decimals(making.motherG)} g of <Formula text={making.form} /> in{' '}
+            {formatNumber(making.motherMl)} mL
             {where}
           </small>
         </>
@@ -135,4 +137,4 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
 
 /** A mass as the balance shows it. */
 const decimals = (massG: number): string =>
-  massG.toFixed(Math.max(2, String(massG).split('.')[1]?.length ?? 0));
+  withPlaces(massG, Math.max(2, String(massG).split('.')[1]?.length ?? 0));

@@ -14,6 +14,7 @@ import { Recipe, strengthText } from './Recipe';
 import { WeighingEntry } from './WeighingEntry';
 import { formsOnShelf, jarsOf } from './usePrepSheet';
 import type { DayLine } from './usePrepSheet';
+import { formatNumber, withFigures } from '@stoichos/core/common';
 
 interface SolutionCardProps {
   readonly day: LabDay;
@@ -46,8 +47,9 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
             <Formula text={substance} /> {strengthText(line.concentrationM)} M
           </Title>
           <Text className="quiet" size="sm">
-            {nameOnShelf(naming, substance)}, {look.colour} · make <strong>{totalMl} mL</strong> (
-            {Math.round(line.usedMl * 10) / 10} mL used)
+            {nameOnShelf(naming, substance)}, {look.colour} · make{' '}
+            <strong>{formatNumber(totalMl)} mL</strong> ({Math.round(line.usedMl * 10) / 10} mL
+            used)
           </Text>
           <Text className="quiet" size="sm">
             for <Formula text={line.for.join(', ')} wrap />
@@ -93,8 +95,9 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
       )}
       {done && (
         <Text mt="sm" data-testid="made">
-          Made: {done.actualG} g of <Formula text={done.form} /> in {done.volumeMl} mL →{' '}
-          <strong>{concentrationOf(done).toPrecision(3)} M</strong>
+          Made: {formatNumber(done.actualG)} g of <Formula text={done.form} /> in{' '}
+          {formatNumber(done.volumeMl)} mL →{' '}
+          <strong>{withFigures(concentrationOf(done), 3)} M</strong>
         </Text>
       )}
       {making.kind !== 'askForm' && making.kind !== 'impossible' && (

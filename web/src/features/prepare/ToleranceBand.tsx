@@ -1,4 +1,5 @@
 import classes from './PreparePage.module.css';
+import { formatNumber } from '@stoichos/core/common';
 
 /** Widest deviation drawn, as a share of the target. */
 const shown = 0.25;
@@ -14,14 +15,14 @@ export function ToleranceBand({ ratio }: { ratio: number }) {
     <div
       className={classes.band}
       role="img"
-      aria-label={`${Math.abs(percent)} % ${percent < 0 ? 'under' : 'over'} the target; ten per cent either way is fine`}
+      aria-label={`${formatNumber(Math.abs(percent))} % ${percent < 0 ? 'under' : 'over'} the target; ten per cent either way is fine`}
     >
       <span
         className={classes.fine}
         style={{ left: place(-tolerance), right: `${50 - (50 * tolerance) / shown}%` }}
       />
       <span className={classes.mark} style={{ left: place(off) }} />
-      <small>{percent > 0 ? `+${percent}` : percent} %</small>
+      <small>{percent > 0 ? `+${formatNumber(percent)}` : percent} %</small>
     </div>
   );
 }

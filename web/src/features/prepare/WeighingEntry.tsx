@@ -11,6 +11,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { strengthText } from './Recipe';
 import { ToleranceBand } from './ToleranceBand';
 import type { DayLine } from './usePrepSheet';
+import { formatNumber, withFigures } from '@stoichos/core/common';
 
 interface WeighingEntryProps {
   readonly day: LabDay;
@@ -121,13 +122,14 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
       {result && <ToleranceBand ratio={result.ratio} />}
       {result && !challenge && (
         <Text size="sm" mt={6}>
-          {boat !== undefined && `${actualG ?? ''} g. `}Makes {result.concentrationM.toPrecision(3)}{' '}
-          M: close enough to {strengthText(concentrationM)} M.
+          {boat !== undefined && `${formatNumber(actualG ?? '')} g. `}Makes{' '}
+          {withFigures(result.concentrationM, 3)} M: close enough to {strengthText(concentrationM)}{' '}
+          M.
         </Text>
       )}
       {result && challenge && (
         <Alert variant="outline" color="gray" mt="sm" title="Is that right?" role="alert">
-          <Formula text={challenge.message} wrap /> It makes {result.concentrationM.toPrecision(3)}{' '}
+          <Formula text={challenge.message} wrap /> It makes {withFigures(result.concentrationM, 3)}{' '}
           M instead of {strengthText(concentrationM)} M.
         </Alert>
       )}

@@ -2,6 +2,7 @@ import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCanvas } from '../../shared/chart/ChartCanvas';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
+import { formatTemperature, withPlaces } from '@stoichos/core/common';
 
 /** One step of a vessel as the course charts it; no pH without a liquid. */
 export interface CoursePoint {
@@ -68,7 +69,7 @@ export function CourseChart({ points }: { points: readonly CoursePoint[] }) {
   const told = points
     .map(
       ({ step, pH, temperatureC }) =>
-        `step ${step}: ${pH === undefined ? 'no pH' : `pH ${pH.toFixed(1)}`}, ${temperatureC.toFixed(1)} °C`,
+        `step ${step}: ${pH === undefined ? 'no pH' : `pH ${withPlaces(pH, 1)}`}, ${formatTemperature(temperatureC, 1)}`,
     )
     .join('; ');
   return (

@@ -6,6 +6,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { Mind } from '../../shared/chemistry/Mind';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
+import { formatTemperature, withFigures, withPlaces } from '@stoichos/core/common';
 
 /** What the last thing done to the chosen vessel showed. */
 export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) {
@@ -28,9 +29,9 @@ export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) 
       )}
       <Text className="quiet" size="sm" mt="xs" data-testid="state">
         {[
-          state.volumeMl > 0 ? `${state.volumeMl.toFixed(1)} mL` : 'no liquid',
-          ...(state.pH === undefined ? [] : [`pH ${state.pH.toFixed(1)}`]),
-          `${state.temperatureC.toFixed(1)} °C`,
+          state.volumeMl > 0 ? `${withPlaces(state.volumeMl, 1)} mL` : 'no liquid',
+          ...(state.pH === undefined ? [] : [`pH ${withPlaces(state.pH, 1)}`]),
+          `${formatTemperature(state.temperatureC, 1)}`,
           ...state.solids.map(
             ({ formula, massG, colour }) => `${grams(massG)} ${colour} ${formula}`,
           ),
@@ -47,4 +48,4 @@ export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) 
 }
 
 const grams = (massG: number): string =>
-  massG < 0.1 ? `${(1000 * massG).toPrecision(2)} mg` : `${massG.toPrecision(3)} g`;
+  massG < 0.1 ? `${withFigures(1000 * massG, 2)} mg` : `${withFigures(massG, 3)} g`;

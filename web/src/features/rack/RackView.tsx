@@ -7,6 +7,7 @@ import { copyEvents } from '../../data/rack/copyVessel';
 import type { CopyKind } from '../../data/rack/copyVessel';
 import { Vessel } from '../../shared/glassware/Vessel';
 import classes from './MixPage.module.css';
+import { formatTemperature } from '@stoichos/core/common';
 
 interface RackViewProps {
   readonly rack: Rack;
@@ -47,7 +48,7 @@ export function RackView({ rack, outcome, chosen, onChoose, onNew, onCopy }: Rac
               {name}
             </Text>
             <Text span size="sm" className="quiet">
-              {holds ? `${told.state.temperatureC.toFixed(0)} °C` : 'empty'}
+              {holds ? `${formatTemperature(told.state.temperatureC)}` : 'empty'}
             </Text>
           </button>
         );

@@ -3,6 +3,7 @@ import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCanvas } from '../../shared/chart/ChartCanvas';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
+import { withFigures } from '@stoichos/core/common';
 
 /** Dissolved species as bars on a scale of powers of ten, so that the scarce stand beside the plentiful. */
 export function SpeciesChart({ rows }: { rows: readonly (readonly [string, number])[] }) {
@@ -40,7 +41,7 @@ export function SpeciesChart({ rows }: { rows: readonly (readonly [string, numbe
     }),
     [rows],
   );
-  const told = rows.map(([formula, one]) => `${formula} ${one.toPrecision(2)}`).join(', ');
+  const told = rows.map(([formula, one]) => `${formula} ${withFigures(one, 2)}`).join(', ');
   return (
     <ChartCanvas
       label={`What is dissolved, mol/L: ${told}`}

@@ -9,6 +9,7 @@ import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { CourseChart } from './CourseChart';
 import type { CoursePoint } from './CourseChart';
 import { SpeciesChart } from './SpeciesChart';
+import { withFigures, withPlaces } from '@stoichos/core/common';
 
 interface WhyPanelProps {
   readonly told: ToldStep | undefined;
@@ -133,7 +134,7 @@ function Species({ species }: { species: Readonly<Record<string, number>> }) {
                 <Table.Td>
                   <Formula text={formula} />
                 </Table.Td>
-                <Table.Td>{concentration.toPrecision(2)}</Table.Td>
+                <Table.Td>{withFigures(concentration, 2)}</Table.Td>
               </Table.Tr>
             ))}
           </Table.Tbody>
@@ -161,8 +162,8 @@ function CourseTable({ points }: { points: readonly CoursePoint[] }) {
             <Table.Td>
               <Formula text={what} wrap />
             </Table.Td>
-            <Table.Td>{pH === undefined ? '–' : pH.toFixed(1)}</Table.Td>
-            <Table.Td>{temperatureC.toFixed(1)}</Table.Td>
+            <Table.Td>{pH === undefined ? '–' : withPlaces(pH, 1)}</Table.Td>
+            <Table.Td>{withPlaces(temperatureC, 1)}</Table.Td>
           </Table.Tr>
         ))}
       </Table.Tbody>

@@ -12,6 +12,7 @@ import { LoadState } from '../../shared/parts/LoadState';
 import { ImportDialog } from './ImportDialog';
 import { JarForm } from './JarForm';
 import classes from './ShelfPage.module.css';
+import { atMostFigures, formatNumber } from '@stoichos/core/common';
 
 /** Jars shown at once; a search finds the rest. */
 const mostShown = 200;
@@ -119,7 +120,7 @@ export function ShelfPage() {
                 {amount(item.amount)} {item.unit}
                 {isToOrder(item) && <strong> · to order</strong>}
               </span>
-              <span className="quiet">{item.purityPercent} %</span>
+              <span className="quiet">{formatNumber(item.purityPercent)} %</span>
               <span className="quiet">{item.place}</span>
               <span className="quiet">
                 {item.expires
@@ -144,4 +145,4 @@ export function ShelfPage() {
 const isToOrder = ({ amount: left, least, expires }: ShelfItem): boolean =>
   left < least || (expires !== null && expires < today());
 
-const amount = (value: number): string => String(Number(value.toPrecision(4)));
+const amount = (value: number): string => atMostFigures(value, 4);

@@ -1,4 +1,4 @@
-import { formatNumber } from '@stoichos/core/common';
+import { formatNumber, formatTemperature, withPlaces } from '@stoichos/core/common';
 import { SegmentedControl, Text } from '@mantine/core';
 import { containers } from '@stoichos/core/vessel';
 import type { ShiftStep } from '@stoichos/core/studies/shift';
@@ -27,9 +27,10 @@ export function BeakerView({ container, step }: { container: ContainerKind; step
           {view.clarity === 'clear' ? view.colour : `${view.clarity}, ${view.solid?.colour ?? ''}`}
         </Text>
         <Text size="sm" className="quiet" data-testid="volume">
-          {state.volumeMl.toFixed(1)} of {brimMl} mL to the brim ({share} %)
-          {step.ofBrim > 1 && ': it has run over'} · {state.temperatureC.toFixed(0)} °C
-          {state.pH !== undefined && ` · pH ${formatNumber(state.pH, { places: 1 })}`}
+          {withPlaces(state.volumeMl, 1)} of {formatNumber(brimMl)} mL to the brim (
+          {formatNumber(share)} %)
+          {step.ofBrim > 1 && ': it has run over'} · {formatTemperature(state.temperatureC)}
+          {state.pH !== undefined && ` · pH ${withPlaces(state.pH, 1)}`}
         </Text>
       </div>
       <SegmentedControl

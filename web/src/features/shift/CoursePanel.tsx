@@ -11,6 +11,7 @@ import { LineKey, lineDashes } from '../../shared/chart/LineKey';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useTask } from '../../data/worker/useTask';
 import type { EquilibriumState } from './equilibriumState';
+import { formatTemperature } from '@stoichos/core/common';
 
 interface CoursePanelProps {
   readonly vessel: EquilibriumState['vessel'];
@@ -125,8 +126,8 @@ function CourseChart({ points, means, unit }: CourseChartProps) {
       />
       {'warmth' in means && first && last && (
         <Text size="sm" data-testid="vant-hoff">
-          K goes from {plainFormula(powerText(first.logK))} at {first.amount.toFixed(0)} °C to{' '}
-          {plainFormula(powerText(last.logK))} at {last.amount.toFixed(0)} °C (van ’t Hoff).
+          K goes from {plainFormula(powerText(first.logK))} at {formatTemperature(first.amount)} to{' '}
+          {plainFormula(powerText(last.logK))} at {formatTemperature(last.amount)} (van ’t Hoff).
         </Text>
       )}
     </>

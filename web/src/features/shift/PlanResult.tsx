@@ -9,6 +9,7 @@ import {
 import type { ColourPlan, PlanStage } from '@stoichos/core/studies/shift';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Equilibrium.module.css';
+import { atMostFigures, formatSetTemperature, withPlaces } from '@stoichos/core/common';
 
 interface PlanResultProps {
   readonly plan: ColourPlan;
@@ -59,8 +60,9 @@ export function PlanResult({ plan, onWalk, onClose }: PlanResultProps) {
       )}
       {end && stages.length > 1 && (
         <Text size="sm" className="quiet" mb="sm">
-          {concentratedMl > 0 && `${concentratedMl.toFixed(1)} mL of concentrated reagent in all; `}
-          {end.volumeMl.toFixed(0)} mL at the end.
+          {concentratedMl > 0 &&
+            `${withPlaces(concentratedMl, 1)} mL of concentrated reagent in all; `}
+          {withPlaces(end.volumeMl, 0)} mL at the end.
         </Text>
       )}
       <Group gap="xs" className="no-print">
@@ -117,13 +119,13 @@ function Stage({ stage }: { stage: PlanStage }) {
               <>
                 {poursAway !== undefined && `Pour ${Math.round(100 * poursAway)} % away, then `}
                 {'warmth' in means ? (
-                  `bring it to ${amount} °C`
+                  `bring it to ${formatSetTemperature(amount)}`
                 ) : (
                   <Formula text={`${amount} ${unit} of ${meansWords(means)}`} />
                 )}
                 {' → '}
                 {sight.cloudy ? 'cloudy ' : ''}
-                {sight.colour}, {volumeMl.toFixed(0)} mL in all
+                {sight.colour}, {withPlaces(volumeMl, 0)} mL in all
               </>
             )}
           </Text>
@@ -155,5 +157,5 @@ function spareWords(drops: number): string {
   return `${drops} ${drops === 1 ? 'drop' : 'drops'} too many still ${drops === 1 ? 'looks' : 'look'} right`;
 }
 
-const short = (value: number): string => Number(value.toPrecision(2)).toString();
+const short = (value: number): string => atMostFigures(value, 2);
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);

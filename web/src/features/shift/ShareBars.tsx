@@ -3,6 +3,7 @@ import type { Share } from '@stoichos/core/studies/shift';
 import { Fragment } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Equilibrium.module.css';
+import { withPlaces } from '@stoichos/core/common';
 
 /** How what is watched is shared among its forms, each bar in the form’s own colour where it has one. */
 export function ShareBars({ shares }: { shares: readonly Share[] }) {
@@ -27,4 +28,4 @@ export function ShareBars({ shares }: { shares: readonly Share[] }) {
 }
 
 const percent = (share: number): string =>
-  share < 0.01 ? `${(100 * share).toFixed(1)} %` : `${Math.round(100 * share)} %`;
+  share < 0.01 ? `${withPlaces(100 * share, 1)} %` : `${Math.round(100 * share)} %`;

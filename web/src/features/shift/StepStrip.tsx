@@ -2,6 +2,7 @@ import { actionWords } from '@stoichos/core/seeing/rack';
 import type { ShiftStep } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
 import classes from './Equilibrium.module.css';
+import { formatNumber, formatSetTemperature } from '@stoichos/core/common';
 
 interface StepStripProps {
   readonly steps: readonly ShiftStep[];
@@ -43,16 +44,18 @@ export function StepStrip({ steps, actions, shown, onShow }: StepStripProps) {
 function inShort(action: Action): string {
   switch (action.do) {
     case 'add':
-      if ('massG' in action.portion) return `+ ${action.portion.massG} g`;
-      return 'volumeMl' in action.portion ? `+ ${action.portion.volumeMl} mL` : '+ drops';
+      if ('massG' in action.portion) return `+ ${formatNumber(action.portion.massG)} g`;
+      return 'volumeMl' in action.portion
+        ? `+ ${formatNumber(action.portion.volumeMl)} mL`
+        : '+ drops';
     case 'bubble':
-      return `+ ${action.amountMmol} mmol`;
+      return `+ ${formatNumber(action.amountMmol)} mmol`;
     case 'discard':
       return `− ${Math.round(100 * action.fraction)} %`;
     case 'heat':
       return `${action.toC ?? 'hot'} °C`;
     case 'cool':
-      return `${action.toC} °C`;
+      return `${formatSetTemperature(action.toC)}`;
     case 'shakeWithAir':
       return 'shaken';
     default:

@@ -12,6 +12,7 @@ import { Fold } from '../../shared/parts/Fold';
 import type { EquilibriumState } from './equilibriumState';
 import { QuotientScale } from './QuotientScale';
 import { ShareBars } from './ShareBars';
+import { withPlaces } from '@stoichos/core/common';
 
 interface WhyShiftProps {
   readonly run: ShiftRun;
@@ -99,7 +100,7 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
         <Text size="sm" mb="xs">
           {watched.enthalpyKJPerMol === undefined
             ? `How K moves with temperature is not predicted: no enthalpy is in the tables for ${watched.lacking.join(', ')}.`
-            : `ΔH° = ${watched.enthalpyKJPerMol.toFixed(0)} kJ/mol: K moves by van ’t Hoff’s equation.`}
+            : `ΔH° = ${withPlaces(watched.enthalpyKJPerMol, 0)} kJ/mol: K moves by van ’t Hoff’s equation.`}
         </Text>
         {watched.sources.map((source) => (
           <small key={source} className="quiet source">

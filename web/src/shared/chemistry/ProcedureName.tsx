@@ -1,3 +1,4 @@
+import { proseTold } from '@stoichos/core/common';
 import { mixingOf } from '@stoichos/core/planning/procedure';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import { Formula } from './Formula';
@@ -13,5 +14,5 @@ export function ProcedureName({ procedure }: OfProcedure) {
 
 /** Words of a procedure, such as a step, with formulae set where it names its solutions by them. */
 export function ProcedureWords({ procedure, text }: OfProcedure & { readonly text: string }) {
-  return mixingOf(procedure) ? <Formula text={text} wrap /> : text;
+  return mixingOf(procedure) ? <Formula text={text} wrap /> : proseTold(text);
 }

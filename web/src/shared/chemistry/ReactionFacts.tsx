@@ -64,4 +64,5 @@ export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
   );
 }
 
-const signed = (number: number): string => (number > 0 ? `+${number}` : formatNumber(number));
+const signed = (number: number): string =>
+  number > 0 ? `+${formatNumber(number)}` : formatNumber(number);

@@ -1,5 +1,5 @@
 import { Button, Group, Text } from '@mantine/core';
-import { markdownOf, withSeparator } from '@stoichos/core/report/dayReport';
+import { markdownOf } from '@stoichos/core/report/dayReport';
 import type { ReportDocument } from '@stoichos/core/report/dayReport';
 import { IconDownload, IconPrinter } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -15,14 +15,15 @@ type Kind = keyof typeof kinds;
 
 /** A document to print, and to take away as a file. What makes the files is loaded when one is wanted. */
 export function TakeAway({ document, name }: { document: ReportDocument; name: string }) {
-  const { paper, decimalSeparator } = useSettings();
+  const { paper } = useSettings();
   const [making, setMaking] = useState<Kind>();
   const [problem, setProblem] = useState<string>();
   const write = async (kind: Kind): Promise<Blob> => {
-    const told = withSeparator(document, decimalSeparator);
-    if (kind === 'PDF') return (await import('./pdfFile')).pdfFile(told, paper);
+    if (kind === 'PDF') return (await import('./pdfFile')).pdfFile(document, paper);
     const text =
-      kind === 'HTML' ? await (await import('./htmlFile')).htmlFile(told, paper) : markdownOf(told);
+      kind === 'HTML'
+        ? await (await import('./htmlFile')).htmlFile(document, paper)
+        : markdownOf(document);
     return new Blob([text], { type: `${kinds[kind].type};charset=utf-8` });
   };
   const take = async (kind: Kind): Promise<void> => {

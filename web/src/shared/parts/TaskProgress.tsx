@@ -1,4 +1,5 @@
 import { Button, Group, Progress, Text } from '@mantine/core';
+import { formatNumber } from '@stoichos/core/common';
 
 /** How far long work has come, and a way to stop it. */
 export function TaskProgress({
@@ -14,7 +15,7 @@ export function TaskProgress({
   return (
     <Group gap="sm" wrap="nowrap" role="status" my="sm">
       <Text size="sm" miw={0}>
-        {what}… {percent} %
+        {what}… {formatNumber(percent)} %
       </Text>
       <Progress value={percent} aria-label={what} style={{ flex: 1 }} />
       <Button variant="default" onClick={cancel}>

@@ -21,6 +21,7 @@ import { ShelfSearch } from './ShelfSearch';
 import classes from './Reagents.module.css';
 import { kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
 import type { PortionDraft } from './portionDraft';
+import { formatNumber } from '@stoichos/core/common';
 
 const nothing: PortionDraft = {
   name: '',
@@ -143,7 +144,7 @@ export function AddPanel({
 /** A concentrated reagent says how strong it is as it is sold. */
 function labelOf(kind: PortionDraft['kind'], name: string): string {
   const stock = kind === 'liquid' ? findSubstance(name).substance.stock : undefined;
-  return stock ? `As sold, ${stock.concentrationM} M` : kindNames[kind];
+  return stock ? `As sold, ${formatNumber(stock.concentrationM)} M` : kindNames[kind];
 }
 
 /** What the reagent can do to people, and what it would do with what is there, before it goes in. */

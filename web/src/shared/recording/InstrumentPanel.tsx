@@ -14,6 +14,7 @@ import {
 import { explainError } from '../../data/api/explainError';
 import { sayProblem } from '../parts/sayProblem';
 import classes from './Bench.module.css';
+import { withPlaces } from '@stoichos/core/common';
 
 interface InstrumentPanelProps {
   readonly instruments: readonly InstrumentInfo[];
@@ -144,7 +145,9 @@ export function Live({ id, quantity }: { id: string; quantity: QuantityName }) {
     );
   return (
     <Text className={classes.live ?? ''} data-testid={`live-${quantity}`}>
-      {data ? `${data.value.toFixed(placesOf(data.resolution))} ${quantityUnits[quantity]}` : '…'}
+      {data
+        ? `${withPlaces(data.value, placesOf(data.resolution))} ${quantityUnits[quantity]}`
+        : '…'}
       {data && !data.stable && (
         <Text span size="sm" className="quiet">
           {' '}

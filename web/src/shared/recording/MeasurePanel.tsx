@@ -1,6 +1,6 @@
 import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
-import { fromCelsius, toCelsius } from '@stoichos/core/measuring';
-import type { TemperatureScale } from '@stoichos/core/measuring';
+import { fromCelsius, toCelsius } from '@stoichos/core/common';
+import type { TemperatureScale } from '@stoichos/core/common';
 import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
 import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
 import type { Measure, QuantityName } from '@stoichos/core/planning/procedure';
@@ -12,6 +12,7 @@ import classes from './Bench.module.css';
 import { TakeReading } from './TakeReading';
 import { ReadingList } from './ReadingList';
 import type { Recorder } from './useRecorder';
+import { withPlaces } from '@stoichos/core/common';
 
 interface MeasurePanelProps {
   /** Writes to the step as a whole. */
@@ -158,14 +159,17 @@ function OneMeasure({
       {quantity === 'temperature' && readings.length > 0 && (
         <Text size="sm" className="quiet">
           Lowest{' '}
-          {fromCelsius(
-            Math.min(
-              ...readings.flatMap(({ record }) =>
-                record.kind === 'measurement' ? [record.value] : [],
+          {withPlaces(
+            fromCelsius(
+              Math.min(
+                ...readings.flatMap(({ record }) =>
+                  record.kind === 'measurement' ? [record.value] : [],
+                ),
               ),
+              scale,
             ),
-            scale,
-          ).toFixed(1)}{' '}
+            1,
+          )}{' '}
           {scale}
         </Text>
       )}

@@ -3,6 +3,7 @@ import { departureKinds, longestNote } from '@stoichos/core/labday';
 import { useState } from 'react';
 import classes from './Bench.module.css';
 import type { Recorder } from './useRecorder';
+import { formatNumber } from '@stoichos/core/common';
 
 /** Notes in one’s own words. */
 export function Notes({ recorder }: { recorder: Recorder }) {
@@ -47,7 +48,7 @@ export function Notes({ recorder }: { recorder: Recorder }) {
 /** What was done otherwise than it is written down: planned beside done. */
 export function Departures({ recorder, minutes }: { recorder: Recorder; minutes: number }) {
   const [what, setWhat] = useState<(typeof departureKinds)[number]>('time');
-  const [planned, setPlanned] = useState(`${minutes} min`);
+  const [planned, setPlanned] = useState(`${formatNumber(minutes)} min`);
   const [done, setDone] = useState('');
   const isWhole = planned.trim() !== '' && done.trim() !== '';
   return (
@@ -64,7 +65,7 @@ export function Departures({ recorder, minutes }: { recorder: Recorder; minutes:
         fullWidth
         onChange={(value) => {
           setWhat(value);
-          setPlanned(value === 'time' ? `${minutes} min` : '');
+          setPlanned(value === 'time' ? `${formatNumber(minutes)} min` : '');
         }}
       />
       <Group align="flex-end" gap="xs" mt="xs" grow>

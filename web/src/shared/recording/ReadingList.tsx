@@ -1,11 +1,12 @@
 import { ActionIcon, Text } from '@mantine/core';
-import { fromCelsius } from '@stoichos/core/measuring';
+import { fromCelsius } from '@stoichos/core/common';
 import { quantityUnits } from '@stoichos/core/planning/procedure';
 import type { StandingEntry } from '@stoichos/core/labday';
 import { IconX } from '@tabler/icons-react';
 import { useSettings } from '../../data/settings/useSettings';
 import { clock } from '../../data/timers/timersSlice';
 import classes from './Bench.module.css';
+import { withFigures, withPlaces } from '@stoichos/core/common';
 
 interface ReadingListProps {
   readonly readings: readonly StandingEntry[];
@@ -23,7 +24,7 @@ export function ReadingList({ readings, withdraw }: ReadingListProps) {
         if (record.kind !== 'measurement') return null;
         const { quantity, value, low, high, typed, uncertainty, instrument, elapsedS } = record;
         const say = (number: number) =>
-          quantity === 'temperature' ? fromCelsius(number, scale).toFixed(1) : String(number);
+          quantity === 'temperature' ? withPlaces(fromCelsius(number, scale), 1) : String(number);
         // What was typed on the scale that is read stands as it was typed.
         const read = typed?.unit === scale ? String(typed.value) : say(value);
         const unit = quantity === 'temperature' ? scale : quantityUnits[quantity];
@@ -33,7 +34,7 @@ export function ReadingList({ readings, withdraw }: ReadingListProps) {
               {low !== undefined && high !== undefined ? `${say(low)}–${say(high)}` : read} {unit}
             </Text>
             <Text span size="sm" className="quiet">
-              {uncertainty !== undefined && ` ± ${uncertainty.toPrecision(1)}`}
+              {uncertainty !== undefined && ` ± ${withFigures(uncertainty, 1)}`}
               {elapsedS !== undefined && ` · at ${clock(elapsedS)}`}
               {instrument && ` · ${instrument}`}
             </Text>

@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { fromCelsius } from '@stoichos/core/measuring';
+import { fromCelsius } from '@stoichos/core/common';
 import { clarities, vigours, warmths } from '@stoichos/core/seeing/observation';
 import { sightWords } from '@stoichos/core/seeing/judgement';
 import type { BenchRecord } from '@stoichos/core/labday';
@@ -14,6 +14,7 @@ import { Precipitate, Solid } from './SolidRecord';
 import type { PartProps } from './SolidRecord';
 import { GasTests, FlameAndMagnet, SmellAndLayers } from './GasRecord';
 import type { RecordPanelProps } from './GasRecord';
+import { withPlaces } from '@stoichos/core/common';
 
 const clarityKeys = { clear: 'C', cloudy: 'L', opaque: 'O' } as const;
 
@@ -162,7 +163,7 @@ function Warmth({ recorder: { of, record } }: PartProps) {
         >
           {warmth?.deltaC === undefined
             ? 'Record'
-            : `${(fromCelsius(warmth.deltaC, scale) - fromCelsius(0, scale)).toFixed(1)} ${scale}`}
+            : `${withPlaces(fromCelsius(warmth.deltaC, scale) - fromCelsius(0, scale), 1)} ${scale}`}
         </Button>
       </Group>
     </Question>

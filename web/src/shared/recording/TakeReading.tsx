@@ -10,6 +10,7 @@ import { useAppDispatch, useAppSelector } from '../../data/store';
 import { Live, PutTo } from './InstrumentPanel';
 import { capturesSlice } from '../../data/captures/capturesSlice';
 import type { Recorder } from './useRecorder';
+import { formatNumber } from '@stoichos/core/common';
 
 interface TakeReadingProps {
   readonly recorder: Recorder;
@@ -123,7 +124,7 @@ export function TakeReading(props: TakeReadingProps) {
             leftSection={<IconPlayerStop size={20} aria-hidden />}
             onClick={() => dispatch(capturesSlice.actions.ended(captureId))}
           >
-            Stop reading every {running.everyS} s ({running.taken} read)
+            Stop reading every {formatNumber(running.everyS)} s ({running.taken} read)
           </Button>
         )}
       </Group>

@@ -8,6 +8,7 @@ import type { Timer } from '../../data/timers/timersSlice';
 import timerClasses from '../timers/Timers.module.css';
 import { useNow } from '../../data/timers/useNow';
 import classes from './Bench.module.css';
+import { formatNumber } from '@stoichos/core/common';
 
 const { started, ended } = timersSlice.actions;
 const kinds = [
@@ -67,7 +68,7 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
         <Group gap="xs" mt="xs" align="flex-end">
           {quick.map((length) => (
             <Button key={length} variant="default" onClick={() => start(length)}>
-              {length < 1 ? `${60 * length} s` : `${length} min`}
+              {length < 1 ? `${formatNumber(60 * length)} s` : `${formatNumber(length)} min`}
             </Button>
           ))}
           <NumberField

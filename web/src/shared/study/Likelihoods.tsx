@@ -1,5 +1,6 @@
 import { Formula } from '../chemistry/Formula';
 import classes from './Likelihoods.module.css';
+import { atMostFigures } from '@stoichos/core/common';
 
 /** Bars of what it may be, the likeliest first; what is next to impossible is counted. */
 export function Likelihoods({
@@ -40,5 +41,5 @@ export function Likelihoods({
 /** A probability as a reader wants it. */
 export function percent(share: number): string {
   const value = 100 * share;
-  return value < 0.1 ? '< 0.1 %' : `${Number(value.toPrecision(value < 10 ? 1 : 2))} %`;
+  return value < 0.1 ? '< 0.1 %' : `${atMostFigures(value, value < 10 ? 1 : 2)} %`;
 }

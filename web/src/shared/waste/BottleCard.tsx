@@ -6,8 +6,9 @@ import { IconAlertOctagon } from '@tabler/icons-react';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../chemistry/Formula';
 import classes from './BottleCard.module.css';
+import { atMostFigures, formatNumber, withPlaces } from '@stoichos/core/common';
 
-const amount = (value: number): string => String(Number(value.toPrecision(3)));
+const amount = (value: number): string => atMostFigures(value, 3);
 
 /** One bottle of waste: what goes in, what makes it harmless, what proves it. */
 export function BottleCard({ bottle }: { bottle: BottlePlan }) {
@@ -48,15 +49,15 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
       ))}
       {bottle.neutralising && (
         <Text mt={4}>
-          pH {bottle.neutralising.pH.toFixed(1)}:{' '}
+          pH {withPlaces(bottle.neutralising.pH, 1)}:{' '}
           {bottle.neutralising.volumeMl === undefined ? (
             <>more than is sensible of any weak acid or carbonate; collect it as it is.</>
           ) : (
             <>
               {amount(bottle.neutralising.volumeMl)} mL of{' '}
               {nameOnShelf(naming, bottle.neutralising.substance)}{' '}
-              {bottle.neutralising.concentrationM} mol/L bring it to pH{' '}
-              {bottle.neutralising.afterPH?.toFixed(1)}.{' '}
+              {formatNumber(bottle.neutralising.concentrationM)} mol/L bring it to pH{' '}
+              {withPlaces(bottle.neutralising.afterPH ?? 7, 1)}.{' '}
             </>
           )}
           {bottle.neutralising.caution}
@@ -99,13 +100,13 @@ function ClearingWords({ clearing }: { clearing: Clearing }) {
     element;
   const reagent = (
     <>
-      <Formula text={precipitant.substance} /> {precipitant.concentrationM} mol/L
+      <Formula text={precipitant.substance} /> {formatNumber(precipitant.concentrationM)} mol/L
     </>
   );
   if (neededMl === undefined || addMl === undefined)
     return (
       <Text mt={4}>
-        {name}: {reagent} does not bring it under {limitMgPerL} mg/L; the least is{' '}
+        {name}: {reagent} does not bring it under {formatNumber(limitMgPerL)} mg/L; the least is{' '}
         {amount(leftMgPerL)} mg/L. Collect it as it is.
       </Text>
     );
@@ -121,7 +122,7 @@ function ClearingWords({ clearing }: { clearing: Clearing }) {
       <Text mt={4}>
         {name}, {amount(clearing.beforeMgPerL)} mg/L{clearing.afterNeutralising && ' once neutral'}:
         add {amount(addMl)} mL of {reagent} ({amount(neededMl)} mL are just enough).{' '}
-        {amount(leftMgPerL)} mg/L are left; the limit is {limitMgPerL} mg/L. Bag{' '}
+        {amount(leftMgPerL)} mg/L are left; the limit is {formatNumber(limitMgPerL)} mg/L. Bag{' '}
         {amount(clearing.solidG)} g of <Formula text={clearing.solids.join(', ')} wrap />, dry, as
         hazardous solid.
       </Text>

@@ -1,6 +1,7 @@
 import { warmths } from '../../observation/observation';
 import { find, nothing } from './item';
 import type { Of, Question } from './item';
+import { formatDegrees } from '../../../common/temperature';
 
 /** A warmth a hand notices, °C, and how far a school thermometer and a lost minute may put it off (common practice). */
 const feltC = 2;
@@ -19,7 +20,7 @@ export const warmth: Question = (expected, seen) => {
   const words = (delta: number) =>
     Math.abs(delta) < feltC
       ? 'neither warmer nor colder'
-      : `${delta > 0 ? 'warmer' : 'colder'} by ${Math.abs(delta).toFixed(1)} °C`;
+      : `${delta > 0 ? 'warmer' : 'colder'} by ${formatDegrees(Math.abs(delta))}`;
   return [
     {
       item: 'warmth',

@@ -1,4 +1,5 @@
 import type { TestModel } from '../model';
+import { formatSetTemperature } from '../../../common/temperature';
 
 /** A melting or boiling point as a test: readings in steps, with what a reading may be off. */
 export interface PointScale {
@@ -34,7 +35,8 @@ export const boilingPoint: PointScale = {
 
 const starts = ({ fromC, toC, stepC }: PointScale): number[] =>
   Array.from({ length: Math.round((toC - fromC) / stepC) }, (_, at) => fromC + at * stepC);
-const label = (scale: PointScale, from: number): string => `${from}–${from + scale.stepC} °C`;
+const label = (scale: PointScale, from: number): string =>
+  `${from}–${formatSetTemperature(from + scale.stepC)}`;
 
 /** The outcome a reading falls into. */
 export function pointOutcome(scale: PointScale, readC: number): string {

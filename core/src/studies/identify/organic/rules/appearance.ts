@@ -1,5 +1,6 @@
 import type { OutcomeRule } from '../compound';
 import { shows, rather } from '../expectation';
+import { formatSetTemperature } from '../../../../common/temperature';
 
 /** Room temperature and how far from it a melting point leaves no doubt, °C. */
 const roomC = 21;
@@ -17,7 +18,8 @@ export const appearance: OutcomeRule = ({ meltsC, boilsC, colour }) => {
     : colour
       ? 'coloured liquid'
       : 'colourless liquid';
-  const words = meltsC === undefined ? 'it is kept as a liquid' : `it melts at ${meltsC} °C`;
+  const words =
+    meltsC === undefined ? 'it is kept as a liquid' : `it melts at ${formatSetTemperature(meltsC)}`;
   return meltsC !== undefined && Math.abs(meltsC - roomC) < sureC
     ? rather(outcome, 0.7, `${words}, near room temperature`)
     : shows(outcome, colour ? `${words}, ${colour}` : words);

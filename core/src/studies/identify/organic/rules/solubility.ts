@@ -3,6 +3,7 @@ import type { Structure } from '../../../../matter/structure/structure';
 import type { OutcomeRule } from '../compound';
 import { shows, rather } from '../expectation';
 import type { Expectation } from '../expectation';
+import { formatNumber } from '../../../../common/formatNumber';
 
 /** The customary limit: 0.1 g that dissolves in 3 mL, g per 100 mL (Shriner, Hermann, Morrill, Curtin, Fuson: The Systematic Identification of Organic Compounds; recalled). */
 const limitGPer100Ml = 3;
@@ -32,7 +33,7 @@ export const water: OutcomeRule = ({ structure, waterGPer100Ml: known }) => {
   if (known === 'miscible') return shows('soluble', 'it mixes with water in all proportions');
   if (known === undefined) return waterBySize(structure);
   const outcome = known >= limitGPer100Ml ? 'soluble' : 'insoluble';
-  const words = `about ${known} g dissolve in 100 mL of water; the limit of the test is ${limitGPer100Ml} g`;
+  const words = `about ${formatNumber(known)} g dissolve in 100 mL of water; the limit of the test is ${formatNumber(limitGPer100Ml)} g`;
   const near = known < limitGPer100Ml * borderFactor && known > limitGPer100Ml / borderFactor;
   return near ? rather(outcome, 0.65, `${words}: borderline`) : shows(outcome, words);
 };
