@@ -1,6 +1,7 @@
 import { plainFormula } from '@stoichos/core/matter/formula';
 import type { Arc, Ring } from '@stoichos/core/studies/cycle';
 import classes from './Cycle.module.css';
+import { proseTold } from '@stoichos/core/common';
 
 const [width, height] = [660, 500];
 const [middleX, middleY] = [width / 2, height / 2];
@@ -144,7 +145,7 @@ function typeOf({ types }: Arc): string {
 
 /** What is done, in a few short lines. */
 function shortHow(how: string): string[] {
-  const words = how.replace(' °C', '\u00a0°C').split(' ');
+  const words = proseTold(how).replace(' °', '\u00a0°').split(' ');
   const lines: string[] = [''];
   for (const word of words) {
     const last = lines.at(-1) ?? '';

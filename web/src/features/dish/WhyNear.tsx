@@ -5,7 +5,7 @@ import type { Dish, Nearness } from '@stoichos/core/studies/dish';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import classes from './Dish.module.css';
-import { withPlaces } from '@stoichos/core/common';
+import { withPlaces, formatSetTemperature } from '@stoichos/core/common';
 
 /** Why the line stands nearer to one side, what does not explain it, and the coefficients with their sources. */
 export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) {
@@ -32,10 +32,10 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
       </Text>
       <Fold title="What is computed, and from what">
         <Text size="sm" mb="xs">
-          Two dimensions, water standing still at 25 °C. Each salt spreads with one coefficient,
-          because its ions must keep pace (Nernst–Hartley); where the ion product passes its
-          constant the solid forms at once; crystals keep the water round them saturated while they
-          last. What the other ions do to the pace of a salt is not followed.
+          Two dimensions, water standing still at {formatSetTemperature(25)}. Each salt spreads with
+          one coefficient, because its ions must keep pace (Nernst–Hartley); where the ion product
+          passes its constant the solid forms at once; crystals keep the water round them saturated
+          while they last. What the other ions do to the pace of a salt is not followed.
         </Text>
         <Table fz="sm" verticalSpacing={4}>
           <Table.Thead>

@@ -9,6 +9,7 @@ import classes from '../../shared/study/Study.module.css';
 import { firstCell, readyCells } from './electrolysisState';
 import type { ElectrolysisState } from './electrolysisState';
 import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 
 interface CellSettingsProps {
   readonly state: ElectrolysisState;
@@ -58,17 +59,13 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
         ))}
       </div>
       <div className={classes.pair}>
-        <Amount
-          label="Current, A"
-          step={0.05}
-          value={state.currentA}
-          onChange={(currentA) => onChange({ currentA })}
-        />
-        <Amount
-          label="Time, min"
-          step={1}
-          value={state.minutes}
-          onChange={(minutes) => onChange({ minutes })}
+        <Amounts
+          of={state}
+          onChange={onChange}
+          fields={{
+            currentA: ['Current', 'A', 0.05],
+            minutes: ['Time', 'min', 1],
+          }}
         />
       </div>
       {state.kind === 'solution' && <Measures state={state} onChange={onChange} />}
@@ -148,29 +145,15 @@ function Measures({ state, onChange }: CellSettingsProps) {
   return (
     <Fold title="Measures of the cell, mixing, indicator">
       <div className={classes.pair}>
-        <Amount
-          label="Area of each, cm²"
-          step={1}
-          value={state.areaCm2}
-          onChange={(areaCm2) => onChange({ areaCm2 })}
-        />
-        <Amount
-          label="Gap, cm"
-          step={0.5}
-          value={state.gapCm}
-          onChange={(gapCm) => onChange({ gapCm })}
-        />
-        <Amount
-          label="Liquid, mL"
-          step={10}
-          value={state.volumeMl}
-          onChange={(volumeMl) => onChange({ volumeMl })}
-        />
-        <Amount
-          label="Temperature, °C"
-          step={1}
-          value={state.temperatureC}
-          onChange={(temperatureC) => onChange({ temperatureC })}
+        <Amounts
+          of={state}
+          onChange={onChange}
+          fields={{
+            areaCm2: ['Area of each', 'cm²', 1],
+            gapCm: ['Gap', 'cm', 0.5],
+            volumeMl: ['Liquid', 'mL', 10],
+            temperatureC: ['Temperature', '°C', 1],
+          }}
         />
       </div>
       <Select

@@ -2,7 +2,7 @@ import { Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core/studies/electrolysis';
 import type { DepositPlan, PredictedCell } from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
-import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 import { aboveZero, attempt } from '../../shared/study/attempt';
 import type { Attempt } from '../../shared/study/attempt';
 import { asAmount, asTime } from '../../shared/study/asAmount';
@@ -51,35 +51,16 @@ export function DepositPanel({
             set({ metal: next });
           }}
         />
-        <Amount
-          label="A/m²"
-          step={50}
-          value={plan.densityAPerM2}
-          onChange={(densityAPerM2) => set({ densityAPerM2 })}
-        />
-        <Amount
-          label="Wetted width, cm"
-          step={0.1}
-          value={plan.widthCm}
-          onChange={(widthCm) => set({ widthCm })}
-        />
-        <Amount
-          label="Wetted height, cm"
-          step={0.1}
-          value={plan.heightCm}
-          onChange={(heightCm) => set({ heightCm })}
-        />
-        <Amount
-          label="Deposit for, min"
-          step={10}
-          value={plan.depositMin}
-          onChange={(depositMin) => set({ depositMin })}
-        />
-        <Amount
-          label="A line every, min"
-          step={5}
-          value={plan.everyMin}
-          onChange={(everyMin) => set({ everyMin })}
+        <Amounts
+          of={plan}
+          onChange={set}
+          fields={{
+            densityAPerM2: ['A/m²', '', 50],
+            widthCm: ['Wetted width', 'cm', 0.1],
+            heightCm: ['Wetted height', 'cm', 0.1],
+            depositMin: ['Deposit for', 'min', 10],
+            everyMin: ['A line every', 'min', 5],
+          }}
         />
       </div>
       <SegmentedControl

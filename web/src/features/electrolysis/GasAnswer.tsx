@@ -3,7 +3,7 @@ import { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from '@stoichos/core/st
 import type { CellCurrent, GasPlan, TwoToOne } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
-import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 import { aboveZero, attempt } from '../../shared/study/attempt';
 import type { Attempt } from '../../shared/study/attempt';
 import { asAmount, asTime } from '../../shared/study/asAmount';
@@ -142,17 +142,13 @@ export function Worked({
       <div className={classes.block}>
         <Text fw={600}>Class after class</Text>
         <div className={classes.pair}>
-          <Amount
-            label="Classes"
-            step={1}
-            value={plan.classes}
-            onChange={(value) => set({ classes: value })}
-          />
-          <Amount
-            label="Minutes from one to the next"
-            step={5}
-            value={plan.apartMin}
-            onChange={(apartMin) => set({ apartMin })}
+          <Amounts
+            of={plan}
+            onChange={set}
+            fields={{
+              classes: ['Classes', '', 1],
+              apartMin: ['Minutes from one to the next', '', 5],
+            }}
           />
         </div>
         {schedule.clashes.map((clash) => (

@@ -3,7 +3,7 @@ import { plainFormula } from '@stoichos/core/matter/formula';
 import type { CellCurrent, CellRequest, PredictedCell } from '@stoichos/core/studies/electrolysis';
 import { useEffect } from 'react';
 import { useTask } from '../../data/worker/useTask';
-import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 import { asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
@@ -53,11 +53,12 @@ export function GasPanel({
               }))}
               onChange={(value) => set({ gas: value ?? 'H2' })}
             />
-            <Amount
-              label="Air pressure, kPa"
-              step={0.1}
-              value={plan.pressureKPa}
-              onChange={(pressureKPa) => set({ pressureKPa })}
+            <Amounts
+              of={plan}
+              onChange={set}
+              fields={{
+                pressureKPa: ['Air pressure', 'kPa', 0.1],
+              }}
             />
           </div>
           <SegmentedControl
@@ -88,25 +89,22 @@ export function GasPanel({
           />
           <div className={classes.pair}>
             {plan.tube === 'volume' ? (
-              <Amount
-                label="Volume, mL"
-                step={1}
-                value={plan.tubeMl}
-                onChange={(tubeMl) => set({ tubeMl })}
+              <Amounts
+                of={plan}
+                onChange={set}
+                fields={{
+                  tubeMl: ['Volume', 'mL', 1],
+                }}
               />
             ) : (
               <>
-                <Amount
-                  label="Inside, mm wide"
-                  step={1}
-                  value={plan.innerMm}
-                  onChange={(innerMm) => set({ innerMm })}
-                />
-                <Amount
-                  label="Length, mm"
-                  step={5}
-                  value={plan.lengthMm}
-                  onChange={(lengthMm) => set({ lengthMm })}
+                <Amounts
+                  of={plan}
+                  onChange={set}
+                  fields={{
+                    innerMm: ['Inside', 'mm wide', 1],
+                    lengthMm: ['Length', 'mm', 5],
+                  }}
                 />
                 <Switch
                   size="sm"

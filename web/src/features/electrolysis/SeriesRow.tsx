@@ -1,7 +1,7 @@
 import { ActionIcon, Text, TextInput } from '@mantine/core';
 import { IconTrash } from '@tabler/icons-react';
 import * as z from 'zod';
-import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 import classes from '../../shared/study/Study.module.css';
 
 const typed = z.union([z.number(), z.literal('')]);
@@ -40,29 +40,15 @@ export function RowFields({
         </ActionIcon>
       </div>
       <div className={classes.pair}>
-        <Amount
-          label="Current, A"
-          step={0.05}
-          value={row.currentA}
-          onChange={(currentA) => onChange({ currentA })}
-        />
-        <Amount
-          label="Time, min"
-          step={1}
-          value={row.minutes}
-          onChange={(minutes) => onChange({ minutes })}
-        />
-        <Amount
-          label="Minus changed, g"
-          step={0.01}
-          value={row.cathodeG}
-          onChange={(cathodeG) => onChange({ cathodeG })}
-        />
-        <Amount
-          label="Plus changed, g"
-          step={0.01}
-          value={row.anodeG}
-          onChange={(anodeG) => onChange({ anodeG })}
+        <Amounts
+          of={row}
+          onChange={onChange}
+          fields={{
+            currentA: ['Current', 'A', 0.05],
+            minutes: ['Time', 'min', 1],
+            cathodeG: ['Minus changed', 'g', 0.01],
+            anodeG: ['Plus changed', 'g', 0.01],
+          }}
         />
       </div>
       {signs && (

@@ -8,7 +8,7 @@ import { TaskFailure } from '../../shared/parts/TaskFailure';
 import type { CurrentTry } from '../../data/worker/chemistry';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
-import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 import { asAmount, asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
@@ -50,38 +50,25 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
       <div className={classes.pair}>
         {plan.supply === 'cells' ? (
           <>
-            <Amount
-              label="In series"
-              step={1}
-              value={plan.cells}
-              onChange={(cells) => set({ cells })}
-            />
-            <Amount
-              label="Each, V"
-              step={0.5}
-              value={plan.eachV}
-              onChange={(eachV) => set({ eachV })}
-            />
-            <Amount
-              label="Inside each, Ω"
-              step={0.5}
-              value={plan.eachOhm}
-              onChange={(eachOhm) => set({ eachOhm })}
+            <Amounts
+              of={plan}
+              onChange={set}
+              fields={{
+                cells: ['In series', '', 1],
+                eachV: ['Each', 'V', 0.5],
+                eachOhm: ['Inside each', 'Ω', 0.5],
+              }}
             />
           </>
         ) : (
           <>
-            <Amount
-              label="Set to, V"
-              step={0.5}
-              value={plan.supplyV}
-              onChange={(supplyV) => set({ supplyV })}
-            />
-            <Amount
-              label="Limit, A"
-              step={0.1}
-              value={plan.limitA}
-              onChange={(limitA) => set({ limitA })}
+            <Amounts
+              of={plan}
+              onChange={set}
+              fields={{
+                supplyV: ['Set to', 'V', 0.5],
+                limitA: ['Limit', 'A', 0.1],
+              }}
             />
           </>
         )}

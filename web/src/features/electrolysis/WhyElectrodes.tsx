@@ -5,7 +5,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import { asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
-import { atMostFigures, withFigures } from '@stoichos/core/common';
+import { atMostFigures, withFigures, formatSetTemperature } from '@stoichos/core/common';
 
 interface WhyElectrodesProps {
   readonly cell: PredictedCell;
@@ -34,7 +34,7 @@ export function WhyElectrodes({ cell }: WhyElectrodesProps) {
         ))}
         <Text size="sm">
           {withFigures(1000 * cell.densityAPerCm2, 2)} mA/cm² on {atMostFigures(cell.areaCm2, 3)}{' '}
-          cm², {atMostFigures(cell.volumeMl, 3)} mL. E° is taken as at 25 °C.
+          cm², {atMostFigures(cell.volumeMl, 3)} mL. E° is taken as at {formatSetTemperature(25)}.
         </Text>
         <ul className="sources">
           {[...new Set(cell.sources.map(sourceText))].map((source) => (

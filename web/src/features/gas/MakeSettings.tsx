@@ -5,7 +5,7 @@ import type { CollectionMethod, Route } from '@stoichos/core/studies/gas';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
-import { Amount } from '../../shared/study/Amount';
+import { Amounts } from '../../shared/study/Amounts';
 import study from '../../shared/study/Study.module.css';
 import { GasPicker } from './GasPicker';
 import type { GasState } from './gasState';
@@ -64,41 +64,17 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
         />
       )}
       <div className={study.pair}>
-        <Amount
-          label="How many"
-          step={1}
-          value={state.count}
-          onChange={(count) => onChange({ count })}
-        />
-        <Amount
-          label="Each, mL"
-          step={10}
-          value={state.eachMl}
-          onChange={(eachMl) => onChange({ eachMl })}
-        />
-        <Amount
-          label="Pure to, %"
-          step={1}
-          value={state.purityPercent}
-          onChange={(purityPercent) => onChange({ purityPercent })}
-        />
-        <Amount
-          label="Air in apparatus, mL"
-          step={10}
-          value={state.apparatusMl}
-          onChange={(apparatusMl) => onChange({ apparatusMl })}
-        />
-        <Amount
-          label="Gas comes, mL/min"
-          step={5}
-          value={state.rateMlPerMin}
-          onChange={(rateMlPerMin) => onChange({ rateMlPerMin })}
-        />
-        <Amount
-          label="Generator, mL"
-          step={25}
-          value={state.vesselMl}
-          onChange={(vesselMl) => onChange({ vesselMl })}
+        <Amounts
+          of={state}
+          onChange={onChange}
+          fields={{
+            count: ['How many', '', 1],
+            eachMl: ['Each', 'mL', 10],
+            purityPercent: ['Pure to', '%', 1],
+            apparatusMl: ['Air in apparatus', 'mL', 10],
+            rateMlPerMin: ['Gas comes', 'mL/min', 5],
+            vesselMl: ['Generator', 'mL', 25],
+          }}
         />
       </div>
       {consumed.length > 1 && (
@@ -125,59 +101,20 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
       )}
       <Fold title="Losses, excess, room and air">
         <div className={study.pair}>
-          <Amount
-            label="Lost, %"
-            step={5}
-            value={state.lostPercent}
-            onChange={(lostPercent) => onChange({ lostPercent })}
-          />
-          <Amount
-            label="Excess, %"
-            step={5}
-            value={state.excessPercent}
-            onChange={(excessPercent) => onChange({ excessPercent })}
-          />
-          <Amount
-            label="Still comes, mL"
-            step={5}
-            value={state.runOnMl}
-            onChange={(runOnMl) => onChange({ runOnMl })}
-          />
-          <Amount
-            label="Water in trough, mL"
-            step={100}
-            value={state.troughMl}
-            onChange={(troughMl) => onChange({ troughMl })}
-          />
-          <Amount
-            label="Room, °C"
-            step={1}
-            value={state.temperatureC}
-            onChange={(temperatureC) => onChange({ temperatureC })}
-          />
-          <Amount
-            label="Gas arrives at, °C"
-            step={10}
-            value={state.gasTemperatureC}
-            onChange={(gasTemperatureC) => onChange({ gasTemperatureC })}
-          />
-          <Amount
-            label="Air, kPa"
-            step={0.5}
-            value={state.pressureKPa}
-            onChange={(pressureKPa) => onChange({ pressureKPa })}
-          />
-          <Amount
-            label="Room, m³"
-            step={10}
-            value={state.roomM3}
-            onChange={(roomM3) => onChange({ roomM3 })}
-          />
-          <Amount
-            label="Air changes an hour"
-            step={1}
-            value={state.airChanges}
-            onChange={(airChanges) => onChange({ airChanges })}
+          <Amounts
+            of={state}
+            onChange={onChange}
+            fields={{
+              lostPercent: ['Lost', '%', 5],
+              excessPercent: ['Excess', '%', 5],
+              runOnMl: ['Still comes', 'mL', 5],
+              troughMl: ['Water in trough', 'mL', 100],
+              temperatureC: ['Room', '°C', 1],
+              gasTemperatureC: ['Gas arrives at', '°C', 10],
+              pressureKPa: ['Air', 'kPa', 0.5],
+              roomM3: ['Room', 'm³', 10],
+              airChanges: ['Air changes an hour', '', 1],
+            }}
           />
         </div>
       </Fold>

@@ -26,7 +26,7 @@ import { useGasState } from './gasState';
 import { RouteCard } from './RouteCard';
 import type { Route } from '@stoichos/core/studies/gas';
 import { chosenRoute, useRoutes } from './useRoutes';
-import { atMostFigures, withPlaces } from '@stoichos/core/common';
+import { atMostFigures, withPlaces, formatSetTemperature } from '@stoichos/core/common';
 
 /** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
 export function RoutesPage() {
@@ -100,7 +100,8 @@ function GasFacts({ gas }: { gas: string }) {
       <dd>{withPlaces(facts.molarMassGPerMol, 2)} g/mol</dd>
       <dt>Density</dt>
       <dd>
-        {withPlaces(facts.densityGPerL, 2)} g/L at 25 °C, {withPlaces(facts.densityRatio, 2)} of air
+        {withPlaces(facts.densityGPerL, 2)} g/L at {formatSetTemperature(25)},{' '}
+        {withPlaces(facts.densityRatio, 2)} of air
       </dd>
       <dt>In water</dt>
       <dd>{atMostFigures(facts.solubilityMlPerMl, 2)} mL a mL</dd>

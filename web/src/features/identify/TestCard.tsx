@@ -13,13 +13,13 @@ import {
 import type { UnknownTest } from '@stoichos/core/matter/substances';
 import type { Model, RankedTest, UnknownKind } from '@stoichos/core/studies/identify';
 import { useState } from 'react';
-import { NumberField } from '../../shared/parts/NumberField';
 import { Chip } from '../../shared/parts/ChipRow';
 import { Vessel } from '../../shared/glassware/Vessel';
 import { CandidateName } from '../../shared/unknowns/CandidateName';
 import { percent } from '../../shared/study/Likelihoods';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 import { formatNumber, withPlaces } from '@stoichos/core/common';
+import { TemperatureField } from '../../shared/parts/TemperatureField';
 
 /** How many candidates of an outcome are named. */
 const namedMost = 5;
@@ -140,9 +140,9 @@ function PointInput({ label, onRecord }: { label: string; onRecord: (celsius: nu
   const [celsius, setCelsius] = useState<number | ''>('');
   return (
     <Group align="end" mt={6}>
-      <NumberField
+      <TemperatureField
         w={140}
-        label={`${label}, °C`}
+        label={label}
         min={-100}
         max={400}
         value={celsius}

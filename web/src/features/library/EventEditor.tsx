@@ -12,6 +12,7 @@ import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
 import { FormSelect } from '../../shared/reagents/FormSelect';
 import { kindOf, portionOf, usualPortion } from '../../shared/reagents/portionDraft';
 import classes from './EditorPage.module.css';
+import { Amount } from '../../shared/study/Amount';
 
 type Range = ProcedureStep['ranges'][number];
 
@@ -166,12 +167,12 @@ function renamed(portion: AnyPortion, name: string): AnyPortion | undefined {
 }
 
 /** Numbers of the other actions, by field. */
-const numbers: Readonly<Record<string, string>> = {
-  toC: '°C',
-  minutes: 'min',
-  amountMmol: 'mmol',
-  toVolumeMl: 'mL',
-  fraction: 'share, 0 to 1',
+const numbers: Readonly<Record<string, readonly [label: string, unit: string]>> = {
+  toC: ['to', '°C'],
+  minutes: ['for', 'min'],
+  amountMmol: ['amount', 'mmol'],
+  toVolumeMl: ['to', 'mL'],
+  fraction: ['share', '0 to 1'],
 };
 
 function OtherFields({
@@ -199,9 +200,10 @@ function OtherFields({
       {fields.length > 0 && (
         <div className={classes.amounts}>
           {fields.map((field) => (
-            <NumberField
+            <Amount
               key={field}
-              label={numbers[field]}
+              label={numbers[field]?.[0] ?? field}
+              unit={numbers[field]?.[1] ?? ''}
               value={Number(Reflect.get(event.action, field))}
               onChange={(value) => {
                 if (typeof value === 'number')

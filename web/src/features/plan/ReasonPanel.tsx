@@ -5,7 +5,12 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { powerOfTen } from '../../shared/chemistry/powerOfTen';
 import type { DraftOutcome } from './predictDraft';
-import { formatTemperature, withFigures, withPlaces } from '@stoichos/core/common';
+import {
+  formatTemperature,
+  withFigures,
+  withPlaces,
+  formatSetTemperature,
+} from '@stoichos/core/common';
 
 /** Why: every reaction with what decided it, how much solid and gas there is, and the ion products with their sources. */
 export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
@@ -87,7 +92,7 @@ function IonProducts({ prediction: { considered, state } }: { prediction: Mixing
             <Table.Th>Solid</Table.Th>
             <Table.Th>Ion product</Table.Th>
             <Table.Th>
-              K<sub>sp</sub>, 25 °C
+              K<sub>sp</sub>, {formatSetTemperature(25)}
             </Table.Th>
             <Table.Th>Source</Table.Th>
           </Table.Tr>

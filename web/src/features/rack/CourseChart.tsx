@@ -2,7 +2,10 @@ import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCanvas } from '../../shared/chart/ChartCanvas';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
-import { formatTemperature, withPlaces } from '@stoichos/core/common';
+import { formatTemperature, withPlaces, fromCelsius, currentReader } from '@stoichos/core/common';
+
+/** A temperature as the reader’s thermometer shows it. */
+const onScale = (celsius: number): number => fromCelsius(celsius, currentReader().scale);
 
 /** One step of a vessel as the course charts it; no pH without a liquid. */
 export interface CoursePoint {
@@ -30,7 +33,7 @@ export function CourseChart({ points }: { points: readonly CoursePoint[] }) {
           },
           {
             yAxisID: 'celsius',
-            data: points.map(({ temperatureC }) => temperatureC),
+            data: points.map(({ temperatureC }) => onScale(temperatureC)),
             borderColor: mark,
             backgroundColor: mark,
             borderDash: [5, 4],
@@ -56,10 +59,10 @@ export function CourseChart({ points }: { points: readonly CoursePoint[] }) {
           celsius: {
             type: 'linear',
             position: 'right',
-            suggestedMin: 20,
-            suggestedMax: 30,
+            suggestedMin: onScale(20),
+            suggestedMax: onScale(30),
             grid: { drawOnChartArea: false },
-            title: { display: true, text: '■ Temperature, °C (dashed)' },
+            title: { display: true, text: `■ Temperature, ${currentReader().scale} (dashed)` },
           },
         },
       },

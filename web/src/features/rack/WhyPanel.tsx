@@ -9,7 +9,7 @@ import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { CourseChart } from './CourseChart';
 import type { CoursePoint } from './CourseChart';
 import { SpeciesChart } from './SpeciesChart';
-import { withFigures, withPlaces } from '@stoichos/core/common';
+import { withFigures, withPlaces, currentReader, fromCelsius } from '@stoichos/core/common';
 
 interface WhyPanelProps {
   readonly told: ToldStep | undefined;
@@ -152,7 +152,7 @@ function CourseTable({ points }: { points: readonly CoursePoint[] }) {
           <Table.Th>Step</Table.Th>
           <Table.Th>Done</Table.Th>
           <Table.Th>pH</Table.Th>
-          <Table.Th>°C</Table.Th>
+          <Table.Th>{currentReader().scale}</Table.Th>
         </Table.Tr>
       </Table.Thead>
       <Table.Tbody>
@@ -163,7 +163,7 @@ function CourseTable({ points }: { points: readonly CoursePoint[] }) {
               <Formula text={what} wrap />
             </Table.Td>
             <Table.Td>{pH === undefined ? '–' : withPlaces(pH, 1)}</Table.Td>
-            <Table.Td>{withPlaces(temperatureC, 1)}</Table.Td>
+            <Table.Td>{withPlaces(fromCelsius(temperatureC, currentReader().scale), 1)}</Table.Td>
           </Table.Tr>
         ))}
       </Table.Tbody>

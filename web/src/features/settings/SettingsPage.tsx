@@ -13,12 +13,12 @@ import { settingsSchema } from '@stoichos/core/labday';
 import type { Settings, SettingsChange } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { NumberField } from '../../shared/parts/NumberField';
 import { SchoolSettings } from './SchoolSettings';
 import { useSettings } from '../../data/settings/useSettings';
 import { useChangeSettings } from '../../data/settings/useChangeSettings';
 import { useBrowserSettings } from '../../data/settings/browserSettings';
 import classes from './SettingsPage.module.css';
+import { Amount } from '../../shared/study/Amount';
 
 /** Everything that can be set: for all who use this installation, and for this browser. */
 export function SettingsPage() {
@@ -90,10 +90,11 @@ function ForAll() {
         </Radio.Group>
         <SchoolNumber
           name="roomC"
-          label="Room temperature, °C"
+          label="Room temperature"
+          unit="°C"
           description="What the studies of gases and cells begin with."
         />
-        <SchoolNumber name="airKPa" label="Air pressure, kPa" />
+        <SchoolNumber name="airKPa" label="Air pressure" unit="kPa" />
         <SchoolNumber
           name="dropsPerMl"
           label="Drops to 1 mL"
@@ -130,15 +131,17 @@ type NumberName = 'roomC' | 'airKPa' | 'dropsPerMl';
 function SchoolNumber({
   name,
   label,
+  unit,
   description,
 }: {
   name: NumberName;
   label: string;
+  unit?: string;
   description?: string;
 }) {
   const settings = useSettings();
   const change = useChangeSettings();
-  const [typed, setTyped] = useState<number | string>();
+  const [typed, setTyped] = useState<number | ''>();
   const value = typed ?? settings[name];
   const checked = settingsSchema.shape[name].safeParse(value);
   const problem = checked.success ? undefined : checked.error.issues[0]?.message;
@@ -148,9 +151,10 @@ function SchoolNumber({
     setTyped(undefined);
   };
   return (
-    <NumberField
+    <Amount
       w={240}
       label={label}
+      {...(unit && { unit })}
       {...(description && { description })}
       value={value}
       onChange={setTyped}

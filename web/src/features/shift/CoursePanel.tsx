@@ -11,7 +11,7 @@ import { LineKey, lineDashes } from '../../shared/chart/LineKey';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useTask } from '../../data/worker/useTask';
 import type { EquilibriumState } from './equilibriumState';
-import { formatTemperature } from '@stoichos/core/common';
+import { currentReader, fromCelsius, withPlaces } from '@stoichos/core/common';
 
 interface CoursePanelProps {
   readonly vessel: EquilibriumState['vessel'];
@@ -60,10 +60,18 @@ interface CourseChartProps {
   readonly unit: MeansUnit;
 }
 
-function CourseChart({ points, means, unit }: CourseChartProps) {
+function CourseChart({ points: found, means, unit }: CourseChartProps) {
+  const { scale } = currentReader();
+  const isWarmth = 'warmth' in means;
+  const axis = isWarmth ? `Temperature, ${scale}` : `${plainFormula(meansWords(means))}, ${unit}`;
+  const points = useMemo(
+    () =>
+      isWarmth
+        ? found.map((point) => ({ ...point, amount: fromCelsius(point.amount, scale) }))
+        : found,
+    [found, isWarmth, scale],
+  );
   const forms = useMemo(() => formsOf(points), [points]);
-  const axis =
-    'warmth' in means ? 'Temperature, °C' : `${plainFormula(meansWords(means))}, ${unit}`;
   const configure = useCallback(
     ({ text }: ChartInk): ChartConfiguration => ({
       type: 'line',
@@ -126,8 +134,9 @@ function CourseChart({ points, means, unit }: CourseChartProps) {
       />
       {'warmth' in means && first && last && (
         <Text size="sm" data-testid="vant-hoff">
-          K goes from {plainFormula(powerText(first.logK))} at {formatTemperature(first.amount)} to{' '}
-          {plainFormula(powerText(last.logK))} at {formatTemperature(last.amount)} (van ’t Hoff).
+          K goes from {plainFormula(powerText(first.logK))} at{' '}
+          {`${withPlaces(first.amount, 0)} ${scale}`} to {plainFormula(powerText(last.logK))} at{' '}
+          {`${withPlaces(last.amount, 0)} ${scale}`} (van ’t Hoff).
         </Text>
       )}
     </>

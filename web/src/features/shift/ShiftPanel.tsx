@@ -1,12 +1,13 @@
 import { Button, Text, Title } from '@mantine/core';
 import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
-import type { Means } from '@stoichos/core/studies/shift';
+import type { Means, MeansUnit } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
 import { useState } from 'react';
-import { NumberField } from '../../shared/parts/NumberField';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Equilibrium.module.css';
+import { formatSetTemperature, formatQuantity } from '@stoichos/core/common';
+import { Amount } from '../../shared/study/Amount';
 
 interface ShiftPanelProps {
   readonly means: readonly Means[];
@@ -15,34 +16,36 @@ interface ShiftPanelProps {
   readonly onDo: (action: Action) => boolean;
 }
 
-/** One tap for the amounts one really takes. */
-const tapsFor = (
-  dropsPerMl: number,
-): Readonly<Record<'mL' | 'g' | 'mmol', readonly (readonly [number, string])[]>> => ({
-  mL: [
-    [1 / dropsPerMl, '1 drop'],
-    [5 / dropsPerMl, '5 drops'],
-    [1, '1 mL'],
-    [5, '5 mL'],
-    [20, '20 mL'],
-  ],
-  g: [
-    [0.05, 'spatula tip, 0.05 g'],
-    [0.2, '0.2 g'],
-    [1, '1 g'],
-  ],
-  mmol: [
-    [0.05, '0.05 mmol, about 1 mL'],
-    [0.2, '0.2 mmol'],
-    [1, '1 mmol, about 24 mL'],
-  ],
-});
-const temperatures = [
-  [5, 'Ice bath, 5 °C'],
-  [25, '25 °C'],
-  [60, '60 °C'],
-  [85, '85 °C'],
-] as const;
+/** Temperatures of the usual baths, °C. */
+const temperatures = [5, 25, 60, 85];
+
+/** Amounts one really takes, a tap each. */
+function tapsFor(unit: MeansUnit, dropsPerMl: number): readonly (readonly [number, string])[] {
+  switch (unit) {
+    case 'mL':
+      return [
+        [1 / dropsPerMl, '+ 1 drop'],
+        [5 / dropsPerMl, '+ 5 drops'],
+        ...[1, 5, 20].map((ml) => [ml, `+ ${ml} mL`] as const),
+      ];
+    case 'g':
+      return [
+        [0.05, `+ spatula tip, ${formatQuantity(0.05, 'g')}`],
+        ...[0.2, 1].map((grams) => [grams, `+ ${formatQuantity(grams, 'g')}`] as const),
+      ];
+    case 'mmol':
+      return [
+        [0.05, `+ ${formatQuantity(0.05, 'mmol')}, about 1 mL`],
+        [0.2, `+ ${formatQuantity(0.2, 'mmol')}`],
+        [1, '+ 1 mmol, about 24 mL'],
+      ];
+    case '°C':
+      return temperatures.map((toC) => [
+        toC,
+        `${toC === 5 ? 'Ice bath, ' : ''}${formatSetTemperature(toC)}`,
+      ]);
+  }
+}
 
 /** What to mind with a reagent, where one opens its bottle. */
 const cautionOf = (one: Means): readonly string[] =>
@@ -51,9 +54,8 @@ const cautionOf = (one: Means): readonly string[] =>
 /** What one does to the mixture: add by drops, millilitres or solid, heat or cool, pour some away. */
 export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelProps) {
   const { dropsPerMl } = useSettings();
-  const taps = tapsFor(dropsPerMl);
   const [chosen, setChosen] = useState(0);
-  const [amount, setAmount] = useState<number | string>('');
+  const [amount, setAmount] = useState<number | ''>('');
   const [problem, setProblem] = useState<string>();
   const one = means[chosen] ?? means[0];
   const isEmpty = volumeMl <= 0;
@@ -107,18 +109,16 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
             How much
           </Title>
           <div className={classes.chips} role="group" aria-label="How much">
-            {(unitOf(one) === '°C' ? temperatures : taps[unitOf(one) as keyof typeof taps]).map(
-              ([value, label]) => (
-                <button
-                  key={label}
-                  type="button"
-                  className="tappable"
-                  onClick={() => act(actionOf(one, value, temperatureC))}
-                >
-                  {unitOf(one) === '°C' ? label : `+ ${label}`}
-                </button>
-              ),
-            )}
+            {tapsFor(unitOf(one), dropsPerMl).map(([value, label]) => (
+              <button
+                key={label}
+                type="button"
+                className="tappable"
+                onClick={() => act(actionOf(one, value, temperatureC))}
+              >
+                {label}
+              </button>
+            ))}
           </div>
           <form
             style={{ display: 'flex', gap: '0.5rem', alignItems: 'flex-end', marginTop: '0.6rem' }}
@@ -127,8 +127,9 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
               addOwn();
             }}
           >
-            <NumberField
-              label={unitOf(one) === '°C' ? 'To, °C' : `Another amount, ${unitOf(one)}`}
+            <Amount
+              label={unitOf(one) === '°C' ? 'To' : 'Another amount'}
+              unit={unitOf(one)}
               style={{ flex: 1 }}
               value={amount}
               error={problem}

@@ -53,9 +53,9 @@ function inShort(action: Action): string {
     case 'discard':
       return `− ${Math.round(100 * action.fraction)} %`;
     case 'heat':
-      return `${action.toC ?? 'hot'} °C`;
+      return action.toC === undefined ? 'hot' : formatSetTemperature(action.toC);
     case 'cool':
-      return `${formatSetTemperature(action.toC)}`;
+      return formatSetTemperature(action.toC);
     case 'shakeWithAir':
       return 'shaken';
     default:

@@ -12,7 +12,7 @@ import { Fold } from '../../shared/parts/Fold';
 import type { EquilibriumState } from './equilibriumState';
 import { QuotientScale } from './QuotientScale';
 import { ShareBars } from './ShareBars';
-import { withPlaces } from '@stoichos/core/common';
+import { withPlaces, formatSetTemperature } from '@stoichos/core/common';
 
 interface WhyShiftProps {
   readonly run: ShiftRun;
@@ -78,8 +78,8 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
         </>
       ) : (
         <Text my="sm" className="quiet">
-          At rest: Q = K = <Formula text={powerText(watched.logK)} /> at 25 °C. Do something to it,
-          and which way it goes and why is told here.
+          At rest: Q = K = <Formula text={powerText(watched.logK)} /> at {formatSetTemperature(25)}.
+          Do something to it, and which way it goes and why is told here.
         </Text>
       )}
       <Title order={3} size="h5" mt="md">

@@ -2,7 +2,7 @@ import { NumberInput } from '@mantine/core';
 import type { NumberInputProps } from '@mantine/core';
 import { useState } from 'react';
 
-interface NumberFieldProps extends Omit<NumberInputProps, 'value' | 'onChange'> {
+export interface NumberFieldProps extends Omit<NumberInputProps, 'value' | 'onChange'> {
   readonly value?: number | string | undefined;
   /** Hears the number that stands in the field, and '' while none does. */
   readonly onChange?: (value: number | '') => void;

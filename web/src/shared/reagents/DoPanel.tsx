@@ -3,10 +3,10 @@ import { testLabels } from '@stoichos/core/seeing/rack';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
 import type { Action } from '@stoichos/core/vessel';
 import { useState } from 'react';
-import { NumberField } from '../parts/NumberField';
 import { CurrentForm } from './CurrentForm';
 import { VesselChoice } from './VesselChoice';
 import classes from './Reagents.module.css';
+import { Amount } from '../study/Amount';
 
 interface DoProps {
   readonly vessel: string;
@@ -86,28 +86,28 @@ interface AmountRow {
 /** What takes a number. */
 const measured: readonly AmountRow[] = [
   {
-    label: 'Temperature to bring it to, °C',
+    label: 'Temperature to bring it to',
     button: 'Bring to it',
     unit: '°C',
     usual: 60,
     action: (toC) => (toC > 25 ? { do: 'heat', toC } : { do: 'cool', toC }),
   },
   {
-    label: 'Volume to fill up to with water, mL',
+    label: 'Volume to fill up to with water',
     button: 'Fill up to it',
     unit: 'mL',
     usual: 20,
     action: (toVolumeMl) => ({ do: 'dilute', toVolumeMl }),
   },
   {
-    label: 'Volume to boil down to, mL',
+    label: 'Volume to boil down to',
     button: 'Boil down to it',
     unit: 'mL',
     usual: 5,
     action: (toVolumeMl) => ({ do: 'evaporate', toVolumeMl }),
   },
   {
-    label: 'Minutes to let it stand',
+    label: 'Time to let it stand',
     button: 'Let it stand',
     unit: 'min',
     usual: 1,
@@ -201,7 +201,7 @@ function Measured({ label, button, unit, usual, action, vessel, attempt }: Amoun
         if (amount !== '') attempt({ vessel, action: action(amount) });
       }}
     >
-      <NumberField aria-label={label} suffix={` ${unit}`} value={amount} onChange={setAmount} />
+      <Amount label={label} unit={unit} value={amount} onChange={setAmount} />
       <Button type="submit" variant="default" disabled={amount === ''}>
         {button}
       </Button>

@@ -1,26 +1,27 @@
 import { NumberField } from '../parts/NumberField';
+import type { NumberFieldProps } from '../parts/NumberField';
+import { TemperatureField } from '../parts/TemperatureField';
 
-interface AmountProps {
+interface AmountProps extends Omit<NumberFieldProps, 'value' | 'min' | 'max'> {
   readonly label: string;
+  /** Stands behind the label; a temperature, °C, is shown on the reader’s scale. */
+  readonly unit?: string;
   readonly value: number | '';
-  readonly onChange: (value: number | '') => void;
-  readonly step?: number;
-  readonly description?: string;
+  readonly min?: number;
+  readonly max?: number;
 }
 
 /** A number with its unit in the label; an empty field is nothing, not zero. */
-export function Amount({ label, value, onChange, step = 0.1, description }: AmountProps) {
-  return (
-    <NumberField
-      label={label}
-      step={step}
-      decimalScale={6}
-      {...(description && {
-        description,
-        inputWrapperOrder: ['label', 'input', 'description', 'error'],
-      })}
-      value={value}
-      onChange={onChange}
-    />
+export function Amount({ label, unit, ...others }: AmountProps) {
+  const field = {
+    step: 0.1,
+    decimalScale: 6,
+    inputWrapperOrder: ['label', 'input', 'description', 'error'],
+    ...others,
+  } satisfies Omit<AmountProps, 'label'>;
+  return unit === '°C' ? (
+    <TemperatureField label={label} {...field} />
+  ) : (
+    <NumberField label={unit ? `${label}, ${unit}` : label} {...field} />
   );
 }
