@@ -65,6 +65,51 @@ test('no screen has a serious accessibility fault, scrolls sideways at 1280, 768
   expect(faults).toEqual([]);
 });
 
+/** Numbers with a decimal point, and temperatures in °C, that can be read on a page; formulae and versions have points of their own. */
+function foreignNumbers(): string[] {
+  const isForeign = (text: string) =>
+    text.includes('°C') || /(?<![\d.·])\d+\.\d+(?!\.?\d)(?![A-Z])/.test(text);
+  const found: string[] = [];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  while (walker.nextNode()) {
+    const { nodeValue, parentElement } = walker.currentNode;
+    if (!parentElement?.closest('script, style, code, pre, kbd') && isForeign(nodeValue ?? ''))
+      found.push(nodeValue ?? '');
+  }
+  for (const element of document.querySelectorAll('[aria-label], [placeholder]'))
+    for (const name of ['aria-label', 'placeholder'])
+      if (isForeign(element.getAttribute(name) ?? '')) found.push(element.getAttribute(name) ?? '');
+  return found;
+}
+
+const studies = [
+  '/mix',
+  '/equilibrium',
+  '/dish',
+  ...['', '/plan', '/runs', '/series'].map((view) => `/electrolysis${view}`),
+  ...['', '/separation', '/set'].map((view) => `/unknowns${view}`),
+  '/practice',
+  ...['', '/make', '/apparatus', '/properties', '/unknown', '/cycles'].map(
+    (view) => `/gases${view}`,
+  ),
+];
+
+test('whoever reads °F and decimal commas sees no °C and no decimal point on any view', async ({
+  page,
+}) => {
+  test.setTimeout(300_000);
+  const choose = (data: object) => page.request.patch('/api/settings', { data });
+  await choose({ decimalSeparator: ',', temperature: '°F' });
+  const foreign: string[] = [];
+  // Where a school chooses them, both ways of writing stand as examples.
+  for (const path of [...(await views(page)), ...studies].filter((one) => one !== '/settings')) {
+    await openView(page, path);
+    for (const words of await page.evaluate(foreignNumbers)) foreign.push(`${path}: ${words}`);
+  }
+  await choose({ decimalSeparator: '.', temperature: '°C' });
+  expect(foreign).toEqual([]);
+});
+
 /** A rack in use: a clash to be warned of, a precipitate, a stopper, several vessels. */
 const busyRack = {
   vessels: ['A', 'B', 'C'].map((name) => ({ name, container: 'bottle' })),

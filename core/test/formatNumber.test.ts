@@ -119,8 +119,10 @@ describe('a temperature that was typed in °F', () => {
     typed,
   };
 
-  it('stands in the record as it was typed', () =>
-    expect(describeRecord(record)).toBe('Bath: 69 °F'));
+  it('stands as it was typed for whoever reads that scale, and on their own for others', () => {
+    expect(toldFor(american, () => describeRecord(record))).toBe('Bath: 69 °F');
+    expect(describeRecord(record)).toBe('Bath: 20.6 °C');
+  });
 
   it('leaves in a table without the noise of the conversion', () => {
     expect(record.value).toBe(20.555555555555554);

@@ -1,6 +1,6 @@
 import { spreadOf } from '../measuring/readings';
 import type { Spread } from '../measuring/readings';
-import { quantityUnits } from '../planning/procedure/measures';
+import { differenceAsRead } from './asRead';
 import { analyse } from './analyse';
 import type { AnalysisResult, Habits } from './analyse';
 import type { LabDay } from './labDay';
@@ -27,14 +27,10 @@ function headline({
   switch (found.kind) {
     case 'hydrate':
       return [['x in the formula', '', found.result.x]];
-    case 'temperature':
-      return [
-        [
-          analysis.kind === 'temperature' ? `ΔT, ${analysis.log}` : 'ΔT',
-          quantityUnits.temperature,
-          found.result.deltaC,
-        ],
-      ];
+    case 'temperature': {
+      const { value, unit } = differenceAsRead('temperature', found.result.deltaC);
+      return [[analysis.kind === 'temperature' ? `ΔT, ${analysis.log}` : 'ΔT', unit, value]];
+    }
     case 'drops':
       return found.comparisons.map(
         ({ name, against, ratio }) => [`${name} to ${against}`, '', ratio.value] as const,

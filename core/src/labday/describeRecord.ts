@@ -1,6 +1,5 @@
-import { formatNumber, withFigures } from '../common/formatNumber';
 import { describeObservation } from '../seeing/observation/observation';
-import { quantityUnits } from '../planning/procedure/measures';
+import { tellMeasurement } from './asRead';
 import type { BenchRecord } from './labDay';
 
 /** A line of the bench record in words. */
@@ -9,13 +8,8 @@ export function describeRecord(record: BenchRecord): string {
     case 'note':
       return `note: “${record.text}”`;
     case 'measurement': {
-      const { name, quantity, value, low, high, typed, uncertainty, instrument } = record;
-      const amount =
-        low !== undefined && high !== undefined
-          ? `${formatNumber(low)}–${formatNumber(high)}`
-          : formatNumber(typed?.value ?? value);
-      const unit = typed && low === undefined ? typed.unit : quantityUnits[quantity];
-      const off = uncertainty === undefined ? '' : ` ± ${withFigures(uncertainty, 1)}`;
+      const { name, instrument } = record;
+      const { amount, off, unit } = tellMeasurement(record);
       const from = instrument === undefined ? '' : `, from the ${instrument.toLowerCase()}`;
       return `${name}: ${amount}${off} ${unit}${from}`.trim();
     }

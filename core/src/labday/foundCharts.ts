@@ -1,7 +1,7 @@
 import { formatTemperature, fromCelsius } from '../common/temperature';
 import { currentReader } from '../common/reader';
 import type { Found } from './analyse';
-import { withFigures, withPlaces } from '../common/formatNumber';
+import { withFigures, withPlaces, formatNumber } from '../common/formatNumber';
 
 /** A number on a chart, as a place on both axes. */
 export interface ChartPoint {
@@ -49,7 +49,7 @@ function massChart({ request }: FoundOf<'hydrate'>, bench: string): ChartData {
   const all = [request.withHydrateG, ...request.weighingsG];
   return {
     title: `Mass after each heating, ${bench}`,
-    inWords: `Mass with the dish: ${all.join(', ')} g.`,
+    inWords: `Mass with the dish: ${all.map((grams) => formatNumber(grams)).join(', ')} g.`,
     x: 'Weighing',
     y: 'Mass with the dish, g',
     places: all.map((_, at) => (at === 0 ? 'before heating' : `after heating ${at}`)),

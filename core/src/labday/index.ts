@@ -142,6 +142,7 @@ export type {
   UnknownResult,
 } from './access';
 export { viewForGroup } from './groupView';
+export { tellMeasurement } from './asRead';
 export { chartsOf } from './foundCharts';
 export type { ChartData, ChartPoint, ChartSeries } from './foundCharts';
 export { tellFound } from './foundWords';

@@ -1,8 +1,9 @@
-import { measuresOf, quantityUnits } from '../planning/procedure/measures';
+import { measuresOf } from '../planning/procedure/measures';
 import { measurementsOf } from './analyse';
 import type { LabDay } from './labDay';
 import { benchesOf } from './work';
 import type { Work } from './work';
+import { asRead } from './asRead';
 
 /** What was read, in all benches, and goes into nothing that is worked out. */
 export interface ReadAlone {
@@ -18,11 +19,12 @@ export function readAlone(day: LabDay, work: Work): ReadAlone[] {
   for (const bench of benchesOf(day, work))
     for (const { name, quantity, value } of measurementsOf(day, work, bench)) {
       if (taken.has(name)) continue;
+      const read = asRead(quantity, value);
       const row = found.get(name) ?? {
-        unit: quantityUnits[quantity],
+        unit: read.unit,
         byBench: new Map<string, number[]>(),
       };
-      row.byBench.set(bench.name, [...(row.byBench.get(bench.name) ?? []), value]);
+      row.byBench.set(bench.name, [...(row.byBench.get(bench.name) ?? []), read.value]);
       found.set(name, row);
     }
   return [...found].map(([name, { unit, byBench }]) => ({

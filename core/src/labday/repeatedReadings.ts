@@ -1,9 +1,10 @@
 import { spreadOf } from '../measuring/readings';
 import type { Spread } from '../measuring/readings';
-import { measuresOf, quantityUnits } from '../planning/procedure/measures';
+import { measuresOf } from '../planning/procedure/measures';
 import { measurementsOf } from './analyse';
 import type { LabDay } from './labDay';
 import type { Bench, Work } from './work';
+import { asRead } from './asRead';
 
 /** The same thing read more than once at one bench. */
 export interface Repeated {
@@ -31,8 +32,9 @@ export function repeatedReadings(
   const found = new Map<string, { unit: string; values: number[] }>();
   for (const { name, quantity, value } of measurementsOf(day, work, bench)) {
     if (moving.has(name)) continue;
-    const row = found.get(name) ?? { unit: quantityUnits[quantity], values: [] };
-    row.values.push(value);
+    const read = asRead(quantity, value);
+    const row = found.get(name) ?? { unit: read.unit, values: [] };
+    row.values.push(read.value);
     found.set(name, row);
   }
   return [...found].flatMap(([name, { unit, values }]) =>

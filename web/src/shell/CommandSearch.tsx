@@ -31,6 +31,7 @@ import { searchStore } from './search';
 import { places } from '../data/places';
 import { useSettings } from '../data/settings/useSettings';
 import { useRecent } from '../data/kept/recent';
+import { formatNumber } from '@stoichos/core/common';
 
 const icon = { size: 20, 'aria-hidden': true } as const;
 
@@ -134,7 +135,7 @@ export function CommandSearch() {
       actions: jars.map(({ id, form, place, amount, unit }) => ({
         id: `jar ${id}`,
         label: `Jar of ${form}`,
-        description: `${place}: ${amount} ${unit}`,
+        description: `${place}: ${formatNumber(amount)} ${unit}`,
         leftSection: <IconBottle {...icon} />,
         onClick: to('/shelf'),
       })),

@@ -3,6 +3,7 @@ import { render } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { Provider } from 'react-redux';
 import { MemoryRouter } from 'react-router';
+import { setReader } from '@stoichos/core/common';
 import { firstSettings } from '@stoichos/core/labday';
 import type { Settings } from '@stoichos/core/labday';
 import { api } from '../../src/data/api/api';
@@ -25,5 +26,6 @@ export function show(part: ReactElement, at = '/') {
 /** What the school has chosen, as if the server had said so. */
 export async function chosen(part: Partial<Settings>): Promise<void> {
   const settings = { ...firstSettings, ...part };
+  setReader({ decimalSign: settings.decimalSeparator, scale: settings.temperature });
   await store.dispatch(api.util.upsertQueryData('settings', undefined, settings));
 }

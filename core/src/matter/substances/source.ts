@@ -1,3 +1,4 @@
+import { proseTold } from '../../common/prose';
 /** Where a value comes from. `recalled` says that the named work was not at hand and the value was recalled from memory. */
 export type Source =
   | { readonly kind: 'package'; readonly name: string; readonly detail: string }
@@ -21,7 +22,9 @@ export const handbook = (title: string, detail: string): Source => ({
 export const commonPractice = (detail: string): Source => ({ kind: 'practice', detail });
 
 /** A source as one line of text for the reader. */
-export function sourceText(source: Source): string {
+export const sourceText = (source: Source): string => proseTold(inOneLine(source));
+
+function inOneLine(source: Source): string {
   switch (source.kind) {
     case 'package':
       return `${source.name} (registry package): ${source.detail}`;

@@ -5,11 +5,12 @@ import { recordsOf, standingEntries } from '../../labday/currentRecords';
 import { chartsOf } from '../../labday/foundCharts';
 import { tellFound } from '../../labday/foundWords';
 import type { Bench } from '../../labday/work';
-import { analysisNames, quantityUnits } from '../../planning/procedure/measures';
+import { analysisNames } from '../../planning/procedure/measures';
 import { chemical, plain, section } from './document';
 import type { Block, Section } from './document';
 import type { WorkView } from './workView';
-import { formatNumber, withFigures } from '../../common/formatNumber';
+import { withFigures } from '../../common/formatNumber';
+import { tellMeasurement } from '../../labday/asRead';
 
 /** What a bench measured and what is worked out of it. */
 export function calculationSections(view: WorkView, bench: Bench): Section[] {
@@ -24,15 +25,10 @@ export function calculationSections(view: WorkView, bench: Bench): Section[] {
         part: 'test',
       }),
       'measurement',
-    ).map(({ name, value, low, high, uncertainty, quantity }) => [
-      plain(name),
-      plain(
-        low !== undefined && high !== undefined
-          ? `${low}–${formatNumber(high)}`
-          : `${value}${uncertainty === undefined ? '' : ` ± ${withFigures(uncertainty, 1)}`}`,
-      ),
-      plain(quantityUnits[quantity]),
-    ]),
+    ).map((measurement) => {
+      const { amount, off, unit } = tellMeasurement(measurement);
+      return [plain(measurement.name), plain(amount + off), plain(unit)];
+    }),
   );
   if (measured.length === 0) return [];
   return [

@@ -4,6 +4,7 @@ import type { SealedUnknown, UnknownAnswer } from '../../labday/access';
 import type { Group } from '../../labday/labDay';
 import { chemical, plain, section } from './document';
 import type { Section } from './document';
+import { atMostPlaces } from '../../common/formatNumber';
 
 /** A jar that a group got, what it took it for, and how that is marked. */
 export interface ReportedUnknown extends SealedUnknown {
@@ -70,7 +71,7 @@ export function unknownSections(
                   {
                     kind: 'list' as const,
                     items: mark.parts.map(({ what, points, of, why }) =>
-                      plain(`${what}: ${Math.round(10 * points) / 10} of ${of}, ${why}`),
+                      plain(`${what}: ${atMostPlaces(points, 1)} of ${of}, ${why}`),
                     ),
                   },
                 ]

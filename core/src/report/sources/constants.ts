@@ -65,6 +65,7 @@ import { rulesOfThumb } from './rulesOfThumb';
 import { tableOf } from './table';
 import type { ConstantTable } from './table';
 import { formatNumber } from '../../common/formatNumber';
+import { forAnyReader } from '../../common/reader';
 
 const bandWords = (bands: readonly AbsorptionBand[]): string =>
   bands
@@ -97,7 +98,7 @@ const judgements = [
 const judged = commonPractice('a judgement of this application, open to another');
 
 /** Every constant that the application reckons with, by kind, each with its unit and its source. */
-export function constantTables(): readonly ConstantTable[] {
+export const constantTables = forAnyReader((): readonly ConstantTable[] => {
   return [
     tableOf(
       'Atomic masses',
@@ -598,4 +599,4 @@ export function constantTables(): readonly ConstantTable[] {
       own,
     ),
   ];
-}
+});

@@ -5,7 +5,7 @@ import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import classes from './Dish.module.css';
-import { withPlaces } from '@stoichos/core/common';
+import { withPlaces, formatNumber } from '@stoichos/core/common';
 
 interface ClassMarksProps {
   readonly marks: readonly DishMark[];
@@ -61,7 +61,7 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
               <Table.Tr key={`${mark.group} ${at}`}>
                 <Table.Td>{mark.group}</Table.Td>
                 <Table.Td>{Math.round(100 * mark.atFraction)}</Table.Td>
-                <Table.Td>{mark.minutes}</Table.Td>
+                <Table.Td>{formatNumber(mark.minutes)}</Table.Td>
                 <Table.Td className="no-print">
                   <ActionIcon
                     variant="subtle"

@@ -5,7 +5,7 @@ import type { Dish, Nearness } from '@stoichos/core/studies/dish';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import classes from './Dish.module.css';
-import { withPlaces, formatSetTemperature } from '@stoichos/core/common';
+import { withPlaces, formatSetTemperature, formatNumber } from '@stoichos/core/common';
 
 /** Why the line stands nearer to one side, what does not explain it, and the coefficients with their sources. */
 export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) {
@@ -75,7 +75,7 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
         ))}
         <small className="quiet source">{sourceText(heapSource)}</small>
         <small className="quiet source">
-          <Formula text={dish.solid.formula} />: pKsp {dish.solid.pKsp};{' '}
+          <Formula text={dish.solid.formula} />: pKsp {formatNumber(dish.solid.pKsp)};{' '}
           {sourceText(dish.solid.row.source)}
         </small>
       </Fold>

@@ -24,7 +24,7 @@ export function SeriesTable({ series }: { series: Series }) {
           {series.rows.map((row) => (
             <tr key={row.name}>
               <th scope="row">{row.name}</th>
-              <td>{row.currentA}</td>
+              <td>{formatNumber(row.currentA)}</td>
               <td>{Math.round(row.chargeC)}</td>
               <td>{withPlaces(row.theoryG, 3)}</td>
               <td>{cell(row.cathodeChangeG, row.cathodeEfficiency)}</td>

@@ -5,7 +5,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import { asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
-import { atMostFigures, withFigures, formatSetTemperature } from '@stoichos/core/common';
+import { atMostFigures, withFigures, formatSetTemperature, proseTold } from '@stoichos/core/common';
 
 interface WhyElectrodesProps {
   readonly cell: PredictedCell;
@@ -40,7 +40,7 @@ export function WhyElectrodes({ cell }: WhyElectrodesProps) {
           {[...new Set(cell.sources.map(sourceText))].map((source) => (
             <li key={source}>
               <Text size="sm" className="quiet">
-                {source}
+                {proseTold(source)}
               </Text>
             </li>
           ))}

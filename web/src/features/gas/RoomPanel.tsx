@@ -4,7 +4,7 @@ import type { FillingPlan, InRoom } from '@stoichos/core/studies/gas';
 import { asAmount } from '../../shared/study/asAmount';
 import type { Attempt } from '../../shared/study/attempt';
 import study from '../../shared/study/Study.module.css';
-import { atMostFigures } from '@stoichos/core/common';
+import { atMostFigures, proseTold, formatNumber } from '@stoichos/core/common';
 
 /** What all of the gas would do to the air of the room, against the published limits. */
 export function RoomPanel({
@@ -41,7 +41,7 @@ export function RoomPanel({
                 {room.limits.map(({ name, limitPpm, share, mostMl }) => (
                   <tr key={name}>
                     <th scope="row">{name}</th>
-                    <td>{limitPpm}</td>
+                    <td>{formatNumber(limitPpm)}</td>
                     <td>
                       {share >= 1
                         ? `${atMostFigures(share, 2)} times`
@@ -64,7 +64,7 @@ export function RoomPanel({
           )}
           {room.source && (
             <Text size="sm" className="quiet">
-              {room.source}
+              {proseTold(room.source)}
             </Text>
           )}
         </>

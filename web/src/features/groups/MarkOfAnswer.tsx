@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
 import { Fold } from '../../shared/parts/Fold';
+import { atMostPlaces } from '@stoichos/core/common';
 
 /** The mark of an answer with its parts: what it is, the evidence, the blanks. */
 export function MarkOfAnswer({ sealed, answer }: { sealed: SealedUnknown; answer: UnknownAnswer }) {
@@ -39,7 +40,7 @@ export function MarkOfAnswer({ sealed, answer }: { sealed: SealedUnknown; answer
     <Fold title={`${mark.points} of ${mark.of}`}>
       {mark.parts.map(({ what, points, of, why }) => (
         <Text key={what} size="sm">
-          {what}: {Math.round(10 * points) / 10} of {of}, {why}.
+          {what}: {atMostPlaces(points, 1)} of {of}, {why}.
         </Text>
       ))}
     </Fold>

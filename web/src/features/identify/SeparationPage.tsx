@@ -19,6 +19,7 @@ import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import { UnknownsTabs } from './UnknownsTabs';
 import classes from '../../shared/unknowns/Unknowns.module.css';
+import { formatQuantity } from '@stoichos/core/common';
 
 const ionsSchema = z.array(z.string()).max(mostParts);
 
@@ -36,7 +37,7 @@ export function SeparationPage() {
           <>
             <MultiSelect
               label="Cations in the mixture"
-              description={`Up to ${mostParts}, each 0.05 mol/L in 10 mL`}
+              description={`Up to ${mostParts}, each ${formatQuantity(0.05, 'mol/L')} in 10 mL`}
               data={issuedCations.map((ion) => ({ value: ion, label: plainFormula(ion) }))}
               value={ions}
               maxValues={mostParts}

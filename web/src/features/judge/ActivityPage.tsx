@@ -7,6 +7,7 @@ import { useLabDay } from '../../data/useLabDay';
 import { Fold } from '../../shared/parts/Fold';
 import classes from './ActivityPage.module.css';
 import { JudgeTabs } from './JudgeTabs';
+import { formatNumber } from '@stoichos/core/common';
 
 /** The order of the metals that the record supports, where it contradicts itself, and what the potentials say. */
 export function ActivityPage() {
@@ -85,7 +86,7 @@ export function ActivityPage() {
               <List size="sm">
                 {comparisons.map(({ more, less, weight, evidence }, index) => (
                   <List.Item key={index}>
-                    {more} &gt; {less} (weight {weight}): {evidence}
+                    {more} &gt; {less} (weight {formatNumber(weight)}): {evidence}
                   </List.Item>
                 ))}
               </List>

@@ -3,7 +3,7 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import { evidenceSource } from '@stoichos/core/seeing/judgement';
 import type { StationJudgement } from '@stoichos/core/labday';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
-import { withPlaces } from '@stoichos/core/common';
+import { withPlaces, formatNumber } from '@stoichos/core/common';
 
 /** What the record means: physical or chemical on what evidence, the reaction type in both schools, the equations. */
 export function Meaning({ judgement: { change, station, seen } }: { judgement: StationJudgement }) {
@@ -52,7 +52,7 @@ export function Meaning({ judgement: { change, station, seen } }: { judgement: S
             {change.evidence.map(({ sign, weight, counterCase }) => (
               <Table.Tr key={sign}>
                 <Table.Td>{sign}</Table.Td>
-                <Table.Td>{weight}</Table.Td>
+                <Table.Td>{formatNumber(weight)}</Table.Td>
                 <Table.Td>{counterCase}</Table.Td>
               </Table.Tr>
             ))}

@@ -16,7 +16,7 @@ import { AnalysisView } from './AnalysisView';
 import { JudgeTabs } from './JudgeTabs';
 import { SpreadView } from './SpreadView';
 import { useBench } from './useBench';
-import { withFigures } from '@stoichos/core/common';
+import { withFigures, formatNumber } from '@stoichos/core/common';
 
 /** What the numbers say: worked out for each bench with its uncertainty, and over the class. */
 export function MeasurementsPage() {
@@ -101,7 +101,12 @@ function Alone({ readings }: { readings: ReturnType<typeof readAlone> }) {
       {readings.map(({ name, unit, byBench }) => (
         <Text key={name}>
           {name}, {unit}:{' '}
-          {byBench.map(({ bench, values }) => `${bench} ${values.join(', ')}`).join('; ')}
+          {byBench
+            .map(
+              ({ bench, values }) =>
+                `${bench} ${values.map((value) => formatNumber(value)).join(', ')}`,
+            )
+            .join('; ')}
         </Text>
       ))}
     </>
@@ -118,10 +123,11 @@ function Repeats({ repeats }: { repeats: ReturnType<typeof repeatedReadings> }) 
       </Title>
       {repeats.map(({ name, unit, values, spread }) => (
         <Text key={name}>
-          {name}: {values.join(', ')} {unit}; mean {withFigures(spread.mean, 4)}
+          {name}: {values.map((value) => formatNumber(value)).join(', ')} {unit}; mean{' '}
+          {withFigures(spread.mean, 4)}
           {spread.confidence95 !== undefined && ` ± ${withFigures(spread.confidence95, 2)} (95 %)`}
           {spread.oddOnes.length > 0 &&
-            `; stands out: ${spread.oddOnes.map((at) => values[at]).join(', ')}`}
+            `; stands out: ${spread.oddOnes.map((at) => formatNumber(values[at] ?? 0)).join(', ')}`}
         </Text>
       ))}
     </>

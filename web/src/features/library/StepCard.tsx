@@ -111,7 +111,7 @@ function StepFacts({ step }: { step: ProcedureStep }) {
         return (
           <Text key={`${String(at)} ${eventWords(event)}`} size="sm" className="quiet">
             <Formula text={eventWords(event)} wrap />
-            {range && ` (${range.low}–${formatNumber(range.high)})`}
+            {range && ` (${formatNumber(range.low)}–${formatNumber(range.high)})`}
           </Text>
         );
       })}

@@ -16,6 +16,7 @@ import { useTask } from '../../data/worker/useTask';
 import classes from './AlternativesPage.module.css';
 import { PlanTabs } from './PlanTabs';
 import { SubstanceSelect } from './SubstanceSelect';
+import { formatNumber } from '@stoichos/core/common';
 
 const effects = [
   { value: 'precipitate', label: 'a precipitate' },
@@ -200,6 +201,6 @@ function Found({ found, dayId }: { found: readonly Alternative[]; dayId: string 
 /** A colour difference in words: two is just seen side by side, ten at a glance. */
 function visibility(difference: number): string {
   if (difference < 3) return 'hardly seen';
-  if (difference < 12) return `seen (ΔE ${difference})`;
-  return `at a glance (ΔE ${difference})`;
+  if (difference < 12) return `seen (ΔE ${formatNumber(difference)})`;
+  return `at a glance (ΔE ${formatNumber(difference)})`;
 }

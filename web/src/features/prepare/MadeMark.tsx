@@ -34,7 +34,7 @@ export function MadeMark({ word, day, lineKey, taking }: MadeMarkProps) {
         <Text size="sm">
           {word === 'made' ? 'Made' : 'Set out'}
           {made.takings.length > 0 &&
-            `, ${made.takings.map(({ amount }) => Number(amount.toPrecision(4))).join(' + ')} ${taking?.jar.unit ?? ''} taken from the jar`}
+            `, ${made.takings.map(({ amount }) => atMostFigures(amount, 4)).join(' + ')} ${taking?.jar.unit ?? ''} taken from the jar`}
         </Text>
         <Button
           variant="default"

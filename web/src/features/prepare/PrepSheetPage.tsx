@@ -66,10 +66,11 @@ export function PrepSheetPage() {
         </section>
       )}
       <Text size="sm" className="quiet" mt="md">
-        Distilled water throughout. Volumes by the smallest cylinder that holds them; {dropsPerMl}{' '}
-        drops to the millilitre, as the settings have it ({sourceText(cylindersSource)}). Acid into
-        water, never the reverse; make up to the mark last. How long things keep:{' '}
-        {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets decide.
+        Distilled water throughout. Volumes by the smallest cylinder that holds them;{' '}
+        {formatNumber(dropsPerMl)} drops to the millilitre, as the settings have it (
+        {sourceText(cylindersSource)}). Acid into water, never the reverse; make up to the mark
+        last. How long things keep: {sourceText(keepingSource)}. Local rules and the supplier’s
+        safety data sheets decide.
       </Text>
     </>
   );

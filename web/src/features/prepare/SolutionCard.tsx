@@ -14,7 +14,7 @@ import { Recipe, strengthText } from './Recipe';
 import { WeighingEntry } from './WeighingEntry';
 import { formsOnShelf, jarsOf } from './usePrepSheet';
 import type { DayLine } from './usePrepSheet';
-import { formatNumber, withFigures } from '@stoichos/core/common';
+import { formatNumber, withFigures, atMostPlaces } from '@stoichos/core/common';
 
 interface SolutionCardProps {
   readonly day: LabDay;
@@ -48,8 +48,7 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
           </Title>
           <Text className="quiet" size="sm">
             {nameOnShelf(naming, substance)}, {look.colour} · make{' '}
-            <strong>{formatNumber(totalMl)} mL</strong> ({Math.round(line.usedMl * 10) / 10} mL
-            used)
+            <strong>{formatNumber(totalMl)} mL</strong> ({atMostPlaces(line.usedMl, 1)} mL used)
           </Text>
           <Text className="quiet" size="sm">
             for <Formula text={line.for.join(', ')} wrap />

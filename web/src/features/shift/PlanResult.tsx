@@ -9,7 +9,12 @@ import {
 import type { ColourPlan, PlanStage } from '@stoichos/core/studies/shift';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Equilibrium.module.css';
-import { atMostFigures, formatSetTemperature, withPlaces } from '@stoichos/core/common';
+import {
+  atMostFigures,
+  formatSetTemperature,
+  withPlaces,
+  formatNumber,
+} from '@stoichos/core/common';
 
 interface PlanResultProps {
   readonly plan: ColourPlan;
@@ -121,7 +126,7 @@ function Stage({ stage }: { stage: PlanStage }) {
                 {'warmth' in means ? (
                   `bring it to ${formatSetTemperature(amount)}`
                 ) : (
-                  <Formula text={`${amount} ${unit} of ${meansWords(means)}`} />
+                  <Formula text={`${formatNumber(amount)} ${unit} of ${meansWords(means)}`} />
                 )}
                 {' → '}
                 {sight.cloudy ? 'cloudy ' : ''}

@@ -12,7 +12,7 @@ import {
 } from 'chart.js';
 import type { ChartConfiguration } from 'chart.js';
 import { useEffect, useRef } from 'react';
-import { useSettings } from '../../data/settings/useSettings';
+import { currentReader } from '@stoichos/core/common';
 
 Chart.register(
   BarController,
@@ -43,7 +43,6 @@ interface ChartCanvasProps {
 export function ChartCanvas({ label, height, configure }: ChartCanvasProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const scheme = useComputedColorScheme('light');
-  const { decimalSeparator } = useSettings();
   useEffect(() => {
     if (!canvas.current) return;
     const style = getComputedStyle(document.documentElement);
@@ -56,10 +55,10 @@ export function ChartCanvas({ label, height, configure }: ChartCanvasProps) {
     Chart.defaults.font.size = 14;
     Chart.defaults.color = ink.text;
     Chart.defaults.borderColor = ink.rule;
-    Chart.defaults.locale = decimalSeparator === ',' ? 'de' : 'en';
+    Chart.defaults.locale = currentReader().decimalSign === ',' ? 'de' : 'en';
     const chart = new Chart(canvas.current, configure(ink));
     return () => chart.destroy();
-  }, [configure, scheme, decimalSeparator]);
+  }, [configure, scheme]);
   return (
     <div style={{ position: 'relative', height }}>
       <canvas ref={canvas} role="img" aria-label={label} />

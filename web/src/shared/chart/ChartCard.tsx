@@ -1,5 +1,5 @@
 import { Button, Group, Table, Text } from '@mantine/core';
-import { csvOf } from '@stoichos/core/common';
+import { csvOf, formatNumber } from '@stoichos/core/common';
 import type { ChartConfiguration } from 'chart.js';
 import { useRef, useState } from 'react';
 import { save } from '../parts/save';
@@ -64,7 +64,7 @@ export function ChartCard({ title, label, height, configure, rows }: ChartCardPr
               <Table.Tr key={index}>
                 {heads.map((head) => (
                   <Table.Td key={head} className={classes.number ?? ''}>
-                    {row[head]}
+                    {typeof row[head] === 'number' ? formatNumber(row[head]) : row[head]}
                   </Table.Td>
                 ))}
               </Table.Tr>

@@ -1,4 +1,4 @@
-import { formatNumber } from '@stoichos/core/common';
+import { formatNumber, proseTold } from '@stoichos/core/common';
 import type { Reaction } from '@stoichos/core/vessel';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from './Formula';
@@ -54,7 +54,7 @@ export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
             {why.map(({ text, source }) => (
               <p key={text} className="reason">
                 <Formula text={text} wrap />
-                {source && <small className="quiet source">{source}</small>}
+                {source && <small className="quiet source">{proseTold(source)}</small>}
               </p>
             ))}
           </dd>

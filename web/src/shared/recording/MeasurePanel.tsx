@@ -1,5 +1,5 @@
 import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
-import { fromCelsius, toCelsius } from '@stoichos/core/common';
+import { toCelsius, formatTemperature } from '@stoichos/core/common';
 import type { TemperatureScale } from '@stoichos/core/common';
 import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
 import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
@@ -12,7 +12,6 @@ import classes from './Bench.module.css';
 import { TakeReading } from './TakeReading';
 import { ReadingList } from './ReadingList';
 import type { Recorder } from './useRecorder';
-import { withPlaces } from '@stoichos/core/common';
 
 interface MeasurePanelProps {
   /** Writes to the step as a whole. */
@@ -159,18 +158,14 @@ function OneMeasure({
       {quantity === 'temperature' && readings.length > 0 && (
         <Text size="sm" className="quiet">
           Lowest{' '}
-          {withPlaces(
-            fromCelsius(
-              Math.min(
-                ...readings.flatMap(({ record }) =>
-                  record.kind === 'measurement' ? [record.value] : [],
-                ),
+          {formatTemperature(
+            Math.min(
+              ...readings.flatMap(({ record }) =>
+                record.kind === 'measurement' ? [record.value] : [],
               ),
-              scale,
             ),
             1,
-          )}{' '}
-          {scale}
+          )}
         </Text>
       )}
     </section>

@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { fromCelsius } from '@stoichos/core/common';
+import { formatDegrees } from '@stoichos/core/common';
 import { clarities, vigours, warmths } from '@stoichos/core/seeing/observation';
 import { sightWords } from '@stoichos/core/seeing/judgement';
 import type { BenchRecord } from '@stoichos/core/labday';
@@ -14,7 +14,6 @@ import { Precipitate, Solid } from './SolidRecord';
 import type { PartProps } from './SolidRecord';
 import { GasTests, FlameAndMagnet, SmellAndLayers } from './GasRecord';
 import type { RecordPanelProps } from './GasRecord';
-import { withPlaces } from '@stoichos/core/common';
 
 const clarityKeys = { clear: 'C', cloudy: 'L', opaque: 'O' } as const;
 
@@ -161,9 +160,7 @@ function Warmth({ recorder: { of, record } }: PartProps) {
             setText('');
           }}
         >
-          {warmth?.deltaC === undefined
-            ? 'Record'
-            : `${withPlaces(fromCelsius(warmth.deltaC, scale) - fromCelsius(0, scale), 1)} ${scale}`}
+          {warmth?.deltaC === undefined ? 'Record' : formatDegrees(warmth.deltaC)}
         </Button>
       </Group>
     </Question>

@@ -113,8 +113,8 @@ function ClearingWords({ clearing }: { clearing: Clearing }) {
   if (addMl === 0)
     return (
       <Text mt={4}>
-        {name}: once it is neutral, {amount(leftMgPerL)} mg/L are left, under the {limitMgPerL}{' '}
-        mg/L. <Formula text={clearing.filtrateTest} wrap />
+        {name}: once it is neutral, {amount(leftMgPerL)} mg/L are left, under the{' '}
+        {formatNumber(limitMgPerL)} mg/L. <Formula text={clearing.filtrateTest} wrap />
       </Text>
     );
   return (

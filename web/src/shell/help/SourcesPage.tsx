@@ -1,5 +1,5 @@
 import { Button, Group, Table, Text, TextInput, Title } from '@mantine/core';
-import { csvOf } from '@stoichos/core/common';
+import { csvOf, proseTold, formatNumber, toldFor, anyReader } from '@stoichos/core/common';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { constantTables } from '@stoichos/core/report/sources';
 import type { Constant, ConstantTable } from '@stoichos/core/report/sources';
@@ -51,7 +51,12 @@ export function SourcesPage() {
           variant="default"
           leftSection={<IconDownload size={18} aria-hidden />}
           onClick={() =>
-            save(new Blob([asCsv(tables)], { type: 'text/csv;charset=utf-8' }), 'Constants.csv')
+            save(
+              new Blob([toldFor(anyReader, () => asCsv(tables))], {
+                type: 'text/csv;charset=utf-8',
+              }),
+              'Constants.csv',
+            )
           }
         >
           CSV
@@ -84,14 +89,14 @@ export function SourcesPage() {
       )}
       {wanted === ''
         ? tables.map((table) => (
-            <Fold key={table.title} title={`${table.title}, ${table.rows.length}`}>
+            <Fold key={table.title} title={proseTold(`${table.title}, ${table.rows.length}`)} lazy>
               <Rows rows={table.rows} />
             </Fold>
           ))
         : firstOf(found, mostShown).map(({ title, rows }) => (
             <section key={title} aria-label={title}>
               <Title order={2} size="h4" mt="md">
-                {title}
+                {proseTold(title)}
               </Title>
               <Rows rows={rows} />
             </section>
@@ -140,14 +145,15 @@ function Rows({ rows }: { rows: readonly Constant[] }) {
               <Table.Td>
                 <Formula text={of} wrap />
               </Table.Td>
-              <Table.Td>{quantity}</Table.Td>
+              <Table.Td>{proseTold(quantity)}</Table.Td>
               <Table.Td style={{ overflowWrap: 'anywhere' }}>
-                {value} {unit}
+                {typeof value === 'number' ? formatNumber(value, { figures: 9 }) : proseTold(value)}{' '}
+                {unit}
               </Table.Td>
               <Table.Td>
                 {source.kind === 'handbook' ? (
                   <>
-                    {source.title}: {source.detail}. <Mark />
+                    {source.title}: {proseTold(source.detail)}. <Mark />
                   </>
                 ) : (
                   sourceText(source)
