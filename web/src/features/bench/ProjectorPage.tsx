@@ -10,7 +10,7 @@ import {
   worksAsMade,
 } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
-import type { Bench, LabDay } from '@stoichos/core/labday';
+import type { Bench, LabDay, BenchProgress, Work } from '@stoichos/core/labday';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useDayQuery } from '../../data/api/api';
 import { useAppSelector } from '../../data/store';
@@ -22,6 +22,8 @@ import { clock, leftS, ringsBy } from '../../data/timers/timersSlice';
 import { useNow } from '../../data/timers/useNow';
 import { useShown } from './wall';
 import classes from './ProjectorPage.module.css';
+import type { ProcedureStep } from '@stoichos/core/planning/procedure';
+import type { Timer } from '../../data/timers/timersSlice';
 
 const followMs = 2000;
 
@@ -75,9 +77,6 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
       </div>
     );
   const { work, step } = present;
-  const station = stationsOf(work, step).at(-1);
-  const judged = station && judgeStation(day, work, step, station, bench);
-  const waiting = waitingSteps(progress);
   return (
     <>
       <header className={classes.head}>
@@ -92,45 +91,71 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
         <ProcedureWords procedure={work.procedure} text={step.text} />
       </h1>
       {step.caution && <p className={classes.caution}>{step.caution}</p>}
-      <div className={classes.middleRow}>
-        <div className={classes.pair}>
-          {station && judged && (
-            <>
-              <StationPair judgement={judged} height={300} />
-              {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
-                <Mark of={judged.verdict} large />
-              )}
-            </>
-          )}
-        </div>
-        <div className={classes.clocks}>
-          {timers.map((timer) => (
-            <div key={timer.id} className={classes.clock}>
-              <span className={classes.time}>
-                {timer.kind === 'countdown' && ringsBy(timer, now) > 0
-                  ? 'now'
-                  : clock(
-                      timer.kind === 'stopwatch'
-                        ? (now - timer.startedAt) / 1000
-                        : leftS(timer, now),
-                    )}
-              </span>
-              <span>{timer.name}</span>
-            </div>
-          ))}
-          {waiting.map(({ one, overAtMs }) => (
-            <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
-              <span className={classes.time}>
-                {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
-              </span>
-              <span>{shortText(one.step)}</span>
-            </div>
-          ))}
-        </div>
-      </div>
+      <NowOnTheWall
+        day={day}
+        bench={bench}
+        progress={progress}
+        work={work}
+        step={step}
+        timers={timers}
+        now={now}
+      />
       {next && !isMixing(next.work) && (
         <Text className={classes.next ?? ''}>Next: {shortText(next.step)}</Text>
       )}
     </>
+  );
+}
+
+interface NowOnTheWallProps {
+  readonly day: LabDay;
+  readonly bench: Bench;
+  readonly progress: BenchProgress;
+  readonly work: Work;
+  readonly step: ProcedureStep;
+  readonly timers: Timer[];
+  readonly now: number;
+}
+
+/** One piece of work as it stands now: its vessels, its clocks. */
+function NowOnTheWall({ day, bench, progress, work, step, timers, now }: NowOnTheWallProps) {
+  const station = stationsOf(work, step).at(-1);
+  const judged = station && judgeStation(day, work, step, station, bench);
+  const waiting = waitingSteps(progress);
+  return (
+    <div className={classes.middleRow}>
+      <div className={classes.pair}>
+        {station && judged && (
+          <>
+            <StationPair judgement={judged} height={300} />
+            {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
+              <Mark of={judged.verdict} large />
+            )}
+          </>
+        )}
+      </div>
+      <div className={classes.clocks}>
+        {timers.map((timer) => (
+          <div key={timer.id} className={classes.clock}>
+            <span className={classes.time}>
+              {timer.kind === 'countdown' && ringsBy(timer, now) > 0
+                ? 'now'
+                : clock(
+                    timer.kind === 'stopwatch' ? (now - timer.startedAt) / 1000 : leftS(timer, now),
+                  )}
+            </span>
+            <span>{timer.name}</span>
+          </div>
+        ))}
+        {waiting.map(({ one, overAtMs }) => (
+          <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
+            <span className={classes.time}>
+              {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
+            </span>
+            <span>{shortText(one.step)}</span>
+          </div>
+        ))}
+      </div>
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 import { Button, Group, Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
-import type { Arc, Ring } from '@stoichos/core/studies/cycle';
+import type { Arc, Ring, RingPlan, RingMass } from '@stoichos/core/studies/cycle';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod';
 import { useSettings } from '../../data/settings/useSettings';
@@ -22,6 +22,9 @@ import { MassTable } from './MassTable';
 import { OwnRing } from './OwnRing';
 import { ringPlanOf, ownRing } from './ringPlan';
 import { RingPicture } from './RingPicture';
+import type { TaskState } from '../../data/worker/useTask';
+import type { Attempt } from '../../shared/study/attempt';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 
 const typed = z.union([z.number(), z.literal('')]);
 const stateSchema = z.object({
@@ -33,7 +36,9 @@ const stateSchema = z.object({
   weighed: z.array(typed),
 });
 
-const first: z.output<typeof stateSchema> = {
+type CyclesState = z.output<typeof stateSchema>;
+
+const first: CyclesState = {
   ring: 'calcium',
   own: { start: 'MgO', arcs: [] },
   startG: 2,
@@ -43,7 +48,7 @@ const first: z.output<typeof stateSchema> = {
 /** Reactions that end where they began, drawn as a ring, with what each gives at most and what was found. */
 export function CyclesPage() {
   const [state, setState] = useKept('stoichos.cycles', stateSchema, first);
-  const change = (part: Partial<typeof state>) => setState((before) => ({ ...before, ...part }));
+  const change = (part: Partial<CyclesState>) => setState((before) => ({ ...before, ...part }));
   const plan = useMemo(() => ringPlanOf(state.ring, state.own), [state.ring, state.own]);
   const running = useTask('ring');
   const { start: run } = running;
@@ -69,92 +74,26 @@ export function CyclesPage() {
     [shown, state.startG, state.weighed],
   );
   const procedure = useMemo(() => shown && ringProcedure('ring', shown), [shown]);
-  const picture = useRef<HTMLDivElement>(null);
   return (
     <StudyFrame
       title="Gases"
       tools={<PrintButton />}
       settings={{
         label: 'What is set',
-        children: (
-          <>
-            <Select
-              label="Cycle"
-              value={state.ring}
-              data={[
-                ...rings.map(({ id, name }) => ({ value: id, label: name })),
-                { value: 'own', label: 'One of your own' },
-              ]}
-              onChange={(id) => change({ ring: id ?? state.ring, weighed: [] })}
-            />
-            {state.ring === 'own' && (
-              <OwnRing own={state.own} onChange={(own) => change({ own, weighed: [] })} />
-            )}
-            <div style={{ marginTop: '1rem' }}>
-              <Amount
-                label={`Begin with, g${shown ? ` of ${plainFormula(shown.startKept)}` : ''}`}
-                step={0.5}
-                value={state.startG}
-                onChange={(startG) => change({ startG })}
-              />
-            </div>
-          </>
-        ),
+        children: <RingSettings state={state} shown={shown} change={change} />,
       }}
       answer={{
         label: 'The ring',
         children: (
-          <>
-            <GasTabs />
-            <TaskFailure failure={running.failure} />
-            {!plan && (
-              <Text className="quiet" mt="sm">
-                Choose what the first compound is turned into; the ring grows arrow by arrow.
-              </Text>
-            )}
-            {shown && (
-              <>
-                <div ref={picture}>
-                  <RingPicture ring={shown} />
-                </div>
-                {!shown.closes && (
-                  <Text role="status">
-                    Not closed yet: <Formula text={shown.arcs.at(-1)?.to ?? ''} /> is not{' '}
-                    <Formula text={shown.start} />.
-                  </Text>
-                )}
-                <Group className="no-print">
-                  <Button
-                    variant="default"
-                    onClick={() => savePicture(picture.current, shown.name)}
-                  >
-                    SVG
-                  </Button>
-                </Group>
-                {masses && 'problem' in masses ? (
-                  <Text role="alert">{masses.problem}</Text>
-                ) : (
-                  masses && (
-                    <MassTable
-                      ring={shown}
-                      masses={masses}
-                      weighed={state.weighed}
-                      onWeigh={(at, value) =>
-                        change({
-                          weighed: shown.arcs.map((_, index) =>
-                            index === at ? value : (state.weighed[index] ?? ''),
-                          ),
-                        })
-                      }
-                    />
-                  )
-                )}
-                <div className={study.block}>
-                  <AttachToDay procedure={procedure} />
-                </div>
-              </>
-            )}
-          </>
+          <RingAnswer
+            state={state}
+            running={running}
+            plan={plan}
+            shown={shown}
+            change={change}
+            masses={masses}
+            procedure={procedure}
+          />
         ),
       }}
       reasons={{
@@ -170,6 +109,107 @@ export function CyclesPage() {
         ),
       }}
     />
+  );
+}
+
+interface RingAnswerProps {
+  readonly state: CyclesState;
+  readonly running: TaskState<'ring'>;
+  readonly plan: RingPlan | undefined;
+  readonly shown: Ring | undefined;
+  readonly change: (part: Partial<CyclesState>) => void;
+  readonly masses: Attempt<RingMass[]> | undefined;
+  readonly procedure: Procedure | undefined;
+}
+
+/** The ring, drawn, and what becomes of the mass on the way. */
+function RingAnswer({ state, running, plan, shown, change, masses, procedure }: RingAnswerProps) {
+  const picture = useRef<HTMLDivElement>(null);
+  return (
+    <>
+      <GasTabs />
+      <TaskFailure failure={running.failure} />
+      {!plan && (
+        <Text className="quiet" mt="sm">
+          Choose what the first compound is turned into; the ring grows arrow by arrow.
+        </Text>
+      )}
+      {shown && (
+        <>
+          <div ref={picture}>
+            <RingPicture ring={shown} />
+          </div>
+          {!shown.closes && (
+            <Text role="status">
+              Not closed yet: <Formula text={shown.arcs.at(-1)?.to ?? ''} /> is not{' '}
+              <Formula text={shown.start} />.
+            </Text>
+          )}
+          <Group className="no-print">
+            <Button variant="default" onClick={() => savePicture(picture.current, shown.name)}>
+              SVG
+            </Button>
+          </Group>
+          {masses && 'problem' in masses ? (
+            <Text role="alert">{masses.problem}</Text>
+          ) : (
+            masses && (
+              <MassTable
+                ring={shown}
+                masses={masses}
+                weighed={state.weighed}
+                onWeigh={(at, value) =>
+                  change({
+                    weighed: shown.arcs.map((_, index) =>
+                      index === at ? value : (state.weighed[index] ?? ''),
+                    ),
+                  })
+                }
+              />
+            )
+          )}
+          <div className={study.block}>
+            <AttachToDay procedure={procedure} />
+          </div>
+        </>
+      )}
+    </>
+  );
+}
+
+/** Which cycle, and how much it begins with. */
+function RingSettings({
+  state,
+  shown,
+  change,
+}: {
+  readonly state: CyclesState;
+  readonly shown: Ring | undefined;
+  readonly change: (part: Partial<CyclesState>) => void;
+}) {
+  return (
+    <>
+      <Select
+        label="Cycle"
+        value={state.ring}
+        data={[
+          ...rings.map(({ id, name }) => ({ value: id, label: name })),
+          { value: 'own', label: 'One of your own' },
+        ]}
+        onChange={(id) => change({ ring: id ?? state.ring, weighed: [] })}
+      />
+      {state.ring === 'own' && (
+        <OwnRing own={state.own} onChange={(own) => change({ own, weighed: [] })} />
+      )}
+      <div style={{ marginTop: '1rem' }}>
+        <Amount
+          label={`Begin with, g${shown ? ` of ${plainFormula(shown.startKept)}` : ''}`}
+          step={0.5}
+          value={state.startG}
+          onChange={(startG) => change({ startG })}
+        />
+      </div>
+    </>
   );
 }
 

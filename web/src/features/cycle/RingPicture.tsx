@@ -64,77 +64,106 @@ export function RingPicture({ ring }: { ring: Ring }) {
         const [from, to] = [index / round, (index + 1) / round];
         const [labelX, labelY] = at((from + to) / 2, 0.6);
         return (
-          <g key={`${arc.from} ${arc.to}`}>
-            <path
-              d={arrow(from, to)}
-              fill="none"
-              stroke="#1f2933"
-              strokeWidth={2}
-              markerEnd="url(#ring-arrow)"
-            />
-            <circle
-              cx={at((from + to) / 2)[0]}
-              cy={at((from + to) / 2)[1]}
-              r={12}
-              fill="#ffffff"
-              stroke="#1f2933"
-            />
-            <text
-              x={at((from + to) / 2)[0]}
-              y={at((from + to) / 2)[1] + 5}
-              textAnchor="middle"
-              fontSize={14}
-              fontWeight={600}
-              fill="#1f2933"
-            >
-              {index + 1}
-            </text>
-            {[...shortHow(arc.how), typeOf(arc)].map((line, row) => (
-              <text
-                key={line}
-                x={labelX}
-                y={labelY + 18 * row}
-                textAnchor="middle"
-                fontSize={15}
-                fill="#3b4650"
-              >
-                {plainFormula(line)}
-              </text>
-            ))}
-          </g>
+          <ArcWords
+            key={`${arc.from} ${arc.to}`}
+            index={index}
+            from={from}
+            to={to}
+            arc={arc}
+            labelX={labelX}
+            labelY={labelY}
+          />
         );
       })}
       {nodes.map((formula, index) => {
         const [x, y] = at(index / round);
         const view = colours[index];
         const hex = view?.solid?.hex ?? view?.liquidHex ?? '#ffffff';
-        return (
-          <g key={`${formula} ${index}`}>
-            <rect
-              x={x - box.width / 2}
-              y={y - box.height / 2}
-              width={box.width}
-              height={box.height}
-              rx={8}
-              fill="#ffffff"
-              stroke="#1f2933"
-              strokeWidth={1.5}
-            />
-            <circle cx={x - box.width / 2 + 17} cy={y} r={9} fill={hex} stroke="#7f8a94" />
-            <text
-              x={x + 10}
-              y={y + 5}
-              textAnchor="middle"
-              fontSize={19}
-              fontWeight={600}
-              fill="#1f2933"
-            >
-              {plainFormula(formula)}
-            </text>
-          </g>
-        );
+        return <Station key={`${formula} ${index}`} formula={formula} x={x} y={y} hex={hex} />;
       })}
     </svg>
+  );
+}
+
+interface StationProps {
+  readonly formula: string;
+  readonly x: number;
+  readonly y: number;
+  readonly hex: string;
+}
+
+/** A substance of the ring in its box. */
+function Station({ formula, x, y, hex }: StationProps) {
+  return (
+    <g>
+      <rect
+        x={x - box.width / 2}
+        y={y - box.height / 2}
+        width={box.width}
+        height={box.height}
+        rx={8}
+        fill="#ffffff"
+        stroke="#1f2933"
+        strokeWidth={1.5}
+      />
+      <circle cx={x - box.width / 2 + 17} cy={y} r={9} fill={hex} stroke="#7f8a94" />
+      <text x={x + 10} y={y + 5} textAnchor="middle" fontSize={19} fontWeight={600} fill="#1f2933">
+        {plainFormula(formula)}
+      </text>
+    </g>
+  );
+}
+
+interface ArcWordsProps {
+  readonly index: number;
+  readonly from: number;
+  readonly to: number;
+  readonly arc: Arc;
+  readonly labelX: number;
+  readonly labelY: number;
+}
+
+/** An arrow of the ring with what is done along it. */
+function ArcWords({ index, from, to, arc, labelX, labelY }: ArcWordsProps) {
+  return (
+    <g>
+      <path
+        d={arrow(from, to)}
+        fill="none"
+        stroke="#1f2933"
+        strokeWidth={2}
+        markerEnd="url(#ring-arrow)"
+      />
+      <circle
+        cx={at((from + to) / 2)[0]}
+        cy={at((from + to) / 2)[1]}
+        r={12}
+        fill="#ffffff"
+        stroke="#1f2933"
+      />
+      <text
+        x={at((from + to) / 2)[0]}
+        y={at((from + to) / 2)[1] + 5}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={600}
+        fill="#1f2933"
+      >
+        {index + 1}
+      </text>
+      {[...shortHow(arc.how), typeOf(arc)].map((line, row) => (
+        <text
+          key={line}
+          x={labelX}
+          y={labelY + 18 * row}
+          textAnchor="middle"
+          fontSize={15}
+          fill="#3b4650"
+        >
+          {plainFormula(line)}
+        </text>
+      ))}
+    </g>
   );
 }
 

@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Table, Text, TextInput, Title } from '@mantine/core';
 import { classAgainstDish, dishMarkSchema } from '@stoichos/core/studies/dish';
-import type { DishMark, FirstLine } from '@stoichos/core/studies/dish';
+import type { DishMark, FirstLine, ClassAgainstDish } from '@stoichos/core/studies/dish';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
@@ -46,54 +46,8 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
       <Title order={2} size="h4" mt="lg" mb="xs">
         What the class saw
       </Title>
-      {marks.length > 0 && (
-        <Table fz="sm" verticalSpacing={4} data-testid="marks">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Group</Table.Th>
-              <Table.Th>Place, % of the gap</Table.Th>
-              <Table.Th>First line, min</Table.Th>
-              <Table.Th className="no-print" />
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {marks.map((mark, at) => (
-              <Table.Tr key={`${mark.group} ${at}`}>
-                <Table.Td>{mark.group}</Table.Td>
-                <Table.Td>{Math.round(100 * mark.atFraction)}</Table.Td>
-                <Table.Td>{formatNumber(mark.minutes)}</Table.Td>
-                <Table.Td className="no-print">
-                  <ActionIcon
-                    variant="subtle"
-                    aria-label={`Strike ${mark.group}`}
-                    onClick={() => onChange(marks.filter((_, one) => one !== at))}
-                  >
-                    <IconTrash size={18} />
-                  </ActionIcon>
-                </Table.Td>
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
-      )}
-      {compared && (
-        <div data-testid="compared">
-          <Text size="sm" mt="xs">
-            Mean place {percent(compared.place.mean)}
-            {compared.place.deviation !== undefined &&
-              `, spread ±${percent(compared.place.deviation)}`}
-            ; mean time {withPlaces(compared.minutes.mean, 1)} min
-            {compared.minutes.deviation !== undefined &&
-              `, spread ±${withPlaces(compared.minutes.deviation, 1)} min`}
-            .
-          </Text>
-          {compared.words.map((words) => (
-            <Text key={words} size="sm" mt={4}>
-              {words}
-            </Text>
-          ))}
-        </div>
-      )}
+      {marks.length > 0 && <MarksTable onChange={onChange} marks={marks} />}
+      {compared && <Compared compared={compared} />}
       <form
         className="no-print"
         onSubmit={(event) => {
@@ -125,6 +79,67 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
         </Button>
       </form>
     </>
+  );
+}
+
+/** What was marked against what was predicted. */
+function Compared({ compared }: { readonly compared: ClassAgainstDish }) {
+  return (
+    <div data-testid="compared">
+      <Text size="sm" mt="xs">
+        Mean place {percent(compared.place.mean)}
+        {compared.place.deviation !== undefined && `, spread ±${percent(compared.place.deviation)}`}
+        ; mean time {withPlaces(compared.minutes.mean, 1)} min
+        {compared.minutes.deviation !== undefined &&
+          `, spread ±${withPlaces(compared.minutes.deviation, 1)} min`}
+        .
+      </Text>
+      {compared.words.map((words) => (
+        <Text key={words} size="sm" mt={4}>
+          {words}
+        </Text>
+      ))}
+    </div>
+  );
+}
+
+/** Where each bench saw its line. */
+function MarksTable({
+  onChange,
+  marks,
+}: {
+  readonly onChange: (marks: DishMark[]) => void;
+  readonly marks: readonly DishMark[];
+}) {
+  return (
+    <Table fz="sm" verticalSpacing={4} data-testid="marks">
+      <Table.Thead>
+        <Table.Tr>
+          <Table.Th>Group</Table.Th>
+          <Table.Th>Place, % of the gap</Table.Th>
+          <Table.Th>First line, min</Table.Th>
+          <Table.Th className="no-print" />
+        </Table.Tr>
+      </Table.Thead>
+      <Table.Tbody>
+        {marks.map((mark, at) => (
+          <Table.Tr key={`${mark.group} ${at}`}>
+            <Table.Td>{mark.group}</Table.Td>
+            <Table.Td>{Math.round(100 * mark.atFraction)}</Table.Td>
+            <Table.Td>{formatNumber(mark.minutes)}</Table.Td>
+            <Table.Td className="no-print">
+              <ActionIcon
+                variant="subtle"
+                aria-label={`Strike ${mark.group}`}
+                onClick={() => onChange(marks.filter((_, one) => one !== at))}
+              >
+                <IconTrash size={18} />
+              </ActionIcon>
+            </Table.Td>
+          </Table.Tr>
+        ))}
+      </Table.Tbody>
+    </Table>
   );
 }
 

@@ -1,7 +1,15 @@
 import { Alert, Text } from '@mantine/core';
 import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
 import { dishProcedure, mixingFactor, sideOf, usualMixing } from '@stoichos/core/studies/dish';
-import type { Dish, DishMark, DishRequest, DishRun } from '@stoichos/core/studies/dish';
+import type {
+  Dish,
+  DishMark,
+  DishRequest,
+  DishRun,
+  FirstLine,
+  Growth,
+  DishSalt,
+} from '@stoichos/core/studies/dish';
 import { useReducedMotion } from '@mantine/hooks';
 import { useCallback, useMemo, useState } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -33,7 +41,6 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
   const minutesOf = (pureS: number): number => pureS / factor / 60;
   const seek = useCallback((frame: number | ((before: number) => number)) => setAt(frame), []);
   const frame = frames[Math.min(at, frames.length - 1)];
-  const grown = growth.at(-1);
   const timeOf = (index: number): string =>
     `${short(minutesOf(frames[index]?.pureS ?? 0))} min (${short((frames[index]?.pureS ?? 0) / 3600)} h by diffusion alone)`;
   const [first, second] = dish.salts;
@@ -67,49 +74,16 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
       </Text>
       <DishKey dish={dish} />
       {line ? (
-        <>
-          <div className={classes.answer} data-testid="line">
-            <div>
-              <span className="quiet">First line</span>
-              <strong>{Math.round(100 * line.atFraction)} % of the gap</strong>
-              <Formula text={`from ${first.formula}, ${sideOf(dish, line.atFraction)}`} wrap />
-            </div>
-            <div>
-              <span className="quiet">
-                {calibrated ? 'Time, by the class' : 'Time, not calibrated'}
-              </span>
-              <strong>{short(minutesOf(line.pureS))} min</strong>
-              {calibrated
-                ? `mixing factor ${short(factor)}`
-                : `${short(minutesOf(line.pureS) / usualMixing.timesOrOver)} to ${short(minutesOf(line.pureS) * usualMixing.timesOrOver)} min until one dish is timed`}
-            </div>
-            <div>
-              <span className="quiet">By diffusion alone</span>
-              <strong>{days(line.pureS)}</strong>
-              if the water stood perfectly still
-            </div>
-          </div>
-          <Text size="sm" mb="xs">
-            It grows on: at the end of the picture it is {withPlaces(grown?.lengthMm ?? 0, 0)} mm
-            long, and its middle stands at {Math.round(100 * (grown?.atFraction ?? 0))} % of the
-            gap.
-          </Text>
-          <Text size="sm" mb="xs">
-            Pure diffusion takes that long because the time goes with the square of the distance.
-            Real dishes are quicker: dissolving crystals make the water heavy and drive gentle
-            currents. They move everything alike, so one factor sets the time and the place stays.
-          </Text>
-          {!calibrated && <small className="quiet source">{sourceText(usualMixing.source)}</small>}
-          <Text size="sm" mt="xs" data-testid="residual">
-            <Formula
-              text={`At the end of the picture still dissolved, on average: ${endM
-                .map((one, which) => `${mmol(one)} mmol/L ${dish.salts[which as 0 | 1].gives}`)
-                .join(', ')}.`}
-              wrap
-            />
-          </Text>
-          <GrowthChart growth={growth} factor={factor} />
-        </>
+        <LineAnswer
+          line={line}
+          calibrated={calibrated}
+          factor={factor}
+          growth={growth}
+          minutesOf={minutesOf}
+          dish={dish}
+          first={first}
+          endM={endM}
+        />
       ) : (
         <Alert variant="outline" color="gray" mt="md" title="No line" role="note">
           No visible line of <Formula text={dish.solid.formula} /> comes while the salts spread
@@ -120,6 +94,75 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
         <AttachToDay procedure={procedure} />
       </div>
       <ClearUp request={request} dish={dish} />
+    </>
+  );
+}
+
+interface LineAnswerProps {
+  readonly line: FirstLine;
+  readonly calibrated: boolean;
+  readonly factor: number;
+  readonly growth: readonly Growth[];
+  readonly minutesOf: (pureS: number) => number;
+  readonly dish: Dish;
+  readonly first: DishSalt;
+  readonly endM: readonly [first: number, second: number];
+}
+
+/** Where the line stands, when it shows, and how it grows. */
+function LineAnswer({
+  line,
+  calibrated,
+  factor,
+  growth,
+  minutesOf,
+  dish,
+  first,
+  endM,
+}: LineAnswerProps) {
+  const grown = growth.at(-1);
+  return (
+    <>
+      <div className={classes.answer} data-testid="line">
+        <div>
+          <span className="quiet">First line</span>
+          <strong>{Math.round(100 * line.atFraction)} % of the gap</strong>
+          <Formula text={`from ${first.formula}, ${sideOf(dish, line.atFraction)}`} wrap />
+        </div>
+        <div>
+          <span className="quiet">
+            {calibrated ? 'Time, by the class' : 'Time, not calibrated'}
+          </span>
+          <strong>{short(minutesOf(line.pureS))} min</strong>
+          {calibrated
+            ? `mixing factor ${short(factor)}`
+            : `${short(minutesOf(line.pureS) / usualMixing.timesOrOver)} to ${short(minutesOf(line.pureS) * usualMixing.timesOrOver)} min until one dish is timed`}
+        </div>
+        <div>
+          <span className="quiet">By diffusion alone</span>
+          <strong>{days(line.pureS)}</strong>
+          if the water stood perfectly still
+        </div>
+      </div>
+      <Text size="sm" mb="xs">
+        It grows on: at the end of the picture it is {withPlaces(grown?.lengthMm ?? 0, 0)} mm long,
+        and its middle stands at {Math.round(100 * (grown?.atFraction ?? 0))} % of the gap.
+      </Text>
+      <Text size="sm" mb="xs">
+        Pure diffusion takes that long because the time goes with the square of the distance. Real
+        dishes are quicker: dissolving crystals make the water heavy and drive gentle currents. They
+        move everything alike, so one factor sets the time and the place stays.
+      </Text>
+      {!calibrated && <small className="quiet source">{sourceText(usualMixing.source)}</small>}
+      <Text size="sm" mt="xs" data-testid="residual">
+        <Formula
+          text={`At the end of the picture still dissolved, on average: ${endM
+            .map((one, which) => `${mmol(one)} mmol/L ${dish.salts[which as 0 | 1].gives}`)
+            .join(', ')}.`}
+          wrap
+        />
+      </Text>
+      <GrowthChart growth={growth} factor={factor} />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core/studies/electrolysis';
-import type { DepositPlan, PredictedCell } from '@stoichos/core/studies/electrolysis';
+import type { DepositPlan, PredictedCell, CellProduct } from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import { Amounts } from '../../shared/study/Amounts';
 import { aboveZero, attempt } from '../../shared/study/attempt';
@@ -10,6 +10,12 @@ import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
 import type { PlanState } from './planState';
 import { atMostFigures, withPlaces } from '@stoichos/core/common';
+
+/** A metal that is asked for instead of the one the cell makes. */
+interface Picked {
+  readonly instead: string | undefined;
+  readonly metal: string;
+}
 
 /** A coat on a plate: area, current, mass, thickness, and theory at intervals. */
 export function DepositPanel({
@@ -24,14 +30,10 @@ export function DepositPanel({
   const plated = cell.cathode.products.find(({ formula }) =>
     depositMetals.some(({ metal }) => metal === formula),
   )?.formula;
-  const [picked, pick] = useState<{
-    readonly instead: string | undefined;
-    readonly metal: string;
-  }>();
+  const [picked, pick] = useState<Picked>();
   // What the cell makes, until another metal is asked for instead of it.
   const metal = picked && picked.instead === plated ? picked.metal : (plated ?? kept.metal);
   const plan = { ...kept, metal };
-  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
   const made = cell.cathode.products.find(({ formula }) => formula === plan.metal);
   const share = made?.share ?? 1;
   const worked = work(plan, share);
@@ -40,6 +42,104 @@ export function DepositPanel({
       <Title order={2} size="h4" mb="xs">
         A metal on a plate
       </Title>
+      <DepositFields plated={plated} setPlan={setPlan} plan={plan} pick={pick} />
+      {'problem' in worked ? (
+        <Text role="alert" mt="sm">
+          {worked.problem}
+        </Text>
+      ) : (
+        <DepositAnswer plan={plan} made={made} share={share} worked={worked} onTake={onTake} />
+      )}
+    </section>
+  );
+}
+
+interface DepositAnswerProps {
+  readonly plan: PlanState;
+  readonly made: CellProduct | undefined;
+  readonly share: number;
+  readonly worked: DepositPlan;
+  readonly onTake: (cell: { currentA: number; minutes: number; areaCm2: number }) => void;
+}
+
+/** The current to set, the thickness that comes, and the table to read along. */
+function DepositAnswer({ plan, made, share, worked, onTake }: DepositAnswerProps) {
+  return (
+    <>
+      <div className={classes.answers} data-testid="deposit-plan">
+        <div>
+          <span className="quiet">Area</span>
+          <strong>{asAmount(worked.areaCm2, 'cm²')}</strong>
+        </div>
+        <div>
+          <span className="quiet">Current</span>
+          <strong>{asAmount(worked.currentA, 'A')}</strong>
+        </div>
+        <div>
+          <span className="quiet">Mass</span>
+          <strong>{asAmount(worked.expectedG, 'g')}</strong>
+          <span className="quiet">
+            {share < 0.995
+              ? `of ${asAmount(worked.theoryG, 'g')}, for ${Math.round(100 * (1 - share))} % of the current makes gas`
+              : made
+                ? 'all of the current'
+                : 'if all of the current makes it; the cell on the left makes something else'}
+          </span>
+        </div>
+        <div>
+          <span className="quiet">Even coat</span>
+          <strong>{atMostFigures(worked.thicknessUm, 2)} µm</strong>
+        </div>
+      </div>
+      {made && (
+        <Button
+          variant="default"
+          className="no-print"
+          onClick={() =>
+            onTake({
+              currentA: Number(worked.currentA.toPrecision(3)),
+              minutes: Number(plan.depositMin),
+              areaCm2: worked.areaCm2,
+            })
+          }
+        >
+          Take this for the cell
+        </Button>
+      )}
+      <table className={classes.lines}>
+        <thead>
+          <tr>
+            <th scope="col">After</th>
+            <th scope="col">Theory</th>
+            <th scope="col">Expected</th>
+          </tr>
+        </thead>
+        <tbody>
+          {worked.along.map(({ timeS, theoryG, expectedG }) => (
+            <tr key={timeS}>
+              <th scope="row">{asTime(timeS)}</th>
+              <td>{withPlaces(theoryG, 3)} g</td>
+              <td>{withPlaces(expectedG, 3)} g</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  );
+}
+
+interface DepositFieldsProps {
+  readonly plated: string | undefined;
+  readonly setPlan: React.Dispatch<React.SetStateAction<PlanState>>;
+  readonly plan: PlanState;
+  readonly pick: (next: Picked) => void;
+}
+
+/** The metal, the current density, the plate. */
+function DepositFields({ plated, setPlan, plan, pick }: DepositFieldsProps) {
+  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+  return (
+    <>
       <div className={classes.pair}>
         <Select
           label="Metal"
@@ -73,73 +173,7 @@ export function DepositPanel({
         ]}
         onChange={(faces) => set({ faces: faces === '2' ? '2' : '1' })}
       />
-      {'problem' in worked ? (
-        <Text role="alert" mt="sm">
-          {worked.problem}
-        </Text>
-      ) : (
-        <>
-          <div className={classes.answers} data-testid="deposit-plan">
-            <div>
-              <span className="quiet">Area</span>
-              <strong>{asAmount(worked.areaCm2, 'cm²')}</strong>
-            </div>
-            <div>
-              <span className="quiet">Current</span>
-              <strong>{asAmount(worked.currentA, 'A')}</strong>
-            </div>
-            <div>
-              <span className="quiet">Mass</span>
-              <strong>{asAmount(worked.expectedG, 'g')}</strong>
-              <span className="quiet">
-                {share < 0.995
-                  ? `of ${asAmount(worked.theoryG, 'g')}, for ${Math.round(100 * (1 - share))} % of the current makes gas`
-                  : made
-                    ? 'all of the current'
-                    : 'if all of the current makes it; the cell on the left makes something else'}
-              </span>
-            </div>
-            <div>
-              <span className="quiet">Even coat</span>
-              <strong>{atMostFigures(worked.thicknessUm, 2)} µm</strong>
-            </div>
-          </div>
-          {made && (
-            <Button
-              variant="default"
-              className="no-print"
-              onClick={() =>
-                onTake({
-                  currentA: Number(worked.currentA.toPrecision(3)),
-                  minutes: Number(plan.depositMin),
-                  areaCm2: worked.areaCm2,
-                })
-              }
-            >
-              Take this for the cell
-            </Button>
-          )}
-          <table className={classes.lines}>
-            <thead>
-              <tr>
-                <th scope="col">After</th>
-                <th scope="col">Theory</th>
-                <th scope="col">Expected</th>
-              </tr>
-            </thead>
-            <tbody>
-              {worked.along.map(({ timeS, theoryG, expectedG }) => (
-                <tr key={timeS}>
-                  <th scope="row">{asTime(timeS)}</th>
-                  <td>{withPlaces(theoryG, 3)} g</td>
-                  <td>{withPlaces(expectedG, 3)} g</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </>
-      )}
-    </section>
+    </>
   );
 }
 

@@ -86,6 +86,41 @@ export function Worked({
   readonly renewAfterMin: number | undefined;
 }) {
   const { chargeC, timeS = 0, currentA = 0, lostMl, lostC } = gasPlan;
+  return (
+    <>
+      <GasNumbers
+        plan={plan}
+        timeS={timeS}
+        pair={pair}
+        gas={gas}
+        tubeMl={tubeMl}
+        chargeC={chargeC}
+        currentA={currentA}
+        lostMl={lostMl}
+        lostC={lostC}
+      />
+      <Fold title="Working">
+        {gasPlan.working.map((line) => (
+          <Text key={line} size="sm">
+            <Formula text={line} wrap />
+          </Text>
+        ))}
+      </Fold>
+      <ClassTubes plan={plan} timeS={timeS} renewAfterMin={renewAfterMin} pair={pair} set={set} />
+    </>
+  );
+}
+
+interface ClassTubesProps {
+  readonly plan: PlanState;
+  readonly timeS: number;
+  readonly renewAfterMin: number | undefined;
+  readonly pair: TwoToOne | undefined;
+  readonly set: (part: Partial<PlanState>) => void;
+}
+
+/** Whose tubes are full when, over the classes of a day. */
+function ClassTubes({ plan, timeS, renewAfterMin, pair, set }: ClassTubesProps) {
   const count = plan.classes === '' ? 0 : Math.min(12, Math.max(0, Math.round(plan.classes)));
   const apart = plan.apartMin === '' ? 0 : plan.apartMin;
   const schedule = tubeSchedule({
@@ -95,94 +130,113 @@ export function Worked({
     ...(pair && { plusFull: pair.oxygenMl / pair.hydrogenMl }),
   });
   return (
-    <>
-      <div className={classes.answers} data-testid="gas-plan">
-        <div>
+    <div className={classes.block}>
+      <Text fw={600}>Class after class</Text>
+      <div className={classes.pair}>
+        <Amounts
+          of={plan}
+          onChange={set}
+          fields={{
+            classes: ['Classes', '', 1],
+            apartMin: ['Minutes from one to the next', '', 5],
+          }}
+        />
+      </div>
+      {schedule.clashes.map((clash) => (
+        <Text key={clash} role="alert" mt="xs" fw={600}>
+          {clash}
+        </Text>
+      ))}
+      <div className={classes.scroll}>
+        <table className={classes.lines} data-testid="tube-schedule">
+          <thead>
+            <tr>
+              <th scope="col">Minute</th>
+              <th scope="col">Class</th>
+              <th scope="col" className={classes.words}>
+                What to do
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {schedule.lines.map(({ atMin, classNumber, what }) => (
+              <tr key={`${classNumber} ${atMin} ${what}`}>
+                <th scope="row">{atMin}</th>
+                <td>{classNumber}</td>
+                <td className={classes.words}>{what}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <Text size="sm" mt="xs">
+        Mark both leads with tape and leave them: swapped, the second gas goes into the first tube,
+        and a mixture of hydrogen and oxygen explodes.
+      </Text>
+    </div>
+  );
+}
+
+interface GasNumbersProps {
+  readonly plan: PlanState;
+  readonly timeS: number;
+  readonly pair: TwoToOne | undefined;
+  readonly gas: string;
+  readonly tubeMl: number;
+  readonly chargeC: number;
+  readonly currentA: number;
+  readonly lostMl: number;
+  readonly lostC: number;
+}
+
+/** Volume, charge and time at both electrodes. */
+function GasNumbers({
+  plan,
+  timeS,
+  pair,
+  gas,
+  tubeMl,
+  chargeC,
+  currentA,
+  lostMl,
+  lostC,
+}: GasNumbersProps) {
+  return (
+    <div className={classes.answers} data-testid="gas-plan">
+      <div>
+        <span className="quiet">
+          One tube of <Formula text={gas} />
+        </span>
+        <strong>{asAmount(tubeMl, 'mL')}</strong>
+      </div>
+      <div>
+        <span className="quiet">Charge</span>
+        <strong>{Math.round(chargeC)} C</strong>
+      </div>
+      <div>
+        <span className="quiet">
+          {plan.find === 'time' ? `At ${asAmount(currentA, 'A')}` : `In ${asTime(timeS)}`}
+        </span>
+        <strong>{plan.find === 'time' ? asTime(timeS) : asAmount(currentA, 'A')}</strong>
+        {lostMl > 0.02 * tubeMl && (
           <span className="quiet">
-            One tube of <Formula text={gas} />
+            up to {asTime((lostC / chargeC) * timeS)} more: it dissolves at first
           </span>
-          <strong>{asAmount(tubeMl, 'mL')}</strong>
-        </div>
-        <div>
-          <span className="quiet">Charge</span>
-          <strong>{Math.round(chargeC)} C</strong>
-        </div>
-        <div>
-          <span className="quiet">
-            {plan.find === 'time' ? `At ${asAmount(currentA, 'A')}` : `In ${asTime(timeS)}`}
-          </span>
-          <strong>{plan.find === 'time' ? asTime(timeS) : asAmount(currentA, 'A')}</strong>
-          {lostMl > 0.02 * tubeMl && (
-            <span className="quiet">
-              up to {asTime((lostC / chargeC) * timeS)} more: it dissolves at first
-            </span>
-          )}
-        </div>
-        {pair && (
-          <div>
-            <span className="quiet">Then, by volume</span>
-            <strong>
-              {asAmount(pair.hydrogenMl, 'mL')} : {asAmount(pair.oxygenMl, 'mL')}
-            </strong>
-            <span className="quiet">
-              {withPlaces(pair.ratio, 2)} : 1, as seen up to {withPlaces(pair.ratioMost, 2)} : 1,
-              for oxygen dissolves more
-              {pair.ratio > 2.02 && ' and some of the current takes metal off plus'}
-            </span>
-          </div>
         )}
       </div>
-      <Fold title="Working">
-        {gasPlan.working.map((line) => (
-          <Text key={line} size="sm">
-            <Formula text={line} wrap />
-          </Text>
-        ))}
-      </Fold>
-      <div className={classes.block}>
-        <Text fw={600}>Class after class</Text>
-        <div className={classes.pair}>
-          <Amounts
-            of={plan}
-            onChange={set}
-            fields={{
-              classes: ['Classes', '', 1],
-              apartMin: ['Minutes from one to the next', '', 5],
-            }}
-          />
+      {pair && (
+        <div>
+          <span className="quiet">Then, by volume</span>
+          <strong>
+            {asAmount(pair.hydrogenMl, 'mL')} : {asAmount(pair.oxygenMl, 'mL')}
+          </strong>
+          <span className="quiet">
+            {withPlaces(pair.ratio, 2)} : 1, as seen up to {withPlaces(pair.ratioMost, 2)} : 1, for
+            oxygen dissolves more
+            {pair.ratio > 2.02 && ' and some of the current takes metal off plus'}
+          </span>
         </div>
-        {schedule.clashes.map((clash) => (
-          <Text key={clash} role="alert" mt="xs" fw={600}>
-            {clash}
-          </Text>
-        ))}
-        <div className={classes.scroll}>
-          <table className={classes.lines} data-testid="tube-schedule">
-            <thead>
-              <tr>
-                <th scope="col">Minute</th>
-                <th scope="col">Class</th>
-                <th scope="col" className={classes.words}>
-                  What to do
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {schedule.lines.map(({ atMin, classNumber, what }) => (
-                <tr key={`${classNumber} ${atMin} ${what}`}>
-                  <th scope="row">{atMin}</th>
-                  <td>{classNumber}</td>
-                  <td className={classes.words}>{what}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
-        <Text size="sm" mt="xs">
-          Mark both leads with tape and leave them: swapped, the second gas goes into the first
-          tube, and a mixture of hydrogen and oxygen explodes.
-        </Text>
-      </div>
-    </>
+      )}
+    </div>
   );
 }

@@ -43,84 +43,7 @@ export function GasPanel({
         <Text className="quiet">This cell gives no gas to collect.</Text>
       ) : (
         <>
-          <div className={classes.pair}>
-            <Select
-              label="Gas wanted"
-              value={gas.formula}
-              data={gases.map(({ formula, where }) => ({
-                value: formula,
-                label: `${plainFormula(formula)} at ${where}`,
-              }))}
-              onChange={(value) => set({ gas: value ?? 'H2' })}
-            />
-            <Amounts
-              of={plan}
-              onChange={set}
-              fields={{
-                pressureKPa: ['Air pressure', 'kPa', 0.1],
-              }}
-            />
-          </div>
-          <SegmentedControl
-            mt="sm"
-            aria-label="What is sought"
-            value={plan.find}
-            data={[
-              {
-                value: 'time',
-                label: `How long at ${current.currentA === undefined ? 'a gentle current' : `${formatNumber(current.currentA)} A`}`,
-              },
-              {
-                value: 'current',
-                label: `What current for ${asTime(current.timeS ?? usualTimeS)}`,
-              },
-            ]}
-            onChange={(find) => set({ find: find === 'current' ? 'current' : 'time' })}
-          />
-          <SegmentedControl
-            mt="sm"
-            aria-label="The tube"
-            value={plan.tube}
-            data={[
-              { value: 'ruler', label: 'Tube by ruler' },
-              { value: 'volume', label: 'Tube by volume' },
-            ]}
-            onChange={(tube) => set({ tube: tube === 'volume' ? 'volume' : 'ruler' })}
-          />
-          <div className={classes.pair}>
-            {plan.tube === 'volume' ? (
-              <Amounts
-                of={plan}
-                onChange={set}
-                fields={{
-                  tubeMl: ['Volume', 'mL', 1],
-                }}
-              />
-            ) : (
-              <>
-                <Amounts
-                  of={plan}
-                  onChange={set}
-                  fields={{
-                    innerMm: ['Inside', 'mm wide', 1],
-                    lengthMm: ['Length', 'mm', 5],
-                  }}
-                />
-                <Switch
-                  size="sm"
-                  label="Round end"
-                  checked={plan.round}
-                  onChange={(event) => set({ round: event.currentTarget.checked })}
-                />
-              </>
-            )}
-            <Switch
-              size="sm"
-              label="Over water"
-              checked={plan.overWater}
-              onChange={(event) => set({ overWater: event.currentTarget.checked })}
-            />
-          </div>
+          <GasFields gases={gases} plan={plan} gas={gas} current={current} set={set} />
           {'problem' in worked ? (
             <Text role="alert" mt="sm">
               {worked.problem}
@@ -137,6 +60,100 @@ export function GasPanel({
         </>
       )}
     </section>
+  );
+}
+
+interface GasFieldsProps {
+  readonly gases: MadeGas[];
+  readonly plan: PlanState;
+  readonly gas: MadeGas;
+  readonly current: CellCurrent;
+  readonly set: (part: Partial<PlanState>) => void;
+}
+
+/** The gas, what is sought, and the tube. */
+function GasFields({ gases, plan, gas, current, set }: GasFieldsProps) {
+  return (
+    <>
+      <div className={classes.pair}>
+        <Select
+          label="Gas wanted"
+          value={gas.formula}
+          data={gases.map(({ formula, where }) => ({
+            value: formula,
+            label: `${plainFormula(formula)} at ${where}`,
+          }))}
+          onChange={(value) => set({ gas: value ?? 'H2' })}
+        />
+        <Amounts
+          of={plan}
+          onChange={set}
+          fields={{
+            pressureKPa: ['Air pressure', 'kPa', 0.1],
+          }}
+        />
+      </div>
+      <SegmentedControl
+        mt="sm"
+        aria-label="What is sought"
+        value={plan.find}
+        data={[
+          {
+            value: 'time',
+            label: `How long at ${current.currentA === undefined ? 'a gentle current' : `${formatNumber(current.currentA)} A`}`,
+          },
+          {
+            value: 'current',
+            label: `What current for ${asTime(current.timeS ?? usualTimeS)}`,
+          },
+        ]}
+        onChange={(find) => set({ find: find === 'current' ? 'current' : 'time' })}
+      />
+      <SegmentedControl
+        mt="sm"
+        aria-label="The tube"
+        value={plan.tube}
+        data={[
+          { value: 'ruler', label: 'Tube by ruler' },
+          { value: 'volume', label: 'Tube by volume' },
+        ]}
+        onChange={(tube) => set({ tube: tube === 'volume' ? 'volume' : 'ruler' })}
+      />
+      <div className={classes.pair}>
+        {plan.tube === 'volume' ? (
+          <Amounts
+            of={plan}
+            onChange={set}
+            fields={{
+              tubeMl: ['Volume', 'mL', 1],
+            }}
+          />
+        ) : (
+          <>
+            <Amounts
+              of={plan}
+              onChange={set}
+              fields={{
+                innerMm: ['Inside', 'mm wide', 1],
+                lengthMm: ['Length', 'mm', 5],
+              }}
+            />
+            <Switch
+              size="sm"
+              label="Round end"
+              checked={plan.round}
+              onChange={(event) => set({ round: event.currentTarget.checked })}
+            />
+          </>
+        )}
+        <Switch
+          size="sm"
+          label="Over water"
+          checked={plan.overWater}
+          onChange={(event) => set({ overWater: event.currentTarget.checked })}
+        />
+      </div>
+    </>
   );
 }
 

@@ -1,6 +1,6 @@
 import { Alert, Button, Group, Switch, Text } from '@mantine/core';
 import { useInterval } from '@mantine/hooks';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord, InstrumentInfo } from '@stoichos/core/labday';
 import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useRef, useState } from 'react';
 import {
@@ -41,9 +41,6 @@ export function InstrumentReadings({
   const [simulate] = useSimulateCellMutation();
   const [tell] = useTellInstrumentMutation();
   const [read] = useCellReadingMutation();
-  const [volts, setVolts] = useState<number | string>(12);
-  const [amps, setAmps] = useState<number | string>(run.setup.plannedA);
-  const [wantedSpeed, setWantedSpeed] = useState<number | string>(speed);
   const [problem, setProblem] = useState<Failure>();
   const [missed, setMissed] = useState(0);
   const supply = instruments.find(({ kind }) => kind === 'supply');
@@ -93,66 +90,12 @@ export function InstrumentReadings({
     void work
       .then(() => setProblem(undefined))
       .catch((error: unknown) => setProblem(explainError(error)));
-  const order = (command: string, value: number) =>
-    tell({ id: supply.id, command, value }).unwrap();
   return (
     <>
       {supply.simulated && (
-        <Group align="flex-end" gap="sm">
-          <NumberField
-            label="Times faster"
-            w={130}
-            min={1}
-            max={2000}
-            value={wantedSpeed}
-            onChange={setWantedSpeed}
-          />
-          <Button
-            variant="default"
-            onClick={() => {
-              const times = Number(wantedSpeed) || 1;
-              say(
-                simulate({ runId: run.id, speed: times })
-                  .unwrap()
-                  .then(() => set({ speed: times })),
-              );
-            }}
-          >
-            Put the simulated supply on this cell
-          </Button>
-        </Group>
+        <ReadingPace run={run} speed={speed} set={set} say={say} simulate={simulate} />
       )}
-      <Group align="flex-end" gap="sm" mt="sm">
-        <NumberField label="Voltage limit, V" w={130} value={volts} onChange={setVolts} />
-        <NumberField label="Current limit, A" w={130} value={amps} onChange={setAmps} />
-        <Button
-          onClick={() =>
-            say(
-              order('voltage', Number(volts))
-                .then(() => order('current', Number(amps)))
-                .then(() => order('output', 1))
-                .then(() => {
-                  set({ auto: true });
-                  return readOnce();
-                }),
-            )
-          }
-        >
-          Output on, and read
-        </Button>
-        <Button
-          variant="default"
-          onClick={() =>
-            say(
-              readOnce()
-                .then(() => order('output', 0))
-                .then(() => set({ auto: false })),
-            )
-          }
-        >
-          Last reading, output off
-        </Button>
-      </Group>
+      <SupplyOrders run={run} set={set} readOnce={readOnce} supply={supply} tell={tell} say={say} />
       <Switch
         size="sm"
         mt="sm"
@@ -172,5 +115,93 @@ export function InstrumentReadings({
         </Alert>
       )}
     </>
+  );
+}
+
+interface SupplyOrdersProps {
+  readonly run: CellRunWithRecord;
+  readonly set: InstrumentReadingsProps['set'];
+  readonly readOnce: () => Promise<void>;
+  readonly supply: InstrumentInfo;
+  readonly tell: ReturnType<typeof useTellInstrumentMutation>[0];
+  readonly say: (work: Promise<unknown>) => undefined;
+}
+
+/** Setting the supply, and a reading at once. */
+function SupplyOrders({ run, set, readOnce, supply, tell, say }: SupplyOrdersProps) {
+  const [volts, setVolts] = useState<number | string>(12);
+  const [amps, setAmps] = useState<number | string>(run.setup.plannedA);
+  const order = (command: string, value: number) =>
+    tell({ id: supply.id, command, value }).unwrap();
+  return (
+    <Group align="flex-end" gap="sm" mt="sm">
+      <NumberField label="Voltage limit, V" w={130} value={volts} onChange={setVolts} />
+      <NumberField label="Current limit, A" w={130} value={amps} onChange={setAmps} />
+      <Button
+        onClick={() =>
+          say(
+            order('voltage', Number(volts))
+              .then(() => order('current', Number(amps)))
+              .then(() => order('output', 1))
+              .then(() => {
+                set({ auto: true });
+                return readOnce();
+              }),
+          )
+        }
+      >
+        Output on, and read
+      </Button>
+      <Button
+        variant="default"
+        onClick={() =>
+          say(
+            readOnce()
+              .then(() => order('output', 0))
+              .then(() => set({ auto: false })),
+          )
+        }
+      >
+        Last reading, output off
+      </Button>
+    </Group>
+  );
+}
+
+interface ReadingPaceProps {
+  readonly run: CellRunWithRecord;
+  readonly speed: number;
+  readonly set: InstrumentReadingsProps['set'];
+  readonly say: (work: Promise<unknown>) => undefined;
+  readonly simulate: ReturnType<typeof useSimulateCellMutation>[0];
+}
+
+/** How often the instruments are read. */
+function ReadingPace({ run, speed, set, say, simulate }: ReadingPaceProps) {
+  const [wantedSpeed, setWantedSpeed] = useState<number | string>(speed);
+  return (
+    <Group align="flex-end" gap="sm">
+      <NumberField
+        label="Times faster"
+        w={130}
+        min={1}
+        max={2000}
+        value={wantedSpeed}
+        onChange={setWantedSpeed}
+      />
+      <Button
+        variant="default"
+        onClick={() => {
+          const times = Number(wantedSpeed) || 1;
+          say(
+            simulate({ runId: run.id, speed: times })
+              .unwrap()
+              .then(() => set({ speed: times })),
+          );
+        }}
+      >
+        Put the simulated supply on this cell
+      </Button>
+    </Group>
   );
 }

@@ -24,6 +24,8 @@ import { useStudyCell } from './useStudyCell';
 import type { Predicted } from './useStudyCell';
 import { WhyElectrodes } from './WhyElectrodes';
 import { atMostFigures } from '@stoichos/core/common';
+import type { CellCurrent, PredictedCell, CellRequest } from '@stoichos/core/studies/electrolysis';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 
 /** What comes off at each electrode of a cell, and why. */
 export function PredictPage() {
@@ -139,6 +141,31 @@ function Answer({ request, current, cell, view, state, onChange }: AnswerProps) 
       <div className={classes.block}>
         <CellCourse cell={cell} />
       </div>
+      <WhereNext
+        current={current}
+        cell={cell}
+        request={request}
+        state={state}
+        onChange={onChange}
+        procedure={procedure}
+      />
+    </>
+  );
+}
+
+interface WhereNextProps {
+  readonly current: CellCurrent;
+  readonly cell: PredictedCell;
+  readonly request: CellRequest;
+  readonly state: ElectrolysisState;
+  readonly onChange: (part: Partial<ElectrolysisState>) => void;
+  readonly procedure: Procedure;
+}
+
+/** Ways on from a prediction: into a lab day, or to a run. */
+function WhereNext({ current, cell, request, state, onChange, procedure }: WhereNextProps) {
+  return (
+    <>
       <div className={`${classes.block} no-print`}>
         <Fold title="One drop under a lid: spots beside it" open={(request.volumeMl ?? 100) <= 2}>
           <DropPanel

@@ -135,6 +135,46 @@ function NewRun({ state }: { state: ElectrolysisState }) {
         value={name}
         onChange={(event) => setName(event.currentTarget.value)}
       />
+      <RunFields
+        metal={metal}
+        everyMin={everyMin}
+        reference={reference}
+        setChosen={setChosen}
+        setEveryMin={setEveryMin}
+        setReference={setReference}
+      />
+      {problem && (
+        <Alert variant="outline" color="red" title="Not begun" role="alert" mt="sm">
+          {problem.message} {problem.remedy}
+        </Alert>
+      )}
+      <Button type="submit" mt="md" disabled={isLoading}>
+        Begin the run
+      </Button>
+    </form>
+  );
+}
+
+interface RunFieldsProps {
+  readonly metal: string;
+  readonly everyMin: string | number;
+  readonly reference: ReferenceElectrodeId;
+  readonly setChosen: React.Dispatch<React.SetStateAction<string | null | undefined>>;
+  readonly setEveryMin: React.Dispatch<React.SetStateAction<string | number>>;
+  readonly setReference: React.Dispatch<React.SetStateAction<ReferenceElectrodeId>>;
+}
+
+/** The current that is planned, and what the voltages are read against. */
+function RunFields({
+  metal,
+  everyMin,
+  reference,
+  setChosen,
+  setEveryMin,
+  setReference,
+}: RunFieldsProps) {
+  return (
+    <>
       <div className={classes.pair}>
         <Select
           label="Metal that is weighed"
@@ -161,14 +201,6 @@ function NewRun({ state }: { state: ElectrolysisState }) {
         }))}
         onChange={(value) => setReference((value ?? reference) as ReferenceElectrodeId)}
       />
-      {problem && (
-        <Alert variant="outline" color="red" title="Not begun" role="alert" mt="sm">
-          {problem.message} {problem.remedy}
-        </Alert>
-      )}
-      <Button type="submit" mt="md" disabled={isLoading}>
-        Begin the run
-      </Button>
-    </form>
+    </>
   );
 }

@@ -38,81 +38,17 @@ export function SeriesPage() {
   const { metal, through, rows } = state;
   const set = (part: Partial<typeof state>) => setState((before) => ({ ...before, ...part }));
   const told = useMemo(() => judge(metal, through, rows), [metal, through, rows]);
-  const change = (at: number, part: Partial<Row>) =>
-    set({ rows: rows.map((row, index) => (index === at ? { ...row, ...part } : row)) });
   return (
     <StudyFrame
       title="Electrolysis"
       tools={<PrintButton />}
       settings={{
         label: 'The runs of the class',
-        children: (
-          <>
-            <Select
-              label="Metal"
-              value={metal}
-              data={depositMetals.map((one) => one.metal)}
-              onChange={(next) => set({ metal: next ?? metal })}
-            />
-            {rows.map((row, at) => (
-              <RowFields
-                key={at}
-                row={row}
-                onChange={(part) => change(at, part)}
-                onDrop={() => set({ rows: rows.filter((_, index) => index !== at) })}
-              />
-            ))}
-            <Button
-              variant="default"
-              mt="sm"
-              onClick={() =>
-                set({
-                  rows: [
-                    ...rows,
-                    { ...emptyRow(`Run ${rows.length + 1}`), minutes: rows.at(-1)?.minutes ?? '' },
-                  ],
-                })
-              }
-            >
-              Another run
-            </Button>
-          </>
-        ),
+        children: <SeriesRows metal={metal} rows={rows} set={set} />,
       }}
       answer={{
         label: 'Mass against charge',
-        children: (
-          <>
-            <ElectrolysisTabs />
-            <SegmentedControl
-              className="no-print"
-              aria-label="The line"
-              value={through}
-              data={[
-                { value: 'origin', label: 'Line through the origin' },
-                { value: 'free', label: 'Free line' },
-              ]}
-              onChange={(value) => set({ through: value === 'free' ? 'free' : 'origin' })}
-            />
-            {'problem' in told ? (
-              <Alert variant="outline" color="red" title="Not judged yet" role="alert" mt="sm">
-                {told.problem}
-              </Alert>
-            ) : 'missing' in told ? (
-              <Text className="quiet" mt="sm">
-                {told.missing}
-              </Text>
-            ) : (
-              <>
-                <Text mt="sm" data-testid="conclusion">
-                  {told.series.conclusion}
-                </Text>
-                <SeriesChart series={told.series} metal={metal} />
-                <SeriesTable series={told.series} />
-              </>
-            )}
-          </>
-        ),
+        children: <SeriesAnswer metal={metal} through={through} set={set} told={told} />,
       }}
       reasons={{
         label: 'What the slopes say',
@@ -129,6 +65,95 @@ export function SeriesPage() {
           ),
       }}
     />
+  );
+}
+
+interface SeriesAnswerProps {
+  readonly metal: string;
+  readonly through: 'free' | 'origin';
+  readonly set: (part: Partial<{ metal: string; through: 'free' | 'origin'; rows: Row[] }>) => void;
+  readonly told: Told;
+}
+
+/** Charge against mass, and what its slope says. */
+function SeriesAnswer({ metal, through, set, told }: SeriesAnswerProps) {
+  return (
+    <>
+      <ElectrolysisTabs />
+      <SegmentedControl
+        className="no-print"
+        aria-label="The line"
+        value={through}
+        data={[
+          { value: 'origin', label: 'Line through the origin' },
+          { value: 'free', label: 'Free line' },
+        ]}
+        onChange={(value) => set({ through: value === 'free' ? 'free' : 'origin' })}
+      />
+      {'problem' in told ? (
+        <Alert variant="outline" color="red" title="Not judged yet" role="alert" mt="sm">
+          {told.problem}
+        </Alert>
+      ) : 'missing' in told ? (
+        <Text className="quiet" mt="sm">
+          {told.missing}
+        </Text>
+      ) : (
+        <>
+          <Text mt="sm" data-testid="conclusion">
+            {told.series.conclusion}
+          </Text>
+          <SeriesChart series={told.series} metal={metal} />
+          <SeriesTable series={told.series} />
+        </>
+      )}
+    </>
+  );
+}
+
+/** The runs of the series, one for each current. */
+function SeriesRows({
+  metal,
+  rows,
+  set,
+}: {
+  readonly metal: string;
+  readonly rows: Row[];
+  readonly set: (part: Partial<{ metal: string; through: 'free' | 'origin'; rows: Row[] }>) => void;
+}) {
+  const change = (at: number, part: Partial<Row>) =>
+    set({ rows: rows.map((row, index) => (index === at ? { ...row, ...part } : row)) });
+  return (
+    <>
+      <Select
+        label="Metal"
+        value={metal}
+        data={depositMetals.map((one) => one.metal)}
+        onChange={(next) => set({ metal: next ?? metal })}
+      />
+      {rows.map((row, at) => (
+        <RowFields
+          key={at}
+          row={row}
+          onChange={(part) => change(at, part)}
+          onDrop={() => set({ rows: rows.filter((_, index) => index !== at) })}
+        />
+      ))}
+      <Button
+        variant="default"
+        mt="sm"
+        onClick={() =>
+          set({
+            rows: [
+              ...rows,
+              { ...emptyRow(`Run ${rows.length + 1}`), minutes: rows.at(-1)?.minutes ?? '' },
+            ],
+          })
+        }
+      >
+        Another run
+      </Button>
+    </>
   );
 }
 

@@ -23,7 +23,6 @@ interface SupplyPanelProps {
 /** What current a supply drives through the cell, with its range, and what more of it would do. */
 export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
   const [plan, setPlan] = usePlan();
-  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
   const supply = supplyOf(plan);
   const key = JSON.stringify([request, areaCm2, supply]);
   const tries = useMemo(() => triesOf(JSON.parse(key) as Parts), [key]);
@@ -37,6 +36,101 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
       <Title order={2} size="h4" mb="xs">
         The supply
       </Title>
+      <SupplyFields setPlan={setPlan} plan={plan} />
+      {!supply && (
+        <Text role="alert" mt="sm">
+          A supply has at least one cell and a voltage above 0 V; more than 60 V can kill.
+        </Text>
+      )}
+      {share !== undefined && <TaskProgress what="Trying currents" share={share} cancel={cancel} />}
+      <TaskFailure failure={failure} />
+      {base && supply && <SupplyAnswer tries={tries} base={base} onTake={onTake} others={others} />}
+    </>
+  );
+}
+
+interface SupplyAnswerProps {
+  readonly tries: { name: string; one: CurrentTry }[];
+  readonly base: CurrentEstimate;
+  readonly onTake: (currentA: number) => void;
+  readonly others: CurrentEstimate[];
+}
+
+/** The current that flows, where the volts go, and what a change does. */
+function SupplyAnswer({ tries, base, onTake, others }: SupplyAnswerProps) {
+  return (
+    <>
+      <div className={classes.answers} data-testid="supply">
+        <div>
+          <span className="quiet">Current</span>
+          <strong>{asAmount(base.currentA, 'A')}</strong>
+          <span className="quiet">
+            {base.limited
+              ? 'held by the limit'
+              : `${asAmount(base.lowA, 'A')} to ${asAmount(base.highA, 'A')}`}
+          </span>
+        </div>
+        <div>
+          <span className="quiet">Across the cell</span>
+          <strong>{asVolts(base.voltages.cellV, 1)}</strong>
+          <span className="quiet">{asVolts(base.voltages.solutionV, 1)} of it in the solution</span>
+        </div>
+      </div>
+      {base.currentA > 1e-4 ? (
+        <Button variant="default" className="no-print" onClick={() => onTake(base.currentA)}>
+          Take this current for the cell
+        </Button>
+      ) : (
+        <Text role="alert">
+          Hardly any current: below {asVolts(base.voltages.equilibriumV + 0.5, 1)} this cell does
+          not start. Put more cells in series.
+        </Text>
+      )}
+      <table className={classes.lines}>
+        <thead>
+          <tr>
+            <th scope="col" className={classes.words}>
+              With
+            </th>
+            <th scope="col">Current</th>
+            <th scope="col">One tube in</th>
+          </tr>
+        </thead>
+        <tbody>
+          {others.map((one, at) => (
+            <Other
+              key={tries[at + 1]?.name}
+              name={tries[at + 1]?.name ?? ''}
+              one={one}
+              base={base}
+            />
+          ))}
+        </tbody>
+      </table>
+      <Text size="sm" className="quiet" mt="xs">
+        {asAmount(base.voltages.conductivityMSPerCm, 'mS/cm')} in the solution,{' '}
+        {asAmount(base.voltages.solutionOhm, 'Ω')} between the electrodes. The range takes the
+        conductivity, the shape of the field and an old battery together. Measure once; then you
+        know.
+      </Text>
+      <Text size="sm" className="quiet">
+        {sourceText(conductivitySource)} · {sourceText(batterySource)}
+      </Text>
+    </>
+  );
+}
+
+/** Batteries in series, or a supply with its limit. */
+function SupplyFields({
+  setPlan,
+  plan,
+}: {
+  readonly setPlan: React.Dispatch<React.SetStateAction<PlanState>>;
+  readonly plan: PlanState;
+}) {
+  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+  return (
+    <>
       <SegmentedControl
         fullWidth
         aria-label="What drives the current"
@@ -73,75 +167,6 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
           </>
         )}
       </div>
-      {!supply && (
-        <Text role="alert" mt="sm">
-          A supply has at least one cell and a voltage above 0 V; more than 60 V can kill.
-        </Text>
-      )}
-      {share !== undefined && <TaskProgress what="Trying currents" share={share} cancel={cancel} />}
-      <TaskFailure failure={failure} />
-      {base && supply && (
-        <>
-          <div className={classes.answers} data-testid="supply">
-            <div>
-              <span className="quiet">Current</span>
-              <strong>{asAmount(base.currentA, 'A')}</strong>
-              <span className="quiet">
-                {base.limited
-                  ? 'held by the limit'
-                  : `${asAmount(base.lowA, 'A')} to ${asAmount(base.highA, 'A')}`}
-              </span>
-            </div>
-            <div>
-              <span className="quiet">Across the cell</span>
-              <strong>{asVolts(base.voltages.cellV, 1)}</strong>
-              <span className="quiet">
-                {asVolts(base.voltages.solutionV, 1)} of it in the solution
-              </span>
-            </div>
-          </div>
-          {base.currentA > 1e-4 ? (
-            <Button variant="default" className="no-print" onClick={() => onTake(base.currentA)}>
-              Take this current for the cell
-            </Button>
-          ) : (
-            <Text role="alert">
-              Hardly any current: below {asVolts(base.voltages.equilibriumV + 0.5, 1)} this cell
-              does not start. Put more cells in series.
-            </Text>
-          )}
-          <table className={classes.lines}>
-            <thead>
-              <tr>
-                <th scope="col" className={classes.words}>
-                  With
-                </th>
-                <th scope="col">Current</th>
-                <th scope="col">One tube in</th>
-              </tr>
-            </thead>
-            <tbody>
-              {others.map((one, at) => (
-                <Other
-                  key={tries[at + 1]?.name}
-                  name={tries[at + 1]?.name ?? ''}
-                  one={one}
-                  base={base}
-                />
-              ))}
-            </tbody>
-          </table>
-          <Text size="sm" className="quiet" mt="xs">
-            {asAmount(base.voltages.conductivityMSPerCm, 'mS/cm')} in the solution,{' '}
-            {asAmount(base.voltages.solutionOhm, 'Ω')} between the electrodes. The range takes the
-            conductivity, the shape of the field and an old battery together. Measure once; then you
-            know.
-          </Text>
-          <Text size="sm" className="quiet">
-            {sourceText(conductivitySource)} · {sourceText(batterySource)}
-          </Text>
-        </>
-      )}
     </>
   );
 }

@@ -6,7 +6,7 @@ import {
   orderOfWork,
   washingFor,
 } from '@stoichos/core/studies/gas';
-import type { LabelStyle } from '@stoichos/core/studies/gas';
+import type { LabelStyle, Apparatus, Route, CollectionMethod } from '@stoichos/core/studies/gas';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -23,6 +23,7 @@ import { useGasState } from './gasState';
 import { MakeSettings } from './MakeSettings';
 import { made } from './useMade';
 import { chosenRoute, useRoutes } from './useRoutes';
+import type { GasState } from './gasState';
 
 /** The assembled apparatus, drawn from what was chosen, with its checklist and the order of stopping. */
 export function ApparatusPage() {
@@ -38,47 +39,13 @@ export function ApparatusPage() {
     () => (route && method ? apparatusOf(state, route, method) : undefined),
     [state, route, method],
   );
-  const washes = route ? washingFor(route).washings : [];
-  const svg = (labels: LabelStyle) => {
-    if (!apparatus) return;
-    const text = drawingSvg(apparatus.drawing, labels, apparatus.title);
-    save(
-      new Blob([text], { type: 'image/svg+xml' }),
-      `${state.gas} apparatus${labels === 'blank' ? ', blank' : ''}.svg`,
-    );
-  };
   return (
     <StudyFrame
       title="Gases"
       tools={<PrintButton />}
       settings={{
         label: 'What is set',
-        children: (
-          <>
-            <MakeSettings state={state} route={route} method={method} onChange={change} />
-            <Select
-              label="Dried with"
-              mt="md"
-              clearable
-              placeholder="not dried"
-              value={state.drying === '' ? null : state.drying}
-              data={dryingFor(state.gas).map(({ name, ok, why }) => ({
-                value: name,
-                label: ok ? name : `${name}: no, ${why}`,
-                disabled: !ok,
-              }))}
-              onChange={(drying) => change({ drying: drying ?? '' })}
-            />
-            {washes.length > 0 && (
-              <Switch
-                mt="md"
-                label={`Washed with ${washes.map((one) => one.with).join(', ')}`}
-                checked={state.wash}
-                onChange={(event) => change({ wash: event.currentTarget.checked })}
-              />
-            )}
-          </>
-        ),
+        children: <ApparatusSettings state={state} route={route} method={method} change={change} />,
       }}
       answer={{
         label: 'The apparatus',
@@ -99,42 +66,7 @@ export function ApparatusPage() {
                 <Link to="/gases">Choose another route</Link>.
               </Alert>
             )}
-            {apparatus && (
-              <>
-                <Text fw={600} my="xs">
-                  <Formula text={apparatus.title} wrap />
-                </Text>
-                <ApparatusDrawing apparatus={apparatus} labels={state.labels} />
-                <Group mt="sm" className="no-print" align="flex-end">
-                  <SegmentedControl
-                    aria-label="Labels"
-                    value={state.labels}
-                    data={[
-                      { value: 'named', label: 'Named' },
-                      { value: 'blank', label: 'Blank, for the class' },
-                    ]}
-                    onChange={(labels) => change({ labels: labels })}
-                  />
-                  <Button variant="default" onClick={() => svg(state.labels)}>
-                    SVG
-                  </Button>
-                </Group>
-                {state.labels === 'blank' && (
-                  <section className={classes.page} aria-label="Key to the labels">
-                    <Text fw={600} mt="md">
-                      Key
-                    </Text>
-                    <ol data-testid="label-key">
-                      {apparatus.drawing.labels.map((label) => (
-                        <li key={label.number}>
-                          <Formula text={labelText(label, 'named').replace(/^\d+ /, '')} wrap />
-                        </li>
-                      ))}
-                    </ol>
-                  </section>
-                )}
-              </>
-            )}
+            {apparatus && <ApparatusSheet state={state} apparatus={apparatus} change={change} />}
           </>
         ),
       }}
@@ -167,5 +99,98 @@ export function ApparatusPage() {
         ),
       }}
     />
+  );
+}
+
+/** The drawing, its labels, and their key. */
+function ApparatusSheet({
+  state,
+  apparatus,
+  change,
+}: {
+  readonly state: GasState;
+  readonly apparatus: Apparatus;
+  readonly change: (part: Partial<GasState>) => void;
+}) {
+  const svg = (labels: LabelStyle) => {
+    const text = drawingSvg(apparatus.drawing, labels, apparatus.title);
+    save(
+      new Blob([text], { type: 'image/svg+xml' }),
+      `${state.gas} apparatus${labels === 'blank' ? ', blank' : ''}.svg`,
+    );
+  };
+  return (
+    <>
+      <Text fw={600} my="xs">
+        <Formula text={apparatus.title} wrap />
+      </Text>
+      <ApparatusDrawing apparatus={apparatus} labels={state.labels} />
+      <Group mt="sm" className="no-print" align="flex-end">
+        <SegmentedControl
+          aria-label="Labels"
+          value={state.labels}
+          data={[
+            { value: 'named', label: 'Named' },
+            { value: 'blank', label: 'Blank, for the class' },
+          ]}
+          onChange={(labels) => change({ labels: labels })}
+        />
+        <Button variant="default" onClick={() => svg(state.labels)}>
+          SVG
+        </Button>
+      </Group>
+      {state.labels === 'blank' && (
+        <section className={classes.page} aria-label="Key to the labels">
+          <Text fw={600} mt="md">
+            Key
+          </Text>
+          <ol data-testid="label-key">
+            {apparatus.drawing.labels.map((label) => (
+              <li key={label.number}>
+                <Formula text={labelText(label, 'named').replace(/^\d+ /, '')} wrap />
+              </li>
+            ))}
+          </ol>
+        </section>
+      )}
+    </>
+  );
+}
+
+interface ApparatusSettingsProps {
+  readonly state: GasState;
+  readonly route: Route | undefined;
+  readonly method: CollectionMethod | undefined;
+  readonly change: (part: Partial<GasState>) => void;
+}
+
+/** What the gas comes from, what dries it, and how it is caught. */
+function ApparatusSettings({ state, route, method, change }: ApparatusSettingsProps) {
+  const washes = route ? washingFor(route).washings : [];
+  return (
+    <>
+      <MakeSettings state={state} route={route} method={method} onChange={change} />
+      <Select
+        label="Dried with"
+        mt="md"
+        clearable
+        placeholder="not dried"
+        value={state.drying === '' ? null : state.drying}
+        data={dryingFor(state.gas).map(({ name, ok, why }) => ({
+          value: name,
+          label: ok ? name : `${name}: no, ${why}`,
+          disabled: !ok,
+        }))}
+        onChange={(drying) => change({ drying: drying ?? '' })}
+      />
+      {washes.length > 0 && (
+        <Switch
+          mt="md"
+          label={`Washed with ${washes.map((one) => one.with).join(', ')}`}
+          checked={state.wash}
+          onChange={(event) => change({ wash: event.currentTarget.checked })}
+        />
+      )}
+    </>
   );
 }

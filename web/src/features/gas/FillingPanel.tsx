@@ -29,9 +29,6 @@ export function FillingPanel({
     );
   const { fillings, discard, discarded, heatOffMin, minutes, totalMl } = filling;
   const loudest = loudestShare(state.gas);
-  const name = thing[state.catchIn];
-  const course = purityCourse(state.apparatusMl === '' ? 1 : state.apparatusMl, totalMl);
-  const showsSplint = fillings.some(({ splint }) => splint);
   return (
     <section aria-label="Purge and filling" className={study.block}>
       <Text fw={600}>First gas is air</Text>
@@ -42,38 +39,7 @@ export function FillingPanel({
         {discarded === 0 ? 'None is' : `The first ${discarded} ${discarded === 1 ? 'is' : 'are'}`}{' '}
         let go; it takes {asAmount(totalMl, 'mL')} and {asMinutes(minutes)} in all.
       </Text>
-      <div className={study.scroll} role="group" aria-label="What is filled" tabIndex={0}>
-        <table className={study.lines} data-testid="fillings">
-          <thead>
-            <tr>
-              <th scope="col">{name}</th>
-              <th scope="col">Full, change at</th>
-              <th scope="col">Pure, mixed</th>
-              <th scope="col">Pure, plug</th>
-              {showsSplint && (
-                <th scope="col" className={study.words}>
-                  Lit splint
-                </th>
-              )}
-              <th scope="col" className={study.words}>
-                Then
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {shownRows(fillings).map(({ number, from, fullAtMin, purity, keep, splint }) => (
-              <tr key={number}>
-                <th scope="row">{from < number ? `${from} to ${number}` : number}</th>
-                <td>{asMinutes(fullAtMin)}</td>
-                <td>{percent(purity.mixed)}</td>
-                <td>{percent(purity.plug)}</td>
-                {showsSplint && <td className={study.words}>{splint}</td>}
-                <td className={study.words}>{keep ? 'keep' : 'let go'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <FillingsTable state={state} fillings={fillings} />
       {state.runOnMl !== '' && heatOffMin < minutes && (
         <Text size="sm" mt="xs">
           Take the heat away at {asMinutes(heatOffMin)}: {asAmount(state.runOnMl, 'mL')} still
@@ -86,47 +52,101 @@ export function FillingPanel({
           just burns it; a pure one burns quietly at its mouth. A loud pop means air in the tube.
         </Text>
       )}
-      <div className="no-print">
-        <ChartCard
-          title="Gas in what leaves the apparatus, %"
-          label="How pure the gas is after so much has gone, between a plug and full mixing"
-          height={210}
-          rows={course.map(({ goneMl, plug, mixed }) => ({
-            'gone, mL': Math.round(goneMl),
-            'mixed, %': Math.round(100 * mixed),
-            'plug, %': Math.round(100 * plug),
-          }))}
-          configure={(ink) => ({
-            type: 'line',
-            data: {
-              datasets: [
-                {
-                  label: 'well mixed',
-                  data: course.map(({ goneMl, mixed }) => ({ x: goneMl, y: 100 * mixed })),
-                  borderColor: ink.text,
-                  pointRadius: 0,
-                },
-                {
-                  label: 'plug',
-                  data: course.map(({ goneMl, plug }) => ({ x: goneMl, y: 100 * plug })),
-                  borderColor: ink.text,
-                  borderDash: [...(lineDashes[1] ?? [])],
-                  stepped: true,
-                  pointRadius: 0,
-                },
-              ],
-            },
-            options: {
-              scales: {
-                x: { type: 'linear', title: { display: true, text: 'gas made, mL' } },
-                y: { min: 0, max: 100, title: { display: true, text: 'gas, %' } },
-              },
-            },
-          })}
-        />
-        <LineKey lines={[{ name: 'well mixed' }, { name: 'plug' }]} />
-      </div>
+      <PurgeChart state={state} totalMl={totalMl} />
     </section>
+  );
+}
+
+/** How pure the gas is that leaves the apparatus. */
+function PurgeChart({ state, totalMl }: { readonly state: GasState; readonly totalMl: number }) {
+  const course = purityCourse(state.apparatusMl === '' ? 1 : state.apparatusMl, totalMl);
+  return (
+    <div className="no-print">
+      <ChartCard
+        title="Gas in what leaves the apparatus, %"
+        label="How pure the gas is after so much has gone, between a plug and full mixing"
+        height={210}
+        rows={course.map(({ goneMl, plug, mixed }) => ({
+          'gone, mL': Math.round(goneMl),
+          'mixed, %': Math.round(100 * mixed),
+          'plug, %': Math.round(100 * plug),
+        }))}
+        configure={(ink) => ({
+          type: 'line',
+          data: {
+            datasets: [
+              {
+                label: 'well mixed',
+                data: course.map(({ goneMl, mixed }) => ({ x: goneMl, y: 100 * mixed })),
+                borderColor: ink.text,
+                pointRadius: 0,
+              },
+              {
+                label: 'plug',
+                data: course.map(({ goneMl, plug }) => ({ x: goneMl, y: 100 * plug })),
+                borderColor: ink.text,
+                borderDash: [...(lineDashes[1] ?? [])],
+                stepped: true,
+                pointRadius: 0,
+              },
+            ],
+          },
+          options: {
+            scales: {
+              x: { type: 'linear', title: { display: true, text: 'gas made, mL' } },
+              y: { min: 0, max: 100, title: { display: true, text: 'gas, %' } },
+            },
+          },
+        })}
+      />
+      <LineKey lines={[{ name: 'well mixed' }, { name: 'plug' }]} />
+    </div>
+  );
+}
+
+/** What goes into each jar or tube, and when it is full. */
+function FillingsTable({
+  state,
+  fillings,
+}: {
+  readonly state: GasState;
+  readonly fillings: readonly Filling[];
+}) {
+  const name = thing[state.catchIn];
+  const showsSplint = fillings.some(({ splint }) => splint);
+  return (
+    <div className={study.scroll} role="group" aria-label="What is filled" tabIndex={0}>
+      <table className={study.lines} data-testid="fillings">
+        <thead>
+          <tr>
+            <th scope="col">{name}</th>
+            <th scope="col">Full, change at</th>
+            <th scope="col">Pure, mixed</th>
+            <th scope="col">Pure, plug</th>
+            {showsSplint && (
+              <th scope="col" className={study.words}>
+                Lit splint
+              </th>
+            )}
+            <th scope="col" className={study.words}>
+              Then
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {shownRows(fillings).map(({ number, from, fullAtMin, purity, keep, splint }) => (
+            <tr key={number}>
+              <th scope="row">{from < number ? `${from} to ${number}` : number}</th>
+              <td>{asMinutes(fullAtMin)}</td>
+              <td>{percent(purity.mixed)}</td>
+              <td>{percent(purity.plug)}</td>
+              {showsSplint && <td className={study.words}>{splint}</td>}
+              <td className={study.words}>{keep ? 'keep' : 'let go'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }
 

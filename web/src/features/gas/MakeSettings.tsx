@@ -1,7 +1,7 @@
 import { Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { collectionNames } from '@stoichos/core/studies/gas';
-import type { CollectionMethod, Route } from '@stoichos/core/studies/gas';
+import type { CollectionMethod, Route, RouteReagent } from '@stoichos/core/studies/gas';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
@@ -78,26 +78,7 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
         />
       </div>
       {consumed.length > 1 && (
-        <Select
-          label="Runs out first"
-          mt="xs"
-          clearable
-          placeholder="the first solid"
-          value={state.limiting[state.gas] ?? null}
-          data={consumed.map(({ substance }) => ({
-            value: substance,
-            label: plainFormula(substance),
-          }))}
-          onChange={(substance) => {
-            const others = Object.entries(state.limiting).filter(([gas]) => gas !== state.gas);
-            onChange({
-              limiting: Object.fromEntries([
-                ...others,
-                ...(substance ? [[state.gas, substance] as const] : []),
-              ]),
-            });
-          }}
-        />
+        <RunsOutFirst state={state} onChange={onChange} consumed={consumed} />
       )}
       <Fold title="Losses, excess, room and air">
         <div className={study.pair}>
@@ -119,5 +100,39 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
         </div>
       </Fold>
     </>
+  );
+}
+
+/** Which reagent the others are in excess of. */
+function RunsOutFirst({
+  state,
+  onChange,
+  consumed,
+}: {
+  readonly state: GasState;
+  readonly onChange: (part: Partial<GasState>) => void;
+  readonly consumed: RouteReagent[];
+}) {
+  return (
+    <Select
+      label="Runs out first"
+      mt="xs"
+      clearable
+      placeholder="the first solid"
+      value={state.limiting[state.gas] ?? null}
+      data={consumed.map(({ substance }) => ({
+        value: substance,
+        label: plainFormula(substance),
+      }))}
+      onChange={(substance) => {
+        const others = Object.entries(state.limiting).filter(([gas]) => gas !== state.gas);
+        onChange({
+          limiting: Object.fromEntries([
+            ...others,
+            ...(substance ? [[state.gas, substance] as const] : []),
+          ]),
+        });
+      }}
+    />
   );
 }

@@ -23,6 +23,7 @@ import classes from './Gases.module.css';
 import { GasTabs } from './GasTabs';
 import { useGasState } from './gasState';
 import { UnsaturationPanel } from './UnsaturationPanel';
+import type { GasState } from './gasState';
 
 /** What a gas does, test by test, expected beside seen. */
 export function PropertiesPage() {
@@ -51,38 +52,13 @@ export function PropertiesPage() {
       settings={{
         label: 'What is set',
         children: (
-          <>
-            <GasPicker state={state} onChange={change} />
-            <Checkbox.Group
-              label="Passed through"
-              mt="md"
-              value={reagents}
-              onChange={(next) =>
-                change({
-                  reagents: testReagents.map(({ id }) => id).filter((id) => next.includes(id)),
-                })
-              }
-            >
-              <Stack gap={4} mt={4}>
-                {testReagents.map(({ id, name }) => (
-                  <Checkbox
-                    key={id}
-                    value={id}
-                    label={name}
-                    styles={{ body: { minHeight: 36, alignItems: 'center' } }}
-                  />
-                ))}
-              </Stack>
-            </Checkbox.Group>
-            <Button
-              variant="default"
-              mt="md"
-              disabled={judged.length === 0}
-              onClick={() => change({ seen: { ...state.seen, [gas]: {} } })}
-            >
-              Begin again
-            </Button>
-          </>
+          <PropertySettings
+            state={state}
+            gas={gas}
+            reagents={reagents}
+            change={change}
+            judged={judged}
+          />
         ),
       }}
       answer={{
@@ -144,6 +120,52 @@ export function PropertiesPage() {
         ),
       }}
     />
+  );
+}
+
+interface PropertySettingsProps {
+  readonly state: GasState;
+  readonly gas: string;
+  readonly reagents: string[];
+  readonly change: (part: Partial<GasState>) => void;
+  readonly judged: CircuitTest[];
+}
+
+/** The gas, and what it is passed through. */
+function PropertySettings({ state, gas, reagents, change, judged }: PropertySettingsProps) {
+  return (
+    <>
+      <GasPicker state={state} onChange={change} />
+      <Checkbox.Group
+        label="Passed through"
+        mt="md"
+        value={reagents}
+        onChange={(next) =>
+          change({
+            reagents: testReagents.map(({ id }) => id).filter((id) => next.includes(id)),
+          })
+        }
+      >
+        <Stack gap={4} mt={4}>
+          {testReagents.map(({ id, name }) => (
+            <Checkbox
+              key={id}
+              value={id}
+              label={name}
+              styles={{ body: { minHeight: 36, alignItems: 'center' } }}
+            />
+          ))}
+        </Stack>
+      </Checkbox.Group>
+      <Button
+        variant="default"
+        mt="md"
+        disabled={judged.length === 0}
+        onClick={() => change({ seen: { ...state.seen, [gas]: {} } })}
+      >
+        Begin again
+      </Button>
+    </>
   );
 }
 

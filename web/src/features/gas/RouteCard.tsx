@@ -35,7 +35,6 @@ interface RouteCardProps {
 /** One route: what goes together, whether it will do and why, what comes with it, how it is graded. */
 export function RouteCard({ route, taken, onTake }: RouteCardProps) {
   const { word, Icon } = verdictWords[route.verdict];
-  const { washings, stays } = washingFor(route);
   const goes = route.verdict === 'valid' || route.verdict === 'poor';
   return (
     <article className={classes.route} data-verdict={route.verdict} data-taken={taken}>
@@ -57,50 +56,7 @@ export function RouteCard({ route, taken, onTake }: RouteCardProps) {
       </Text>
       {goes && (
         <>
-          <dl className={classes.routeFacts}>
-            {route.leftBehind.length > 0 && (
-              <>
-                <dt>Stays behind</dt>
-                <dd>
-                  <Formula text={route.leftBehind.join(', ')} wrap />
-                </dd>
-              </>
-            )}
-            {(route.otherGases.length > 0 || route.fumes || route.steam) && (
-              <>
-                <dt>Comes along</dt>
-                <dd>
-                  {[
-                    ...route.otherGases.map(
-                      ({ formula, share }) => `${gasName(formula)} (${Math.round(100 * share)} %)`,
-                    ),
-                    ...(route.fumes ? [`fumes of ${plainFormula(route.fumes)}`] : []),
-                    ...(route.steam ? ['steam'] : []),
-                  ].join(', ')}
-                </dd>
-              </>
-            )}
-            {washings.length > 0 && (
-              <>
-                <dt>Wash with</dt>
-                <dd>
-                  {washings
-                    .map(({ takes, with: liquid }) => `${liquid} (takes ${plainFormula(takes)})`)
-                    .join('; ')}
-                </dd>
-              </>
-            )}
-            {stays.length > 0 && (
-              <>
-                <dt>Stays in it</dt>
-                <dd>{stays.map((one) => gasName(one)).join(', ')}</dd>
-              </>
-            )}
-            <dt>Graded</dt>
-            <dd>
-              <GradeDots grades={route.grades} />
-            </dd>
-          </dl>
+          <RouteFacts route={route} />
           {route.cautions.map((text) => (
             <Text key={text} size="sm" className={classes.caution}>
               <IconAlertTriangle size={16} aria-hidden /> {text}
@@ -121,6 +77,57 @@ export function RouteCard({ route, taken, onTake }: RouteCardProps) {
         </>
       )}
     </article>
+  );
+}
+
+/** What comes with the gas, what washes it, and how the route is graded. */
+function RouteFacts({ route }: { readonly route: Route }) {
+  const { washings, stays } = washingFor(route);
+  return (
+    <dl className={classes.routeFacts}>
+      {route.leftBehind.length > 0 && (
+        <>
+          <dt>Stays behind</dt>
+          <dd>
+            <Formula text={route.leftBehind.join(', ')} wrap />
+          </dd>
+        </>
+      )}
+      {(route.otherGases.length > 0 || route.fumes || route.steam) && (
+        <>
+          <dt>Comes along</dt>
+          <dd>
+            {[
+              ...route.otherGases.map(
+                ({ formula, share }) => `${gasName(formula)} (${Math.round(100 * share)} %)`,
+              ),
+              ...(route.fumes ? [`fumes of ${plainFormula(route.fumes)}`] : []),
+              ...(route.steam ? ['steam'] : []),
+            ].join(', ')}
+          </dd>
+        </>
+      )}
+      {washings.length > 0 && (
+        <>
+          <dt>Wash with</dt>
+          <dd>
+            {washings
+              .map(({ takes, with: liquid }) => `${liquid} (takes ${plainFormula(takes)})`)
+              .join('; ')}
+          </dd>
+        </>
+      )}
+      {stays.length > 0 && (
+        <>
+          <dt>Stays in it</dt>
+          <dd>{stays.map((one) => gasName(one)).join(', ')}</dd>
+        </>
+      )}
+      <dt>Graded</dt>
+      <dd>
+        <GradeDots grades={route.grades} />
+      </dd>
+    </dl>
   );
 }
 

@@ -28,8 +28,11 @@ import { useTask } from '../../data/worker/useTask';
 import classes from './Gases.module.css';
 import { GasTabs } from './GasTabs';
 import { withPlaces } from '@stoichos/core/common';
+import type { Dispatch, SetStateAction } from 'react';
 
 const resultsSchema = z.array(z.object({ test: z.string(), outcome: z.string() }));
+type GasResults = z.output<typeof resultsSchema>;
+
 /** What every gas shows is the same all the while the page is open: it is computed once. */
 let known: GasOutcomes | undefined;
 
@@ -60,56 +63,13 @@ export function UnknownGasPage() {
     model && leading && leading.candidate !== noneOfThese
       ? contradictions(model, results, leading.candidate)
       : [];
-  const record = (test: string, outcome: string) =>
-    setResults((before) => [
-      ...before.filter((one) => one.test !== test),
-      ...(before.some((one) => one.test === test && one.outcome === outcome)
-        ? []
-        : [{ test, outcome }]),
-    ]);
   return (
     <StudyFrame
       title="Gases"
       tools={<PrintButton />}
       settings={{
         label: 'What was seen',
-        children: (
-          <>
-            <Text fw={600}>Seen so far</Text>
-            {results.length === 0 && (
-              <Text size="sm" className="quiet">
-                Nothing yet. Begin with the test that tells most.
-              </Text>
-            )}
-            <ol className={classes.plain} data-testid="results">
-              {results.map(({ test, outcome }) => (
-                <li key={test}>
-                  {testName(test)}: {outcome}
-                </li>
-              ))}
-            </ol>
-            <Group gap="xs" className="no-print">
-              <Button
-                variant="default"
-                disabled={results.length === 0}
-                onClick={() => setResults(results.slice(0, -1))}
-              >
-                Undo
-              </Button>
-              <Button
-                variant="default"
-                disabled={results.length === 0}
-                onClick={() => setResults([])}
-              >
-                A new gas
-              </Button>
-            </Group>
-            <Text size="sm" mt="md">
-              An unknown gas is taken for toxic and for flammable until it is known: small tubes, in
-              the hood, papers before flames, and nobody smells at it.
-            </Text>
-          </>
-        ),
+        children: <UnknownGasSettings results={results} setResults={setResults} />,
       }}
       answer={{
         label: 'The next test',
@@ -137,63 +97,140 @@ export function UnknownGasPage() {
               </Text>
             )}
             {next?.map(({ test, bits, splits }, at) => (
-              <section key={test} className={classes.test} aria-label={testName(test)}>
-                <div className={classes.testHead}>
-                  <Text fw={600}>
-                    {testName(test)}
-                    {at === 0 && ' — tells most'}
-                    {isFlameTest(test) && ' — after the papers'}
-                  </Text>
-                  <span className="quiet">{withPlaces(bits, 2)} bits</span>
-                </div>
-                <Group gap={6} mt={6} role="group" aria-label={`Seen: ${testName(test)}`}>
-                  {splits.map(({ outcome }) => (
-                    <Chip key={outcome} chosen={false} onTap={() => record(test, outcome)}>
-                      {outcome}
-                    </Chip>
-                  ))}
-                </Group>
-                {at === 0 && (
-                  <ul className={classes.plain}>
-                    {splits.map(({ outcome, candidates }) => (
-                      <li key={outcome}>
-                        {outcome}: {candidates.map((one) => plainFormula(one)).join(', ')}
-                      </li>
-                    ))}
-                  </ul>
-                )}
-              </section>
+              <GasTest
+                key={test}
+                setResults={setResults}
+                test={test}
+                at={at}
+                bits={bits}
+                splits={splits}
+              />
             ))}
           </>
         ),
       }}
       reasons={{
         label: 'What it may be',
-        children: (
-          <>
-            <Text fw={600}>What it may be</Text>
-            <Likelihoods
-              label="posterior"
-              rows={(found ?? []).map(({ candidate, probability }) => ({
-                name: gasText(candidate),
-                probability,
-              }))}
-              most={unknownGases.length + 1}
-            />
-            <div className={study.block}>
-              <Text size="sm">
-                What each gas shows is computed by the engine. A test is taken to be misread in{' '}
-                {percent(trustInGasTests.misreadShare)} of cases; a gas that is not in the list
-                keeps a share.
-              </Text>
-              <Text size="sm" className="quiet">
-                {sourceText(trustInGasTests.source)}
-              </Text>
-            </div>
-          </>
-        ),
+        children: <GasReasons found={found} />,
       }}
     />
+  );
+}
+
+/** How likely each gas is by what was seen. */
+function GasReasons({ found }: { readonly found: Posterior[] | undefined }) {
+  return (
+    <>
+      <Text fw={600}>What it may be</Text>
+      <Likelihoods
+        label="posterior"
+        rows={(found ?? []).map(({ candidate, probability }) => ({
+          name: gasText(candidate),
+          probability,
+        }))}
+        most={unknownGases.length + 1}
+      />
+      <div className={study.block}>
+        <Text size="sm">
+          What each gas shows is computed by the engine. A test is taken to be misread in{' '}
+          {percent(trustInGasTests.misreadShare)} of cases; a gas that is not in the list keeps a
+          share.
+        </Text>
+        <Text size="sm" className="quiet">
+          {sourceText(trustInGasTests.source)}
+        </Text>
+      </div>
+    </>
+  );
+}
+
+interface GasTestProps {
+  readonly setResults: Dispatch<SetStateAction<GasResults>>;
+  readonly test: string;
+  readonly at: number;
+  readonly bits: number;
+  readonly splits: readonly { readonly outcome: string; readonly candidates: readonly string[] }[];
+}
+
+/** One test with what may be seen, and what it would tell. */
+function GasTest({ setResults, test, at, bits, splits }: GasTestProps) {
+  const record = (test: string, outcome: string) =>
+    setResults((before) => [
+      ...before.filter((one) => one.test !== test),
+      ...(before.some((one) => one.test === test && one.outcome === outcome)
+        ? []
+        : [{ test, outcome }]),
+    ]);
+  return (
+    <section className={classes.test} aria-label={testName(test)}>
+      <div className={classes.testHead}>
+        <Text fw={600}>
+          {testName(test)}
+          {at === 0 && ' — tells most'}
+          {isFlameTest(test) && ' — after the papers'}
+        </Text>
+        <span className="quiet">{withPlaces(bits, 2)} bits</span>
+      </div>
+      <Group gap={6} mt={6} role="group" aria-label={`Seen: ${testName(test)}`}>
+        {splits.map(({ outcome }) => (
+          <Chip key={outcome} chosen={false} onTap={() => record(test, outcome)}>
+            {outcome}
+          </Chip>
+        ))}
+      </Group>
+      {at === 0 && (
+        <ul className={classes.plain}>
+          {splits.map(({ outcome, candidates }) => (
+            <li key={outcome}>
+              {outcome}: {candidates.map((one) => plainFormula(one)).join(', ')}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** Which gases it may be, and what is at hand. */
+function UnknownGasSettings({
+  results,
+  setResults,
+}: {
+  readonly results: GasResults;
+  readonly setResults: Dispatch<SetStateAction<GasResults>>;
+}) {
+  return (
+    <>
+      <Text fw={600}>Seen so far</Text>
+      {results.length === 0 && (
+        <Text size="sm" className="quiet">
+          Nothing yet. Begin with the test that tells most.
+        </Text>
+      )}
+      <ol className={classes.plain} data-testid="results">
+        {results.map(({ test, outcome }) => (
+          <li key={test}>
+            {testName(test)}: {outcome}
+          </li>
+        ))}
+      </ol>
+      <Group gap="xs" className="no-print">
+        <Button
+          variant="default"
+          disabled={results.length === 0}
+          onClick={() => setResults(results.slice(0, -1))}
+        >
+          Undo
+        </Button>
+        <Button variant="default" disabled={results.length === 0} onClick={() => setResults([])}>
+          A new gas
+        </Button>
+      </Group>
+      <Text size="sm" mt="md">
+        An unknown gas is taken for toxic and for flammable until it is known: small tubes, in the
+        hood, papers before flames, and nobody smells at it.
+      </Text>
+    </>
   );
 }
 
