@@ -32,6 +32,7 @@ import classes from './Shell.module.css';
 import { ShortcutSheet } from './ShortcutSheet';
 import { useTopOfPage } from './useTopOfPage';
 import { useWhereabouts } from './whereabouts';
+import type { MantineColorScheme } from '@mantine/core';
 
 // It knows every substance by name, for which the first view does not wait.
 const CommandSearch = lazy(async () => ({
@@ -51,7 +52,6 @@ export function Shell() {
     ['shift+?', sheet.open],
     ['F1', help.open],
   ]);
-  const dark = colorScheme === 'dark';
   return (
     <>
       <a className="skip-link" href="#content">
@@ -63,64 +63,12 @@ export function Shell() {
           Stoichos
         </Link>
         <OutboxNotice />
-        <Group gap="xs" wrap="nowrap">
-          <Button
-            variant="default"
-            size="sm"
-            h={44}
-            leftSection={<IconSearch size={18} aria-hidden />}
-            onClick={search.open}
-            aria-label="Search"
-            classNames={{ label: classes.searchLabel ?? '' }}
-          >
-            Search{' '}
-            <Text span className="quiet" size="xs" ml={8}>
-              Ctrl K
-            </Text>
-          </Button>
-          <Tooltip label={dark ? 'Light' : 'Dark, for a darkened room'}>
-            <ActionIcon
-              variant="default"
-              onClick={toggleColorScheme}
-              aria-label={dark ? 'Use the light look' : 'Use the dark look'}
-            >
-              {dark ? <IconSun size={20} /> : <IconMoon size={20} />}
-            </ActionIcon>
-          </Tooltip>
-          <Tooltip label="Keys">
-            <ActionIcon
-              variant="default"
-              onClick={sheet.open}
-              aria-label="Keyboard shortcuts"
-              visibleFrom="sm"
-            >
-              <IconKeyboard size={20} />
-            </ActionIcon>
-          </Tooltip>
-          <Tooltip label="What is this?">
-            <ActionIcon variant="default" onClick={help.open} aria-label="What is this?">
-              <IconHelp size={20} />
-            </ActionIcon>
-          </Tooltip>
-          <Menu width={300} position="bottom-end" closeOnItemClick={false}>
-            <Menu.Target>
-              <ActionIcon variant="default" aria-label="Names and reaction types">
-                <IconAdjustments size={20} />
-              </ActionIcon>
-            </Menu.Target>
-            <Menu.Dropdown>
-              <SchoolSettings />
-              <Stack px="sm" pb="sm" gap="sm">
-                <Anchor component={Link} to="/settings">
-                  All settings
-                </Anchor>
-                <Anchor component={Link} to="/access">
-                  Who may come in: passphrases, sign out
-                </Anchor>
-              </Stack>
-            </Menu.Dropdown>
-          </Menu>
-        </Group>
+        <ShellTools
+          sheet={sheet}
+          help={help}
+          colorScheme={colorScheme}
+          toggleColorScheme={toggleColorScheme}
+        />
       </header>
       <TimerAlarms />
       <CaptureRunner />
@@ -146,5 +94,77 @@ export function Shell() {
         }}
       />
     </>
+  );
+}
+
+interface ShellToolsProps {
+  readonly sheet: ReturnType<typeof useDisclosure>[1];
+  readonly help: ReturnType<typeof useDisclosure>[1];
+  readonly colorScheme: MantineColorScheme;
+  readonly toggleColorScheme: () => void;
+}
+
+/** Search, the look, keys, help, and where one can go. */
+function ShellTools({ sheet, help, colorScheme, toggleColorScheme }: ShellToolsProps) {
+  const dark = colorScheme === 'dark';
+  return (
+    <Group gap="xs" wrap="nowrap">
+      <Button
+        variant="default"
+        size="sm"
+        h={44}
+        leftSection={<IconSearch size={18} aria-hidden />}
+        onClick={search.open}
+        aria-label="Search"
+        classNames={{ label: classes.searchLabel ?? '' }}
+      >
+        Search{' '}
+        <Text span className="quiet" size="xs" ml={8}>
+          Ctrl K
+        </Text>
+      </Button>
+      <Tooltip label={dark ? 'Light' : 'Dark, for a darkened room'}>
+        <ActionIcon
+          variant="default"
+          onClick={toggleColorScheme}
+          aria-label={dark ? 'Use the light look' : 'Use the dark look'}
+        >
+          {dark ? <IconSun size={20} /> : <IconMoon size={20} />}
+        </ActionIcon>
+      </Tooltip>
+      <Tooltip label="Keys">
+        <ActionIcon
+          variant="default"
+          onClick={sheet.open}
+          aria-label="Keyboard shortcuts"
+          visibleFrom="sm"
+        >
+          <IconKeyboard size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <Tooltip label="What is this?">
+        <ActionIcon variant="default" onClick={help.open} aria-label="What is this?">
+          <IconHelp size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <Menu width={300} position="bottom-end" closeOnItemClick={false}>
+        <Menu.Target>
+          <ActionIcon variant="default" aria-label="Names and reaction types">
+            <IconAdjustments size={20} />
+          </ActionIcon>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <SchoolSettings />
+          <Stack px="sm" pb="sm" gap="sm">
+            <Anchor component={Link} to="/settings">
+              All settings
+            </Anchor>
+            <Anchor component={Link} to="/access">
+              Who may come in: passphrases, sign out
+            </Anchor>
+          </Stack>
+        </Menu.Dropdown>
+      </Menu>
+    </Group>
   );
 }

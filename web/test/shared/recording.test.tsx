@@ -171,7 +171,7 @@ describe('what was read', () => {
     show(<ReadingList readings={[reading(21), reading(7)]} withdraw={withdraw} />);
     const [first] = screen.getAllByRole('listitem');
     expect(first).toHaveTextContent('7 °C');
-    await tap('Take back 21.0 °C');
+    await tap('Take back 21 °C');
     expect(withdraw).toHaveBeenCalledWith(reading(21));
   });
 

@@ -86,7 +86,7 @@ export function DishPage() {
 
 interface DishOutcomeProps {
   readonly request: DishRequest;
-  readonly setStopped: React.Dispatch<React.SetStateAction<boolean>>;
+  readonly setStopped: (next: boolean) => void;
   readonly cancel: () => void;
   readonly ran: { request: DishRequest; dish: Dish } | undefined;
   readonly value: TaskState<'dish'>['value'];
@@ -154,10 +154,10 @@ function DishOutcome({
 }
 
 interface DishSettingsProps {
-  readonly setState: React.Dispatch<React.SetStateAction<DishState>>;
+  readonly setState: Dispatch<SetStateAction<DishState>>;
   readonly request: DishRequest;
-  readonly setStopped: React.Dispatch<React.SetStateAction<boolean>>;
-  readonly setRan: Dispatch<SetStateAction<{ request: DishRequest; dish: Dish } | undefined>>;
+  readonly setStopped: (next: boolean) => void;
+  readonly setRan: (next: { request: DishRequest; dish: Dish } | undefined) => void;
   readonly start: TaskState<'dish'>['start'];
   readonly share: number | undefined;
 }

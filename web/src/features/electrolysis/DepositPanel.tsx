@@ -10,6 +10,7 @@ import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
 import type { PlanState } from './planState';
 import { atMostFigures, withPlaces } from '@stoichos/core/common';
+import type { Dispatch, SetStateAction } from 'react';
 
 /** A metal that is asked for instead of the one the cell makes. */
 interface Picked {
@@ -130,7 +131,7 @@ function DepositAnswer({ plan, made, share, worked, onTake }: DepositAnswerProps
 
 interface DepositFieldsProps {
   readonly plated: string | undefined;
-  readonly setPlan: React.Dispatch<React.SetStateAction<PlanState>>;
+  readonly setPlan: Dispatch<SetStateAction<PlanState>>;
   readonly plan: PlanState;
   readonly pick: (next: Picked) => void;
 }

@@ -119,41 +119,54 @@ function GasFields({ gases, plan, gas, current, set }: GasFieldsProps) {
         ]}
         onChange={(tube) => set({ tube: tube === 'volume' ? 'volume' : 'ruler' })}
       />
-      <div className={classes.pair}>
-        {plan.tube === 'volume' ? (
+      <TubeFields set={set} plan={plan} />
+    </>
+  );
+}
+
+/** The tube: by its volume, or by what a ruler says. */
+function TubeFields({
+  set,
+  plan,
+}: {
+  readonly set: (part: Partial<PlanState>) => void;
+  readonly plan: PlanState;
+}) {
+  return (
+    <div className={classes.pair}>
+      {plan.tube === 'volume' ? (
+        <Amounts
+          of={plan}
+          onChange={set}
+          fields={{
+            tubeMl: ['Volume', 'mL', 1],
+          }}
+        />
+      ) : (
+        <>
           <Amounts
             of={plan}
             onChange={set}
             fields={{
-              tubeMl: ['Volume', 'mL', 1],
+              innerMm: ['Inside', 'mm wide', 1],
+              lengthMm: ['Length', 'mm', 5],
             }}
           />
-        ) : (
-          <>
-            <Amounts
-              of={plan}
-              onChange={set}
-              fields={{
-                innerMm: ['Inside', 'mm wide', 1],
-                lengthMm: ['Length', 'mm', 5],
-              }}
-            />
-            <Switch
-              size="sm"
-              label="Round end"
-              checked={plan.round}
-              onChange={(event) => set({ round: event.currentTarget.checked })}
-            />
-          </>
-        )}
-        <Switch
-          size="sm"
-          label="Over water"
-          checked={plan.overWater}
-          onChange={(event) => set({ overWater: event.currentTarget.checked })}
-        />
-      </div>
-    </>
+          <Switch
+            size="sm"
+            label="Round end"
+            checked={plan.round}
+            onChange={(event) => set({ round: event.currentTarget.checked })}
+          />
+        </>
+      )}
+      <Switch
+        size="sm"
+        label="Over water"
+        checked={plan.overWater}
+        onChange={(event) => set({ overWater: event.currentTarget.checked })}
+      />
+    </div>
   );
 }
 

@@ -159,9 +159,9 @@ interface RunFieldsProps {
   readonly metal: string;
   readonly everyMin: string | number;
   readonly reference: ReferenceElectrodeId;
-  readonly setChosen: React.Dispatch<React.SetStateAction<string | null | undefined>>;
-  readonly setEveryMin: React.Dispatch<React.SetStateAction<string | number>>;
-  readonly setReference: React.Dispatch<React.SetStateAction<ReferenceElectrodeId>>;
+  readonly setChosen: (next: string | null | undefined) => void;
+  readonly setEveryMin: (next: string | number) => void;
+  readonly setReference: (next: ReferenceElectrodeId) => void;
 }
 
 /** The current that is planned, and what the voltages are read against. */

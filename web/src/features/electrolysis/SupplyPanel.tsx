@@ -13,6 +13,7 @@ import { asAmount, asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
 import type { PlanState } from './planState';
+import type { Dispatch, SetStateAction } from 'react';
 
 interface SupplyPanelProps {
   readonly request: CellRequest;
@@ -125,7 +126,7 @@ function SupplyFields({
   setPlan,
   plan,
 }: {
-  readonly setPlan: React.Dispatch<React.SetStateAction<PlanState>>;
+  readonly setPlan: Dispatch<SetStateAction<PlanState>>;
   readonly plan: PlanState;
 }) {
   const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));

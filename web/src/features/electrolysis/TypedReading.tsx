@@ -7,6 +7,7 @@ import classes from '../../shared/study/Study.module.css';
 import type { Failure } from '../../data/worker/chemistry';
 import type { WriteLine } from './useCellRun';
 import { atMostPlaces, formatNumber } from '@stoichos/core/common';
+import type { Dispatch, SetStateAction } from 'react';
 
 const emptyLine = {
   minutes: '',
@@ -32,14 +33,6 @@ export function TypedReading({
   const [typed, setTyped] = useState<Typed>(emptyLine);
   const [problem, setProblem] = useState<Failure>();
   const [half, setHalf] = useState(false);
-  const field = (name: keyof Typed, label: string, step: number) => (
-    <Amount
-      label={label}
-      step={step}
-      value={typed[name]}
-      onChange={(value) => setTyped((before) => ({ ...before, [name]: value }))}
-    />
-  );
   const record = () => {
     const last = log.at(-1);
     const elapsedS = startedAt === null ? undefined : (Date.now() - startedAt) / 1000;
@@ -73,6 +66,42 @@ export function TypedReading({
         record();
       }}
     >
+      <ReadingFields
+        typed={typed}
+        setTyped={setTyped}
+        startedAt={startedAt}
+        half={half}
+        setHalf={setHalf}
+      />
+      {problem && (
+        <Alert variant="outline" color="red" title="Not written" role="alert" mt="sm">
+          {problem.message} {problem.remedy}
+        </Alert>
+      )}
+    </form>
+  );
+}
+
+interface ReadingFieldsProps {
+  readonly typed: Typed;
+  readonly setTyped: Dispatch<SetStateAction<Typed>>;
+  readonly startedAt: number | null;
+  readonly half: boolean;
+  readonly setHalf: (next: boolean) => void;
+}
+
+/** What was read off the meters, and the half-cells where they were read too. */
+function ReadingFields({ typed, setTyped, startedAt, half, setHalf }: ReadingFieldsProps) {
+  const field = (name: keyof Typed, label: string, step: number) => (
+    <Amount
+      label={label}
+      step={step}
+      value={typed[name]}
+      onChange={(value) => setTyped((before) => ({ ...before, [name]: value }))}
+    />
+  );
+  return (
+    <>
       <div className={classes.entry}>
         {field('minutes', startedAt === null ? 'Minute' : 'Minute, or now', 1)}
         {field('currentA', 'Ammeter, A', 0.01)}
@@ -95,12 +124,7 @@ export function TypedReading({
           onChange={(event) => setHalf(event.currentTarget.checked)}
         />
       </Group>
-      {problem && (
-        <Alert variant="outline" color="red" title="Not written" role="alert" mt="sm">
-          {problem.message} {problem.remedy}
-        </Alert>
-      )}
-    </form>
+    </>
   );
 }
 

@@ -89,37 +89,49 @@ export function PropertiesPage() {
       }}
       reasons={{
         label: 'Equations, unsaturation, sources',
-        children: (
-          <>
-            <Text fw={600}>What goes on</Text>
-            {(tests ?? [])
-              .filter(({ equations }) => equations.length > 0)
-              .map(({ id, name, equations }) => (
-                <div key={id} style={{ marginTop: '0.5rem' }}>
-                  <Text size="sm" className="quiet">
-                    {name}
-                  </Text>
-                  {equations.slice(0, 2).map((equation) => (
-                    <Text key={equation} size="sm">
-                      <Formula text={equation} wrap />
-                    </Text>
-                  ))}
-                </div>
-              ))}
-            <UnsaturationPanel gas={gas} state={state} onChange={change} />
-            <div className={study.block}>
-              <Text size="sm">
-                What is recorded here stays in this browser. Under{' '}
-                <Link to="/gases/make">Make and collect</Link> the same tests go into a lab day.
-              </Text>
-              <Text size="sm" className="quiet">
-                {sourceText(testReagentsSource)}
-              </Text>
-            </div>
-          </>
-        ),
+        children: <PropertyReasons state={state} gas={gas} change={change} tests={tests} />,
       }}
     />
+  );
+}
+
+interface PropertyReasonsProps {
+  readonly state: GasState;
+  readonly gas: string;
+  readonly change: (part: Partial<GasState>) => void;
+  readonly tests: readonly CircuitTest[] | undefined;
+}
+
+/** The equations, whether it is unsaturated, and the sources. */
+function PropertyReasons({ state, gas, change, tests }: PropertyReasonsProps) {
+  return (
+    <>
+      <Text fw={600}>What goes on</Text>
+      {(tests ?? [])
+        .filter(({ equations }) => equations.length > 0)
+        .map(({ id, name, equations }) => (
+          <div key={id} style={{ marginTop: '0.5rem' }}>
+            <Text size="sm" className="quiet">
+              {name}
+            </Text>
+            {equations.slice(0, 2).map((equation) => (
+              <Text key={equation} size="sm">
+                <Formula text={equation} wrap />
+              </Text>
+            ))}
+          </div>
+        ))}
+      <UnsaturationPanel gas={gas} state={state} onChange={change} />
+      <div className={study.block}>
+        <Text size="sm">
+          What is recorded here stays in this browser. Under{' '}
+          <Link to="/gases/make">Make and collect</Link> the same tests go into a lab day.
+        </Text>
+        <Text size="sm" className="quiet">
+          {sourceText(testReagentsSource)}
+        </Text>
+      </div>
+    </>
   );
 }
 

@@ -14,6 +14,7 @@ import { useRecorder } from '../../shared/recording/useRecorder';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import { Mark } from '../../shared/parts/Mark';
 import classes from './Groups.module.css';
+import type { Recorder } from '../../shared/recording/useRecorder';
 
 export type GroupWork = GroupView['works'][number];
 
@@ -32,11 +33,6 @@ export function RecordColumn({
   const at = { workId: work.id, stepId: step.id, groupId: view.group.id };
   const recorder = useRecorder(day, { ...at, vessel, part: 'test' });
   const ofStep = useRecorder(day, { ...at, vessel: null, part: 'test' });
-  const drops = step.measures.filter(({ quantity }) => quantity === 'drops');
-  const numbers = step.measures.filter(({ quantity }) => quantity !== 'drops');
-  const [tab, setTab] = useState<string | null>(
-    drops.length > 0 ? 'drops' : numbers.length > 0 ? 'measure' : 'see',
-  );
   const expectation = view.expectations.find(
     (one) => one.workId === work.id && one.stepId === step.id && one.vessel === vessel,
   );
@@ -77,47 +73,67 @@ export function RecordColumn({
           {expectation.agreement && <Mark of={expectation.agreement} />}
         </div>
       )}
-      <Tabs value={tab} onChange={setTab} keepMounted={false} classNames={{ tab: bench.tab ?? '' }}>
-        <Tabs.List mb="sm">
-          <Tabs.Tab value="see">See</Tabs.Tab>
-          {drops.length > 0 && <Tabs.Tab value="drops">Drops</Tabs.Tab>}
-          <Tabs.Tab value="measure">Measure</Tabs.Tab>
-          <Tabs.Tab value="timers">Timers</Tabs.Tab>
-          <Tabs.Tab value="own">Our table</Tabs.Tab>
-        </Tabs.List>
-        <Tabs.Panel value="see">
-          <RecordPanel recorder={recorder} asked={[]} />
-          <Notes recorder={recorder} />
-        </Tabs.Panel>
-        <Tabs.Panel value="drops">
-          {drops.map((measure) => (
-            <DropCounter key={measure.name} recorder={ofStep} measure={measure} />
-          ))}
-        </Tabs.Panel>
-        <Tabs.Panel value="measure">
-          <MeasurePanel
-            recorder={ofStep}
-            dayId={view.day.id}
-            measures={numbers}
-            instruments={[]}
-            follow={undefined}
-            zeroOf={() => undefined}
-          />
-        </Tabs.Panel>
-        <Tabs.Panel value="timers">
-          <TimerPanel dayId={view.day.id} what={work.name} />
-        </Tabs.Panel>
-        <Tabs.Panel value="own">
-          {work.steps.map(({ id }, index) => (
-            <div key={id}>
-              <Text fw={600} mt="xs">
-                Step {index + 1}
-              </Text>
-              <RecordLog day={view} at={{ workId: work.id, stepId: id, groupId: view.group.id }} />
-            </div>
-          ))}
-        </Tabs.Panel>
-      </Tabs>
+      <RecordTabs view={view} step={step} work={work} recorder={recorder} ofStep={ofStep} />
     </section>
+  );
+}
+
+interface RecordTabsProps {
+  readonly view: GroupView;
+  readonly step: GroupStep;
+  readonly work: GroupWork;
+  readonly recorder: Recorder;
+  readonly ofStep: Recorder;
+}
+
+/** What a group can record: what it sees, reads, notes, times and watches. */
+function RecordTabs({ view, step, work, recorder, ofStep }: RecordTabsProps) {
+  const drops = step.measures.filter(({ quantity }) => quantity === 'drops');
+  const numbers = step.measures.filter(({ quantity }) => quantity !== 'drops');
+  const [tab, setTab] = useState<string | null>(
+    drops.length > 0 ? 'drops' : numbers.length > 0 ? 'measure' : 'see',
+  );
+  return (
+    <Tabs value={tab} onChange={setTab} keepMounted={false} classNames={{ tab: bench.tab ?? '' }}>
+      <Tabs.List mb="sm">
+        <Tabs.Tab value="see">See</Tabs.Tab>
+        {drops.length > 0 && <Tabs.Tab value="drops">Drops</Tabs.Tab>}
+        <Tabs.Tab value="measure">Measure</Tabs.Tab>
+        <Tabs.Tab value="timers">Timers</Tabs.Tab>
+        <Tabs.Tab value="own">Our table</Tabs.Tab>
+      </Tabs.List>
+      <Tabs.Panel value="see">
+        <RecordPanel recorder={recorder} asked={[]} />
+        <Notes recorder={recorder} />
+      </Tabs.Panel>
+      <Tabs.Panel value="drops">
+        {drops.map((measure) => (
+          <DropCounter key={measure.name} recorder={ofStep} measure={measure} />
+        ))}
+      </Tabs.Panel>
+      <Tabs.Panel value="measure">
+        <MeasurePanel
+          recorder={ofStep}
+          dayId={view.day.id}
+          measures={numbers}
+          instruments={[]}
+          follow={undefined}
+          zeroOf={() => undefined}
+        />
+      </Tabs.Panel>
+      <Tabs.Panel value="timers">
+        <TimerPanel dayId={view.day.id} what={work.name} />
+      </Tabs.Panel>
+      <Tabs.Panel value="own">
+        {work.steps.map(({ id }, index) => (
+          <div key={id}>
+            <Text fw={600} mt="xs">
+              Step {index + 1}
+            </Text>
+            <RecordLog day={view} at={{ workId: work.id, stepId: id, groupId: view.group.id }} />
+          </div>
+        ))}
+      </Tabs.Panel>
+    </Tabs>
   );
 }

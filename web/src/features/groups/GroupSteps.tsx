@@ -95,28 +95,42 @@ export function StepColumn({ view, work, step, onStep }: StepColumnProps) {
           {state === 'done' ? 'Done' : 'Done, go on'}
         </Button>
       </Group>
-      <ol className={classes.steps} aria-label="Steps">
-        {work.steps.map((one, index) => {
-          const own = stateOf(view, work.id, one.id);
-          const Icon = stateIcons[own];
-          return (
-            <li key={one.id}>
-              <button
-                type="button"
-                className="tappable"
-                style={{ width: '100%', textAlign: 'left' }}
-                aria-current={one.id === step.id ? 'step' : undefined}
-                aria-pressed={one.id === step.id}
-                onClick={() => onStep(one.id)}
-              >
-                <Icon size={20} aria-hidden /> {index + 1} <Formula text={shorten(one.text)} wrap />
-                <span className="visually-hidden">, {own}</span>
-              </button>
-            </li>
-          );
-        })}
-      </ol>
+      <StepChoices view={view} work={work} step={step} onStep={onStep} />
     </section>
+  );
+}
+
+interface StepChoicesProps {
+  readonly view: GroupView;
+  readonly work: GroupWork;
+  readonly step: GroupStep;
+  readonly onStep: (id: string) => void;
+}
+
+/** The steps, any of them a tap away. */
+function StepChoices({ view, work, step, onStep }: StepChoicesProps) {
+  return (
+    <ol className={classes.steps} aria-label="Steps">
+      {work.steps.map((one, index) => {
+        const own = stateOf(view, work.id, one.id);
+        const Icon = stateIcons[own];
+        return (
+          <li key={one.id}>
+            <button
+              type="button"
+              className="tappable"
+              style={{ width: '100%', textAlign: 'left' }}
+              aria-current={one.id === step.id ? 'step' : undefined}
+              aria-pressed={one.id === step.id}
+              onClick={() => onStep(one.id)}
+            >
+              <Icon size={20} aria-hidden /> {index + 1} <Formula text={shorten(one.text)} wrap />
+              <span className="visually-hidden">, {own}</span>
+            </button>
+          </li>
+        );
+      })}
+    </ol>
   );
 }
 

@@ -14,7 +14,7 @@ import {
   toldOutcomes,
   unsure,
 } from '@stoichos/core/studies/identify';
-import type { GroupView } from '@stoichos/core/labday';
+import type { GroupView, UnknownResult } from '@stoichos/core/labday';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';
@@ -52,50 +52,17 @@ function OneUnknown({
     answer?.results ?? [],
   );
   const [test, setTest] = useState<string | null>(null);
-  // Whoever ran a blank says so, at every test anew.
-  const [blank, setBlank] = useState<Blank>('none');
   const [name, setName] = useState(answer?.answer ?? '');
   const [handIn, { error, isLoading }] = useHandInMutation();
   const tests = kind === 'organic' ? organicTests : inorganicTests;
   const row = tests.find((one) => one.name === test);
-  const record = (outcome: string) => {
-    if (test === null) return;
-    setResults([...results, { test, outcome, blank, note: '' }]);
-    setTest(null);
-    setBlank('none');
-  };
-  const names =
-    kind === 'organic'
-      ? compoundNames
-      : [...issuedSalts.formulae, ...issuedCations, ...issuedAnions];
   return (
     <section id="unknown" className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
       <Title order={2} size="h4">
         Your unknown: {code}
       </Title>
       {results.length > 0 && (
-        <ol data-testid="unknown-record">
-          {results.map(({ test: done, outcome, blank: beside }, at) => (
-            <li key={at}>
-              <Group gap="xs" wrap="nowrap" justify="space-between">
-                <span>
-                  {testLabel(kind, done)}: <strong>{outcome}</strong>
-                  {tests.some((one) => one.name === done && wantsBlank(one)) && (
-                    <span className="quiet"> blank {blankWords[beside]}</span>
-                  )}
-                </span>
-                <ActionIcon
-                  variant="subtle"
-                  color="gray"
-                  aria-label={`Take back ${testLabel(kind, done)}`}
-                  onClick={() => setResults(results.filter((_, index) => index !== at))}
-                >
-                  <IconX size={20} aria-hidden />
-                </ActionIcon>
-              </Group>
-            </li>
-          ))}
-        </ol>
+        <UnknownRecord kind={kind} tests={tests} setResults={setResults} results={results} />
       )}
       <Select
         size="lg"
@@ -108,52 +75,23 @@ function OneUnknown({
         onChange={setTest}
       />
       {row && (
-        <>
-          <Text mt="xs">{row.how}</Text>
-          {'caution' in row && row.caution && (
-            <Text mt={4}>
-              <strong>Caution.</strong> {row.caution}
-            </Text>
-          )}
-          {wantsBlank(row) && (
-            <BlankChoice
-              value={blank}
-              onChange={setBlank}
-              what={`The blank beside it (${row.blank})`}
-            />
-          )}
-          <Group gap={8} mt="sm" role="group" aria-label="What you saw">
-            {[...toldOutcomes(kind, row.name), unsure].map((outcome) => (
-              <Chip key={outcome} chosen={false} onTap={() => record(outcome)}>
-                {outcome}
-              </Chip>
-            ))}
-          </Group>
-        </>
-      )}
-      <Group align="end" mt="lg">
-        <Autocomplete
-          size="lg"
-          label="It is"
-          description={
-            kind === 'inorganic' ? 'Parts of a mixture with “ + ” between them' : undefined
-          }
-          data={[...names]}
-          limit={8}
-          maxLength={120}
-          value={name}
-          onChange={setName}
-          style={{ flex: 1 }}
+        <Outcomes
+          kind={kind}
+          test={test}
+          setResults={setResults}
+          results={results}
+          setTest={setTest}
+          row={row}
         />
-        <Button
-          size="lg"
-          loading={isLoading}
-          disabled={name.trim() === ''}
-          onClick={() => void handIn({ id: crypto.randomUUID(), answer: name.trim(), results })}
-        >
-          Hand in
-        </Button>
-      </Group>
+      )}
+      <AnswerForm
+        kind={kind}
+        results={results}
+        name={name}
+        setName={setName}
+        isLoading={isLoading}
+        handIn={handIn}
+      />
       {error && (
         <Text role="alert" mt="xs">
           {explainError(error).message} What you wrote stays here; hand it in again.
@@ -165,5 +103,129 @@ function OneUnknown({
         </Text>
       )}
     </section>
+  );
+}
+
+interface AnswerFormProps {
+  readonly kind: 'organic' | 'inorganic';
+  readonly results: UnknownResult[];
+  readonly name: string;
+  readonly setName: (next: string) => void;
+  readonly isLoading: boolean;
+  readonly handIn: ReturnType<typeof useHandInMutation>[0];
+}
+
+/** The answer that is handed in. */
+function AnswerForm({ kind, results, name, setName, isLoading, handIn }: AnswerFormProps) {
+  const names =
+    kind === 'organic'
+      ? compoundNames
+      : [...issuedSalts.formulae, ...issuedCations, ...issuedAnions];
+  return (
+    <Group align="end" mt="lg">
+      <Autocomplete
+        size="lg"
+        label="It is"
+        description={
+          kind === 'inorganic' ? 'Parts of a mixture with “ + ” between them' : undefined
+        }
+        data={[...names]}
+        limit={8}
+        maxLength={120}
+        value={name}
+        onChange={setName}
+        style={{ flex: 1 }}
+      />
+      <Button
+        size="lg"
+        loading={isLoading}
+        disabled={name.trim() === ''}
+        onClick={() => void handIn({ id: crypto.randomUUID(), answer: name.trim(), results })}
+      >
+        Hand in
+      </Button>
+    </Group>
+  );
+}
+
+interface OutcomesProps {
+  readonly kind: 'organic' | 'inorganic';
+  readonly test: string | null;
+  readonly setResults: (next: UnknownResult[]) => void;
+  readonly results: UnknownResult[];
+  readonly setTest: (next: string | null) => void;
+  readonly row: OneTest;
+}
+
+/** What can be seen in a test, a tap each. */
+function Outcomes({ kind, test, setResults, results, setTest, row }: OutcomesProps) {
+  const [blank, setBlank] = useState<Blank>('none');
+  const record = (outcome: string) => {
+    if (test === null) return;
+    setResults([...results, { test, outcome, blank, note: '' }]);
+    setTest(null);
+    setBlank('none');
+  };
+  return (
+    <>
+      <Text mt="xs">{row.how}</Text>
+      {'caution' in row && row.caution && (
+        <Text mt={4}>
+          <strong>Caution.</strong> {row.caution}
+        </Text>
+      )}
+      {wantsBlank(row) && (
+        <BlankChoice
+          value={blank}
+          onChange={setBlank}
+          what={`The blank beside it (${row.blank})`}
+        />
+      )}
+      <Group gap={8} mt="sm" role="group" aria-label="What you saw">
+        {[...toldOutcomes(kind, row.name), unsure].map((outcome) => (
+          <Chip key={outcome} chosen={false} onTap={() => record(outcome)}>
+            {outcome}
+          </Chip>
+        ))}
+      </Group>
+    </>
+  );
+}
+
+/** A test that one can do on an unknown of either kind. */
+type OneTest = (typeof organicTests)[number] | (typeof inorganicTests)[number];
+
+interface UnknownRecordProps {
+  readonly kind: 'organic' | 'inorganic';
+  readonly tests: readonly OneTest[];
+  readonly setResults: (next: UnknownResult[]) => void;
+  readonly results: UnknownResult[];
+}
+
+/** What was tested and seen so far. */
+function UnknownRecord({ kind, tests, setResults, results }: UnknownRecordProps) {
+  return (
+    <ol data-testid="unknown-record">
+      {results.map(({ test: done, outcome, blank: beside }, at) => (
+        <li key={at}>
+          <Group gap="xs" wrap="nowrap" justify="space-between">
+            <span>
+              {testLabel(kind, done)}: <strong>{outcome}</strong>
+              {tests.some((one) => one.name === done && wantsBlank(one)) && (
+                <span className="quiet"> blank {blankWords[beside]}</span>
+              )}
+            </span>
+            <ActionIcon
+              variant="subtle"
+              color="gray"
+              aria-label={`Take back ${testLabel(kind, done)}`}
+              onClick={() => setResults(results.filter((_, index) => index !== at))}
+            >
+              <IconX size={20} aria-hidden />
+            </ActionIcon>
+          </Group>
+        </li>
+      ))}
+    </ol>
   );
 }

@@ -6,6 +6,7 @@ import type {
   Oversight,
   SealedUnknown,
   UnknownAnswer,
+  LabDay,
 } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
@@ -25,6 +26,8 @@ import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
 import classes from './Groups.module.css';
 import { MarkOfAnswer } from './MarkOfAnswer';
+import type { UnknownState } from '../../shared/unknowns/unknownState';
+import type { Candidates } from '../../shared/unknowns/useCandidates';
 
 /** Which jar each bench has to identify, and what it says. What is in it stays sealed until the instructor asks for it, and that is written down. */
 export function Unknowns({ oversight }: { oversight: Oversight }) {
@@ -143,14 +146,86 @@ function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number }) {
   const day = useLabDay();
   const { state, change } = useUnknownState();
   const candidates = useCandidates(state);
-  const [seed, setSeed] = useState<number | ''>(() => Math.ceil(Date.now() % largestSeed));
   const [deal, { error, isLoading }] = useDealUnknownsMutation();
   const [leftOut, setLeftOut] = useState<readonly string[]>([]);
   // Every bench gets another jar: whoever has handed in has done so for nothing, which is asked about once.
   const [isAsked, setAsked] = useState(false);
-  const { model } = candidates;
   // All that is listed is not a set anybody has on the shelf.
   const tooMany = state.kind === 'organic' && state.listed.length === 0;
+  return (
+    <>
+      <CandidateSettings state={state} change={change} candidates={candidates} />
+      {candidates.share !== undefined && (
+        <TaskProgress
+          what="Calculating what each of them shows"
+          share={candidates.share}
+          cancel={candidates.cancel}
+        />
+      )}
+      {tooMany && <Text size="sm">Choose the compounds that are on the shelf.</Text>}
+      <DealFields
+        state={state}
+        candidates={candidates}
+        day={day}
+        setLeftOut={setLeftOut}
+        setAsked={setAsked}
+        deal={deal}
+        tooMany={tooMany}
+        isLoading={isLoading}
+        isDealt={isDealt}
+        handedIn={handedIn}
+        isAsked={isAsked}
+      />
+      {isAsked && (
+        <Text size="sm" role="alert" mt="xs">
+          {handedIn === 1 ? 'One answer is' : `${handedIn} answers are`} handed in already. A new
+          deal gives every bench another jar, and those answers no longer stand beside it.
+        </Text>
+      )}
+      {error && (
+        <Text size="sm" role="alert" mt="xs">
+          {explainError(error).message} {explainError(error).remedy}
+        </Text>
+      )}
+      {leftOut.length > 0 && (
+        <Text size="sm" mt="xs" data-testid="left-out">
+          Not dealt, since no test at hand tells them from another that was: {leftOut.join(', ')}.
+        </Text>
+      )}
+    </>
+  );
+}
+
+interface DealFieldsProps {
+  readonly state: UnknownState;
+  readonly candidates: Candidates;
+  readonly day: LabDay;
+  readonly setLeftOut: (next: readonly string[]) => void;
+  readonly setAsked: (next: boolean) => void;
+  readonly deal: ReturnType<typeof useDealUnknownsMutation>[0];
+  readonly tooMany: boolean;
+  readonly isLoading: boolean;
+  readonly isDealt: boolean;
+  readonly handedIn: number;
+  readonly isAsked: boolean;
+}
+
+/** By which seed the unknowns are dealt. */
+function DealFields({
+  state,
+  candidates,
+  day,
+  setLeftOut,
+  setAsked,
+  deal,
+  tooMany,
+  isLoading,
+  isDealt,
+  handedIn,
+  isAsked,
+}: DealFieldsProps) {
+  const [seed, setSeed] = useState<number | ''>(() => Math.ceil(Date.now() % largestSeed));
+  const { model } = candidates;
   const many = day.groups.length === 1 ? '1 bench' : `${day.groups.length} benches`;
   const submit = () => {
     if (!model || seed === '') return;
@@ -174,51 +249,24 @@ function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number }) {
     void deal({ dayId: day.id, unknowns: dealt.assignments.map((one) => ({ ...one, kind })) });
   };
   return (
-    <>
-      <CandidateSettings state={state} change={change} candidates={candidates} />
-      {candidates.share !== undefined && (
-        <TaskProgress
-          what="Calculating what each of them shows"
-          share={candidates.share}
-          cancel={candidates.cancel}
-        />
-      )}
-      {tooMany && <Text size="sm">Choose the compounds that are on the shelf.</Text>}
-      <Group align="end" mt="sm">
-        <NumberField
-          w={150}
-          label="Seed"
-          description="The same deals the same"
-          min={1}
-          max={largestSeed}
-          value={seed}
-          onChange={setSeed}
-        />
-        <Button
-          loading={isLoading}
-          disabled={!model || tooMany || model.candidates.length === 0 || seed === ''}
-          variant={isDealt ? 'default' : 'filled'}
-          onClick={() => (handedIn > 0 && !isAsked ? setAsked(true) : submit())}
-        >
-          {isAsked ? 'Deal anew all the same' : `${isDealt ? 'Deal anew' : 'Deal'} to ${many}`}
-        </Button>
-      </Group>
-      {isAsked && (
-        <Text size="sm" role="alert" mt="xs">
-          {handedIn === 1 ? 'One answer is' : `${handedIn} answers are`} handed in already. A new
-          deal gives every bench another jar, and those answers no longer stand beside it.
-        </Text>
-      )}
-      {error && (
-        <Text size="sm" role="alert" mt="xs">
-          {explainError(error).message} {explainError(error).remedy}
-        </Text>
-      )}
-      {leftOut.length > 0 && (
-        <Text size="sm" mt="xs" data-testid="left-out">
-          Not dealt, since no test at hand tells them from another that was: {leftOut.join(', ')}.
-        </Text>
-      )}
-    </>
+    <Group align="end" mt="sm">
+      <NumberField
+        w={150}
+        label="Seed"
+        description="The same deals the same"
+        min={1}
+        max={largestSeed}
+        value={seed}
+        onChange={setSeed}
+      />
+      <Button
+        loading={isLoading}
+        disabled={!model || tooMany || model.candidates.length === 0 || seed === ''}
+        variant={isDealt ? 'default' : 'filled'}
+        onClick={() => (handedIn > 0 && !isAsked ? setAsked(true) : submit())}
+      >
+        {isAsked ? 'Deal anew all the same' : `${isDealt ? 'Deal anew' : 'Deal'} to ${many}`}
+      </Button>
+    </Group>
   );
 }

@@ -16,6 +16,7 @@ import type {
   RankedTest,
   TestLimits,
   UnknownSchool,
+  Model,
 } from '@stoichos/core/studies/identify';
 import { useMemo, useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
@@ -35,19 +36,22 @@ import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
 import type { KeptResult, UnknownState } from '../../shared/unknowns/unknownState';
+import type { UnknownResult } from '@stoichos/core/labday';
 
-/** What an unknown is: the next test, what was seen beside its blank, and what is left of the candidates. */
-export function IdentifyPage() {
-  const { state, change } = useUnknownState();
-  const settings = useSettings();
-  const { kind } = state;
-  const school = state.school === 'asSet' ? settings.unknowns : state.school;
-  const candidates = useCandidates(state);
-  const { model, classOf } = candidates;
-  const [again, setAgain] = useState<string>();
-  const results = state.results[kind];
-  const setResults = (next: readonly KeptResult[]) =>
-    change({ results: { ...state.results, [kind]: [...next] } });
+/** What the results say so far. */
+function useFound({
+  state,
+  model,
+  results,
+  kind,
+  school,
+}: {
+  readonly state: UnknownState;
+  readonly model: Model | undefined;
+  readonly results: UnknownResult[];
+  readonly kind: 'organic' | 'inorganic';
+  readonly school: 'solubilityFirst' | 'mostInformative';
+}) {
   const limits = useMemo(() => limitsOf(state), [state]);
   const found = useMemo(
     () =>
@@ -65,6 +69,19 @@ export function IdentifyPage() {
       },
     [model, results, kind, school, limits, state],
   );
+  return found;
+}
+
+/** What an unknown is: the next test, what was seen beside its blank, and what is left of the candidates. */
+export function IdentifyPage() {
+  const { state, change } = useUnknownState();
+  const settings = useSettings();
+  const { kind } = state;
+  const school = state.school === 'asSet' ? settings.unknowns : state.school;
+  const candidates = useCandidates(state);
+  const { model, classOf } = candidates;
+  const results = state.results[kind];
+  const found = useFound({ state, model, results, kind, school });
   return (
     <StudyFrame
       title={state.label.trim() === '' ? 'Unknowns' : `Unknown ${state.label.trim()}`}
@@ -94,59 +111,15 @@ export function IdentifyPage() {
               </Text>
             )}
             {model && found && model.candidates.length > 0 && (
-              <>
-                <Text role="status" fw={600} size="lg" mt="sm" data-testid="conclusion">
-                  <CandidateName
-                    kind={kind}
-                    name={concluded(found.conclusion, results.length, model.candidates.length)}
-                  />
-                </Text>
-                {found.against.map(({ test, outcome, expected, likelyWrong }, at) => (
-                  <Text key={at} role="alert" size="sm" mt="xs">
-                    {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of
-                    what the rest points to. That it is wrong is {percent(likelyWrong)} likely:
-                    repeat it with more sample and a fresh blank before believing it.{' '}
-                    <Button
-                      size="compact-md"
-                      variant="default"
-                      className="no-print"
-                      onClick={() => setAgain(test)}
-                    >
-                      Repeat it
-                    </Button>
-                  </Text>
-                ))}
-                <SchoolNote
-                  kind={kind}
-                  school={school}
-                  ranked={found.ranked}
-                  fixed={found.fixed}
-                  change={change}
-                />
-                <NextTests
-                  kind={kind}
-                  ranked={found.ranked}
-                  held={found.held}
-                  model={model}
-                  again={again}
-                  onRecord={(result) => {
-                    setAgain(undefined);
-                    setResults([...results, result]);
-                  }}
-                >
-                  <RecordTable
-                    kind={kind}
-                    model={model}
-                    results={results}
-                    leading={found.all
-                      .filter(({ candidate }) => candidate !== noneOfThese)
-                      .slice(0, 2)
-                      .map(({ candidate }) => candidate)}
-                    onChange={setResults}
-                    onAgain={setAgain}
-                  />
-                </NextTests>
-              </>
+              <Candidates
+                state={state}
+                kind={kind}
+                change={change}
+                model={model}
+                results={results}
+                school={school}
+                found={found}
+              />
             )}
           </>
         ),
@@ -168,6 +141,78 @@ export function IdentifyPage() {
         ),
       }}
     />
+  );
+}
+
+interface CandidatesProps {
+  readonly state: UnknownState;
+  readonly kind: 'organic' | 'inorganic';
+  readonly change: (part: Partial<UnknownState>) => void;
+  readonly model: Model;
+  readonly results: UnknownResult[];
+  readonly school: 'solubilityFirst' | 'mostInformative';
+  readonly found: NonNullable<ReturnType<typeof useFound>>;
+}
+
+/** How likely each candidate is, what to test next, and the record. */
+function Candidates({ state, kind, change, model, results, school, found }: CandidatesProps) {
+  const [again, setAgain] = useState<string>();
+  const setResults = (next: readonly KeptResult[]) =>
+    change({ results: { ...state.results, [kind]: [...next] } });
+  return (
+    <>
+      <Text role="status" fw={600} size="lg" mt="sm" data-testid="conclusion">
+        <CandidateName
+          kind={kind}
+          name={concluded(found.conclusion, results.length, model.candidates.length)}
+        />
+      </Text>
+      {found.against.map(({ test, outcome, expected, likelyWrong }, at) => (
+        <Text key={at} role="alert" size="sm" mt="xs">
+          {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of what the
+          rest points to. That it is wrong is {percent(likelyWrong)} likely: repeat it with more
+          sample and a fresh blank before believing it.{' '}
+          <Button
+            size="compact-md"
+            variant="default"
+            className="no-print"
+            onClick={() => setAgain(test)}
+          >
+            Repeat it
+          </Button>
+        </Text>
+      ))}
+      <SchoolNote
+        kind={kind}
+        school={school}
+        ranked={found.ranked}
+        fixed={found.fixed}
+        change={change}
+      />
+      <NextTests
+        kind={kind}
+        ranked={found.ranked}
+        held={found.held}
+        model={model}
+        again={again}
+        onRecord={(result) => {
+          setAgain(undefined);
+          setResults([...results, result]);
+        }}
+      >
+        <RecordTable
+          kind={kind}
+          model={model}
+          results={results}
+          leading={found.all
+            .filter(({ candidate }) => candidate !== noneOfThese)
+            .slice(0, 2)
+            .map(({ candidate }) => candidate)}
+          onChange={setResults}
+          onAgain={setAgain}
+        />
+      </NextTests>
+    </>
   );
 }
 

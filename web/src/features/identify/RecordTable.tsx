@@ -6,6 +6,7 @@ import { Mark } from '../../shared/parts/Mark';
 import type { KeptResult } from '../../shared/unknowns/unknownState';
 import { CandidateName } from '../../shared/unknowns/CandidateName';
 import classes from '../../shared/unknowns/Unknowns.module.css';
+import type { UnknownResult } from '@stoichos/core/labday';
 
 /** What was done, each test beside its blank and beside what the leading candidates would show. */
 export function RecordTable({
@@ -24,8 +25,6 @@ export function RecordTable({
   /** Asks for a test once more. */
   onAgain: (test: string) => void;
 }) {
-  const shownBy = (candidate: string, test: string): string | undefined =>
-    model.tests.find(({ name }) => name === test)?.shown[model.candidates.indexOf(candidate)];
   return (
     <section className={classes.record} aria-label="The record">
       <Text fw={600}>The record</Text>
@@ -50,67 +49,20 @@ export function RecordTable({
             </Table.Thead>
             <Table.Tbody>
               {results.map(({ test, outcome, blank, note }, at) => (
-                <Table.Tr key={at}>
-                  <Table.Th scope="row">
-                    {testLabel(kind, test)}
-                    <Group gap={0} wrap="nowrap" className={note === '' ? 'no-print' : ''}>
-                      <TextInput
-                        size="xs"
-                        style={{ flex: 1 }}
-                        variant="unstyled"
-                        placeholder="Note"
-                        aria-label={`Note on ${testLabel(kind, test)}`}
-                        maxLength={200}
-                        value={note}
-                        onChange={(event) => {
-                          const text = event.currentTarget.value;
-                          onChange(
-                            results.map((one, index) =>
-                              index === at ? { ...one, note: text } : one,
-                            ),
-                          );
-                        }}
-                      />
-                      <span className="no-print" style={{ display: 'flex' }}>
-                        <ActionIcon
-                          variant="subtle"
-                          color="gray"
-                          aria-label={`Once more ${testLabel(kind, test)}`}
-                          onClick={() => onAgain(test)}
-                        >
-                          <IconRepeat size={20} aria-hidden />
-                        </ActionIcon>
-                        <ActionIcon
-                          variant="subtle"
-                          color="gray"
-                          aria-label={`Take back ${testLabel(kind, test)}`}
-                          onClick={() => onChange(results.filter((_, index) => index !== at))}
-                        >
-                          <IconX size={20} aria-hidden />
-                        </ActionIcon>
-                      </span>
-                    </Group>
-                  </Table.Th>
-                  <Table.Td>{outcome}</Table.Td>
-                  <Table.Td>{blankWords[blank]}</Table.Td>
-                  {leading.map((candidate, rank) => {
-                    const expected = shownBy(candidate, test);
-                    return (
-                      <Table.Td key={candidate} className={rank > 0 ? (classes.second ?? '') : ''}>
-                        {expected === undefined ? (
-                          <Mark of="notPredicted" />
-                        ) : (
-                          <>
-                            {outcome !== 'unsure' && (
-                              <Mark of={expected === outcome ? 'agrees' : 'differs'} wordless />
-                            )}{' '}
-                            {expected}
-                          </>
-                        )}
-                      </Table.Td>
-                    );
-                  })}
-                </Table.Tr>
+                <RecordRow
+                  key={at}
+                  model={model}
+                  results={results}
+                  leading={leading}
+                  kind={kind}
+                  at={at}
+                  test={test}
+                  note={note}
+                  onChange={onChange}
+                  onAgain={onAgain}
+                  outcome={outcome}
+                  blank={blank}
+                />
               ))}
             </Table.Tbody>
           </Table>
@@ -122,5 +74,96 @@ export function RecordTable({
         </Button>
       </Group>
     </section>
+  );
+}
+
+interface RecordRowProps {
+  readonly model: Model;
+  readonly results: readonly UnknownResult[];
+  readonly leading: readonly string[];
+  readonly kind: UnknownKind;
+  readonly at: number;
+  readonly test: string;
+  readonly note: string;
+  readonly onChange: (results: readonly KeptResult[]) => void;
+  readonly onAgain: (test: string) => void;
+  readonly outcome: string;
+  readonly blank: 'clean' | 'same' | 'none';
+}
+
+/** A test of the record, and what each of the likeliest would have shown. */
+function RecordRow({
+  model,
+  results,
+  leading,
+  kind,
+  at,
+  test,
+  note,
+  onChange,
+  onAgain,
+  outcome,
+  blank,
+}: RecordRowProps) {
+  const shownBy = (candidate: string, test: string): string | undefined =>
+    model.tests.find(({ name }) => name === test)?.shown[model.candidates.indexOf(candidate)];
+  return (
+    <Table.Tr>
+      <Table.Th scope="row">
+        {testLabel(kind, test)}
+        <Group gap={0} wrap="nowrap" className={note === '' ? 'no-print' : ''}>
+          <TextInput
+            size="xs"
+            style={{ flex: 1 }}
+            variant="unstyled"
+            placeholder="Note"
+            aria-label={`Note on ${testLabel(kind, test)}`}
+            maxLength={200}
+            value={note}
+            onChange={(event) => {
+              const text = event.currentTarget.value;
+              onChange(results.map((one, index) => (index === at ? { ...one, note: text } : one)));
+            }}
+          />
+          <span className="no-print" style={{ display: 'flex' }}>
+            <ActionIcon
+              variant="subtle"
+              color="gray"
+              aria-label={`Once more ${testLabel(kind, test)}`}
+              onClick={() => onAgain(test)}
+            >
+              <IconRepeat size={20} aria-hidden />
+            </ActionIcon>
+            <ActionIcon
+              variant="subtle"
+              color="gray"
+              aria-label={`Take back ${testLabel(kind, test)}`}
+              onClick={() => onChange(results.filter((_, index) => index !== at))}
+            >
+              <IconX size={20} aria-hidden />
+            </ActionIcon>
+          </span>
+        </Group>
+      </Table.Th>
+      <Table.Td>{outcome}</Table.Td>
+      <Table.Td>{blankWords[blank]}</Table.Td>
+      {leading.map((candidate, rank) => {
+        const expected = shownBy(candidate, test);
+        return (
+          <Table.Td key={candidate} className={rank > 0 ? (classes.second ?? '') : ''}>
+            {expected === undefined ? (
+              <Mark of="notPredicted" />
+            ) : (
+              <>
+                {outcome !== 'unsure' && (
+                  <Mark of={expected === outcome ? 'agrees' : 'differs'} wordless />
+                )}{' '}
+                {expected}
+              </>
+            )}
+          </Table.Td>
+        );
+      })}
+    </Table.Tr>
   );
 }

@@ -72,33 +72,47 @@ export function SetFile({
           {problem}
         </Text>
       )}
-      <Modal
-        opened={opened !== undefined}
-        onClose={() => setOpened(undefined)}
-        title="Open a set of unknowns"
-      >
-        {opened && (
-          <>
-            <Text>
-              {inWords(opened)} take the place of {inWords({ ...current, kind: opened.kind })}.
-              Results that were recorded stay.
-            </Text>
-            <Group justify="flex-end" mt="md">
-              <Button variant="default" onClick={() => setOpened(undefined)}>
-                Leave the set as it is
-              </Button>
-              <Button
-                onClick={() => {
-                  change({ ...opened, classesOut: [] });
-                  setOpened(undefined);
-                }}
-              >
-                Open it
-              </Button>
-            </Group>
-          </>
-        )}
-      </Modal>
+      <OpenSet setOpened={setOpened} current={current} opened={opened} change={change} />
     </>
+  );
+}
+
+interface OpenSetProps {
+  readonly setOpened: (next: UnknownSet | undefined) => void;
+  readonly current: UnknownSet;
+  readonly opened: UnknownSet | undefined;
+  readonly change: (part: Partial<UnknownState>) => void;
+}
+
+/** What a file would put in place of the set that is open. */
+function OpenSet({ setOpened, current, opened, change }: OpenSetProps) {
+  return (
+    <Modal
+      opened={opened !== undefined}
+      onClose={() => setOpened(undefined)}
+      title="Open a set of unknowns"
+    >
+      {opened && (
+        <>
+          <Text>
+            {inWords(opened)} take the place of {inWords({ ...current, kind: opened.kind })}.
+            Results that were recorded stay.
+          </Text>
+          <Group justify="flex-end" mt="md">
+            <Button variant="default" onClick={() => setOpened(undefined)}>
+              Leave the set as it is
+            </Button>
+            <Button
+              onClick={() => {
+                change({ ...opened, classesOut: [] });
+                setOpened(undefined);
+              }}
+            >
+              Open it
+            </Button>
+          </Group>
+        </>
+      )}
+    </Modal>
   );
 }

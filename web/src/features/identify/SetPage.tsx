@@ -14,6 +14,9 @@ import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 import { withPlaces } from '@stoichos/core/common';
+import type { Candidates } from '../../shared/unknowns/useCandidates';
+import type { Model, SetCheck } from '@stoichos/core/studies/identify';
+import type { Failure } from '../../data/worker/chemistry';
 
 /** A set that is searched whole: above it the smallest set of tests is sought among too many pairs. */
 const mostChecked = 60;
@@ -37,8 +40,6 @@ export function SetPage() {
         );
       });
   }, [model, kind, missing, mostHazard]);
-  const count = model?.candidates.length ?? 0;
-  const label = (test: string) => testLabel(kind, test);
   return (
     <StudyFrame
       title="Unknowns"
@@ -55,72 +56,17 @@ export function SetPage() {
       answer={{
         label: 'The check',
         children: (
-          <>
-            <UnknownsTabs />
-            {candidates.share !== undefined && (
-              <TaskProgress
-                what="Calculating what each of them shows"
-                share={candidates.share}
-                cancel={candidates.cancel}
-              />
-            )}
-            {model && (
-              <>
-                <Text mt="sm">
-                  {count} unknowns, {can.length} tests that can be done.
-                </Text>
-                {count > mostChecked && (
-                  <Text mt="xs" role="alert">
-                    A set to be issued has up to {mostChecked} unknowns. Choose which, under
-                    “Compounds it may be”, or take classes out.
-                  </Text>
-                )}
-                {count < 2 && <Text mt="xs">A set has at least two unknowns.</Text>}
-                <Button
-                  mt="sm"
-                  className="no-print"
-                  disabled={count < 2 || count > mostChecked}
-                  onClick={() => void start(model, can)}
-                >
-                  Check the set
-                </Button>
-              </>
-            )}
-            {share !== undefined && (
-              <TaskProgress what="Comparing all pairs" share={share} cancel={cancel} />
-            )}
-            <TaskFailure failure={failure} />
-            {value && (
-              <div data-testid="set-check">
-                <Text fw={600} mt="md">
-                  {value.inseparable.length === 0
-                    ? 'Every pair can be told apart.'
-                    : `${value.inseparable.length} ${value.inseparable.length === 1 ? 'pair' : 'pairs'} that no test tells apart`}
-                </Text>
-                <ul className={classes.plain}>
-                  {value.inseparable.slice(0, 30).map(([one, other]) => (
-                    <li key={`${one} ${other}`}>
-                      <CandidateName kind={kind} name={one} /> and{' '}
-                      <CandidateName kind={kind} name={other} />
-                    </li>
-                  ))}
-                </ul>
-                <Text fw={600}>
-                  {value.smallest.smallest ? 'The smallest set of tests' : 'A small set of tests'}{' '}
-                  that does it: {value.smallest.tests.length}
-                </Text>
-                <ul className={classes.plain}>
-                  {value.smallest.tests.map((test) => (
-                    <li key={test}>{label(test)}</li>
-                  ))}
-                </ul>
-                <Text>
-                  One unknown takes {withPlaces(value.expectedTests, 1)} tests on average, chosen
-                  one after the other.
-                </Text>
-              </div>
-            )}
-          </>
+          <SetAnswer
+            candidates={candidates}
+            model={model}
+            kind={kind}
+            can={can}
+            start={start}
+            share={share}
+            cancel={cancel}
+            failure={failure}
+            value={value}
+          />
         ),
       }}
       reasons={{
@@ -138,5 +84,111 @@ export function SetPage() {
         ),
       }}
     />
+  );
+}
+
+interface SetAnswerProps {
+  readonly candidates: Candidates;
+  readonly model: Model | undefined;
+  readonly kind: 'organic' | 'inorganic';
+  readonly can: string[];
+  readonly start: (model: Model, tests: readonly string[]) => Promise<SetCheck | undefined>;
+  readonly share: number | undefined;
+  readonly cancel: () => void;
+  readonly failure: Failure | undefined;
+  readonly value: SetCheck | undefined;
+}
+
+/** Whether the set can be told apart, and by which tests. */
+function SetAnswer({
+  candidates,
+  model,
+  kind,
+  can,
+  start,
+  share,
+  cancel,
+  failure,
+  value,
+}: SetAnswerProps) {
+  const count = model?.candidates.length ?? 0;
+  return (
+    <>
+      <UnknownsTabs />
+      {candidates.share !== undefined && (
+        <TaskProgress
+          what="Calculating what each of them shows"
+          share={candidates.share}
+          cancel={candidates.cancel}
+        />
+      )}
+      {model && (
+        <>
+          <Text mt="sm">
+            {count} unknowns, {can.length} tests that can be done.
+          </Text>
+          {count > mostChecked && (
+            <Text mt="xs" role="alert">
+              A set to be issued has up to {mostChecked} unknowns. Choose which, under “Compounds it
+              may be”, or take classes out.
+            </Text>
+          )}
+          {count < 2 && <Text mt="xs">A set has at least two unknowns.</Text>}
+          <Button
+            mt="sm"
+            className="no-print"
+            disabled={count < 2 || count > mostChecked}
+            onClick={() => void start(model, can)}
+          >
+            Check the set
+          </Button>
+        </>
+      )}
+      {share !== undefined && (
+        <TaskProgress what="Comparing all pairs" share={share} cancel={cancel} />
+      )}
+      <TaskFailure failure={failure} />
+      {value && <SetCheck kind={kind} value={value} />}
+    </>
+  );
+}
+
+/** The pairs that look alike, and the tests that tell the others apart. */
+function SetCheck({
+  kind,
+  value,
+}: {
+  readonly kind: 'organic' | 'inorganic';
+  readonly value: SetCheck;
+}) {
+  const label = (test: string) => testLabel(kind, test);
+  return (
+    <div data-testid="set-check">
+      <Text fw={600} mt="md">
+        {value.inseparable.length === 0
+          ? 'Every pair can be told apart.'
+          : `${value.inseparable.length} ${value.inseparable.length === 1 ? 'pair' : 'pairs'} that no test tells apart`}
+      </Text>
+      <ul className={classes.plain}>
+        {value.inseparable.slice(0, 30).map(([one, other]) => (
+          <li key={`${one} ${other}`}>
+            <CandidateName kind={kind} name={one} /> and <CandidateName kind={kind} name={other} />
+          </li>
+        ))}
+      </ul>
+      <Text fw={600}>
+        {value.smallest.smallest ? 'The smallest set of tests' : 'A small set of tests'} that does
+        it: {value.smallest.tests.length}
+      </Text>
+      <ul className={classes.plain}>
+        {value.smallest.tests.map((test) => (
+          <li key={test}>{label(test)}</li>
+        ))}
+      </ul>
+      <Text>
+        One unknown takes {withPlaces(value.expectedTests, 1)} tests on average, chosen one after
+        the other.
+      </Text>
+    </div>
   );
 }

@@ -8,6 +8,7 @@ import { Fold } from '../../shared/parts/Fold';
 import classes from './ActivityPage.module.css';
 import { JudgeTabs } from './JudgeTabs';
 import { formatNumber } from '@stoichos/core/common';
+import type { ActivityComparison } from '@stoichos/core/seeing/judgement';
 
 /** The order of the metals that the record supports, where it contradicts itself, and what the potentials say. */
 export function ActivityPage() {
@@ -29,71 +30,104 @@ export function ActivityPage() {
             happens.
           </Text>
         ) : (
-          <>
-            <ol className={classes.order} aria-label="Most active first">
-              {order.map((symbol, at) => (
-                <li key={symbol} className={classes.place}>
-                  <span className={classes.symbol}>
-                    <Formula text={symbol} />
-                  </span>
-                  {at < order.length - 1 && (
-                    <span
-                      className={classes.between}
-                      title={separated[at] ? 'observed' : 'not observed which is first'}
-                    >
-                      {separated[at] ? '>' : '?'}
-                    </span>
-                  )}
-                </li>
-              ))}
-            </ol>
-            <Text size="sm" className="quiet">
-              Most active first. A question mark: nothing recorded says which of the two comes
-              first.
-            </Text>
-            {conflicts.length > 0 && (
-              <>
-                <Title order={3} size="h5" mt="md">
-                  Set aside, because it contradicts the rest
-                </Title>
-                <List spacing={4} data-testid="conflicts">
-                  {conflicts.map(({ more, less, evidence }, index) => (
-                    <List.Item key={index}>
-                      {more} before {less}? {evidence}. Repeat it with a freshly cleaned metal.
-                    </List.Item>
-                  ))}
-                </List>
-              </>
-            )}
-            {againstPotentials.length > 0 && (
-              <>
-                <Title order={3} size="h5" mt="md">
-                  Against the potentials
-                </Title>
-                <List spacing={4}>
-                  {againstPotentials.map(({ words }) => (
-                    <List.Item key={words}>{words}</List.Item>
-                  ))}
-                </List>
-              </>
-            )}
-            {notes.map((note) => (
-              <Text key={note} mt="sm">
-                {note}
-              </Text>
-            ))}
-            <Fold title={`All the evidence (${comparisons.length})`}>
-              <List size="sm">
-                {comparisons.map(({ more, less, weight, evidence }, index) => (
-                  <List.Item key={index}>
-                    {more} &gt; {less} (weight {formatNumber(weight)}): {evidence}
-                  </List.Item>
-                ))}
-              </List>
-            </Fold>
-          </>
+          <ActivityOrder
+            comparisons={comparisons}
+            order={order}
+            separated={separated}
+            conflicts={conflicts}
+            againstPotentials={againstPotentials}
+            notes={notes}
+          />
         )}
       </section>
+    </>
+  );
+}
+
+interface ActivityOrderProps {
+  readonly comparisons: ActivityComparison[];
+  readonly order: readonly string[];
+  readonly separated: readonly boolean[];
+  readonly conflicts: readonly ActivityComparison[];
+  readonly againstPotentials: readonly {
+    readonly more: string;
+    readonly less: string;
+    readonly words: string;
+  }[];
+  readonly notes: readonly string[];
+}
+
+/** The order by what was seen, the order of the table, and the evidence. */
+function ActivityOrder({
+  comparisons,
+  order,
+  separated,
+  conflicts,
+  againstPotentials,
+  notes,
+}: ActivityOrderProps) {
+  return (
+    <>
+      <ol className={classes.order} aria-label="Most active first">
+        {order.map((symbol, at) => (
+          <li key={symbol} className={classes.place}>
+            <span className={classes.symbol}>
+              <Formula text={symbol} />
+            </span>
+            {at < order.length - 1 && (
+              <span
+                className={classes.between}
+                title={separated[at] ? 'observed' : 'not observed which is first'}
+              >
+                {separated[at] ? '>' : '?'}
+              </span>
+            )}
+          </li>
+        ))}
+      </ol>
+      <Text size="sm" className="quiet">
+        Most active first. A question mark: nothing recorded says which of the two comes first.
+      </Text>
+      {conflicts.length > 0 && (
+        <>
+          <Title order={3} size="h5" mt="md">
+            Set aside, because it contradicts the rest
+          </Title>
+          <List spacing={4} data-testid="conflicts">
+            {conflicts.map(({ more, less, evidence }, index) => (
+              <List.Item key={index}>
+                {more} before {less}? {evidence}. Repeat it with a freshly cleaned metal.
+              </List.Item>
+            ))}
+          </List>
+        </>
+      )}
+      {againstPotentials.length > 0 && (
+        <>
+          <Title order={3} size="h5" mt="md">
+            Against the potentials
+          </Title>
+          <List spacing={4}>
+            {againstPotentials.map(({ words }) => (
+              <List.Item key={words}>{words}</List.Item>
+            ))}
+          </List>
+        </>
+      )}
+      {notes.map((note) => (
+        <Text key={note} mt="sm">
+          {note}
+        </Text>
+      ))}
+      <Fold title={`All the evidence (${comparisons.length})`}>
+        <List size="sm">
+          {comparisons.map(({ more, less, weight, evidence }, index) => (
+            <List.Item key={index}>
+              {more} &gt; {less} (weight {formatNumber(weight)}): {evidence}
+            </List.Item>
+          ))}
+        </List>
+      </Fold>
     </>
   );
 }

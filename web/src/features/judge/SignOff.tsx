@@ -5,6 +5,7 @@ import { IconSignature } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import { Mark } from '../../shared/parts/Mark';
+import type { Recorder } from '../../shared/recording/useRecorder';
 
 const verdicts: readonly Agreement[] = ['agrees', 'partly', 'differs', 'incomplete'];
 const changes: readonly ChangeVerdict['change'][] = ['chemical', 'physical', 'undecided'];
@@ -26,10 +27,7 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
     part: 'test',
   });
   const [by, setBy] = useState(day.staff[0] ?? '');
-  const [verdict, setVerdict] = useState<string | null>(null);
-  const [change, setChange] = useState<string | null>(null);
   const [reason, setReason] = useState('');
-  const chosen = verdicts.find((one) => one === verdict);
   const computed = comparison?.agreement;
   const stands = recorder.standing.findLast(({ record }) => record.kind === 'verdict');
   return (
@@ -50,66 +48,105 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
           )}
         </Group>
       )}
-      <Group align="flex-end" gap="xs">
-        <Select
-          label="Verdict instead"
-          placeholder={computed ?? 'not predicted'}
-          w={150}
-          data={[...verdicts]}
-          value={verdict}
-          onChange={setVerdict}
-        />
-        <Select
-          label="Change instead"
-          placeholder={judgement.change.change}
-          w={150}
-          clearable
-          data={[...changes]}
-          value={change}
-          onChange={setChange}
-        />
-        <TextInput
-          label="Reason"
-          style={{ flex: '1 1 12rem' }}
-          maxLength={600}
-          value={reason}
-          onChange={(event) => setReason(event.currentTarget.value)}
-        />
-        <TextInput
-          label="By"
-          w={150}
-          maxLength={160}
-          value={by}
-          onChange={(event) => setBy(event.currentTarget.value)}
-        />
-        <Button
-          variant="default"
-          disabled={!chosen || reason.trim() === '' || by.trim() === ''}
-          onClick={() => {
-            if (!chosen) return;
-            const instead = changes.find((one) => one === change);
-            recorder.record({
-              kind: 'verdict',
-              verdict: chosen,
-              ...(instead && { change: instead }),
-              reason: reason.trim(),
-              by: by.trim(),
-            });
-            setVerdict(null);
-            setReason('');
-          }}
-        >
-          Override
-        </Button>
-        <Button
-          variant={signed ? 'filled' : 'default'}
-          leftSection={<IconSignature size={20} aria-hidden />}
-          disabled={by.trim() === ''}
-          onClick={() => recorder.record({ kind: 'signOff', by: by.trim() })}
-        >
-          {signed ? `Signed off by ${signed.by}` : 'Sign off'}
-        </Button>
-      </Group>
+      <VerdictForm
+        judgement={judgement}
+        recorder={recorder}
+        computed={computed}
+        reason={reason}
+        setReason={setReason}
+        by={by}
+        setBy={setBy}
+        signed={signed}
+      />
     </section>
+  );
+}
+
+interface VerdictFormProps {
+  readonly judgement: StationJudgement;
+  readonly recorder: Recorder;
+  readonly computed: Agreement | undefined;
+  readonly reason: string;
+  readonly setReason: (next: string) => void;
+  readonly by: string;
+  readonly setBy: (next: string) => void;
+  readonly signed: SignOffProps['signed'];
+}
+
+/** Another verdict, with its reason, and the signature. */
+function VerdictForm({
+  judgement,
+  recorder,
+  computed,
+  reason,
+  setReason,
+  by,
+  setBy,
+  signed,
+}: VerdictFormProps) {
+  const [verdict, setVerdict] = useState<string | null>(null);
+  const [change, setChange] = useState<string | null>(null);
+  const chosen = verdicts.find((one) => one === verdict);
+  return (
+    <Group align="flex-end" gap="xs">
+      <Select
+        label="Verdict instead"
+        placeholder={computed ?? 'not predicted'}
+        w={150}
+        data={[...verdicts]}
+        value={verdict}
+        onChange={setVerdict}
+      />
+      <Select
+        label="Change instead"
+        placeholder={judgement.change.change}
+        w={150}
+        clearable
+        data={[...changes]}
+        value={change}
+        onChange={setChange}
+      />
+      <TextInput
+        label="Reason"
+        style={{ flex: '1 1 12rem' }}
+        maxLength={600}
+        value={reason}
+        onChange={(event) => setReason(event.currentTarget.value)}
+      />
+      <TextInput
+        label="By"
+        w={150}
+        maxLength={160}
+        value={by}
+        onChange={(event) => setBy(event.currentTarget.value)}
+      />
+      <Button
+        variant="default"
+        disabled={!chosen || reason.trim() === '' || by.trim() === ''}
+        onClick={() => {
+          if (!chosen) return;
+          const instead = changes.find((one) => one === change);
+          recorder.record({
+            kind: 'verdict',
+            verdict: chosen,
+            ...(instead && { change: instead }),
+            reason: reason.trim(),
+            by: by.trim(),
+          });
+          setVerdict(null);
+          setReason('');
+        }}
+      >
+        Override
+      </Button>
+      <Button
+        variant={signed ? 'filled' : 'default'}
+        leftSection={<IconSignature size={20} aria-hidden />}
+        disabled={by.trim() === ''}
+        onClick={() => recorder.record({ kind: 'signOff', by: by.trim() })}
+      >
+        {signed ? `Signed off by ${signed.by}` : 'Sign off'}
+      </Button>
+    </Group>
   );
 }

@@ -20,6 +20,7 @@ import { NumberField } from '../../shared/parts/NumberField';
 import { useSaveDayMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { today } from '../../shared/parts/dates';
+import type { UseFormReturnType } from '@mantine/form';
 
 interface DayFormProps {
   readonly opened: boolean;
@@ -54,8 +55,16 @@ export function DayForm({ opened, close, day }: DayFormProps) {
   );
 }
 
-function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
-  const navigate = useNavigate();
+/** The fields of a lab day, checked as the server checks them, and how it is saved. */
+function useDayForm({
+  day,
+  close,
+  navigate,
+}: {
+  readonly day: LabDay | undefined;
+  readonly close: () => void;
+  readonly navigate: ReturnType<typeof useNavigate>;
+}) {
   const [save, { isLoading }] = useSaveDayMutation();
   const [problem, setProblem] = useState('');
   // Made once, so that pressing the button twice makes one day.
@@ -94,6 +103,12 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
       setProblem(`${message} ${remedy}`);
     }
   });
+  return { submit, form, problem, isLoading };
+}
+
+function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
+  const navigate = useNavigate();
+  const { submit, form, problem, isLoading } = useDayForm({ day, close, navigate });
   return (
     <form onSubmit={submit} noValidate>
       <Stack>
@@ -109,37 +124,8 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           description="One name each; press Enter after it"
           {...form.getInputProps('groups')}
         />
-        <Group grow align="flex-start">
-          <NumberField
-            label="Length"
-            description="First step to last"
-            suffix=" min"
-            {...form.getInputProps('lengthMin')}
-          />
-          <NumberField
-            label="In one group"
-            description="Pupils; two of them share a test"
-            {...form.getInputProps('groupSize')}
-          />
-        </Group>
-        <TagsInput
-          label="People"
-          description="Who helps and demonstrates, the instructor first; press Enter after each"
-          {...form.getInputProps('staff')}
-        />
-        <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-          <legend style={{ fontWeight: 500 }}>Kit that the benches share</legend>
-          <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
-            {kitKinds.map((name) => (
-              <NumberField
-                key={name}
-                label={`${name}s`}
-                min={0}
-                {...form.getInputProps(`kit.${name}`)}
-              />
-            ))}
-          </SimpleGrid>
-        </fieldset>
+        <ClassFields form={form} />
+        <KitFields form={form} />
         <Select
           label="Balance"
           description="Finest mass it shows"
@@ -169,6 +155,51 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
         </Group>
       </Stack>
     </form>
+  );
+}
+
+/** How long, in what groups, with whom. */
+function ClassFields({ form }: { readonly form: UseFormReturnType<Values> }) {
+  return (
+    <>
+      <Group grow align="flex-start">
+        <NumberField
+          label="Length"
+          description="First step to last"
+          suffix=" min"
+          {...form.getInputProps('lengthMin')}
+        />
+        <NumberField
+          label="In one group"
+          description="Pupils; two of them share a test"
+          {...form.getInputProps('groupSize')}
+        />
+      </Group>
+      <TagsInput
+        label="People"
+        description="Who helps and demonstrates, the instructor first; press Enter after each"
+        {...form.getInputProps('staff')}
+      />
+    </>
+  );
+}
+
+/** How much of each shared thing there is. */
+function KitFields({ form }: { readonly form: UseFormReturnType<Values> }) {
+  return (
+    <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
+      <legend style={{ fontWeight: 500 }}>Kit that the benches share</legend>
+      <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
+        {kitKinds.map((name) => (
+          <NumberField
+            key={name}
+            label={`${name}s`}
+            min={0}
+            {...form.getInputProps(`kit.${name}`)}
+          />
+        ))}
+      </SimpleGrid>
+    </fieldset>
   );
 }
 

@@ -2,7 +2,7 @@ import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import { stageStates, stages } from '@stoichos/core/labday';
-import type { LabDay, Stage } from '@stoichos/core/labday';
+import type { LabDay, Stage, LabDaySummary } from '@stoichos/core/labday';
 import {
   IconArchive,
   IconArchiveOff,
@@ -40,11 +40,9 @@ export function DayFrame() {
   const { data, error, refetch } = useDayQuery(dayId);
   const day = useDayWithUnsent(data);
   const { data: days } = useDaysQuery();
-  const unknownCount = days?.find(({ id }) => id === dayId)?.unknownCount ?? 0;
   useLiveDay(dayId);
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  const open = stages.find((stage) => pathname.startsWith(`/days/${dayId}/${stage}`));
   const addressOf = (stage: Stage): string => {
     const view = stage === 'plan' ? 'plan/procedures' : stage;
     return `/days/${dayId}/${view}`;
@@ -70,68 +68,100 @@ export function DayFrame() {
                 : day.groups.map(({ name }) => name).join(', ')}
             </Text>
           </div>
-          <Group gap={0} wrap="nowrap">
-            <Tooltip label="Groups: join, release, message">
-              <ActionIcon
-                variant="subtle"
-                component={Link}
-                to={`/days/${day.id}/groups`}
-                aria-label="Groups of the lab day"
-                className="no-print"
-              >
-                <IconUsers size={20} />
-              </ActionIcon>
-            </Tooltip>
-            <Tooltip label="Plan it again for another date">
-              <ActionIcon
-                variant="subtle"
-                onClick={copying.open}
-                aria-label="Plan the lab day again"
-                className="no-print"
-              >
-                <IconCopy size={20} />
-              </ActionIcon>
-            </Tooltip>
-            <ArchiveButton day={day} />
-            <Tooltip label="Name, date, groups, spare">
-              <ActionIcon
-                variant="subtle"
-                onClick={form.open}
-                aria-label="Change the lab day"
-                className="no-print"
-              >
-                <IconPencil size={20} />
-              </ActionIcon>
-            </Tooltip>
-          </Group>
+          <DayTools day={day} copying={copying} form={form} />
         </Group>
-        <nav aria-label="Stages" className={`${classes.stages} no-print`}>
-          {stageStates(day, unknownCount).map(({ stage, state, detail }) => {
-            const Icon = stateIcons[state];
-            return (
-              <Link
-                key={stage}
-                to={addressOf(stage)}
-                className={classes.stage ?? ''}
-                {...(open === stage && { 'aria-current': 'page' })}
-              >
-                <Icon size={18} aria-hidden />
-                <span>
-                  <strong>{stageNames[stage]}</strong>
-                  <small>
-                    <span className="visually-hidden">{state}: </span>
-                    {detail}
-                  </small>
-                </span>
-              </Link>
-            );
-          })}
-        </nav>
+        <StageLinks dayId={dayId} days={days} pathname={pathname} addressOf={addressOf} day={day} />
       </div>
       <Outlet context={day satisfies LabDay} />
       <CopyDay key={`copy ${String(copyOpen)}`} day={day} opened={copyOpen} close={copying.close} />
       <DayForm key={String(formOpen)} opened={formOpen} close={form.close} day={day} />
     </>
+  );
+}
+
+interface StageLinksProps {
+  readonly dayId: string;
+  readonly days: LabDaySummary[] | undefined;
+  readonly pathname: string;
+  readonly addressOf: (stage: Stage) => string;
+  readonly day: LabDay;
+}
+
+/** The stages, each with where it stands. */
+function StageLinks({ dayId, days, pathname, addressOf, day }: StageLinksProps) {
+  const unknownCount = days?.find(({ id }) => id === dayId)?.unknownCount ?? 0;
+  const open = stages.find((stage) => pathname.startsWith(`/days/${dayId}/${stage}`));
+  return (
+    <nav aria-label="Stages" className={`${classes.stages} no-print`}>
+      {stageStates(day, unknownCount).map(({ stage, state, detail }) => {
+        const Icon = stateIcons[state];
+        return (
+          <Link
+            key={stage}
+            to={addressOf(stage)}
+            className={classes.stage ?? ''}
+            {...(open === stage && { 'aria-current': 'page' })}
+          >
+            <Icon size={18} aria-hidden />
+            <span>
+              <strong>{stageNames[stage]}</strong>
+              <small>
+                <span className="visually-hidden">{state}: </span>
+                {detail}
+              </small>
+            </span>
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}
+
+/** Groups, another day like it, and its facts. */
+function DayTools({
+  day,
+  copying,
+  form,
+}: {
+  readonly day: LabDay;
+  readonly copying: ReturnType<typeof useDisclosure>[1];
+  readonly form: ReturnType<typeof useDisclosure>[1];
+}) {
+  return (
+    <Group gap={0} wrap="nowrap">
+      <Tooltip label="Groups: join, release, message">
+        <ActionIcon
+          variant="subtle"
+          component={Link}
+          to={`/days/${day.id}/groups`}
+          aria-label="Groups of the lab day"
+          className="no-print"
+        >
+          <IconUsers size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <Tooltip label="Plan it again for another date">
+        <ActionIcon
+          variant="subtle"
+          onClick={copying.open}
+          aria-label="Plan the lab day again"
+          className="no-print"
+        >
+          <IconCopy size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <ArchiveButton day={day} />
+      <Tooltip label="Name, date, groups, spare">
+        <ActionIcon
+          variant="subtle"
+          onClick={form.open}
+          aria-label="Change the lab day"
+          className="no-print"
+        >
+          <IconPencil size={20} />
+        </ActionIcon>
+      </Tooltip>
+    </Group>
   );
 }
 

@@ -39,56 +39,7 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
   const [next, ...later] = coming;
   return (
     <Stack gap="lg" pt="lg">
-      <Group justify="space-between" align="flex-end">
-        <Title order={1}>Lab days</Title>
-        <Group gap="sm">
-          <Button
-            component={Link}
-            to="/procedures"
-            variant="default"
-            leftSection={<IconListDetails size={18} aria-hidden />}
-          >
-            Procedures
-          </Button>
-          <Button
-            component={Link}
-            to="/shelf"
-            variant="default"
-            leftSection={<IconBottle size={18} aria-hidden />}
-          >
-            Shelf
-          </Button>
-          <Menu position="bottom-end" width={260}>
-            <Menu.Target>
-              <Button
-                variant="default"
-                data-tour="studies"
-                leftSection={<IconFlask size={18} aria-hidden />}
-              >
-                Studies
-              </Button>
-            </Menu.Target>
-            <Menu.Dropdown>
-              {studies.map(({ to, name, about }) => (
-                <Menu.Item key={to} component={Link} to={to}>
-                  {name}
-                  <Text size="sm" className="quiet">
-                    {about}
-                  </Text>
-                </Menu.Item>
-              ))}
-            </Menu.Dropdown>
-          </Menu>
-          <Button
-            data-tour="new-day"
-            variant={next ? 'default' : 'filled'}
-            leftSection={<IconPlus size={18} aria-hidden />}
-            onClick={form.open}
-          >
-            New lab day
-          </Button>
-        </Group>
-      </Group>
+      <HomeHead next={next} form={form} />
       {welcome}
       {next ? (
         <NextDay day={next} />
@@ -115,6 +66,68 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
       <DayForm opened={formOpen} close={form.close} />
       <CopyTerm key={String(termOpen)} days={current} opened={termOpen} close={term.close} />
     </Stack>
+  );
+}
+
+/** The title, and the ways to a new day. */
+function HomeHead({
+  next,
+  form,
+}: {
+  readonly next: LabDaySummary | undefined;
+  readonly form: ReturnType<typeof useDisclosure>[1];
+}) {
+  return (
+    <Group justify="space-between" align="flex-end">
+      <Title order={1}>Lab days</Title>
+      <Group gap="sm">
+        <Button
+          component={Link}
+          to="/procedures"
+          variant="default"
+          leftSection={<IconListDetails size={18} aria-hidden />}
+        >
+          Procedures
+        </Button>
+        <Button
+          component={Link}
+          to="/shelf"
+          variant="default"
+          leftSection={<IconBottle size={18} aria-hidden />}
+        >
+          Shelf
+        </Button>
+        <Menu position="bottom-end" width={260}>
+          <Menu.Target>
+            <Button
+              variant="default"
+              data-tour="studies"
+              leftSection={<IconFlask size={18} aria-hidden />}
+            >
+              Studies
+            </Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            {studies.map(({ to, name, about }) => (
+              <Menu.Item key={to} component={Link} to={to}>
+                {name}
+                <Text size="sm" className="quiet">
+                  {about}
+                </Text>
+              </Menu.Item>
+            ))}
+          </Menu.Dropdown>
+        </Menu>
+        <Button
+          data-tour="new-day"
+          variant={next ? 'default' : 'filled'}
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={form.open}
+        >
+          New lab day
+        </Button>
+      </Group>
+    </Group>
   );
 }
 

@@ -21,6 +21,7 @@ import classes from './EditorPage.module.css';
 import { ProcedureFacts } from './ProcedureFacts';
 import { StepList } from './StepList';
 import { useProcedureDraft } from './useProcedureDraft';
+import type { ProcedureDraft } from './useProcedureDraft';
 
 interface EditorProps {
   readonly saved: Procedure;
@@ -64,54 +65,16 @@ export function Editor(props: EditorProps) {
   );
   return (
     <>
-      <div className={classes.bar}>
-        <Button
-          component={Link}
-          to={backTo}
-          variant="subtle"
-          px={0}
-          leftSection={<IconArrowLeft size={18} aria-hidden />}
-        >
-          Back
-        </Button>
-        <Title order={rank} size="h4" className={classes.title ?? ''}>
-          {title}
-        </Title>
-        <Group gap="xs">
-          <Button
-            variant="default"
-            disabled={!draft.canUndo}
-            onClick={draft.undo}
-            leftSection={<IconArrowBackUp size={18} aria-hidden />}
-            aria-keyshortcuts="Control+Z"
-          >
-            Undo
-          </Button>
-          <Button
-            variant="default"
-            disabled={!draft.canRedo}
-            onClick={draft.redo}
-            leftSection={<IconArrowForwardUp size={18} aria-hidden />}
-            aria-keyshortcuts="Control+Shift+Z"
-          >
-            Redo
-          </Button>
-          {draft.isChanged && (
-            <Button variant="default" onClick={draft.giveUp}>
-              {isNew ? 'Start again' : 'Back to what is saved'}
-            </Button>
-          )}
-          <Button
-            loading={saving}
-            disabled={!canSave}
-            onClick={() => void save()}
-            leftSection={<IconDeviceFloppy size={18} aria-hidden />}
-            aria-keyshortcuts="Control+S"
-          >
-            Save
-          </Button>
-        </Group>
-      </div>
+      <EditorBar
+        draft={draft}
+        isNew={isNew}
+        canSave={canSave}
+        save={save}
+        backTo={backTo}
+        rank={rank}
+        title={title}
+        saving={saving}
+      />
       {(problems.length > 0 || refused) && (
         <section className="card" aria-label="Before it can be saved" role="status">
           <Text fw={600}>Before it can be saved</Text>
@@ -143,6 +106,71 @@ export function Editor(props: EditorProps) {
         }
       />
     </>
+  );
+}
+
+interface EditorBarProps {
+  readonly draft: ProcedureDraft;
+  readonly isNew: boolean;
+  readonly canSave: boolean;
+  readonly save: () => Promise<void>;
+  readonly backTo: string;
+  readonly rank: 1 | 2;
+  readonly title: string;
+  readonly saving: boolean;
+}
+
+/** Back, undo and redo, and what saves it. */
+function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }: EditorBarProps) {
+  return (
+    <div className={classes.bar}>
+      <Button
+        component={Link}
+        to={backTo}
+        variant="subtle"
+        px={0}
+        leftSection={<IconArrowLeft size={18} aria-hidden />}
+      >
+        Back
+      </Button>
+      <Title order={rank} size="h4" className={classes.title ?? ''}>
+        {title}
+      </Title>
+      <Group gap="xs">
+        <Button
+          variant="default"
+          disabled={!draft.canUndo}
+          onClick={draft.undo}
+          leftSection={<IconArrowBackUp size={18} aria-hidden />}
+          aria-keyshortcuts="Control+Z"
+        >
+          Undo
+        </Button>
+        <Button
+          variant="default"
+          disabled={!draft.canRedo}
+          onClick={draft.redo}
+          leftSection={<IconArrowForwardUp size={18} aria-hidden />}
+          aria-keyshortcuts="Control+Shift+Z"
+        >
+          Redo
+        </Button>
+        {draft.isChanged && (
+          <Button variant="default" onClick={draft.giveUp}>
+            {isNew ? 'Start again' : 'Back to what is saved'}
+          </Button>
+        )}
+        <Button
+          loading={saving}
+          disabled={!canSave}
+          onClick={() => void save()}
+          leftSection={<IconDeviceFloppy size={18} aria-hidden />}
+          aria-keyshortcuts="Control+S"
+        >
+          Save
+        </Button>
+      </Group>
+    </div>
   );
 }
 

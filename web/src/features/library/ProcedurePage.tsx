@@ -18,6 +18,7 @@ import { minutesOf, useProcedures } from '../../data/useProcedures';
 import { AttachToDay } from '../../shared/study/AttachToDay';
 import { useDayInMind } from './useDayInMind';
 import { formatNumber } from '@stoichos/core/common';
+import type { Procedure } from '@stoichos/core/planning/procedure';
 
 /** One procedure of the library, to read, print, adapt or put into a lab day. */
 export function ProcedurePage() {
@@ -25,22 +26,12 @@ export function ProcedurePage() {
   const { dayId, keeping } = useDayInMind();
   const { choices, isLoading, error, refetch } = useProcedures();
   const [drop] = useDropProcedureMutation();
-  const navigate = useNavigate();
   if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
   const choice = choices.find(({ procedure }) => procedure.id === procedureId);
   if (!choice) return <NotFoundPage />;
   const { procedure, isOwn } = choice;
   const original = library.find(({ id }) => id === procedure.from);
   const { all, attended } = minutesOf(procedure);
-  const remove = async () => {
-    try {
-      await drop(procedure.id).unwrap();
-      notifications.show({ message: `${procedure.name} was let go.` });
-      void navigate(keeping('/procedures'));
-    } catch (failure) {
-      sayProblem(failure, 'Not done');
-    }
-  };
   return (
     <article>
       <Group justify="space-between" align="flex-start" mt="lg" mb="sm">
@@ -52,40 +43,13 @@ export function ProcedurePage() {
           </Text>
           <Title order={1}>{procedure.name}</Title>
         </div>
-        <Group gap="sm" className="no-print">
-          <PrintButton />
-          <Button component={Link} to={`/procedures/${procedure.id}/worksheet`} variant="default">
-            Worksheet
-          </Button>
-          <Button
-            variant="default"
-            leftSection={<IconDownload size={18} aria-hidden />}
-            onClick={() => {
-              const text = exchangeText({
-                format: 'stoichos/procedure',
-                version: fileVersion,
-                procedure,
-              });
-              save(new Blob([text], { type: 'application/json' }), `${procedure.name}.json`);
-            }}
-          >
-            JSON
-          </Button>
-          <Button
-            component={Link}
-            to={keeping(`/procedures/${procedure.id}/edit`)}
-            variant="default"
-            leftSection={<IconPencil size={18} aria-hidden />}
-          >
-            {isOwn ? 'Change' : 'Copy and adapt'}
-          </Button>
-          {isOwn && (
-            <Button variant="default" onClick={() => void remove()}>
-              Let it go
-            </Button>
-          )}
-          {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
-        </Group>
+        <ProcedureTools
+          procedure={procedure}
+          drop={drop}
+          keeping={keeping}
+          dayId={dayId}
+          isOwn={isOwn}
+        />
       </Group>
       {original && (
         <DepartureList
@@ -100,5 +64,63 @@ export function ProcedurePage() {
         </div>
       )}
     </article>
+  );
+}
+
+interface ProcedureToolsProps {
+  readonly procedure: Procedure;
+  readonly drop: ReturnType<typeof useDropProcedureMutation>[0];
+  readonly keeping: (path: string) => string;
+  readonly dayId: string | null;
+  readonly isOwn: boolean;
+}
+
+/** What can be done with a procedure. */
+function ProcedureTools({ procedure, drop, keeping, dayId, isOwn }: ProcedureToolsProps) {
+  const navigate = useNavigate();
+  const remove = async () => {
+    try {
+      await drop(procedure.id).unwrap();
+      notifications.show({ message: `${procedure.name} was let go.` });
+      void navigate(keeping('/procedures'));
+    } catch (failure) {
+      sayProblem(failure, 'Not done');
+    }
+  };
+  return (
+    <Group gap="sm" className="no-print">
+      <PrintButton />
+      <Button component={Link} to={`/procedures/${procedure.id}/worksheet`} variant="default">
+        Worksheet
+      </Button>
+      <Button
+        variant="default"
+        leftSection={<IconDownload size={18} aria-hidden />}
+        onClick={() => {
+          const text = exchangeText({
+            format: 'stoichos/procedure',
+            version: fileVersion,
+            procedure,
+          });
+          save(new Blob([text], { type: 'application/json' }), `${procedure.name}.json`);
+        }}
+      >
+        JSON
+      </Button>
+      <Button
+        component={Link}
+        to={keeping(`/procedures/${procedure.id}/edit`)}
+        variant="default"
+        leftSection={<IconPencil size={18} aria-hidden />}
+      >
+        {isOwn ? 'Change' : 'Copy and adapt'}
+      </Button>
+      {isOwn && (
+        <Button variant="default" onClick={() => void remove()}>
+          Let it go
+        </Button>
+      )}
+      {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
+    </Group>
   );
 }

@@ -1,7 +1,7 @@
 import { Button, Chip, Group, Switch, TagsInput, Text, Textarea, TextInput } from '@mantine/core';
 import { kitKinds } from '@stoichos/core/planning/procedure';
 import { vesselsOf } from '@stoichos/core/seeing/rack';
-import type { ProcedureStep } from '@stoichos/core/planning/procedure';
+import type { ProcedureStep, Procedure, RunStep } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { AddEvent } from './AddEvent';
@@ -26,84 +26,15 @@ export function StepFields(props: StepFieldsProps) {
         value={step.text}
         onChange={(event) => set({ text: event.currentTarget.value }, 'text')}
       />
-      <Group align="flex-end" gap="md">
-        <NumberField
-          label="Minutes"
-          w={110}
-          min={0}
-          max={600}
-          value={step.minutes}
-          onChange={(minutes) =>
-            typeof minutes === 'number' && minutes >= 0 && set({ minutes }, 'minutes')
-          }
-        />
-        <Switch
-          label="Somebody stays with it"
-          checked={step.attended}
-          onChange={(event) => set({ attended: event.currentTarget.checked }, 'attended')}
-        />
-        <Kit step={step} onChange={(uses) => set({ uses }, 'kit')} />
-      </Group>
-      <div>
-        <Text fw={500}>What that means for the vessels</Text>
-        <ul className={classes.events}>
-          {step.events.map((event, at) => (
-            <EventEditor
-              key={String(at)}
-              event={event}
-              range={step.ranges.find((range) => range.event === at)}
-              onChange={(next, label) =>
-                set(
-                  { events: step.events.map((one, k) => (k === at ? next : one)) },
-                  `${label} ${at}`,
-                )
-              }
-              onRange={(range) =>
-                set(
-                  {
-                    ranges: [
-                      ...step.ranges.filter((one) => one.event !== at),
-                      ...(range ? [{ event: at, ...range }] : []),
-                    ],
-                  },
-                  `range ${at}`,
-                )
-              }
-              onRemove={() =>
-                set(
-                  {
-                    events: step.events.filter((_, k) => k !== at),
-                    // Ranges belong to the event after the one that goes, moved up by one.
-                    ranges: step.ranges
-                      .filter((range) => range.event !== at)
-                      .map((range) =>
-                        range.event > at ? { ...range, event: range.event - 1 } : range,
-                      ),
-                  },
-                  'remove event',
-                )
-              }
-            />
-          ))}
-        </ul>
-        {adding ? (
-          <>
-            <AddEvent
-              vessels={procedure.vessels}
-              usual={step.events.flatMap(vesselsOf).at(-1)}
-              runs={runs}
-              onAdd={(event) => set({ events: [...step.events, event] }, 'add event')}
-            />
-            <Button variant="subtle" px={0} onClick={() => setAdding(false)}>
-              That is all
-            </Button>
-          </>
-        ) : (
-          <Button variant="default" onClick={() => setAdding(true)}>
-            Add what is put in, done or tested
-          </Button>
-        )}
-      </div>
+      <StepTiming step={step} set={set} />
+      <StepEvents
+        step={step}
+        set={set}
+        adding={adding}
+        procedure={procedure}
+        runs={runs}
+        setAdding={setAdding}
+      />
       <TextInput
         label="Caution beside the step"
         value={step.caution ?? ''}
@@ -145,6 +76,111 @@ export function StepFields(props: StepFieldsProps) {
           </Button>
         )}
       </Group>
+    </div>
+  );
+}
+
+/** How long it takes, who stays with it, what it needs. */
+function StepTiming({
+  step,
+  set,
+}: {
+  readonly step: ProcedureStep;
+  readonly set: (part: Partial<ProcedureStep>, label: string) => void;
+}) {
+  return (
+    <Group align="flex-end" gap="md">
+      <NumberField
+        label="Minutes"
+        w={110}
+        min={0}
+        max={600}
+        value={step.minutes}
+        onChange={(minutes) =>
+          typeof minutes === 'number' && minutes >= 0 && set({ minutes }, 'minutes')
+        }
+      />
+      <Switch
+        label="Somebody stays with it"
+        checked={step.attended}
+        onChange={(event) => set({ attended: event.currentTarget.checked }, 'attended')}
+      />
+      <Kit step={step} onChange={(uses) => set({ uses }, 'kit')} />
+    </Group>
+  );
+}
+
+interface StepEventsProps {
+  readonly step: ProcedureStep;
+  readonly set: (part: Partial<ProcedureStep>, label: string) => void;
+  readonly adding: boolean;
+  readonly procedure: Procedure;
+  readonly runs: readonly RunStep[];
+  readonly setAdding: (next: boolean) => void;
+}
+
+/** What is put in, done and tested, one line each. */
+function StepEvents({ step, set, adding, procedure, runs, setAdding }: StepEventsProps) {
+  return (
+    <div>
+      <Text fw={500}>What that means for the vessels</Text>
+      <ul className={classes.events}>
+        {step.events.map((event, at) => (
+          <EventEditor
+            key={String(at)}
+            event={event}
+            range={step.ranges.find((range) => range.event === at)}
+            onChange={(next, label) =>
+              set(
+                { events: step.events.map((one, k) => (k === at ? next : one)) },
+                `${label} ${at}`,
+              )
+            }
+            onRange={(range) =>
+              set(
+                {
+                  ranges: [
+                    ...step.ranges.filter((one) => one.event !== at),
+                    ...(range ? [{ event: at, ...range }] : []),
+                  ],
+                },
+                `range ${at}`,
+              )
+            }
+            onRemove={() =>
+              set(
+                {
+                  events: step.events.filter((_, k) => k !== at),
+                  // Ranges belong to the event after the one that goes, moved up by one.
+                  ranges: step.ranges
+                    .filter((range) => range.event !== at)
+                    .map((range) =>
+                      range.event > at ? { ...range, event: range.event - 1 } : range,
+                    ),
+                },
+                'remove event',
+              )
+            }
+          />
+        ))}
+      </ul>
+      {adding ? (
+        <>
+          <AddEvent
+            vessels={procedure.vessels}
+            usual={step.events.flatMap(vesselsOf).at(-1)}
+            runs={runs}
+            onAdd={(event) => set({ events: [...step.events, event] }, 'add event')}
+          />
+          <Button variant="subtle" px={0} onClick={() => setAdding(false)}>
+            That is all
+          </Button>
+        </>
+      ) : (
+        <Button variant="default" onClick={() => setAdding(true)}>
+          Add what is put in, done or tested
+        </Button>
+      )}
     </div>
   );
 }

@@ -21,7 +21,12 @@ import {
   shortText,
   stepSafety,
 } from '@stoichos/core/planning/procedure';
-import type { Procedure, ProcedureRun, ProcedureStep } from '@stoichos/core/planning/procedure';
+import type {
+  Procedure,
+  ProcedureRun,
+  ProcedureStep,
+  StepSafety,
+} from '@stoichos/core/planning/procedure';
 import { IconPlus } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import classes from './EditorPage.module.css';
@@ -43,16 +48,7 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
-  const problems = orderProblems(steps);
   const safety = useMemo(() => stepSafety(run, 'groups'), [run]);
-  const move = (from: number, to: number) => {
-    if (to >= 0 && to < steps.length && to !== from)
-      onChange(moveStep(steps, from, to), `move ${String(from)} ${String(to)}`);
-  };
-  const dropped = ({ active, over }: DragEndEvent) => {
-    const place = (id: unknown): number => steps.findIndex((step) => step.id === id);
-    if (over) move(place(active.id), place(over.id));
-  };
   const add = () => {
     const step = newStep(steps);
     onChange([...steps, step], 'add step');
@@ -63,52 +59,17 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
       <Title order={2} size="h4" mt="md" mb="xs">
         Steps
       </Title>
-      <DndContext
+      <SortableSteps
+        procedure={procedure}
+        steps={steps}
+        run={run}
+        onChange={onChange}
+        setOpen={setOpen}
         sensors={sensors}
-        collisionDetection={closestCenter}
-        accessibility={{ announcements: announcements(steps) }}
-        onDragEnd={dropped}
-      >
-        <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-          <ol className={classes.steps}>
-            {steps.map((step, at) => (
-              <Row
-                key={step.id}
-                step={step}
-                at={at}
-                count={steps.length}
-                isOpen={open === step.id}
-                onOpen={() => setOpen(open === step.id ? undefined : step.id)}
-                problems={problems
-                  .filter(({ stepId }) => stepId === step.id)
-                  .map(({ message }) => message)}
-                mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
-                procedure={procedure}
-                run={run}
-                before={before}
-                move={move}
-                onChange={(next, label) =>
-                  onChange(
-                    steps.map((one) => (one.id === step.id ? next : one)),
-                    `${label} ${step.id}`,
-                  )
-                }
-                onRemove={() =>
-                  onChange(
-                    steps.filter((one) => one.id !== step.id),
-                    'remove step',
-                  )
-                }
-                onCopy={() => {
-                  const copy = { ...step, id: newStep(steps).id };
-                  onChange([...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], 'copy step');
-                  setOpen(copy.id);
-                }}
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+        open={open}
+        safety={safety}
+        before={before}
+      />
       {steps.length < 60 && (
         <Button
           variant="default"
@@ -120,6 +81,89 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
         </Button>
       )}
     </section>
+  );
+}
+
+interface SortableStepsProps {
+  readonly procedure: Procedure;
+  readonly steps: ProcedureStep[];
+  readonly run: ProcedureRun;
+  readonly onChange: (steps: Procedure['steps'], label: string) => void;
+  readonly setOpen: (next: string | undefined) => void;
+  readonly sensors: ReturnType<typeof useSensors>;
+  readonly open: string | undefined;
+  readonly safety: StepSafety[];
+  readonly before: ProcedureRun;
+}
+
+/** The steps, to be moved by hand or by keyboard. */
+function SortableSteps({
+  procedure,
+  steps,
+  run,
+  onChange,
+  setOpen,
+  sensors,
+  open,
+  safety,
+  before,
+}: SortableStepsProps) {
+  const problems = orderProblems(steps);
+  const move = (from: number, to: number) => {
+    if (to >= 0 && to < steps.length && to !== from)
+      onChange(moveStep(steps, from, to), `move ${String(from)} ${String(to)}`);
+  };
+  const dropped = ({ active, over }: DragEndEvent) => {
+    const place = (id: unknown): number => steps.findIndex((step) => step.id === id);
+    if (over) move(place(active.id), place(over.id));
+  };
+  return (
+    <DndContext
+      sensors={sensors}
+      collisionDetection={closestCenter}
+      accessibility={{ announcements: announcements(steps) }}
+      onDragEnd={dropped}
+    >
+      <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+        <ol className={classes.steps}>
+          {steps.map((step, at) => (
+            <Row
+              key={step.id}
+              step={step}
+              at={at}
+              count={steps.length}
+              isOpen={open === step.id}
+              onOpen={() => setOpen(open === step.id ? undefined : step.id)}
+              problems={problems
+                .filter(({ stepId }) => stepId === step.id)
+                .map(({ message }) => message)}
+              mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
+              procedure={procedure}
+              run={run}
+              before={before}
+              move={move}
+              onChange={(next, label) =>
+                onChange(
+                  steps.map((one) => (one.id === step.id ? next : one)),
+                  `${label} ${step.id}`,
+                )
+              }
+              onRemove={() =>
+                onChange(
+                  steps.filter((one) => one.id !== step.id),
+                  'remove step',
+                )
+              }
+              onCopy={() => {
+                const copy = { ...step, id: newStep(steps).id };
+                onChange([...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], 'copy step');
+                setOpen(copy.id);
+              }}
+            />
+          ))}
+        </ol>
+      </SortableContext>
+    </DndContext>
   );
 }
 

@@ -17,6 +17,8 @@ import classes from './AlternativesPage.module.css';
 import { PlanTabs } from './PlanTabs';
 import { SubstanceSelect } from './SubstanceSelect';
 import { formatNumber } from '@stoichos/core/common';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
+import type { TaskState } from '../../data/worker/useTask';
 
 const effects = [
   { value: 'precipitate', label: 'a precipitate' },
@@ -29,82 +31,25 @@ const effects = [
 export function AlternativesPage() {
   const day = useLabDay();
   const { data: shelf = [] } = useShelfQuery();
-  const [effect, setEffect] = useState<Wanted['effect']>('precipitate');
-  const [colour, setColour] = useState<string | null>(null);
   const [formula, setFormula] = useState('');
   const [keep, setKeep] = useState('');
   const [wantsShelf, setWantsShelf] = useState(true);
-  const onlyShelf = wantsShelf && shelf.length > 0;
   const { value: found, failure, share, start, cancel } = useTask('alternatives');
-  const search = () =>
-    void start(
-      {
-        effect,
-        ...(colour && { colour: colour as NonNullable<Wanted['colour']> }),
-        ...(formula.trim() && { formula: formula.trim() }),
-        ...(keep && { keep }),
-      },
-      onlyShelf ? [...new Set(shelf.map(({ substance }) => substance))] : undefined,
-    );
   return (
     <>
       <PlanTabs day={day} />
       <div className={classes.columns}>
-        <form
-          className={`card ${classes.form}`}
-          aria-label="What is wanted"
-          onSubmit={(event) => {
-            event.preventDefault();
-            search();
-          }}
-        >
-          <Title order={2} size="h4">
-            What should be seen?
-          </Title>
-          <Select
-            label="Two reagents that show"
-            data={effects}
-            value={effect}
-            onChange={(value) => setEffect(value as Wanted['effect'])}
-          />
-          <Select
-            label="Of this colour"
-            placeholder="Any"
-            clearable
-            data={[...colourWords]}
-            value={colour}
-            onChange={setColour}
-          />
-          <TextInput
-            label="Which solid or gas"
-            placeholder="Any, or a formula such as CO2"
-            value={formula}
-            onChange={(event) => setFormula(event.currentTarget.value)}
-          />
-          <div>
-            <Text fw={500}>One reagent stays</Text>
-            <SubstanceSelect value={keep} error={undefined} onChange={setKeep} />
-            {keep && (
-              <Button variant="subtle" px={0} onClick={() => setKeep('')}>
-                Neither need stay
-              </Button>
-            )}
-          </div>
-          <Switch
-            label="Only what is on the shelf"
-            checked={onlyShelf}
-            disabled={shelf.length === 0}
-            description={shelf.length === 0 ? 'There is no jar on the shelf yet.' : undefined}
-            onChange={(event) => setWantsShelf(event.currentTarget.checked)}
-          />
-          <Button
-            type="submit"
-            disabled={share !== undefined}
-            leftSection={<IconSearch size={18} aria-hidden />}
-          >
-            {onlyShelf ? 'Try the shelf' : 'Try everything'}
-          </Button>
-        </form>
+        <WantedForm
+          wantsShelf={wantsShelf}
+          shelf={shelf}
+          start={start}
+          formula={formula}
+          keep={keep}
+          setFormula={setFormula}
+          setKeep={setKeep}
+          setWantsShelf={setWantsShelf}
+          share={share}
+        />
         <section aria-label="What shows it">
           {share !== undefined && (
             <TaskProgress what="Trying pairs of reagents" share={share} cancel={cancel} />
@@ -120,6 +65,102 @@ export function AlternativesPage() {
         </section>
       </div>
     </>
+  );
+}
+
+interface WantedFormProps {
+  readonly wantsShelf: boolean;
+  readonly shelf: ShelfItem[];
+  readonly start: TaskState<'alternatives'>['start'];
+  readonly formula: string;
+  readonly keep: string;
+  readonly setFormula: (next: string) => void;
+  readonly setKeep: (next: string) => void;
+  readonly setWantsShelf: (next: boolean) => void;
+  readonly share: number | undefined;
+}
+
+/** What is to be shown, and with which reagents. */
+function WantedForm({
+  wantsShelf,
+  shelf,
+  start,
+  formula,
+  keep,
+  setFormula,
+  setKeep,
+  setWantsShelf,
+  share,
+}: WantedFormProps) {
+  const [effect, setEffect] = useState<Wanted['effect']>('precipitate');
+  const [colour, setColour] = useState<string | null>(null);
+  const onlyShelf = wantsShelf && shelf.length > 0;
+  const search = () =>
+    void start(
+      {
+        effect,
+        ...(colour && { colour: colour as NonNullable<Wanted['colour']> }),
+        ...(formula.trim() && { formula: formula.trim() }),
+        ...(keep && { keep }),
+      },
+      onlyShelf ? [...new Set(shelf.map(({ substance }) => substance))] : undefined,
+    );
+  return (
+    <form
+      className={`card ${classes.form}`}
+      aria-label="What is wanted"
+      onSubmit={(event) => {
+        event.preventDefault();
+        search();
+      }}
+    >
+      <Title order={2} size="h4">
+        What should be seen?
+      </Title>
+      <Select
+        label="Two reagents that show"
+        data={effects}
+        value={effect}
+        onChange={(value) => setEffect(value as Wanted['effect'])}
+      />
+      <Select
+        label="Of this colour"
+        placeholder="Any"
+        clearable
+        data={[...colourWords]}
+        value={colour}
+        onChange={setColour}
+      />
+      <TextInput
+        label="Which solid or gas"
+        placeholder="Any, or a formula such as CO2"
+        value={formula}
+        onChange={(event) => setFormula(event.currentTarget.value)}
+      />
+      <div>
+        <Text fw={500}>One reagent stays</Text>
+        <SubstanceSelect value={keep} error={undefined} onChange={setKeep} />
+        {keep && (
+          <Button variant="subtle" px={0} onClick={() => setKeep('')}>
+            Neither need stay
+          </Button>
+        )}
+      </div>
+      <Switch
+        label="Only what is on the shelf"
+        checked={onlyShelf}
+        disabled={shelf.length === 0}
+        description={shelf.length === 0 ? 'There is no jar on the shelf yet.' : undefined}
+        onChange={(event) => setWantsShelf(event.currentTarget.checked)}
+      />
+      <Button
+        type="submit"
+        disabled={share !== undefined}
+        leftSection={<IconSearch size={18} aria-hidden />}
+      >
+        {onlyShelf ? 'Try the shelf' : 'Try everything'}
+      </Button>
+    </form>
   );
 }
 

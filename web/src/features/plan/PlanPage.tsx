@@ -15,7 +15,9 @@ import { ReasonPanel } from './ReasonPanel';
 import { SafetyPanel } from './SafetyPanel';
 import { predictDraft } from './predictDraft';
 import { mixingsOf, useMixingDraft } from './useMixingDraft';
-import type { PlannedMixing } from './useMixingDraft';
+import type { PlannedMixing, MixingDraftState } from './useMixingDraft';
+import type { LabDay } from '@stoichos/core/labday';
+import type { DraftOutcome } from './predictDraft';
 
 /** Two-solution tests: a line of a table each; what they should show, why, the hazards and the waste appear as you choose. */
 export function PlanPage() {
@@ -26,8 +28,75 @@ export function PlanPage() {
   const [removeProcedure] = useRemoveDayProcedureMutation();
   const outcome = predictDraft(draft.values);
   const chosen = [draft.values.a.substance, draft.values.b.substance].filter((one) => one !== '');
-  const recorded = day.entries.some(({ workId }) => workId === draft.values.id);
 
+  return (
+    <>
+      <PlanTabs day={day} />
+      <MixingTable
+        day={day}
+        lines={lines}
+        selected={draft.isNew ? undefined : draft.values.id}
+        onSelect={draft.choose}
+        onNew={() => draft.choose(undefined)}
+      />
+      <div className={classes.columns}>
+        <MixingSection
+          day={day}
+          draft={draft}
+          saveProcedure={saveProcedure}
+          outcome={outcome}
+          removeProcedure={removeProcedure}
+          lines={lines}
+          saving={saving}
+        />
+        <section className="card" aria-label="What it should show">
+          <Title order={2} size="h4" mb="sm">
+            What it should show
+          </Title>
+          <ExpectedPanel outcome={outcome} container={draft.values.container} />
+        </section>
+        <section className={`card ${classes.reasons}`} aria-label="Why, hazards and waste">
+          {chosen.length === 0 && (
+            <Text className="quiet">
+              The reasons, the hazards and the waste bottle appear here.
+            </Text>
+          )}
+          <ReasonPanel outcome={outcome} />
+          <SafetyPanel
+            substances={[draft.values.a.substance, draft.values.b.substance].filter(
+              (s) => s !== '',
+            )}
+          />
+        </section>
+      </div>
+    </>
+  );
+}
+
+interface MixingSectionProps {
+  readonly day: LabDay;
+  readonly draft: MixingDraftState;
+  readonly saveProcedure: ReturnType<typeof useSaveDayProcedureMutation>[0];
+  readonly outcome: DraftOutcome;
+  readonly removeProcedure: ReturnType<typeof useRemoveDayProcedureMutation>[0];
+  readonly lines: PlannedMixing[];
+  readonly saving: boolean;
+}
+
+/** How a test is put into the plan and taken out again. */
+function useSavedMixing({
+  day,
+  saveProcedure,
+  draft,
+  outcome,
+  removeProcedure,
+}: {
+  readonly day: LabDay;
+  readonly saveProcedure: MixingSectionProps['saveProcedure'];
+  readonly draft: MixingDraftState;
+  readonly outcome: DraftOutcome;
+  readonly removeProcedure: MixingSectionProps['removeProcedure'];
+}) {
   const attempt = async (work: Promise<unknown>, done: string): Promise<boolean> => {
     try {
       await work;
@@ -69,90 +138,73 @@ export function PlanPage() {
         ),
       });
   };
+  return { save, remove };
+}
 
+/** The two solutions, whether they can be saved, and what was planned already. */
+function MixingSection({
+  day,
+  draft,
+  saveProcedure,
+  outcome,
+  removeProcedure,
+  lines,
+  saving,
+}: MixingSectionProps) {
+  const recorded = day.entries.some(({ workId }) => workId === draft.values.id);
+  const { save, remove } = useSavedMixing({ day, saveProcedure, draft, outcome, removeProcedure });
   return (
-    <>
-      <PlanTabs day={day} />
-      <MixingTable
-        day={day}
-        lines={lines}
-        selected={draft.isNew ? undefined : draft.values.id}
-        onSelect={draft.choose}
-        onNew={() => draft.choose(undefined)}
-      />
-      <div className={classes.columns}>
-        <section className="card" aria-label="The two solutions">
-          <MixingEditor draft={draft} outcome={outcome} locked={recorded} />
-          <Group mt="md" gap="sm">
-            {draft.isNew || draft.isChanged ? (
-              <Button
-                loading={saving}
-                disabled={!outcome.mixing || recorded}
-                onClick={() => outcome.mixing && void save(outcome.mixing)}
-              >
-                {draft.isNew ? 'Add to the plan' : 'Save changes'}
-              </Button>
-            ) : (
-              <Button variant="default" onClick={() => draft.choose(undefined)}>
-                Another test
-              </Button>
-            )}
-            {draft.isChanged && (
-              <Button
-                variant="default"
-                disabled={!outcome.mixing}
-                onClick={() =>
-                  outcome.mixing && void save({ ...outcome.mixing, id: crypto.randomUUID() })
-                }
-              >
-                Add as another test
-              </Button>
-            )}
-            {!draft.isNew && !recorded && (
-              <Button variant="default" onClick={() => void remove()}>
-                Take out
-              </Button>
-            )}
-          </Group>
-          {recorded && (
-            <Text className="quiet" size="sm" mt="sm">
-              Observations are recorded for this test, so it stays as it is. Add another test for
-              other amounts.
-            </Text>
-          )}
-          {lines.length > 0 && (
-            <Button
-              component={Link}
-              to={`/days/${day.id}/prepare`}
-              variant="subtle"
-              mt="md"
-              px={0}
-              rightSection={<IconArrowRight size={18} aria-hidden />}
-            >
-              On to Prepare
-            </Button>
-          )}
-        </section>
-        <section className="card" aria-label="What it should show">
-          <Title order={2} size="h4" mb="sm">
-            What it should show
-          </Title>
-          <ExpectedPanel outcome={outcome} container={draft.values.container} />
-        </section>
-        <section className={`card ${classes.reasons}`} aria-label="Why, hazards and waste">
-          {chosen.length === 0 && (
-            <Text className="quiet">
-              The reasons, the hazards and the waste bottle appear here.
-            </Text>
-          )}
-          <ReasonPanel outcome={outcome} />
-          <SafetyPanel
-            substances={[draft.values.a.substance, draft.values.b.substance].filter(
-              (s) => s !== '',
-            )}
-          />
-        </section>
-      </div>
-    </>
+    <section className="card" aria-label="The two solutions">
+      <MixingEditor draft={draft} outcome={outcome} locked={recorded} />
+      <Group mt="md" gap="sm">
+        {draft.isNew || draft.isChanged ? (
+          <Button
+            loading={saving}
+            disabled={!outcome.mixing || recorded}
+            onClick={() => outcome.mixing && void save(outcome.mixing)}
+          >
+            {draft.isNew ? 'Add to the plan' : 'Save changes'}
+          </Button>
+        ) : (
+          <Button variant="default" onClick={() => draft.choose(undefined)}>
+            Another test
+          </Button>
+        )}
+        {draft.isChanged && (
+          <Button
+            variant="default"
+            disabled={!outcome.mixing}
+            onClick={() =>
+              outcome.mixing && void save({ ...outcome.mixing, id: crypto.randomUUID() })
+            }
+          >
+            Add as another test
+          </Button>
+        )}
+        {!draft.isNew && !recorded && (
+          <Button variant="default" onClick={() => void remove()}>
+            Take out
+          </Button>
+        )}
+      </Group>
+      {recorded && (
+        <Text className="quiet" size="sm" mt="sm">
+          Observations are recorded for this test, so it stays as it is. Add another test for other
+          amounts.
+        </Text>
+      )}
+      {lines.length > 0 && (
+        <Button
+          component={Link}
+          to={`/days/${day.id}/prepare`}
+          variant="subtle"
+          mt="md"
+          px={0}
+          rightSection={<IconArrowRight size={18} aria-hidden />}
+        >
+          On to Prepare
+        </Button>
+      )}
+    </section>
   );
 }

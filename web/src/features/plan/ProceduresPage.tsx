@@ -1,6 +1,6 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { DayProcedure } from '@stoichos/core/labday';
+import type { DayProcedure, LabDay } from '@stoichos/core/labday';
 import { IconPlus } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import {
@@ -24,6 +24,29 @@ export function ProceduresPage() {
   const [saveOne] = useSaveDayProcedureMutation();
   const [removeOne] = useRemoveDayProcedureMutation();
   const stops = useDayStops(day);
+  return (
+    <>
+      <PlanTabs day={day} />
+      <DayStops stops={stops} />
+      <div className={classes.columns}>
+        <section aria-label="Procedures of the day">
+          <PlannedList day={day} saveOne={saveOne} removeOne={removeOne} saveOrder={saveOrder} />
+        </section>
+        <ClassFacts day={day} />
+      </div>
+    </>
+  );
+}
+
+interface PlannedListProps {
+  readonly day: LabDay;
+  readonly saveOne: ReturnType<typeof useSaveDayProcedureMutation>[0];
+  readonly removeOne: ReturnType<typeof useRemoveDayProcedureMutation>[0];
+  readonly saveOrder: ReturnType<typeof useSaveDayProceduresMutation>[0];
+}
+
+/** The procedures of the day in their order. */
+function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
   const attempt = async (work: Promise<unknown>): Promise<boolean> => {
     try {
       await work;
@@ -54,52 +77,45 @@ export function ProceduresPage() {
   };
   return (
     <>
-      <PlanTabs day={day} />
-      <DayStops stops={stops} />
-      <div className={classes.columns}>
-        <section aria-label="Procedures of the day">
-          <Group justify="space-between" mb="xs">
-            <Title order={2} size="h4">
-              What the class does
-            </Title>
-            <Group gap="sm">
-              <Button component={Link} to={`/procedures/new?day=${day.id}`} variant="default">
-                Write one
-              </Button>
-              <Button
-                component={Link}
-                to={`/procedures?day=${day.id}`}
-                variant={day.procedures.length === 0 ? 'filled' : 'default'}
-                leftSection={<IconPlus size={18} aria-hidden />}
-              >
-                Add from the library
-              </Button>
-            </Group>
-          </Group>
-          {day.procedures.length === 0 && (
-            <Text className="quiet">
-              No procedure yet. The library has forty, for every kind of practical; each can be
-              adapted to your time, kit and jars. Two solutions to bring together are quickest
-              entered under “Two-solution tests”.
-            </Text>
-          )}
-          <ol className={classes.list}>
-            {day.procedures.map((planned, at) => (
-              <Planned
-                key={planned.id}
-                planned={planned}
-                first={at === 0}
-                last={at === day.procedures.length - 1}
-                dayId={day.id}
-                move={(by) => void move(planned, by)}
-                change={(next) => void change(next)}
-                remove={() => void remove(planned)}
-              />
-            ))}
-          </ol>
-        </section>
-        <ClassFacts day={day} />
-      </div>
+      <Group justify="space-between" mb="xs">
+        <Title order={2} size="h4">
+          What the class does
+        </Title>
+        <Group gap="sm">
+          <Button component={Link} to={`/procedures/new?day=${day.id}`} variant="default">
+            Write one
+          </Button>
+          <Button
+            component={Link}
+            to={`/procedures?day=${day.id}`}
+            variant={day.procedures.length === 0 ? 'filled' : 'default'}
+            leftSection={<IconPlus size={18} aria-hidden />}
+          >
+            Add from the library
+          </Button>
+        </Group>
+      </Group>
+      {day.procedures.length === 0 && (
+        <Text className="quiet">
+          No procedure yet. The library has forty, for every kind of practical; each can be adapted
+          to your time, kit and jars. Two solutions to bring together are quickest entered under
+          “Two-solution tests”.
+        </Text>
+      )}
+      <ol className={classes.list}>
+        {day.procedures.map((planned, at) => (
+          <Planned
+            key={planned.id}
+            planned={planned}
+            first={at === 0}
+            last={at === day.procedures.length - 1}
+            dayId={day.id}
+            move={(by) => void move(planned, by)}
+            change={(next) => void change(next)}
+            remove={() => void remove(planned)}
+          />
+        ))}
+      </ol>
     </>
   );
 }

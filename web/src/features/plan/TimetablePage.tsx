@@ -51,7 +51,6 @@ function Timetable({ day }: { day: LabDay }) {
   const table = useTimetable(day);
   const { plan, timetable, isStale, held, failure, share } = table;
   const [view, setView] = useState<View>('bars');
-  const [chosen, setChosen] = useState<string>();
   const missing = missingKit(plan);
   const stops = useDayStops(day);
   const rows = useMemo(
@@ -61,37 +60,19 @@ function Timetable({ day }: { day: LabDay }) {
   const running = share !== undefined;
   return (
     <>
-      <Group justify="space-between" mb="sm" className="no-print">
-        <Button
-          variant={timetable && !isStale ? 'default' : 'filled'}
-          leftSection={<IconRefresh size={18} aria-hidden />}
-          disabled={missing.length > 0 || stops.length > 0 || running}
-          onClick={table.make}
-        >
-          {timetable ? 'Make it again' : 'Make the timetable'}
-        </Button>
-        {rows.length > 0 && (
-          <Group gap="sm">
-            {Object.keys(held).length > 0 && (
-              <Button variant="default" onClick={table.release} disabled={running}>
-                Let go of what was moved
-              </Button>
-            )}
-            <SegmentedControl
-              aria-label="How it is shown"
-              value={view}
-              data={[
-                { value: 'bars', label: 'By bench' },
-                { value: 'people', label: 'By person' },
-                { value: 'table', label: 'Table' },
-              ]}
-              onChange={(value) => setView(value)}
-            />
-            <CalendarButton dayId={day.id} />
-            <PrintButton />
-          </Group>
-        )}
-      </Group>
+      <TimetableHead
+        day={day}
+        table={table}
+        timetable={timetable}
+        isStale={isStale}
+        missing={missing}
+        stops={stops}
+        running={running}
+        rows={rows}
+        held={held}
+        view={view}
+        setView={setView}
+      />
       <DayStops stops={stops} />
       {missing.length > 0 && (
         <Alert variant="outline" color="gray" title="Kit is missing" role="alert">
@@ -123,36 +104,125 @@ function Timetable({ day }: { day: LabDay }) {
         </Text>
       )}
       {timetable && !isStale && (
-        <>
-          <Verdict day={day} timetable={timetable} />
-          {view !== 'table' ? (
-            <TimetableChart
-              rows={view === 'bars' ? rows : peopleRows(rows, day.staff)}
-              lengthMin={axisMin(day, timetable)}
-              classMin={day.lengthMin}
-              held={held}
-              chosen={chosen}
-              onChoose={setChosen}
-              onMove={running ? undefined : table.move}
-            />
-          ) : (
-            <TimetableTable rows={rows} />
-          )}
-          <Chosen rows={rows} chosen={chosen} />
-          {timetable.makespanMin > day.lengthMin && <CutList day={day} timetable={timetable} />}
-          <Button
-            component={Link}
-            to={`/days/${day.id}/prepare`}
-            variant="default"
-            mt="lg"
-            className="no-print"
-            rightSection={<IconArrowRight size={18} aria-hidden />}
-          >
-            On to Prepare
-          </Button>
-        </>
+        <TimetableView
+          day={day}
+          table={table}
+          timetable={timetable}
+          running={running}
+          rows={rows}
+          held={held}
+          view={view}
+        />
       )}
     </>
+  );
+}
+
+interface TimetableViewProps {
+  readonly day: LabDay;
+  readonly table: ReturnType<typeof useTimetable>;
+  readonly timetable: DayTimetable;
+  readonly running: boolean;
+  readonly rows: TimetableRow[];
+  readonly held: Readonly<Record<string, number>>;
+  readonly view: View;
+}
+
+/** The timetable, as bars, people or a table. */
+function TimetableView({ day, table, timetable, running, rows, held, view }: TimetableViewProps) {
+  const [chosen, setChosen] = useState<string>();
+  return (
+    <>
+      <Verdict day={day} timetable={timetable} />
+      {view !== 'table' ? (
+        <TimetableChart
+          rows={view === 'bars' ? rows : peopleRows(rows, day.staff)}
+          lengthMin={axisMin(day, timetable)}
+          classMin={day.lengthMin}
+          held={held}
+          chosen={chosen}
+          onChoose={setChosen}
+          onMove={running ? undefined : table.move}
+        />
+      ) : (
+        <TimetableTable rows={rows} />
+      )}
+      <Chosen rows={rows} chosen={chosen} />
+      {timetable.makespanMin > day.lengthMin && <CutList day={day} timetable={timetable} />}
+      <Button
+        component={Link}
+        to={`/days/${day.id}/prepare`}
+        variant="default"
+        mt="lg"
+        className="no-print"
+        rightSection={<IconArrowRight size={18} aria-hidden />}
+      >
+        On to Prepare
+      </Button>
+    </>
+  );
+}
+
+interface TimetableHeadProps {
+  readonly day: LabDay;
+  readonly table: ReturnType<typeof useTimetable>;
+  readonly timetable: DayTimetable | null;
+  readonly isStale: boolean;
+  readonly missing: string[];
+  readonly stops: readonly string[];
+  readonly running: boolean;
+  readonly rows: TimetableRow[];
+  readonly held: Readonly<Record<string, number>>;
+  readonly view: View;
+  readonly setView: (next: View) => void;
+}
+
+/** What the timetable is made from, and how it is shown. */
+function TimetableHead({
+  day,
+  table,
+  timetable,
+  isStale,
+  missing,
+  stops,
+  running,
+  rows,
+  held,
+  view,
+  setView,
+}: TimetableHeadProps) {
+  return (
+    <Group justify="space-between" mb="sm" className="no-print">
+      <Button
+        variant={timetable && !isStale ? 'default' : 'filled'}
+        leftSection={<IconRefresh size={18} aria-hidden />}
+        disabled={missing.length > 0 || stops.length > 0 || running}
+        onClick={table.make}
+      >
+        {timetable ? 'Make it again' : 'Make the timetable'}
+      </Button>
+      {rows.length > 0 && (
+        <Group gap="sm">
+          {Object.keys(held).length > 0 && (
+            <Button variant="default" onClick={table.release} disabled={running}>
+              Let go of what was moved
+            </Button>
+          )}
+          <SegmentedControl
+            aria-label="How it is shown"
+            value={view}
+            data={[
+              { value: 'bars', label: 'By bench' },
+              { value: 'people', label: 'By person' },
+              { value: 'table', label: 'Table' },
+            ]}
+            onChange={(value) => setView(value)}
+          />
+          <CalendarButton dayId={day.id} />
+          <PrintButton />
+        </Group>
+      )}
+    </Group>
   );
 }
 

@@ -1,7 +1,7 @@
 import { Button, Group, Select, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { answered, drillKinds, nextQuestion } from '@stoichos/core/studies/practice';
-import type { DrillKind } from '@stoichos/core/studies/practice';
+import type { DrillKind, Drill } from '@stoichos/core/studies/practice';
 import { useEffect, useState } from 'react';
 import { Chip } from '../../shared/parts/ChipRow';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -16,8 +16,8 @@ import classes from './Practice.module.css';
 
 const timeNow = (): number => Date.now();
 
-/** Questions by kind; what was missed comes back sooner. Works by keyboard alone. */
-export function DrillPage() {
+/** The questions of a drill: which is asked, what was answered, what comes next. */
+function useDrill() {
   const learner = useLearner();
   const [kind, setKind] = useState<DrillKind>('gasTests');
   const { start, value, share, cancel, failure } = useTask('drills');
@@ -60,6 +60,44 @@ export function DrillPage() {
     const one = learner.drills[id];
     return one !== undefined && one.box === 0;
   }).length;
+  return {
+    kind,
+    setKind,
+    setAskedId,
+    setGiven,
+    learner,
+    ids,
+    known,
+    missed,
+    share,
+    cancel,
+    failure,
+    drill,
+    given,
+    choose,
+    next,
+  };
+}
+
+/** Questions by kind; what was missed comes back sooner. Works by keyboard alone. */
+export function DrillPage() {
+  const {
+    kind,
+    setKind,
+    setAskedId,
+    setGiven,
+    learner,
+    ids,
+    known,
+    missed,
+    share,
+    cancel,
+    failure,
+    drill,
+    given,
+    choose,
+    next,
+  } = useDrill();
   return (
     <StudyFrame
       title="Practice"
@@ -94,46 +132,7 @@ export function DrillPage() {
               <TaskProgress what="Making the questions" share={share} cancel={cancel} />
             )}
             <TaskFailure failure={failure} />
-            {drill && (
-              <>
-                <Text size="xl" mt="md" data-testid="question">
-                  <Formula text={drill.prompt} wrap />
-                </Text>
-                {drill.swatchHex && (
-                  <div
-                    className={classes.swatch}
-                    style={{ background: drill.swatchHex }}
-                    role="img"
-                    aria-label="A colour to name"
-                  />
-                )}
-                <Group gap="sm" mt="md" role="group" aria-label="Answers">
-                  {drill.choices.map((choice, at) => (
-                    <Chip
-                      key={choice}
-                      chosen={given === choice}
-                      hotkey={String(at + 1)}
-                      onTap={() => choose(choice)}
-                    >
-                      <Formula text={choice} />
-                    </Chip>
-                  ))}
-                </Group>
-                {given !== undefined && (
-                  <>
-                    <Text role="status" mt="md" fw={600}>
-                      {given === drill.answer ? 'Right.' : `No: ${drill.answer}.`}
-                    </Text>
-                    <Text>
-                      <Formula text={drill.why} wrap />
-                    </Text>
-                    <Button mt="sm" onClick={next}>
-                      Next question
-                    </Button>
-                  </>
-                )}
-              </>
-            )}
+            {drill && <DrillQuestion drill={drill} given={given} choose={choose} next={next} />}
           </>
         ),
       }}
@@ -147,5 +146,56 @@ export function DrillPage() {
         ),
       }}
     />
+  );
+}
+
+interface DrillQuestionProps {
+  readonly drill: Drill;
+  readonly given: string | undefined;
+  readonly choose: (choice: string | undefined) => void;
+  readonly next: () => void;
+}
+
+/** The question, its answers, and whether it was right. */
+function DrillQuestion({ drill, given, choose, next }: DrillQuestionProps) {
+  return (
+    <>
+      <Text size="xl" mt="md" data-testid="question">
+        <Formula text={drill.prompt} wrap />
+      </Text>
+      {drill.swatchHex && (
+        <div
+          className={classes.swatch}
+          style={{ background: drill.swatchHex }}
+          role="img"
+          aria-label="A colour to name"
+        />
+      )}
+      <Group gap="sm" mt="md" role="group" aria-label="Answers">
+        {drill.choices.map((choice, at) => (
+          <Chip
+            key={choice}
+            chosen={given === choice}
+            hotkey={String(at + 1)}
+            onTap={() => choose(choice)}
+          >
+            <Formula text={choice} />
+          </Chip>
+        ))}
+      </Group>
+      {given !== undefined && (
+        <>
+          <Text role="status" mt="md" fw={600}>
+            {given === drill.answer ? 'Right.' : `No: ${drill.answer}.`}
+          </Text>
+          <Text>
+            <Formula text={drill.why} wrap />
+          </Text>
+          <Button mt="sm" onClick={next}>
+            Next question
+          </Button>
+        </>
+      )}
+    </>
   );
 }

@@ -42,25 +42,6 @@ export function Bench({
 }) {
   const [withBlank, setWithBlank] = useState(true);
   const [open, setOpen] = useState<Drawn & { readonly test: string }>();
-  const tests = (kind === 'organic' ? organicTests : inorganicTests).filter(({ name }) =>
-    model.tests.some((one) => one.name === name),
-  );
-  const doTest = (test: string) => {
-    const repeat = done.filter((one) => one.test === test).length;
-    const drawn = drawResult({
-      model,
-      truth: round.truth,
-      test,
-      seed: round.seed,
-      repeat,
-      withBlank,
-    });
-    setOpen(drawn ? { ...drawn, test } : { test, outcome: '' });
-  };
-  const write = (written: string) => {
-    if (open) onDone([...done, { ...open, written }]);
-    setOpen(undefined);
-  };
   return (
     <>
       {done.length > 0 && (
@@ -80,62 +61,139 @@ export function Bench({
         </ol>
       )}
       {open && (
-        <section className={classes.seen} aria-label="What is to be seen">
-          {open.outcome === '' ? (
-            <>
-              <Text role="status">
-                Not predicted: what this jar shows in {testInSentence(kind, open.test)} is outside
-                the model. Choose another test.
-              </Text>
-              <Button mt="xs" variant="default" onClick={() => setOpen(undefined)}>
-                Go on
-              </Button>
-            </>
-          ) : (
-            <>
-              <Sight kind={kind} model={model} truth={round.truth} seen={open} />
-              <Text size="sm" mt="xs">
-                Write down what you take it for:
-              </Text>
-              <Group gap={6} mt={4} role="group" aria-label="Write down">
-                {(model.tests.find(({ name }) => name === open.test)?.outcomes ?? []).map((one) => (
-                  <Chip key={one} chosen={false} onTap={() => write(one)}>
-                    {one}
-                  </Chip>
-                ))}
-                <Chip chosen={false} onTap={() => write('unsure')}>
-                  unsure
-                </Chip>
-              </Group>
-            </>
-          )}
-        </section>
+        <Seen
+          kind={kind}
+          model={model}
+          done={done}
+          round={round}
+          setOpen={setOpen}
+          open={open}
+          onDone={onDone}
+        />
       )}
       {!open && !ended && (
+        <TestChoices
+          kind={kind}
+          model={model}
+          done={done}
+          round={round}
+          withBlank={withBlank}
+          setOpen={setOpen}
+          setWithBlank={setWithBlank}
+        />
+      )}
+    </>
+  );
+}
+
+interface TestChoicesProps {
+  readonly kind: 'organic' | 'inorganic';
+  readonly model: Model;
+  readonly done: readonly Done[];
+  readonly round: Round;
+  readonly withBlank: boolean;
+  readonly setOpen: (next: (Drawn & { readonly test: string }) | undefined) => void;
+  readonly setWithBlank: (next: boolean) => void;
+}
+
+/** What can be done next, and the answer. */
+function TestChoices({
+  kind,
+  model,
+  done,
+  round,
+  withBlank,
+  setOpen,
+  setWithBlank,
+}: TestChoicesProps) {
+  const tests = (kind === 'organic' ? organicTests : inorganicTests).filter(({ name }) =>
+    model.tests.some((one) => one.name === name),
+  );
+  const doTest = (test: string) => {
+    const repeat = done.filter((one) => one.test === test).length;
+    const drawn = drawResult({
+      model,
+      truth: round.truth,
+      test,
+      seed: round.seed,
+      repeat,
+      withBlank,
+    });
+    setOpen(drawn ? { ...drawn, test } : { test, outcome: '' });
+  };
+  return (
+    <>
+      <Switch
+        mt="sm"
+        label="With a blank"
+        checked={withBlank}
+        onChange={(event) => setWithBlank(event.currentTarget.checked)}
+      />
+      <Group gap={6} mt="xs" role="group" aria-label="Tests">
+        {tests.map(({ name, label }) => (
+          <Chip
+            key={name}
+            chosen={done.some((one) => one.test === name)}
+            onTap={() => doTest(name)}
+          >
+            {label}
+            {(costsOf(kind, name)?.hazard ?? 1) > 2 && (
+              <span aria-label="needs hood, flame or more care"> ▲</span>
+            )}
+          </Chip>
+        ))}
+      </Group>
+    </>
+  );
+}
+
+interface SeenProps {
+  readonly kind: 'organic' | 'inorganic';
+  readonly model: Model;
+  readonly done: readonly Done[];
+  readonly round: Round;
+  readonly setOpen: (next: (Drawn & { readonly test: string }) | undefined) => void;
+  readonly open: Drawn & { readonly test: string };
+  readonly onDone: (done: readonly Done[]) => void;
+}
+
+/** What is to be seen now, and in what words it is written. */
+function Seen({ kind, model, done, round, setOpen, open, onDone }: SeenProps) {
+  const write = (written: string) => {
+    onDone([...done, { ...open, written }]);
+    setOpen(undefined);
+  };
+  return (
+    <section className={classes.seen} aria-label="What is to be seen">
+      {open.outcome === '' ? (
         <>
-          <Switch
-            mt="sm"
-            label="With a blank"
-            checked={withBlank}
-            onChange={(event) => setWithBlank(event.currentTarget.checked)}
-          />
-          <Group gap={6} mt="xs" role="group" aria-label="Tests">
-            {tests.map(({ name, label }) => (
-              <Chip
-                key={name}
-                chosen={done.some((one) => one.test === name)}
-                onTap={() => doTest(name)}
-              >
-                {label}
-                {(costsOf(kind, name)?.hazard ?? 1) > 2 && (
-                  <span aria-label="needs hood, flame or more care"> ▲</span>
-                )}
+          <Text role="status">
+            Not predicted: what this jar shows in {testInSentence(kind, open.test)} is outside the
+            model. Choose another test.
+          </Text>
+          <Button mt="xs" variant="default" onClick={() => setOpen(undefined)}>
+            Go on
+          </Button>
+        </>
+      ) : (
+        <>
+          <Sight kind={kind} model={model} truth={round.truth} seen={open} />
+          <Text size="sm" mt="xs">
+            Write down what you take it for:
+          </Text>
+          <Group gap={6} mt={4} role="group" aria-label="Write down">
+            {(model.tests.find(({ name }) => name === open.test)?.outcomes ?? []).map((one) => (
+              <Chip key={one} chosen={false} onTap={() => write(one)}>
+                {one}
               </Chip>
             ))}
+            <Chip chosen={false} onTap={() => write('unsure')}>
+              unsure
+            </Chip>
           </Group>
         </>
       )}
-    </>
+    </section>
   );
 }
 

@@ -15,6 +15,9 @@ import { PracticeTabs } from './PracticeTabs';
 import { RoundFeedback } from './RoundFeedback';
 import { Bench, Answer } from './PracticeBench';
 import type { Round, Done } from './PracticeBench';
+import type { Level } from './levels';
+import type { Candidates } from '../../shared/unknowns/useCandidates';
+import type { Model } from '@stoichos/core/studies/identify';
 
 /** A virtual bench: an unknown by level, tests with the imperfection of a real bench, an answer, and a look back. */
 export function PracticePage() {
@@ -37,106 +40,39 @@ export function PracticePage() {
     ),
   );
   const { model } = candidates;
-  const kind = level?.kind ?? 'inorganic';
-  const begin = () => {
-    if (!model) return;
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
-    setRound({ seed, truth: model.candidates[seed % model.candidates.length] ?? '' });
-    setDone([]);
-    setReview(undefined);
-  };
-  const answer = (name: string) => {
-    if (!model || !round) return;
-    const results = done.map(({ test, written, blank }) => ({
-      test,
-      outcome: written,
-      blank: blank ?? ('none' as const),
-    }));
-    const found = reviewRound({
-      model,
-      kind,
-      truth: round.truth,
-      answer: name,
-      results,
-      drawn: done.map(({ outcome }) => outcome),
-    });
-    setReview(found);
-    learner.keepRound({
-      at: Date.now(),
-      level: levelId,
-      truth: round.truth,
-      right: found.right,
-      tests: done.length,
-      shortest: found.shorterPath.length,
-    });
-  };
-  const right = learner.rounds.filter((one) => one.right).length;
   return (
     <StudyFrame
       title="Practice"
       settings={{
         label: 'The round',
         children: (
-          <>
-            <Select
-              label="Level"
-              data={levels.map(({ id, name, kind: of }) => ({
-                value: id,
-                label: `${name} (${of})`,
-              }))}
-              value={levelId}
-              onChange={(value) => {
-                if (!value) return;
-                setLevelId(value);
-                setRound(undefined);
-                setReview(undefined);
-                setDone([]);
-              }}
-            />
-            <LearnerField name={learner.name} onChange={learner.setName} />
-            <Button mt="md" fullWidth disabled={!model} onClick={begin}>
-              {round ? 'Another unknown' : 'Take an unknown'}
-            </Button>
-            <Text size="sm" mt="md" data-testid="progress">
-              {learner.rounds.length === 0
-                ? 'No round yet.'
-                : `${right} of ${learner.rounds.length} rounds right.`}
-            </Text>
-          </>
+          <LevelSettings
+            levelId={levelId}
+            model={model}
+            setRound={setRound}
+            setDone={setDone}
+            setReview={setReview}
+            round={round}
+            learner={learner}
+            setLevelId={setLevelId}
+          />
         ),
       }}
       answer={{
         label: 'The virtual bench',
         children: (
-          <>
-            <PracticeTabs />
-            {candidates.share !== undefined && (
-              <TaskProgress
-                what="Filling the jars"
-                share={candidates.share}
-                cancel={candidates.cancel}
-              />
-            )}
-            {!round && (
-              <Text mt="sm">
-                Take an unknown. Do as few tests as will do, the harmless ones first, each with its
-                blank; then say what it is.
-              </Text>
-            )}
-            {model && round && (
-              <Bench
-                key={round.seed}
-                kind={kind}
-                model={model}
-                round={round}
-                done={done}
-                ended={review !== undefined}
-                onDone={setDone}
-              />
-            )}
-            {model && round && !review && <Answer model={model} onAnswer={answer} />}
-            {review && round && <RoundFeedback kind={kind} review={review} truth={round.truth} />}
-          </>
+          <RoundAnswer
+            levelId={levelId}
+            level={level}
+            candidates={candidates}
+            model={model}
+            setDone={setDone}
+            setReview={setReview}
+            round={round}
+            done={done}
+            learner={learner}
+            review={review}
+          />
         ),
       }}
       reasons={{
@@ -162,5 +98,146 @@ export function PracticePage() {
         ),
       }}
     />
+  );
+}
+
+interface RoundAnswerProps {
+  readonly levelId: string;
+  readonly level: Level | undefined;
+  readonly candidates: Candidates;
+  readonly model: Model | undefined;
+  readonly setDone: (next: readonly Done[]) => void;
+  readonly setReview: (next: RoundReview | undefined) => void;
+  readonly round: Round | undefined;
+  readonly done: readonly Done[];
+  readonly learner: ReturnType<typeof useLearner>;
+  readonly review: RoundReview | undefined;
+}
+
+/** The bench of the round, or how to begin one. */
+function RoundAnswer({
+  levelId,
+  level,
+  candidates,
+  model,
+  setDone,
+  setReview,
+  round,
+  done,
+  learner,
+  review,
+}: RoundAnswerProps) {
+  const kind = level?.kind ?? 'inorganic';
+  const answer = (name: string) => {
+    if (!model || !round) return;
+    const results = done.map(({ test, written, blank }) => ({
+      test,
+      outcome: written,
+      blank: blank ?? ('none' as const),
+    }));
+    const found = reviewRound({
+      model,
+      kind,
+      truth: round.truth,
+      answer: name,
+      results,
+      drawn: done.map(({ outcome }) => outcome),
+    });
+    setReview(found);
+    learner.keepRound({
+      at: Date.now(),
+      level: levelId,
+      truth: round.truth,
+      right: found.right,
+      tests: done.length,
+      shortest: found.shorterPath.length,
+    });
+  };
+  return (
+    <>
+      <PracticeTabs />
+      {candidates.share !== undefined && (
+        <TaskProgress what="Filling the jars" share={candidates.share} cancel={candidates.cancel} />
+      )}
+      {!round && (
+        <Text mt="sm">
+          Take an unknown. Do as few tests as will do, the harmless ones first, each with its blank;
+          then say what it is.
+        </Text>
+      )}
+      {model && round && (
+        <Bench
+          key={round.seed}
+          kind={kind}
+          model={model}
+          round={round}
+          done={done}
+          ended={review !== undefined}
+          onDone={setDone}
+        />
+      )}
+      {model && round && !review && <Answer model={model} onAnswer={answer} />}
+      {review && round && <RoundFeedback kind={kind} review={review} truth={round.truth} />}
+    </>
+  );
+}
+
+interface LevelSettingsProps {
+  readonly levelId: string;
+  readonly model: Model | undefined;
+  readonly setRound: (next: Round | undefined) => void;
+  readonly setDone: (next: readonly Done[]) => void;
+  readonly setReview: (next: RoundReview | undefined) => void;
+  readonly round: Round | undefined;
+  readonly learner: ReturnType<typeof useLearner>;
+  readonly setLevelId: (next: string) => void;
+}
+
+/** The level, and how the rounds went. */
+function LevelSettings({
+  levelId,
+  model,
+  setRound,
+  setDone,
+  setReview,
+  round,
+  learner,
+  setLevelId,
+}: LevelSettingsProps) {
+  const begin = () => {
+    if (!model) return;
+    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
+    setRound({ seed, truth: model.candidates[seed % model.candidates.length] ?? '' });
+    setDone([]);
+    setReview(undefined);
+  };
+  const right = learner.rounds.filter((one) => one.right).length;
+  return (
+    <>
+      <Select
+        label="Level"
+        data={levels.map(({ id, name, kind: of }) => ({
+          value: id,
+          label: `${name} (${of})`,
+        }))}
+        value={levelId}
+        onChange={(value) => {
+          if (!value) return;
+          setLevelId(value);
+          setRound(undefined);
+          setReview(undefined);
+          setDone([]);
+        }}
+      />
+      <LearnerField name={learner.name} onChange={learner.setName} />
+      <Button mt="md" fullWidth disabled={!model} onClick={begin}>
+        {round ? 'Another unknown' : 'Take an unknown'}
+      </Button>
+      <Text size="sm" mt="md" data-testid="progress">
+        {learner.rounds.length === 0
+          ? 'No round yet.'
+          : `${right} of ${learner.rounds.length} rounds right.`}
+      </Text>
+    </>
   );
 }

@@ -23,6 +23,7 @@ import { useTask } from '../../data/worker/useTask';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
+import type { StepSafety } from '@stoichos/core/planning/procedure';
 
 /** Safety of the whole day: what stops it, what to wear, every substance, every step that deserves care, first aid. */
 export function SafetyPage() {
@@ -65,7 +66,6 @@ export function SafetyPage() {
 }
 
 function Safety({ safety }: { safety: DaySafety }) {
-  const { naming } = useSettings();
   const { substances, protection, firstAid, procedures, stops } = safety;
   if (substances.length === 0) return null;
   const [sheet] = substances.map((one) => hazardsOf(one));
@@ -87,32 +87,7 @@ function Safety({ safety }: { safety: DaySafety }) {
       <Title order={2} size="h4" mt="md" mb="xs">
         Substances of the day
       </Title>
-      <div className={classes.wide}>
-        <table className={classes.sheet}>
-          <tbody>
-            {substances.map((formula) => {
-              const { pictograms, signal, statements } = hazardsOf(formula);
-              return (
-                <tr key={formula}>
-                  <td>
-                    <Formula text={formula} />
-                    <small className="quiet">{nameOnShelf(naming, formula)}</small>
-                  </td>
-                  <td>
-                    <PictogramRow pictograms={pictograms} />
-                  </td>
-                  <td>
-                    {signal && <strong>{signal}. </strong>}
-                    {statements.length === 0
-                      ? 'Not classified as hazardous.'
-                      : `${statements.map(({ text }) => text).join('. ')}.`}
-                  </td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
+      <HazardTable substances={substances} />
       {procedures.map(({ id, name, steps }) => {
         const careful = steps.filter(
           (step) =>
@@ -123,43 +98,7 @@ function Safety({ safety }: { safety: DaySafety }) {
             0,
         );
         if (careful.length === 0) return null;
-        return (
-          <section key={id} aria-label={name}>
-            <Title order={2} size="h4" mt="lg" mb="xs">
-              {name}
-            </Title>
-            <ul>
-              {careful.map((step) => (
-                <li key={step.stepId} className="keep-together">
-                  <Text component="div" fw={600}>
-                    {step.text} <PictogramRow pictograms={pictogramsFor(step.substances)} />
-                  </Text>
-                  {step.quantities.map((line) => (
-                    <Text key={line} size="sm">
-                      <Formula text={line} wrap />.
-                    </Text>
-                  ))}
-                  {step.clashes.map(({ one, other, gives, never }) => (
-                    <Text key={gives} size="sm" {...(never && { fw: 600 })}>
-                      {never ? 'Never: ' : 'Mind: '}
-                      <Formula text={one} /> with <Formula text={other} />: {gives}.
-                    </Text>
-                  ))}
-                  {step.warnings.map((line) => (
-                    <Text key={line} size="sm">
-                      <Formula text={line} wrap />
-                    </Text>
-                  ))}
-                  {[...new Set(step.nearNames.map(({ message }) => message))].map((line) => (
-                    <Text key={line} size="sm" className="quiet">
-                      {line}
-                    </Text>
-                  ))}
-                </li>
-              ))}
-            </ul>
-          </section>
-        );
+        return <WorkCautions key={id} careful={careful} name={name} />;
       })}
       <Title order={2} size="h4" mt="lg" mb="xs">
         If something goes wrong
@@ -185,6 +124,86 @@ function Safety({ safety }: { safety: DaySafety }) {
         {sourceText(mixedUpSource)}.
       </Text>
     </>
+  );
+}
+
+/** The cautions of one procedure, beside its steps. */
+function WorkCautions({
+  careful,
+  name,
+}: {
+  readonly careful: (StepSafety & { readonly text: string })[];
+  readonly name: string;
+}) {
+  return (
+    <section aria-label={name}>
+      <Title order={2} size="h4" mt="lg" mb="xs">
+        {name}
+      </Title>
+      <ul>
+        {careful.map((step) => (
+          <li key={step.stepId} className="keep-together">
+            <Text component="div" fw={600}>
+              {step.text} <PictogramRow pictograms={pictogramsFor(step.substances)} />
+            </Text>
+            {step.quantities.map((line) => (
+              <Text key={line} size="sm">
+                <Formula text={line} wrap />.
+              </Text>
+            ))}
+            {step.clashes.map(({ one, other, gives, never }) => (
+              <Text key={gives} size="sm" {...(never && { fw: 600 })}>
+                {never ? 'Never: ' : 'Mind: '}
+                <Formula text={one} /> with <Formula text={other} />: {gives}.
+              </Text>
+            ))}
+            {step.warnings.map((line) => (
+              <Text key={line} size="sm">
+                <Formula text={line} wrap />
+              </Text>
+            ))}
+            {[...new Set(step.nearNames.map(({ message }) => message))].map((line) => (
+              <Text key={line} size="sm" className="quiet">
+                {line}
+              </Text>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Every substance with its pictograms, statements and what to do. */
+function HazardTable({ substances }: { readonly substances: readonly string[] }) {
+  const { naming } = useSettings();
+  return (
+    <div className={classes.wide}>
+      <table className={classes.sheet}>
+        <tbody>
+          {substances.map((formula) => {
+            const { pictograms, signal, statements } = hazardsOf(formula);
+            return (
+              <tr key={formula}>
+                <td>
+                  <Formula text={formula} />
+                  <small className="quiet">{nameOnShelf(naming, formula)}</small>
+                </td>
+                <td>
+                  <PictogramRow pictograms={pictograms} />
+                </td>
+                <td>
+                  {signal && <strong>{signal}. </strong>}
+                  {statements.length === 0
+                    ? 'Not classified as hazardous.'
+                    : `${statements.map(({ text }) => text).join('. ')}.`}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </div>
   );
 }
 

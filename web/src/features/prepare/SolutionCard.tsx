@@ -59,28 +59,7 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
           <Vessel container="flask" view={look} label={`${substance} as made`} height={72} />
         </Group>
       </Group>
-      {asksForm && (
-        <>
-          <Text fw={600} mt="sm" mb={4} size="sm">
-            Which form is in the jar?
-          </Text>
-          <Chip.Group value={form ?? null} onChange={(value) => choose(substance, String(value))}>
-            <Group gap="xs">
-              {forms.map((one) => (
-                <Chip
-                  key={one}
-                  value={one}
-                  size="md"
-                  variant="outline"
-                  styles={{ label: { minHeight: 44 } }}
-                >
-                  <Formula text={one} />
-                </Chip>
-              ))}
-            </Group>
-          </Chip.Group>
-        </>
-      )}
+      {asksForm && <FormChoice substance={substance} forms={forms} form={form} choose={choose} />}
       <Recipe line={line} place={form && jarsOf(shelf, form, day.date)[0]?.place} />
       {making.kind === 'weigh' && (
         <WeighingEntry
@@ -105,6 +84,39 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
         </Group>
       )}
     </section>
+  );
+}
+
+interface FormChoiceProps {
+  readonly substance: string;
+  readonly forms: readonly string[];
+  readonly form: string | undefined;
+  readonly choose: (substance: string, form: string) => void;
+}
+
+/** Which form stands on the shelf. */
+function FormChoice({ substance, forms, form, choose }: FormChoiceProps) {
+  return (
+    <>
+      <Text fw={600} mt="sm" mb={4} size="sm">
+        Which form is in the jar?
+      </Text>
+      <Chip.Group value={form ?? null} onChange={(value) => choose(substance, String(value))}>
+        <Group gap="xs">
+          {forms.map((one) => (
+            <Chip
+              key={one}
+              value={one}
+              size="md"
+              variant="outline"
+              styles={{ label: { minHeight: 44 } }}
+            >
+              <Formula text={one} />
+            </Chip>
+          ))}
+        </Group>
+      </Chip.Group>
+    </>
   );
 }
 

@@ -21,11 +21,18 @@ interface WeighingEntryProps {
   readonly done: Weighing | undefined;
 }
 
-/**
- * Enters the mass that was really weighed, with the boat taken off where it was not tared. A mass that looks like a slip is
- * asked about before it is kept, and what it changes in what will be seen is told.
- */
-export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryProps) {
+/** What is typed of a weighing, what it makes, and how it is recorded. */
+function useWeighing({
+  making,
+  line,
+  forms,
+  day,
+}: {
+  readonly making: WeighingEntryProps['making'];
+  readonly line: DayLine;
+  readonly forms: readonly string[];
+  readonly day: LabDay;
+}) {
   const [typed, setTyped] = useState<number | string>('');
   const [boat, setBoat] = useState<number | string | undefined>();
   const [asked, setAsked] = useState(false);
@@ -65,6 +72,41 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
       sayProblem(error, 'Not stored');
     }
   };
+  return {
+    record,
+    typed,
+    boat,
+    actualG,
+    asked,
+    setAsked,
+    setTyped,
+    setBoat,
+    isLoading,
+    result,
+    challenge,
+    concentrationM,
+  };
+}
+
+/**
+ * Enters the mass that was really weighed, with the boat taken off where it was not tared. A mass that looks like a slip is
+ * asked about before it is kept, and what it changes in what will be seen is told.
+ */
+export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryProps) {
+  const {
+    record,
+    typed,
+    boat,
+    actualG,
+    asked,
+    setAsked,
+    setTyped,
+    setBoat,
+    isLoading,
+    result,
+    challenge,
+    concentrationM,
+  } = useWeighing({ making, line, forms, day });
   return (
     <form
       onSubmit={(event) => {
@@ -72,44 +114,17 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
         void record();
       }}
     >
-      <Group align="flex-end" gap="sm" mt="xs">
-        {boat !== undefined && (
-          <NumberField
-            label="Boat alone"
-            suffix=" g"
-            min={0}
-            decimalScale={4}
-            w={120}
-            value={boat}
-            onChange={(value) => {
-              setBoat(value);
-              setAsked(false);
-            }}
-          />
-        )}
-        <NumberField
-          label={
-            boat !== undefined ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'
-          }
-          suffix=" g"
-          min={0}
-          decimalScale={4}
-          w={150}
-          value={typed}
-          onChange={(value) => {
-            setTyped(value);
-            setAsked(false);
-          }}
-        />
-        <Button
-          type="submit"
-          disabled={!actualG}
-          loading={isLoading}
-          variant={asked ? 'default' : 'filled'}
-        >
-          {asked ? `Keep ${actualG ?? ''} g all the same` : 'Record the mass'}
-        </Button>
-      </Group>
+      <WeighedFields
+        typed={typed}
+        boat={boat}
+        actualG={actualG}
+        asked={asked}
+        setAsked={setAsked}
+        setTyped={setTyped}
+        setBoat={setBoat}
+        done={done}
+        isLoading={isLoading}
+      />
       <Button
         variant="subtle"
         size="compact-md"
@@ -122,7 +137,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
       {result && <ToleranceBand ratio={result.ratio} />}
       {result && !challenge && (
         <Text size="sm" mt={6}>
-          {boat !== undefined && `${formatNumber(actualG ?? '')} g. `}Makes{' '}
+          {boat !== undefined && `${formatNumber(actualG ?? 0)} g. `}Makes{' '}
           {withFigures(result.concentrationM, 3)} M: close enough to {strengthText(concentrationM)}{' '}
           M.
         </Text>
@@ -135,6 +150,72 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
       )}
       {actualG && <Effects day={day} line={line} making={making} actualG={actualG} />}
     </form>
+  );
+}
+
+interface WeighedFieldsProps {
+  readonly typed: string | number;
+  readonly boat: string | number | undefined;
+  readonly actualG: number | undefined;
+  readonly asked: boolean;
+  readonly setAsked: (next: boolean) => void;
+  readonly setTyped: (next: string | number) => void;
+  readonly setBoat: (next: string | number | undefined) => void;
+  readonly done: Weighing | undefined;
+  readonly isLoading: boolean;
+}
+
+/** What the balance showed, and the volume it was made up to. */
+function WeighedFields({
+  typed,
+  boat,
+  actualG,
+  asked,
+  setAsked,
+  setTyped,
+  setBoat,
+  done,
+  isLoading,
+}: WeighedFieldsProps) {
+  return (
+    <Group align="flex-end" gap="sm" mt="xs">
+      {boat !== undefined && (
+        <NumberField
+          label="Boat alone"
+          suffix=" g"
+          min={0}
+          decimalScale={4}
+          w={120}
+          value={boat}
+          onChange={(value) => {
+            setBoat(value);
+            setAsked(false);
+          }}
+        />
+      )}
+      <NumberField
+        label={
+          boat !== undefined ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'
+        }
+        suffix=" g"
+        min={0}
+        decimalScale={4}
+        w={150}
+        value={typed}
+        onChange={(value) => {
+          setTyped(value);
+          setAsked(false);
+        }}
+      />
+      <Button
+        type="submit"
+        disabled={!actualG}
+        loading={isLoading}
+        variant={asked ? 'default' : 'filled'}
+      >
+        {asked ? `Keep ${actualG ?? ''} g all the same` : 'Record the mass'}
+      </Button>
+    </Group>
   );
 }
 

@@ -30,6 +30,7 @@ import {
   vesselAdded,
 } from '../../data/rack/rackSlice';
 import { useRack } from './useRack';
+import type { RackHistory } from '../../data/rack/rackSlice';
 
 /** The study “Mix anything”: fill a vessel, act on it step by step, and read what is seen and why. */
 export function MixPage() {
@@ -41,7 +42,6 @@ export function MixPage() {
     ['mod+shift+Z', () => dispatch(redone())],
   ]);
   const steps = rack.events.map((event, index) => ({ event, told: outcome.steps[index]?.told }));
-  const now = outcome.now[history.chosen];
   const course = useMemo(
     () => courseOf(rack, outcome, history.chosen),
     [rack, outcome, history.chosen],
@@ -58,100 +58,31 @@ export function MixPage() {
       <StudyFrame
         title="Mix anything"
         tools={
-          <>
-            <Tooltip label="Undo, Ctrl Z">
-              <ActionIcon
-                variant="default"
-                aria-label="Undo"
-                disabled={past.length === 0}
-                onClick={() => dispatch(undone())}
-              >
-                <IconArrowBackUp size={20} />
-              </ActionIcon>
-            </Tooltip>
-            <Tooltip label="Redo, Ctrl Shift Z">
-              <ActionIcon
-                variant="default"
-                aria-label="Redo"
-                disabled={future.length === 0}
-                onClick={() => dispatch(redone())}
-              >
-                <IconArrowForwardUp size={20} />
-              </ActionIcon>
-            </Tooltip>
-            <Button variant="default" onClick={keptShown.open}>
-              Keep or compare
-            </Button>
-            <Button
-              variant="default"
-              disabled={rack.events.length === 0 && rack.vessels.length === 1}
-              onClick={() => dispatch(cleared())}
-            >
-              Start afresh
-            </Button>
-          </>
+          <RackTools
+            dispatch={dispatch}
+            rack={rack}
+            past={past}
+            future={future}
+            keptShown={keptShown}
+          />
         }
         settings={{
           label: `What is done to vessel ${history.chosen}`,
-          children: (
-            <Tabs defaultValue="add" keepMounted={false}>
-              <Tabs.List grow mb="md">
-                <Tabs.Tab value="add">Add</Tabs.Tab>
-                <Tabs.Tab value="do">Do</Tabs.Tab>
-                <Tabs.Tab value="test">Test</Tabs.Tab>
-              </Tabs.List>
-              <Tabs.Panel value="add">
-                <AddPanel
-                  vessel={history.chosen}
-                  there={now ? heldIn(now.state) : []}
-                  onAdd={(portion) =>
-                    attempt({ vessel: history.chosen, action: { do: 'add', portion } })
-                  }
-                />
-              </Tabs.Panel>
-              <Tabs.Panel value="do">
-                <DoPanel
-                  vessels={rack.vessels.map(({ name }) => name)}
-                  vessel={history.chosen}
-                  attempt={attempt}
-                />
-              </Tabs.Panel>
-              <Tabs.Panel value="test">
-                <TestPanel vessel={history.chosen} attempt={attempt} />
-              </Tabs.Panel>
-            </Tabs>
-          ),
+          children: <DoTabs history={history} rack={rack} outcome={outcome} attempt={attempt} />,
         }}
         answerRef={vessels}
         answer={{
           label: 'Vessels and what is seen',
           children: (
-            <>
-              <RackView
-                rack={rack}
-                outcome={outcome}
-                chosen={history.chosen}
-                onChoose={(name) => dispatch(chosen(name))}
-                onNew={(kind) => dispatch(vesselAdded(kind))}
-                onCopy={(kind) => dispatch(copied(kind))}
-              />
-              {refusal && (
-                <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
-                  {refusal.message} {refusal.remedy}
-                </Alert>
-              )}
-              <div aria-live="polite">
-                {last?.told ? (
-                  <LastStep event={last.event} told={last.told} />
-                ) : (
-                  <Text className="quiet" mt="md">
-                    Vessel {history.chosen} is empty. Search for a reagent and add it; what is seen
-                    appears here.
-                  </Text>
-                )}
-              </div>
-              {steps.length > 1 && <BenchNotes steps={steps} />}
-            </>
+            <RackAnswer
+              history={history}
+              dispatch={dispatch}
+              rack={rack}
+              outcome={outcome}
+              steps={steps}
+              refusal={refusal}
+              last={last}
+            />
           ),
         }}
         reasons={{
@@ -179,6 +110,132 @@ export function MixPage() {
         onOpen={(kept) => dispatch(opened(kept))}
         onCompare={setBeside}
       />
+    </>
+  );
+}
+
+interface RackAnswerProps {
+  readonly history: RackHistory;
+  readonly dispatch: ReturnType<typeof useAppDispatch>;
+  readonly rack: Rack;
+  readonly outcome: RackOutcome;
+  readonly steps: { event: RackEvent; told: ToldStep | undefined }[];
+  readonly refusal: ReturnType<typeof useRack>['refusal'];
+  readonly last: { event: RackEvent; told: ToldStep | undefined } | undefined;
+}
+
+/** The vessels, what the last step showed, and the notes. */
+function RackAnswer({ history, dispatch, rack, outcome, steps, refusal, last }: RackAnswerProps) {
+  return (
+    <>
+      <RackView
+        rack={rack}
+        outcome={outcome}
+        chosen={history.chosen}
+        onChoose={(name) => dispatch(chosen(name))}
+        onNew={(kind) => dispatch(vesselAdded(kind))}
+        onCopy={(kind) => dispatch(copied(kind))}
+      />
+      {refusal && (
+        <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
+          {refusal.message} {refusal.remedy}
+        </Alert>
+      )}
+      <div aria-live="polite">
+        {last?.told ? (
+          <LastStep event={last.event} told={last.told} />
+        ) : (
+          <Text className="quiet" mt="md">
+            Vessel {history.chosen} is empty. Search for a reagent and add it; what is seen appears
+            here.
+          </Text>
+        )}
+      </div>
+      {steps.length > 1 && <BenchNotes steps={steps} />}
+    </>
+  );
+}
+
+interface DoTabsProps {
+  readonly history: RackHistory;
+  readonly rack: Rack;
+  readonly outcome: RackOutcome;
+  readonly attempt: (event: RackEvent) => boolean;
+}
+
+/** What can be done to the chosen vessel. */
+function DoTabs({ history, rack, outcome, attempt }: DoTabsProps) {
+  const now = outcome.now[history.chosen];
+  return (
+    <Tabs defaultValue="add" keepMounted={false}>
+      <Tabs.List grow mb="md">
+        <Tabs.Tab value="add">Add</Tabs.Tab>
+        <Tabs.Tab value="do">Do</Tabs.Tab>
+        <Tabs.Tab value="test">Test</Tabs.Tab>
+      </Tabs.List>
+      <Tabs.Panel value="add">
+        <AddPanel
+          vessel={history.chosen}
+          there={now ? heldIn(now.state) : []}
+          onAdd={(portion) => attempt({ vessel: history.chosen, action: { do: 'add', portion } })}
+        />
+      </Tabs.Panel>
+      <Tabs.Panel value="do">
+        <DoPanel
+          vessels={rack.vessels.map(({ name }) => name)}
+          vessel={history.chosen}
+          attempt={attempt}
+        />
+      </Tabs.Panel>
+      <Tabs.Panel value="test">
+        <TestPanel vessel={history.chosen} attempt={attempt} />
+      </Tabs.Panel>
+    </Tabs>
+  );
+}
+
+interface RackToolsProps {
+  readonly dispatch: ReturnType<typeof useAppDispatch>;
+  readonly rack: Rack;
+  readonly past: readonly Rack[];
+  readonly future: readonly Rack[];
+  readonly keptShown: ReturnType<typeof useDisclosure>[1];
+}
+
+/** Undo, redo, what is kept, and printing. */
+function RackTools({ dispatch, rack, past, future, keptShown }: RackToolsProps) {
+  return (
+    <>
+      <Tooltip label="Undo, Ctrl Z">
+        <ActionIcon
+          variant="default"
+          aria-label="Undo"
+          disabled={past.length === 0}
+          onClick={() => dispatch(undone())}
+        >
+          <IconArrowBackUp size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <Tooltip label="Redo, Ctrl Shift Z">
+        <ActionIcon
+          variant="default"
+          aria-label="Redo"
+          disabled={future.length === 0}
+          onClick={() => dispatch(redone())}
+        >
+          <IconArrowForwardUp size={20} />
+        </ActionIcon>
+      </Tooltip>
+      <Button variant="default" onClick={keptShown.open}>
+        Keep or compare
+      </Button>
+      <Button
+        variant="default"
+        disabled={rack.events.length === 0 && rack.vessels.length === 1}
+        onClick={() => dispatch(cleared())}
+      >
+        Start afresh
+      </Button>
     </>
   );
 }

@@ -2,7 +2,7 @@ import { Anchor, Group, SegmentedControl, Select, Text } from '@mantine/core';
 import { worksOf } from '@stoichos/core/labday';
 import { chooseParts, reportParts } from '@stoichos/core/report/dayReport';
 import type { LabDay } from '@stoichos/core/labday';
-import type { ReportPart, ReportScope, Version } from '@stoichos/core/report/dayReport';
+import type { ReportPart, ReportScope, Version, Section } from '@stoichos/core/report/dayReport';
 import { useEffect, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import * as z from 'zod';
@@ -25,6 +25,7 @@ import { useUnknownState } from '../../shared/unknowns/unknownState';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
+import type { SetURLSearchParams } from 'react-router';
 
 const partNames = Object.keys(reportParts) as ReportPart[];
 const leftOutSchema = z.array(z.enum(partNames));
@@ -59,73 +60,23 @@ export function ReportPage() {
       ],
     };
   }, [whole, leftOut, version]);
-  const change = (name: 'about' | 'for', value: string) => {
-    const next = new URLSearchParams(about);
-    next.set(name, value);
-    setAbout(next, { replace: true });
-  };
   return (
     <>
-      <Group className="no-print" mb="sm" align="flex-end" gap="md">
-        <Select
-          label="Report on"
-          data={scopes.map(({ value, label }) => ({ value, label }))}
-          value={chosen?.value ?? 'day'}
-          onChange={(value) => value && change('about', value)}
-          miw={260}
-        />
-        <SegmentedControl
-          aria-label="For whom"
-          data={[
-            { value: 'instructor', label: 'Instructor, with key' },
-            { value: 'class', label: 'Class' },
-          ]}
-          value={version}
-          onChange={(value) => change('for', value)}
-        />
-        {document && (
-          <TakeAway
-            document={document}
-            name={`${day.date} ${document.title}${version === 'class' ? ', class' : ''}`}
-          />
-        )}
-      </Group>
-      <div className="no-print">
-        <Fold title={`Parts${leftOut.length > 0 ? `, ${leftOut.length} left out` : ''}`}>
-          <Group gap="xs" mt="xs" role="group" aria-label="Parts of the report">
-            {partNames.map((part) => {
-              const isIn = !leftOut.includes(part);
-              return (
-                <Chip
-                  key={part}
-                  chosen={isIn}
-                  onTap={() =>
-                    setLeftOut(isIn ? [...leftOut, part] : leftOut.filter((one) => one !== part))
-                  }
-                >
-                  {reportParts[part]}
-                </Chip>
-              );
-            })}
-          </Group>
-        </Fold>
-        <Group gap="lg" my="sm">
-          <Anchor href={`/api/days/${day.id}/record.csv`} download>
-            Raw record, CSV
-          </Anchor>
-          <Anchor href={`/api/days/${day.id}/results.csv`} download>
-            Results, CSV
-          </Anchor>
-          {isInstructor && (
-            <Anchor href={`/api/days/${day.id}/day.json`} download>
-              Whole lab day with keys, JSON
-            </Anchor>
-          )}
-          <Anchor component={Link} to="worksheets">
-            Worksheets and questions
-          </Anchor>
-        </Group>
-      </div>
+      <ReportChoice
+        about={about}
+        day={day}
+        scopes={scopes}
+        chosen={chosen}
+        version={version}
+        setAbout={setAbout}
+        document={document}
+      />
+      <ReportParts
+        day={day}
+        isInstructor={isInstructor}
+        leftOut={leftOut}
+        setLeftOut={setLeftOut}
+      />
       {share !== undefined && (
         <TaskProgress what="Writing the report" share={share} cancel={cancel} />
       )}
@@ -141,6 +92,116 @@ export function ReportPage() {
         </div>
       )}
     </>
+  );
+}
+
+interface ReportPartsProps {
+  readonly day: LabDay;
+  readonly isInstructor: boolean;
+  readonly leftOut: ReportPart[];
+  readonly setLeftOut: (next: ReportPart[]) => void;
+}
+
+/** What stands in it, and how it leaves. */
+function ReportParts({ day, isInstructor, leftOut, setLeftOut }: ReportPartsProps) {
+  return (
+    <div className="no-print">
+      <Fold title={`Parts${leftOut.length > 0 ? `, ${leftOut.length} left out` : ''}`}>
+        <Group gap="xs" mt="xs" role="group" aria-label="Parts of the report">
+          {partNames.map((part) => {
+            const isIn = !leftOut.includes(part);
+            return (
+              <Chip
+                key={part}
+                chosen={isIn}
+                onTap={() =>
+                  setLeftOut(isIn ? [...leftOut, part] : leftOut.filter((one) => one !== part))
+                }
+              >
+                {reportParts[part]}
+              </Chip>
+            );
+          })}
+        </Group>
+      </Fold>
+      <Group gap="lg" my="sm">
+        <Anchor href={`/api/days/${day.id}/record.csv`} download>
+          Raw record, CSV
+        </Anchor>
+        <Anchor href={`/api/days/${day.id}/results.csv`} download>
+          Results, CSV
+        </Anchor>
+        {isInstructor && (
+          <Anchor href={`/api/days/${day.id}/day.json`} download>
+            Whole lab day with keys, JSON
+          </Anchor>
+        )}
+        <Anchor component={Link} to="worksheets">
+          Worksheets and questions
+        </Anchor>
+      </Group>
+    </div>
+  );
+}
+
+interface ReportChoiceProps {
+  readonly about: URLSearchParams;
+  readonly day: LabDay;
+  readonly scopes: readonly ScopeChoice[];
+  readonly chosen: ScopeChoice | undefined;
+  readonly version: 'instructor' | 'class';
+  readonly setAbout: SetURLSearchParams;
+  readonly document:
+    | {
+        under: string[];
+        title: string;
+        over: string;
+        sections: readonly Section[];
+        closing: string;
+      }
+    | undefined;
+}
+
+/** Which report, for whom. */
+function ReportChoice({
+  about,
+  day,
+  scopes,
+  chosen,
+  version,
+  setAbout,
+  document,
+}: ReportChoiceProps) {
+  const change = (name: 'about' | 'for', value: string) => {
+    const next = new URLSearchParams(about);
+    next.set(name, value);
+    setAbout(next, { replace: true });
+  };
+  return (
+    <Group className="no-print" mb="sm" align="flex-end" gap="md">
+      <Select
+        label="Report on"
+        data={scopes.map(({ value, label }) => ({ value, label }))}
+        value={chosen?.value ?? 'day'}
+        onChange={(value) => value && change('about', value)}
+        miw={260}
+      />
+      <SegmentedControl
+        aria-label="For whom"
+        data={[
+          { value: 'instructor', label: 'Instructor, with key' },
+          { value: 'class', label: 'Class' },
+        ]}
+        value={version}
+        onChange={(value) => change('for', value)}
+      />
+      {document && (
+        <TakeAway
+          document={document}
+          name={`${day.date} ${document.title}${version === 'class' ? ', class' : ''}`}
+        />
+      )}
+    </Group>
   );
 }
 

@@ -3,7 +3,7 @@ import { useDebouncedValue } from '@mantine/hooks';
 import { allReportParts, chooseParts } from '@stoichos/core/report/dayReport';
 import { allQuestionKinds, mostCopies, questionKinds } from '@stoichos/core/report/worksheet';
 import type { Procedure } from '@stoichos/core/planning/procedure';
-import type { Version } from '@stoichos/core/report/dayReport';
+import type { Version, ReportDocument } from '@stoichos/core/report/dayReport';
 import type { QuestionKind } from '@stoichos/core/report/worksheet';
 import { useEffect, useMemo, useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
@@ -58,46 +58,19 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
   return (
     <>
       <div className="no-print">
-        <Group align="flex-end" gap="md" mb="sm">
-          {procedures.length > 1 && (
-            <Select
-              label="Procedure"
-              miw={260}
-              data={procedures.map(({ id, name }) => ({ value: id, label: name }))}
-              value={procedure.id}
-              onChange={(value) => value && setProcedureId(value)}
-            />
-          )}
-          <NumberField
-            w={150}
-            label="Questions at most"
-            min={0}
-            max={30}
-            value={count}
-            onChange={setCount}
-          />
-          <NumberField
-            w={110}
-            label="Copies"
-            min={1}
-            max={mostCopies}
-            value={copies}
-            onChange={setCopies}
-          />
-          <NumberField
-            w={150}
-            label="Numbers by seed"
-            min={1}
-            max={9999}
-            value={seed}
-            onChange={setSeed}
-          />
-          <Switch
-            label="Table to fill in"
-            checked={table}
-            onChange={(event) => setTable(event.currentTarget.checked)}
-          />
-        </Group>
+        <QuestionChoice
+          procedures={procedures}
+          table={table}
+          count={count}
+          copies={copies}
+          seed={seed}
+          procedure={procedure}
+          setProcedureId={setProcedureId}
+          setCount={setCount}
+          setCopies={setCopies}
+          setSeed={setSeed}
+          setTable={setTable}
+        />
         <Group gap="xs" mb="sm" role="group" aria-label="Kinds of question">
           {allQuestionKinds.map((kind) => (
             <Chip key={kind} chosen={kinds.includes(kind)} onTap={() => toggle(kind)}>
@@ -105,23 +78,12 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
             </Chip>
           ))}
         </Group>
-        <Group gap="md" mb="md" align="flex-end">
-          <SegmentedControl
-            aria-label="For whom"
-            data={[
-              { value: 'class', label: 'Class' },
-              { value: 'instructor', label: 'Key, with marks' },
-            ]}
-            value={version}
-            onChange={(value) => setVersion(value === 'instructor' ? 'instructor' : 'class')}
-          />
-          {document && (
-            <TakeAway
-              document={document}
-              name={`${procedure.name}${version === 'class' ? '' : ', key'}`}
-            />
-          )}
-        </Group>
+        <SheetChoice
+          procedure={procedure}
+          version={version}
+          setVersion={setVersion}
+          document={document}
+        />
       </div>
       {share !== undefined && (
         <TaskProgress what="Writing the questions" share={share} cancel={cancel} />
@@ -133,6 +95,108 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
         </div>
       )}
     </>
+  );
+}
+
+interface SheetChoiceProps {
+  readonly procedure: Procedure;
+  readonly version: 'instructor' | 'class';
+  readonly setVersion: (next: 'instructor' | 'class') => void;
+  readonly document: ReportDocument | undefined;
+}
+
+/** For whom the sheet is shown, and how it leaves. */
+function SheetChoice({ procedure, version, setVersion, document }: SheetChoiceProps) {
+  return (
+    <Group gap="md" mb="md" align="flex-end">
+      <SegmentedControl
+        aria-label="For whom"
+        data={[
+          { value: 'class', label: 'Class' },
+          { value: 'instructor', label: 'Key, with marks' },
+        ]}
+        value={version}
+        onChange={(value) => setVersion(value === 'instructor' ? 'instructor' : 'class')}
+      />
+      {document && (
+        <TakeAway
+          document={document}
+          name={`${procedure.name}${version === 'class' ? '' : ', key'}`}
+        />
+      )}
+    </Group>
+  );
+}
+
+interface QuestionChoiceProps {
+  readonly procedures: readonly Procedure[];
+  readonly table: boolean;
+  readonly count: string | number;
+  readonly copies: string | number;
+  readonly seed: string | number;
+  readonly procedure: Procedure;
+  readonly setProcedureId: (next: string) => void;
+  readonly setCount: (next: string | number) => void;
+  readonly setCopies: (next: string | number) => void;
+  readonly setSeed: (next: string | number) => void;
+  readonly setTable: (next: boolean) => void;
+}
+
+/** Which questions, how many, in how many versions. */
+function QuestionChoice({
+  procedures,
+  table,
+  count,
+  copies,
+  seed,
+  procedure,
+  setProcedureId,
+  setCount,
+  setCopies,
+  setSeed,
+  setTable,
+}: QuestionChoiceProps) {
+  return (
+    <Group align="flex-end" gap="md" mb="sm">
+      {procedures.length > 1 && (
+        <Select
+          label="Procedure"
+          miw={260}
+          data={procedures.map(({ id, name }) => ({ value: id, label: name }))}
+          value={procedure.id}
+          onChange={(value) => value && setProcedureId(value)}
+        />
+      )}
+      <NumberField
+        w={150}
+        label="Questions at most"
+        min={0}
+        max={30}
+        value={count}
+        onChange={setCount}
+      />
+      <NumberField
+        w={110}
+        label="Copies"
+        min={1}
+        max={mostCopies}
+        value={copies}
+        onChange={setCopies}
+      />
+      <NumberField
+        w={150}
+        label="Numbers by seed"
+        min={1}
+        max={9999}
+        value={seed}
+        onChange={setSeed}
+      />
+      <Switch
+        label="Table to fill in"
+        checked={table}
+        onChange={(event) => setTable(event.currentTarget.checked)}
+      />
+    </Group>
   );
 }
 

@@ -18,41 +18,13 @@ export function DataPage() {
   const { data: session } = useSessionQuery();
   const isInstructor = session?.role === 'instructor';
   const [opened, setOpened] = useState<ExchangeFile>();
-  const [problem, setProblem] = useState<string>();
-  const open = async (file: File | null) => {
-    if (!file) return;
-    const text = await file.text();
-    const read = attempt(() => readExchangeText(text));
-    setProblem('problem' in read ? `${file.name}: ${read.problem}` : undefined);
-    setOpened('problem' in read ? undefined : read);
-  };
   return (
     <div style={{ maxWidth: '48rem', margin: '0 auto' }}>
       <Title order={1} my="md">
         Data
       </Title>
       <Stack gap="md">
-        <section className="card" aria-label="Take in a file">
-          <Title order={2} size="h4">
-            Take in a file
-          </Title>
-          <Text mb="sm">
-            A lab day or a procedure that was saved here or elsewhere, or a backup. You see what
-            would change before anything does.
-          </Text>
-          <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
-            {(props) => (
-              <Button leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
-                Choose a file
-              </Button>
-            )}
-          </FileButton>
-          {problem && (
-            <Text role="alert" mt="sm">
-              {problem}
-            </Text>
-          )}
-        </section>
+        <TakeIn setOpened={setOpened} />
         {isInstructor && (
           <section className="card" aria-label="Backup">
             <Title order={2} size="h4">
@@ -93,28 +65,7 @@ export function DataPage() {
             All lab days
           </Button>
         </section>
-        <section className="card" aria-label="Formats">
-          <Title order={2} size="h4">
-            What the files look like
-          </Title>
-          <Text mb="xs">
-            Files are JSON, version {fileVersion}, each with a published JSON Schema. Tables leave
-            as CSV, pictures as SVG or PNG.
-          </Text>
-          <ul>
-            {fileFormatNames.map((format) => (
-              <li key={format}>
-                <Anchor
-                  underline="always"
-                  href={`/schemas/${format.split('/')[1] ?? ''}-${fileVersion}.schema.json`}
-                >
-                  {fileFormats[format].name}
-                </Anchor>{' '}
-                <code>{format}</code>
-              </li>
-            ))}
-          </ul>
-        </section>
+        <Formats />
       </Stack>
       {opened?.format === 'stoichos/backup' ? (
         <RestoreDialog file={opened} close={() => setOpened(undefined)} />
@@ -122,5 +73,68 @@ export function DataPage() {
         opened && <TakeInDialog file={opened} close={() => setOpened(undefined)} />
       )}
     </div>
+  );
+}
+
+/** The formats, for whoever writes programs. */
+function Formats() {
+  return (
+    <section className="card" aria-label="Formats">
+      <Title order={2} size="h4">
+        What the files look like
+      </Title>
+      <Text mb="xs">
+        Files are JSON, version {fileVersion}, each with a published JSON Schema. Tables leave as
+        CSV, pictures as SVG or PNG.
+      </Text>
+      <ul>
+        {fileFormatNames.map((format) => (
+          <li key={format}>
+            <Anchor
+              underline="always"
+              href={`/schemas/${format.split('/')[1] ?? ''}-${fileVersion}.schema.json`}
+            >
+              {fileFormats[format].name}
+            </Anchor>{' '}
+            <code>{format}</code>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** A file of a colleague, taken in. */
+function TakeIn({ setOpened }: { readonly setOpened: (next: ExchangeFile | undefined) => void }) {
+  const [problem, setProblem] = useState<string>();
+  const open = async (file: File | null) => {
+    if (!file) return;
+    const text = await file.text();
+    const read = attempt(() => readExchangeText(text));
+    setProblem('problem' in read ? `${file.name}: ${read.problem}` : undefined);
+    setOpened('problem' in read ? undefined : read);
+  };
+  return (
+    <section className="card" aria-label="Take in a file">
+      <Title order={2} size="h4">
+        Take in a file
+      </Title>
+      <Text mb="sm">
+        A lab day or a procedure that was saved here or elsewhere, or a backup. You see what would
+        change before anything does.
+      </Text>
+      <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
+        {(props) => (
+          <Button leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
+            Choose a file
+          </Button>
+        )}
+      </FileButton>
+      {problem && (
+        <Text role="alert" mt="sm">
+          {problem}
+        </Text>
+      )}
+    </section>
   );
 }

@@ -34,45 +34,7 @@ export function ShelfPage() {
   );
   return (
     <>
-      <Group justify="space-between" mt="lg" mb="sm" align="flex-end">
-        <Title order={1}>Shelf</Title>
-        <Group gap="sm">
-          <Button
-            leftSection={<IconPlus size={18} aria-hidden />}
-            onClick={() => {
-              setJar(undefined);
-              form.open();
-            }}
-          >
-            Add a jar
-          </Button>
-          <FileButton
-            accept=".csv,text/csv"
-            onChange={(chosen) =>
-              chosen && void chosen.text().then((text) => setFile({ name: chosen.name, text }))
-            }
-          >
-            {(props) => (
-              <Button
-                {...props}
-                variant="default"
-                leftSection={<IconUpload size={18} aria-hidden />}
-              >
-                Read a file
-              </Button>
-            )}
-          </FileButton>
-          <Button
-            component="a"
-            href="/api/shelf.csv"
-            download
-            variant="default"
-            leftSection={<IconDownload size={18} aria-hidden />}
-          >
-            Save as CSV
-          </Button>
-        </Group>
-      </Group>
+      <ShelfHead setJar={setJar} form={form} setFile={setFile} />
       <Group mb="md" align="flex-end">
         <TextInput
           label="Search"
@@ -101,34 +63,7 @@ export function ShelfPage() {
       )}
       <ul className={classes.list}>
         {found.slice(0, mostShown).map((item) => (
-          <li key={item.id}>
-            <button
-              type="button"
-              className={classes.row}
-              onClick={() => {
-                setJar(item);
-                form.open();
-              }}
-            >
-              <span>
-                <strong>
-                  <Formula text={item.form} />
-                </strong>{' '}
-                <span className="quiet">{nameOnShelf(naming, item.form)}</span>
-              </span>
-              <span>
-                {amount(item.amount)} {item.unit}
-                {isToOrder(item) && <strong> · to order</strong>}
-              </span>
-              <span className="quiet">{formatNumber(item.purityPercent)} %</span>
-              <span className="quiet">{item.place}</span>
-              <span className="quiet">
-                {item.expires
-                  ? `${item.expires < today() ? 'expired' : 'until'} ${item.expires}`
-                  : ''}
-              </span>
-            </button>
-          </li>
+          <JarRow key={item.id} naming={naming} setJar={setJar} form={form} item={item} />
         ))}
       </ul>
       {found.length > mostShown && (
@@ -139,6 +74,94 @@ export function ShelfPage() {
       <JarForm opened={formOpen} close={form.close} jar={jar} />
       {file && <ImportDialog file={file} close={() => setFile(undefined)} />}
     </>
+  );
+}
+
+interface JarRowProps {
+  readonly naming: 'common' | 'stock' | 'oxo';
+  readonly setJar: (next: ShelfItem | undefined) => void;
+  readonly form: ReturnType<typeof useDisclosure>[1];
+  readonly item: ShelfItem;
+}
+
+/** A jar: what is in it, how much, where, until when. */
+function JarRow({ naming, setJar, form, item }: JarRowProps) {
+  return (
+    <li>
+      <button
+        type="button"
+        className={classes.row}
+        onClick={() => {
+          setJar(item);
+          form.open();
+        }}
+      >
+        <span>
+          <strong>
+            <Formula text={item.form} />
+          </strong>{' '}
+          <span className="quiet">{nameOnShelf(naming, item.form)}</span>
+        </span>
+        <span>
+          {amount(item.amount)} {item.unit}
+          {isToOrder(item) && <strong> · to order</strong>}
+        </span>
+        <span className="quiet">{formatNumber(item.purityPercent)} %</span>
+        <span className="quiet">{item.place}</span>
+        <span className="quiet">
+          {item.expires ? `${item.expires < today() ? 'expired' : 'until'} ${item.expires}` : ''}
+        </span>
+      </button>
+    </li>
+  );
+}
+
+/** The title, and what can be done with the shelf as a whole. */
+function ShelfHead({
+  setJar,
+  form,
+  setFile,
+}: {
+  readonly setJar: (next: ShelfItem | undefined) => void;
+  readonly form: ReturnType<typeof useDisclosure>[1];
+  readonly setFile: (next: { name: string; text: string } | undefined) => void;
+}) {
+  return (
+    <Group justify="space-between" mt="lg" mb="sm" align="flex-end">
+      <Title order={1}>Shelf</Title>
+      <Group gap="sm">
+        <Button
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={() => {
+            setJar(undefined);
+            form.open();
+          }}
+        >
+          Add a jar
+        </Button>
+        <FileButton
+          accept=".csv,text/csv"
+          onChange={(chosen) =>
+            chosen && void chosen.text().then((text) => setFile({ name: chosen.name, text }))
+          }
+        >
+          {(props) => (
+            <Button {...props} variant="default" leftSection={<IconUpload size={18} aria-hidden />}>
+              Read a file
+            </Button>
+          )}
+        </FileButton>
+        <Button
+          component="a"
+          href="/api/shelf.csv"
+          download
+          variant="default"
+          leftSection={<IconDownload size={18} aria-hidden />}
+        >
+          Save as CSV
+        </Button>
+      </Group>
+    </Group>
   );
 }
 

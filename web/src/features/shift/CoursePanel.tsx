@@ -60,18 +60,16 @@ interface CourseChartProps {
   readonly unit: MeansUnit;
 }
 
-function CourseChart({ points: found, means, unit }: CourseChartProps) {
-  const { scale } = currentReader();
-  const isWarmth = 'warmth' in means;
-  const axis = isWarmth ? `Temperature, ${scale}` : `${plainFormula(meansWords(means))}, ${unit}`;
-  const points = useMemo(
-    () =>
-      isWarmth
-        ? found.map((point) => ({ ...point, amount: fromCelsius(point.amount, scale) }))
-        : found,
-    [found, isWarmth, scale],
-  );
-  const forms = useMemo(() => formsOf(points), [points]);
+/** The chart of a course: shares of the forms, on a strip of its colours. */
+function useCourseChart({
+  points,
+  forms,
+  axis,
+}: {
+  readonly points: readonly CoursePoint[];
+  readonly forms: string[];
+  readonly axis: string;
+}) {
   const configure = useCallback(
     ({ text }: ChartInk): ChartConfiguration => ({
       type: 'line',
@@ -107,6 +105,22 @@ function CourseChart({ points: found, means, unit }: CourseChartProps) {
     }),
     [points, forms, axis],
   );
+  return configure;
+}
+
+function CourseChart({ points: found, means, unit }: CourseChartProps) {
+  const { scale } = currentReader();
+  const isWarmth = 'warmth' in means;
+  const axis = isWarmth ? `Temperature, ${scale}` : `${plainFormula(meansWords(means))}, ${unit}`;
+  const points = useMemo(
+    () =>
+      isWarmth
+        ? found.map((point) => ({ ...point, amount: fromCelsius(point.amount, scale) }))
+        : found,
+    [found, isWarmth, scale],
+  );
+  const forms = useMemo(() => formsOf(points), [points]);
+  const configure = useCourseChart({ points, forms, axis });
   const rows = points.map(({ amount, shares, sight, pH, logK }) => ({
     [axis]: Number(amount.toPrecision(3)),
     ...Object.fromEntries(

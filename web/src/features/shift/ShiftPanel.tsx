@@ -53,26 +53,13 @@ const cautionOf = (one: Means): readonly string[] =>
 
 /** What one does to the mixture: add by drops, millilitres or solid, heat or cool, pour some away. */
 export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelProps) {
-  const { dropsPerMl } = useSettings();
   const [chosen, setChosen] = useState(0);
-  const [amount, setAmount] = useState<number | ''>('');
   const [problem, setProblem] = useState<string>();
   const one = means[chosen] ?? means[0];
   const isEmpty = volumeMl <= 0;
   const act = (action: Action) => {
     setProblem(undefined);
     onDo(action);
-  };
-  const addOwn = () => {
-    const value = Number(amount);
-    const unit = one && unitOf(one);
-    if (!one || amount === '' || !Number.isFinite(value) || (unit !== '°C' && value <= 0)) {
-      setProblem(
-        `An amount is above 0; “${String(amount)}” is not. Enter how much goes in, such as 2.`,
-      );
-      return;
-    }
-    act(actionOf(one, value, temperatureC));
   };
   if (isEmpty)
     return (
@@ -99,47 +86,13 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
         ))}
       </div>
       {one && (
-        <>
-          {cautionOf(one).map((line) => (
-            <Text key={line} size="sm" mt="xs" fw={600} role="note">
-              <Formula text={line} wrap />
-            </Text>
-          ))}
-          <Title order={2} size="h5" mt="md" mb="xs">
-            How much
-          </Title>
-          <div className={classes.chips} role="group" aria-label="How much">
-            {tapsFor(unitOf(one), dropsPerMl).map(([value, label]) => (
-              <button
-                key={label}
-                type="button"
-                className="tappable"
-                onClick={() => act(actionOf(one, value, temperatureC))}
-              >
-                {label}
-              </button>
-            ))}
-          </div>
-          <form
-            style={{ display: 'flex', gap: '0.5rem', alignItems: 'flex-end', marginTop: '0.6rem' }}
-            onSubmit={(event) => {
-              event.preventDefault();
-              addOwn();
-            }}
-          >
-            <Amount
-              label={unitOf(one) === '°C' ? 'To' : 'Another amount'}
-              unit={unitOf(one)}
-              style={{ flex: 1 }}
-              value={amount}
-              error={problem}
-              onChange={setAmount}
-            />
-            <Button type="submit" variant="default">
-              {unitOf(one) === '°C' ? 'Go' : 'Add'}
-            </Button>
-          </form>
-        </>
+        <HowMuch
+          setProblem={setProblem}
+          one={one}
+          act={act}
+          temperatureC={temperatureC}
+          problem={problem}
+        />
       )}
       <Title order={2} size="h5" mt="md" mb="xs">
         Take away
@@ -163,6 +116,74 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
           Shake with air
         </button>
       </div>
+    </>
+  );
+}
+
+interface HowMuchProps {
+  readonly setProblem: (problem: string | undefined) => void;
+  readonly one: Means;
+  readonly act: (action: Action) => void;
+  readonly temperatureC: number;
+  readonly problem: string | undefined;
+}
+
+/** How much of the chosen means goes in. */
+function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) {
+  const { dropsPerMl } = useSettings();
+  const [amount, setAmount] = useState<number | ''>('');
+  const addOwn = () => {
+    const value = Number(amount);
+    const unit = unitOf(one);
+    if (amount === '' || !Number.isFinite(value) || (unit !== '°C' && value <= 0)) {
+      setProblem(
+        `An amount is above 0; “${String(amount)}” is not. Enter how much goes in, such as 2.`,
+      );
+      return;
+    }
+    act(actionOf(one, value, temperatureC));
+  };
+  return (
+    <>
+      {cautionOf(one).map((line) => (
+        <Text key={line} size="sm" mt="xs" fw={600} role="note">
+          <Formula text={line} wrap />
+        </Text>
+      ))}
+      <Title order={2} size="h5" mt="md" mb="xs">
+        How much
+      </Title>
+      <div className={classes.chips} role="group" aria-label="How much">
+        {tapsFor(unitOf(one), dropsPerMl).map(([value, label]) => (
+          <button
+            key={label}
+            type="button"
+            className="tappable"
+            onClick={() => act(actionOf(one, value, temperatureC))}
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+      <form
+        style={{ display: 'flex', gap: '0.5rem', alignItems: 'flex-end', marginTop: '0.6rem' }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          addOwn();
+        }}
+      >
+        <Amount
+          label={unitOf(one) === '°C' ? 'To' : 'Another amount'}
+          unit={unitOf(one)}
+          style={{ flex: 1 }}
+          value={amount}
+          error={problem}
+          onChange={setAmount}
+        />
+        <Button type="submit" variant="default">
+          {unitOf(one) === '°C' ? 'Go' : 'Add'}
+        </Button>
+      </form>
     </>
   );
 }

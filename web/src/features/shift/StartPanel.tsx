@@ -3,7 +3,7 @@ import { portionWords } from '@stoichos/core/seeing/rack';
 import { meansWords } from '@stoichos/core/studies/shift';
 import { containers } from '@stoichos/core/vessel';
 import type { Means } from '@stoichos/core/studies/shift';
-import type { ContainerKind } from '@stoichos/core/vessel';
+import type { ContainerKind, VesselSetup, AnyPortion } from '@stoichos/core/vessel';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
@@ -56,26 +56,7 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
       {contents.length === 0 ? (
         <Text className="quiet">Nothing yet. Put in what the mixture starts from.</Text>
       ) : (
-        <ul className={classes.list}>
-          {contents.map((portion, at) => (
-            <li key={at}>
-              <Formula text={portionWords(portion)} wrap />
-              <ActionIcon
-                variant="subtle"
-                aria-label={`Take ${portionWords(portion)} out`}
-                onClick={() =>
-                  onChange({
-                    vessel: { ...vessel, contents: contents.filter((_, one) => one !== at) },
-                    done: [],
-                    undone: [],
-                  })
-                }
-              >
-                <IconTrash size={18} />
-              </ActionIcon>
-            </li>
-          ))}
-        </ul>
+        <StartContents vessel={vessel} onChange={onChange} contents={contents} />
       )}
       <Fold title="Put more in" open={contents.length === 0}>
         <AddPanel
@@ -94,20 +75,7 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
       <Title order={2} size="h5" mt="md">
         Standing ready
       </Title>
-      <ul className={classes.list}>
-        {means.map((one, at) => (
-          <li key={meansWords(one)}>
-            <Formula text={meansWords(one)} />
-            <ActionIcon
-              variant="subtle"
-              aria-label={`Put ${meansWords(one)} away`}
-              onClick={() => onChange({ means: means.filter((_, it) => it !== at) })}
-            >
-              <IconTrash size={18} />
-            </ActionIcon>
-          </li>
-        ))}
-      </ul>
+      <MeansList onChange={onChange} means={means} />
       {means.length < 6 && (
         <Fold title="Another reagent">
           <MeansForm
@@ -120,6 +88,66 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
         </Fold>
       )}
     </>
+  );
+}
+
+/** The reagents that stand ready. */
+function MeansList({
+  onChange,
+  means,
+}: {
+  readonly onChange: (change: Partial<EquilibriumState>) => void;
+  readonly means: Means[];
+}) {
+  return (
+    <ul className={classes.list}>
+      {means.map((one, at) => (
+        <li key={meansWords(one)}>
+          <Formula text={meansWords(one)} />
+          <ActionIcon
+            variant="subtle"
+            aria-label={`Put ${meansWords(one)} away`}
+            onClick={() => onChange({ means: means.filter((_, it) => it !== at) })}
+          >
+            <IconTrash size={18} />
+          </ActionIcon>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** What is in the vessel at the start. */
+function StartContents({
+  vessel,
+  onChange,
+  contents,
+}: {
+  readonly vessel: VesselSetup;
+  readonly onChange: (change: Partial<EquilibriumState>) => void;
+  readonly contents: AnyPortion[];
+}) {
+  return (
+    <ul className={classes.list}>
+      {contents.map((portion, at) => (
+        <li key={at}>
+          <Formula text={portionWords(portion)} wrap />
+          <ActionIcon
+            variant="subtle"
+            aria-label={`Take ${portionWords(portion)} out`}
+            onClick={() =>
+              onChange({
+                vessel: { ...vessel, contents: contents.filter((_, one) => one !== at) },
+                done: [],
+                undone: [],
+              })
+            }
+          >
+            <IconTrash size={18} />
+          </ActionIcon>
+        </li>
+      ))}
+    </ul>
   );
 }
 

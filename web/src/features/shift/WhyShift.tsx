@@ -3,7 +3,13 @@ import { plainFormula } from '@stoichos/core/matter/formula';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral } from '@stoichos/core/safety';
 import { fumesSource, powerText, shiftCautions } from '@stoichos/core/studies/shift';
-import type { Means, ShiftRun, ShiftStep, Watched } from '@stoichos/core/studies/shift';
+import type {
+  Means,
+  ShiftRun,
+  ShiftStep,
+  Watched,
+  WatchedEquilibrium,
+} from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
 import { useMemo, useState } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -93,22 +99,29 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
           ))}
         </Fold>
       )}
-      <Fold title="Constants and sources">
-        <Text size="sm">
-          <Formula text={`K = ${powerText(watched.logK)} at 25 °C, in activities`} wrap />
-        </Text>
-        <Text size="sm" mb="xs">
-          {watched.enthalpyKJPerMol === undefined
-            ? `How K moves with temperature is not predicted: no enthalpy is in the tables for ${watched.lacking.join(', ')}.`
-            : `ΔH° = ${withPlaces(watched.enthalpyKJPerMol, 0)} kJ/mol: K moves by van ’t Hoff’s equation.`}
-        </Text>
-        {watched.sources.map((source) => (
-          <small key={source} className="quiet source">
-            <Formula text={source} wrap />
-          </small>
-        ))}
-      </Fold>
+      <ConstantsFold watched={watched} />
     </>
+  );
+}
+
+/** The constants that were taken, with their sources. */
+function ConstantsFold({ watched }: { readonly watched: WatchedEquilibrium }) {
+  return (
+    <Fold title="Constants and sources">
+      <Text size="sm">
+        <Formula text={`K = ${powerText(watched.logK)} at 25 °C, in activities`} wrap />
+      </Text>
+      <Text size="sm" mb="xs">
+        {watched.enthalpyKJPerMol === undefined
+          ? `How K moves with temperature is not predicted: no enthalpy is in the tables for ${watched.lacking.join(', ')}.`
+          : `ΔH° = ${withPlaces(watched.enthalpyKJPerMol, 0)} kJ/mol: K moves by van ’t Hoff’s equation.`}
+      </Text>
+      {watched.sources.map((source) => (
+        <small key={source} className="quiet source">
+          <Formula text={source} wrap />
+        </small>
+      ))}
+    </Fold>
   );
 }
 

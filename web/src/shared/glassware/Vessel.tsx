@@ -49,16 +49,8 @@ export function Vessel({
 }: VesselProps) {
   const clip = useId();
   const shape = shapes[container];
-  const depth = shape.floor - shape.brim;
-  const level = view
-    ? shape.floor - depth * Math.max(trueLevel ? leastTrue : leastFill, view.fill)
-    : shape.floor;
-  const liquidDepth = shape.floor - level;
-  const hasLiquid = view !== undefined && view.fill > 0;
   const palest = view?.solid !== undefined && isPale(view.solid.hex) && isPale(view.liquidHex);
   const onBlack = card === 'black' || (card === undefined && palest);
-  // Through a clear liquid the card is seen; a grey one dims it, a black one hides all but what scatters.
-  const through = onBlack ? 0.18 : card === 'grey' ? 0.72 : 1;
   return (
     <svg
       role="img"
@@ -75,60 +67,7 @@ export function Vessel({
       <g clipPath={`url(#${clip})`}>
         <rect width="100" height="140" fill={card ? cards[card] : onBlack ? blackCard : white} />
         {view && (
-          <>
-            <rect
-              y={level}
-              width="100"
-              height={liquidDepth}
-              fill={view.liquidHex}
-              opacity={hasLiquid ? through : 0}
-            />
-            {view.solid ? (
-              <rect
-                y={level}
-                width="100"
-                height={liquidDepth}
-                fill={view.solid.hex}
-                opacity={cloudiness[view.clarity]}
-              />
-            ) : (
-              <rect
-                y={level}
-                width="100"
-                height={liquidDepth}
-                fill="#fff"
-                opacity={cloudiness[view.clarity]}
-              />
-            )}
-            {view.solid && <Sediment {...view.solid} {...shape} liquidDepth={liquidDepth} />}
-            {view.layer && (
-              <rect
-                y={
-                  view.layer.position === 'above'
-                    ? level
-                    : shape.floor - liquidDepth * view.layer.share
-                }
-                width="100"
-                height={liquidDepth * view.layer.share}
-                fill={view.layer.hex}
-                stroke="#566"
-                strokeOpacity="0.55"
-                strokeWidth="0.9"
-              />
-            )}
-            {hasLiquid && view.bubbles && <Bubbles {...shape} level={level} />}
-            {hasLiquid && (
-              <line
-                x1="0"
-                x2="100"
-                y1={level}
-                y2={level}
-                stroke="#566"
-                strokeOpacity="0.55"
-                strokeWidth="0.9"
-              />
-            )}
-          </>
+          <Contents shape={shape} view={view} trueLevel={trueLevel} card={card} onBlack={onBlack} />
         )}
       </g>
       <path
@@ -140,6 +79,75 @@ export function Vessel({
       />
       {view?.closed && <Stopper mouth={shape.mouth} />}
     </svg>
+  );
+}
+
+interface ContentsProps {
+  readonly shape: GlassShape;
+  readonly view: VesselView;
+  readonly trueLevel: boolean;
+  readonly card: Card | undefined;
+  readonly onBlack: boolean;
+}
+
+/** What the vessel holds: liquid, layer, solid, bubbles. */
+function Contents({ shape, view, trueLevel, card, onBlack }: ContentsProps) {
+  const depth = shape.floor - shape.brim;
+  const level = shape.floor - depth * Math.max(trueLevel ? leastTrue : leastFill, view.fill);
+  const liquidDepth = shape.floor - level;
+  const hasLiquid = view.fill > 0;
+  const through = onBlack ? 0.18 : card === 'grey' ? 0.72 : 1;
+  return (
+    <>
+      <rect
+        y={level}
+        width="100"
+        height={liquidDepth}
+        fill={view.liquidHex}
+        opacity={hasLiquid ? through : 0}
+      />
+      {view.solid ? (
+        <rect
+          y={level}
+          width="100"
+          height={liquidDepth}
+          fill={view.solid.hex}
+          opacity={cloudiness[view.clarity]}
+        />
+      ) : (
+        <rect
+          y={level}
+          width="100"
+          height={liquidDepth}
+          fill="#fff"
+          opacity={cloudiness[view.clarity]}
+        />
+      )}
+      {view.solid && <Sediment {...view.solid} {...shape} liquidDepth={liquidDepth} />}
+      {view.layer && (
+        <rect
+          y={view.layer.position === 'above' ? level : shape.floor - liquidDepth * view.layer.share}
+          width="100"
+          height={liquidDepth * view.layer.share}
+          fill={view.layer.hex}
+          stroke="#566"
+          strokeOpacity="0.55"
+          strokeWidth="0.9"
+        />
+      )}
+      {hasLiquid && view.bubbles && <Bubbles {...shape} level={level} />}
+      {hasLiquid && (
+        <line
+          x1="0"
+          x2="100"
+          y1={level}
+          y2={level}
+          stroke="#566"
+          strokeOpacity="0.55"
+          strokeWidth="0.9"
+        />
+      )}
+    </>
   );
 }
 

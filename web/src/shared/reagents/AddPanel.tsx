@@ -50,19 +50,13 @@ const fields: Readonly<
   drops: [['drops', 'Drops']],
 };
 
-/** Measures a reagent out: found by name, with a usual amount, its hazards shown before it goes in. */
-export function AddPanel({
-  vessel,
-  there,
+/** What goes in, as far as it is chosen, and how it is added. */
+function usePortionDraft({
   onAdd,
-  isWritten = false,
+  isWritten,
 }: {
-  vessel: string;
-  /** What the vessel holds already. */
-  there: readonly Held[];
-  onAdd: (portion: AnyPortion) => boolean;
-  /** Written into a list out of sight: it says what was put in, and is empty for the next. */
-  isWritten?: boolean;
+  readonly onAdd: (portion: AnyPortion) => boolean;
+  readonly isWritten: boolean;
 }) {
   const [draft, setDraft] = useState(nothing);
   const [problem, setProblem] = useState<string>();
@@ -82,6 +76,27 @@ export function AddPanel({
       }
     }
   };
+  return { draft, add, setDraft, setProblem, set, problem, written };
+}
+
+/** Measures a reagent out: found by name, with a usual amount, its hazards shown before it goes in. */
+export function AddPanel({
+  vessel,
+  there,
+  onAdd,
+  isWritten = false,
+}: {
+  vessel: string;
+  /** What the vessel holds already. */
+  there: readonly Held[];
+  onAdd: (portion: AnyPortion) => boolean;
+  /** Written into a list out of sight: it says what was put in, and is empty for the next. */
+  isWritten?: boolean;
+}) {
+  const { draft, add, setDraft, setProblem, set, problem, written } = usePortionDraft({
+    onAdd,
+    isWritten,
+  });
   const kinds = draft.name === '' ? [] : kindsOf(draft.name);
   return (
     <form

@@ -65,34 +65,11 @@ function OneMeasure({
   const { name, quantity, series } = measure;
   const zeroAt = zeroOf(name);
   const unit = useUnit(quantity);
-  const { temperature: scale } = useSettings();
-  const [value, setValue] = useState<string | number>('');
-  const [high, setHigh] = useState<string | number>('');
   const [about, setAbout] = useState(false);
   const readings = recorder.standing.filter(
     (entry): entry is StandingEntry =>
       entry.record.kind === 'measurement' && entry.record.name === name,
   );
-  const inUnit = (typed: number) => storedReading(quantity, typed, scale).value;
-  const add = (typed: number, to: number | undefined) => {
-    const [from, until] = [inUnit(typed), to === undefined ? undefined : inUnit(to)];
-    recorder.add({
-      kind: 'measurement',
-      name,
-      quantity,
-      ...(until === undefined
-        ? storedReading(quantity, typed, scale)
-        : {
-            value: (from + until) / 2,
-            low: Math.min(from, until),
-            high: Math.max(from, until),
-          }),
-      ...elapsedSince(zeroAt),
-    });
-    setValue('');
-    setHigh('');
-  };
-  const ready = typeof value === 'number' && (!about || typeof high === 'number');
   return (
     <section aria-label={name} className={classes.block}>
       <Group justify="space-between" align="baseline" gap="xs">
@@ -104,46 +81,14 @@ function OneMeasure({
           onChange={(event) => setAbout(event.currentTarget.checked)}
         />
       </Group>
-      <Group gap="xs" align="flex-end" wrap="wrap">
-        <NumberField
-          aria-label={about ? `${name}, from, ${unit}` : `${name}, ${unit}`}
-          size="lg"
-          w={about ? 110 : 170}
-          hideControls
-          decimalScale={4}
-          value={value}
-          rightSection={<Text size="sm">{unit}</Text>}
-          rightSectionWidth={48}
-          onChange={setValue}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter' && ready)
-              add(value, about && typeof high === 'number' ? high : undefined);
-          }}
-        />
-        {about && (
-          <NumberField
-            aria-label={`${name}, to, ${unit}`}
-            size="lg"
-            w={110}
-            hideControls
-            value={high}
-            rightSection={<Text size="sm">{unit}</Text>}
-            rightSectionWidth={48}
-            onChange={setHigh}
-          />
-        )}
-        <Button
-          size="lg"
-          variant="default"
-          disabled={!ready}
-          onClick={() => {
-            if (typeof value === 'number')
-              add(value, about && typeof high === 'number' ? high : undefined);
-          }}
-        >
-          Record
-        </Button>
-      </Group>
+      <MeasureEntry
+        name={name}
+        quantity={quantity}
+        recorder={recorder}
+        zeroAt={zeroAt}
+        about={about}
+        unit={unit}
+      />
       <TakeReading
         recorder={recorder}
         dayId={dayId}
@@ -169,6 +114,84 @@ function OneMeasure({
         </Text>
       )}
     </section>
+  );
+}
+
+interface MeasureEntryProps {
+  readonly name: string;
+  readonly quantity: QuantityName;
+  readonly recorder: Recorder;
+  readonly zeroAt: number | undefined;
+  readonly about: boolean;
+  readonly unit: string;
+}
+
+/** The number, or the range it lies in. */
+function MeasureEntry({ name, quantity, recorder, zeroAt, about, unit }: MeasureEntryProps) {
+  const { temperature: scale } = useSettings();
+  const [value, setValue] = useState<string | number>('');
+  const [high, setHigh] = useState<string | number>('');
+  const inUnit = (typed: number) => storedReading(quantity, typed, scale).value;
+  const add = (typed: number, to: number | undefined) => {
+    const [from, until] = [inUnit(typed), to === undefined ? undefined : inUnit(to)];
+    recorder.add({
+      kind: 'measurement',
+      name,
+      quantity,
+      ...(until === undefined
+        ? storedReading(quantity, typed, scale)
+        : {
+            value: (from + until) / 2,
+            low: Math.min(from, until),
+            high: Math.max(from, until),
+          }),
+      ...elapsedSince(zeroAt),
+    });
+    setValue('');
+    setHigh('');
+  };
+  const ready = typeof value === 'number' && (!about || typeof high === 'number');
+  return (
+    <Group gap="xs" align="flex-end" wrap="wrap">
+      <NumberField
+        aria-label={about ? `${name}, from, ${unit}` : `${name}, ${unit}`}
+        size="lg"
+        w={about ? 110 : 170}
+        hideControls
+        decimalScale={4}
+        value={value}
+        rightSection={<Text size="sm">{unit}</Text>}
+        rightSectionWidth={48}
+        onChange={setValue}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && ready)
+            add(value, about && typeof high === 'number' ? high : undefined);
+        }}
+      />
+      {about && (
+        <NumberField
+          aria-label={`${name}, to, ${unit}`}
+          size="lg"
+          w={110}
+          hideControls
+          value={high}
+          rightSection={<Text size="sm">{unit}</Text>}
+          rightSectionWidth={48}
+          onChange={setHigh}
+        />
+      )}
+      <Button
+        size="lg"
+        variant="default"
+        disabled={!ready}
+        onClick={() => {
+          if (typeof value === 'number')
+            add(value, about && typeof high === 'number' ? high : undefined);
+        }}
+      >
+        Record
+      </Button>
+    </Group>
   );
 }
 

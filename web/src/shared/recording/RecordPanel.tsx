@@ -2,7 +2,7 @@ import { Button, Group } from '@mantine/core';
 import { formatDegrees } from '@stoichos/core/common';
 import { clarities, vigours, warmths } from '@stoichos/core/seeing/observation';
 import { sightWords } from '@stoichos/core/seeing/judgement';
-import type { BenchRecord } from '@stoichos/core/labday';
+import type { BenchRecord, RecordOf } from '@stoichos/core/labday';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
@@ -20,54 +20,11 @@ const clarityKeys = { clear: 'C', cloudy: 'L', opaque: 'O' } as const;
 /** Everything that can be seen, one tap each. */
 export function RecordPanel({ recorder, asked }: RecordPanelProps) {
   const { of, record } = recorder;
-  const gas = of('gas');
   const open = (...kinds: readonly Observation['kind'][]) =>
     kinds.some((kind) => asked.includes(kind) || of(kind) !== undefined);
   return (
     <>
-      <Question title="At a glance">
-        <Chip
-          chosen={of('noChange') !== undefined}
-          hotkey="N"
-          onTap={() => record({ kind: 'noChange' })}
-        >
-          nothing happened
-        </Chip>
-        <Chip
-          chosen={of('noPrecipitate') !== undefined}
-          hotkey="P"
-          onTap={() => record({ kind: 'noPrecipitate' })}
-        >
-          no precipitate
-        </Chip>
-        {clarities.map((clarity) => (
-          <Chip
-            key={clarity}
-            chosen={of('clarity')?.to === clarity}
-            hotkey={clarityKeys[clarity]}
-            onTap={() => record({ kind: 'clarity', to: clarity })}
-          >
-            {clarity}
-          </Chip>
-        ))}
-        <Chip
-          chosen={gas !== undefined && !gas.vigour}
-          hotkey="G"
-          onTap={() => record({ kind: 'gas' })}
-        >
-          bubbles
-        </Chip>
-        {gas &&
-          vigours.map((vigour) => (
-            <Chip
-              key={vigour}
-              chosen={gas.vigour === vigour}
-              onTap={() => record({ kind: 'gas', vigour })}
-            >
-              {vigour}
-            </Chip>
-          ))}
-      </Question>
+      <AtAGlance of={of} record={record} />
       <Precipitate recorder={recorder} />
       <Liquid recorder={recorder} />
       <Warmth recorder={recorder} />
@@ -97,6 +54,62 @@ export function RecordPanel({ recorder, asked }: RecordPanelProps) {
         <SmellAndLayers recorder={recorder} />
       </Fold>
     </>
+  );
+}
+
+/** What is seen at once. */
+function AtAGlance({
+  of,
+  record,
+}: {
+  readonly of: <K extends BenchRecord['kind']>(kind: K) => RecordOf<K> | undefined;
+  readonly record: (record: BenchRecord) => void;
+}) {
+  const gas = of('gas');
+  return (
+    <Question title="At a glance">
+      <Chip
+        chosen={of('noChange') !== undefined}
+        hotkey="N"
+        onTap={() => record({ kind: 'noChange' })}
+      >
+        nothing happened
+      </Chip>
+      <Chip
+        chosen={of('noPrecipitate') !== undefined}
+        hotkey="P"
+        onTap={() => record({ kind: 'noPrecipitate' })}
+      >
+        no precipitate
+      </Chip>
+      {clarities.map((clarity) => (
+        <Chip
+          key={clarity}
+          chosen={of('clarity')?.to === clarity}
+          hotkey={clarityKeys[clarity]}
+          onTap={() => record({ kind: 'clarity', to: clarity })}
+        >
+          {clarity}
+        </Chip>
+      ))}
+      <Chip
+        chosen={gas !== undefined && !gas.vigour}
+        hotkey="G"
+        onTap={() => record({ kind: 'gas' })}
+      >
+        bubbles
+      </Chip>
+      {gas &&
+        vigours.map((vigour) => (
+          <Chip
+            key={vigour}
+            chosen={gas.vigour === vigour}
+            onTap={() => record({ kind: 'gas', vigour })}
+          >
+            {vigour}
+          </Chip>
+        ))}
+    </Question>
   );
 }
 

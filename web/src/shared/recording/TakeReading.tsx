@@ -9,7 +9,7 @@ import { explainError } from '../../data/api/explainError';
 import { useAppDispatch, useAppSelector } from '../../data/store';
 import { Live, PutTo } from './InstrumentPanel';
 import { capturesSlice } from '../../data/captures/capturesSlice';
-import type { Recorder } from './useRecorder';
+import type { Recorder, Place } from './useRecorder';
 import { formatNumber } from '@stoichos/core/common';
 
 interface TakeReadingProps {
@@ -25,13 +25,24 @@ interface TakeReadingProps {
 
 const usualEveryS = 30;
 
-/** A reading from an instrument with one tap, or again and again on a schedule. */
-export function TakeReading(props: TakeReadingProps) {
-  const { recorder, dayId, name, quantity, instruments, zeroAt, series, follow } = props;
-  const dispatch = useAppDispatch();
+/** One reading from an instrument, when it is asked for. */
+function useOneReading({
+  recorder,
+  name,
+  instruments,
+  quantity,
+  dispatch,
+  zeroAt,
+}: {
+  readonly recorder: Recorder;
+  readonly name: string;
+  readonly instruments: readonly InstrumentInfo[];
+  readonly quantity: QuantityName;
+  readonly dispatch: ReturnType<typeof useAppDispatch>;
+  readonly zeroAt: number | undefined;
+}) {
   const [trouble, setTrouble] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const [everyS, setEveryS] = useState<string | number>(usualEveryS);
   const { place } = recorder;
   const captureId = [place.workId, place.stepId, place.groupId ?? '', name].join(' ');
   const running = useAppSelector((state) => state.captures.find(({ id }) => id === captureId));
@@ -63,6 +74,21 @@ export function TakeReading(props: TakeReadingProps) {
       setBusy(false);
     }
   };
+  return { able, busy, take, running, place, captureId, trouble };
+}
+
+/** A reading from an instrument with one tap, or again and again on a schedule. */
+export function TakeReading(props: TakeReadingProps) {
+  const { recorder, dayId, name, quantity, instruments, zeroAt, series, follow } = props;
+  const dispatch = useAppDispatch();
+  const { able, busy, take, running, place, captureId, trouble } = useOneReading({
+    recorder,
+    name,
+    instruments,
+    quantity,
+    dispatch,
+    zeroAt,
+  });
   if (able.length === 0) return null;
   return (
     <>
@@ -81,42 +107,16 @@ export function TakeReading(props: TakeReadingProps) {
           </Group>
         ))}
         {series && !running && able[0] && (
-          <Group gap={6} wrap="nowrap">
-            <Button
-              variant="default"
-              leftSection={<IconRepeat size={20} aria-hidden />}
-              onClick={() => {
-                const now = Date.now();
-                dispatch(
-                  capturesSlice.actions.started({
-                    id: captureId,
-                    dayId,
-                    where: place,
-                    name,
-                    quantity,
-                    instrumentId: able[0]?.id ?? '',
-                    everyS: typeof everyS === 'number' ? Math.max(1, everyS) : usualEveryS,
-                    startedAt: now,
-                    zeroAt: zeroAt ?? now,
-                    taken: 0,
-                    trouble: null,
-                  }),
-                );
-              }}
-            >
-              Every
-            </Button>
-            <NumberField
-              aria-label="Seconds between readings"
-              w={90}
-              min={1}
-              max={3600}
-              allowDecimal={false}
-              rightSection={<Text size="sm">s</Text>}
-              value={everyS}
-              onChange={setEveryS}
-            />
-          </Group>
+          <SeriesReading
+            place={place}
+            name={name}
+            captureId={captureId}
+            quantity={quantity}
+            dispatch={dispatch}
+            zeroAt={zeroAt}
+            able={able}
+            dayId={dayId}
+          />
         )}
         {running && (
           <Button
@@ -134,5 +134,68 @@ export function TakeReading(props: TakeReadingProps) {
         </Text>
       )}
     </>
+  );
+}
+
+interface SeriesReadingProps {
+  readonly place: Place;
+  readonly name: string;
+  readonly captureId: string;
+  readonly quantity: QuantityName;
+  readonly dispatch: ReturnType<typeof useAppDispatch>;
+  readonly zeroAt: number | undefined;
+  readonly able: InstrumentInfo[];
+  readonly dayId: string;
+}
+
+/** Reading on a schedule. */
+function SeriesReading({
+  place,
+  name,
+  captureId,
+  quantity,
+  dispatch,
+  zeroAt,
+  able,
+  dayId,
+}: SeriesReadingProps) {
+  const [everyS, setEveryS] = useState<string | number>(usualEveryS);
+  return (
+    <Group gap={6} wrap="nowrap">
+      <Button
+        variant="default"
+        leftSection={<IconRepeat size={20} aria-hidden />}
+        onClick={() => {
+          const now = Date.now();
+          dispatch(
+            capturesSlice.actions.started({
+              id: captureId,
+              dayId,
+              where: place,
+              name,
+              quantity,
+              instrumentId: able[0]?.id ?? '',
+              everyS: typeof everyS === 'number' ? Math.max(1, everyS) : usualEveryS,
+              startedAt: now,
+              zeroAt: zeroAt ?? now,
+              taken: 0,
+              trouble: null,
+            }),
+          );
+        }}
+      >
+        Every
+      </Button>
+      <NumberField
+        aria-label="Seconds between readings"
+        w={90}
+        min={1}
+        max={3600}
+        allowDecimal={false}
+        rightSection={<Text size="sm">s</Text>}
+        value={everyS}
+        onChange={setEveryS}
+      />
+    </Group>
   );
 }

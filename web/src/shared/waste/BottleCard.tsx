@@ -13,7 +13,6 @@ const amount = (value: number): string => atMostFigures(value, 3);
 /** One bottle of waste: what goes in, what makes it harmless, what proves it. */
 export function BottleCard({ bottle }: { bottle: BottlePlan }) {
   const { naming } = useSettings();
-  const count = bottle.vessels.reduce((sum, { times }) => sum + times, 0);
   return (
     <section
       className="card keep-together"
@@ -66,30 +65,38 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
       {bottle.clearings.map((clearing) => (
         <ClearingWords key={clearing.element} clearing={clearing} />
       ))}
-      <details>
-        <summary className={classes.summary}>
-          {count} {count === 1 ? 'vessel goes' : 'vessels go'} into it
-        </summary>
-        <ul className={classes.working}>
-          {bottle.vessels.map(({ from, vessel, times, volumeMl, colour, solids }) => (
-            <li key={`${from} ${vessel}`}>
-              {from}, {vessel}, {times} ×: {volumeMl > 0 && `${amount(volumeMl)} mL ${colour}`}
-              {solids.length > 0 && (
-                <>
-                  {volumeMl > 0 && ' with '}
-                  <Formula
-                    text={solids
-                      .map(({ formula, massG }) => `${amount(massG)} g ${formula}`)
-                      .join(', ')}
-                    wrap
-                  />
-                </>
-              )}
-            </li>
-          ))}
-        </ul>
-      </details>
+      <BottleWorking bottle={bottle} />
     </section>
+  );
+}
+
+/** What goes into the bottle, from where. */
+function BottleWorking({ bottle }: { readonly bottle: BottlePlan }) {
+  const count = bottle.vessels.reduce((sum, { times }) => sum + times, 0);
+  return (
+    <details>
+      <summary className={classes.summary}>
+        {count} {count === 1 ? 'vessel goes' : 'vessels go'} into it
+      </summary>
+      <ul className={classes.working}>
+        {bottle.vessels.map(({ from, vessel, times, volumeMl, colour, solids }) => (
+          <li key={`${from} ${vessel}`}>
+            {from}, {vessel}, {times} ×: {volumeMl > 0 && `${amount(volumeMl)} mL ${colour}`}
+            {solids.length > 0 && (
+              <>
+                {volumeMl > 0 && ' with '}
+                <Formula
+                  text={solids
+                    .map(({ formula, massG }) => `${amount(massG)} g ${formula}`)
+                    .join(', ')}
+                  wrap
+                />
+              </>
+            )}
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }
 

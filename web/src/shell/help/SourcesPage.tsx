@@ -45,23 +45,7 @@ export function SourcesPage() {
   const recalled = all.filter(isRecalled).length;
   return (
     <div style={{ maxWidth: '72rem', margin: '0 auto' }}>
-      <Group justify="space-between" align="flex-end" my="md">
-        <Title order={1}>Sources</Title>
-        <Button
-          variant="default"
-          leftSection={<IconDownload size={18} aria-hidden />}
-          onClick={() =>
-            save(
-              new Blob([toldFor(anyReader, () => asCsv(tables))], {
-                type: 'text/csv;charset=utf-8',
-              }),
-              'Constants.csv',
-            )
-          }
-        >
-          CSV
-        </Button>
-      </Group>
+      <SourcesHead tables={tables} />
       <Text mb="sm">
         {all.length} constants in {tables.length} tables. {recalled} of them were recalled from
         memory: the handbook that is named tabulates them, but was not at hand; they are marked{' '}
@@ -102,6 +86,29 @@ export function SourcesPage() {
             </section>
           ))}
     </div>
+  );
+}
+
+/** The title, and the tables as a file. */
+function SourcesHead({ tables }: { readonly tables: readonly ConstantTable[] }) {
+  return (
+    <Group justify="space-between" align="flex-end" my="md">
+      <Title order={1}>Sources</Title>
+      <Button
+        variant="default"
+        leftSection={<IconDownload size={18} aria-hidden />}
+        onClick={() =>
+          save(
+            new Blob([toldFor(anyReader, () => asCsv(tables))], {
+              type: 'text/csv;charset=utf-8',
+            }),
+            'Constants.csv',
+          )
+        }
+      >
+        CSV
+      </Button>
+    </Group>
   );
 }
 
