@@ -17,7 +17,7 @@ export function nestedDish(
   largestShare: number,
 ): NestedDish {
   const { width } = grid;
-  const { units, ionsPerUnit, inSolid, logProduct, saturationM, diffusionMm2PerS } = meeting;
+  const { units, saturationM, diffusionMm2PerS } = meeting;
   const radius = width / 2;
   const isInside = (x: number, y: number): boolean =>
     x >= 0 &&
@@ -39,7 +39,6 @@ export function nestedDish(
   const heaps = start.crystals.map(nested);
   const stepS = (largestShare * grid.cellMm ** 2) / Math.max(...diffusionMm2PerS);
   const shares = diffusionMm2PerS.map((one) => (one * stepS) / grid.cellMm ** 2);
-  const product = 10 ** logProduct;
 
   const dissolve = (field: number[][], which: 0 | 1): number[][] =>
     field.map((row, y) =>
@@ -60,21 +59,7 @@ export function nestedDish(
         return own + share * (at(x - 1, y) + at(x + 1, y) + at(x, y - 1) + at(x, y + 1) - 4 * own);
       }),
     );
-  const extentIn = (a: number, b: number, s: number): number => {
-    const over = (extent: number): boolean =>
-      (ionsPerUnit[0] * (a - units[0] * extent)) ** inSolid[0] *
-        (ionsPerUnit[1] * (b - units[1] * extent)) ** inSolid[1] >
-      product;
-    if (s === 0 && !over(0)) return 0;
-    let [low, high] = [-s, Math.min(a / units[0], b / units[1])];
-    if (!over(low)) return low;
-    for (let n = 0; n < halvings; n += 1) {
-      const middle = (low + high) / 2;
-      if (over(middle)) low = middle;
-      else high = middle;
-    }
-    return low;
-  };
+  const extentIn = extentsIn(meeting);
   return {
     advance: (steps) => {
       for (let n = 0; n < steps; n += 1) {
@@ -93,5 +78,25 @@ export function nestedDish(
       }
     },
     first: () => first,
+  };
+}
+
+/** How much solid comes out of a cell, or goes back into solution, found by halving. */
+function extentsIn({ units, ionsPerUnit, inSolid, logProduct }: Dish['meeting']) {
+  const product = 10 ** logProduct;
+  return (a: number, b: number, s: number): number => {
+    const over = (extent: number): boolean =>
+      (ionsPerUnit[0] * (a - units[0] * extent)) ** inSolid[0] *
+        (ionsPerUnit[1] * (b - units[1] * extent)) ** inSolid[1] >
+      product;
+    if (s === 0 && !over(0)) return 0;
+    let [low, high] = [-s, Math.min(a / units[0], b / units[1])];
+    if (!over(low)) return low;
+    for (let n = 0; n < halvings; n += 1) {
+      const middle = (low + high) / 2;
+      if (over(middle)) low = middle;
+      else high = middle;
+    }
+    return low;
   };
 }

@@ -59,58 +59,23 @@ export function settle(vessel: Vessel): Settled {
   const { volumeMl, temperatureC } = vessel;
   const parts = partSolids(vessel.phases.solids);
   const { layer } = vessel.phases;
-  let { totals } = {
-    totals: addComponents(
-      addComponents(componentsIn(vessel.phases.solution, 'solution'), parts.reachable),
-      componentsIn(solutesOf(layer), 'solution'),
-    ),
-  };
-  let { apart, kept } = { apart: parts.apart, kept: parts.kept };
-  const stays: Stay[] = [];
+  let totals = addComponents(
+    addComponents(componentsIn(vessel.phases.solution, 'solution'), parts.reachable),
+    componentsIn(solutesOf(layer), 'solution'),
+  );
+  let { apart } = parts;
   const added = Object.keys(vessel.phases.solids);
   let gas: Amounts = vessel.phases.gas;
 
   const second = asEquilibriumLayer(layer, volumeMl);
-  const rest = (components: Components) => {
-    const totalsM = perLitre(components, volumeMl);
-    const free = equilibrateComponents(totalsM, { temperatureC, added, layer: second });
-    const withheld = hydrolysedOnly(free, totalsM);
-    return withheld.length === 0
-      ? free
-      : equilibrateComponents(totalsM, { temperatureC, added, layer: second, withheld });
-  };
+  const rest = resting({ volumeMl, temperatureC, added, layer: second });
   let equilibrium = rest(totals);
 
-  // A lump that a crust seals gives up only a little of itself; what has settled as a powder is not a lump.
-  for (const [formula, amount] of Object.entries(parts.lumps)) {
-    const coat = vessel.put.includes(formula.split('·')[0] ?? '')
-      ? coatOn(formula, equilibrium)
-      : undefined;
-    if (!coat) continue;
-    stays.push({
-      code: 'sealed',
-      message: `${coat.coat} settles on ${formula} and seals it: a little reacts, then no more.`,
-    });
-    const held = { [formula]: amount * (1 - reactsBeforeSealed) };
-    kept = addAmounts(kept, held);
-    totals = addComponents(totals, componentsIn(held, 'solids'), -1);
-    equilibrium = rest(totals);
-  }
-  // A solid put in as such may dissolve but not grow out of the solution; what would grow stays as much as it was, with what
-  // turned into it.
-  for (const { formula, amountMolPerL } of equilibrium.solids) {
-    const row = asAdded.get(formula);
-    if (!row) continue;
-    const before = mostOf(row, vessel);
-    if (amountMolPerL * volumeMl <= before * (1 + 1e-9)) continue;
-    kept = addAmounts(kept, { [formula]: before });
-    totals = addComponents(totals, componentsIn({ [formula]: before }, 'solids'), -1);
-    equilibrium = equilibrateComponents(perLitre(totals, volumeMl), {
-      temperatureC,
-      layer: second,
-      added: added.filter((one) => one !== formula),
-    });
-  }
+  const sealed = sealLumps(parts.lumps, vessel, { totals, equilibrium, kept: parts.kept }, rest);
+  const { stays } = sealed;
+  const undisturbed = keepFromGrowing(vessel, sealed, { added, layer: second });
+  const { kept } = undisturbed;
+  ({ totals, equilibrium } = undisturbed);
 
   // A gas that was led in reacts on its way through the liquid; one that forms leaves at once.
   const ledIn = new Set(equilibrium.gases.map(({ formula }) => formula));
@@ -148,10 +113,7 @@ export function settle(vessel: Vessel): Settled {
     release((formula) => !ledIn.has(formula));
   }
   release(() => true);
-  const coatedMetals = Object.keys(apart).flatMap((metal) => {
-    const coat = sealOf(metal, equilibrium);
-    return coat ? [{ metal, coat }] : [];
-  });
+  const coatedMetals = coatedIn(apart, equilibrium);
   const phases = {
     ...phasesOf(equilibrium, totals, addAmounts(apart, kept), volumeMl),
     layer: addAmounts(solventsIn(layer), scaleAmounts(equilibrium.layer, volumeMl)),
@@ -163,26 +125,138 @@ export function settle(vessel: Vessel): Settled {
     transfers,
     stays: [
       ...stays,
-      ...coatedMetals.map(({ metal, coat }) => ({
-        code: 'sealed' as const,
-        message: `${metal} is sealed by a coat of ${coat}: it does not react on.`,
-      })),
-      ...heldBack({ totals, apart, equilibrium }, { temperatureC })
-        .filter(
-          ({ subject, isSolid }) =>
-            (isSolid ? apart[subject] === parts.apart[subject] : transfers.length === 0) &&
-            coatedMetals.every(({ metal }) => metal !== subject),
-        )
-        .map(({ subject, partner, row }) => ({
-          code: 'heldBack' as const,
-          message: `${subject} does not react with ${partner}: ${row.because}.`,
-        })),
-      ...Object.keys(kept).flatMap((solid) => {
-        const because = slowReasons.get(solid);
-        return because ? [{ code: 'slow' as const, message: `${solid} stays: ${because}.` }] : [];
+      ...whatStays({ totals, apart, equilibrium }, kept, {
+        temperatureC,
+        coatedMetals,
+        isUntouched: (subject, isSolid) =>
+          isSolid ? apart[subject] === parts.apart[subject] : transfers.length === 0,
       }),
     ],
   };
+}
+
+/** Metals that a coat keeps from reacting. */
+function coatedIn(metals: Amounts, equilibrium: Equilibrium) {
+  return Object.keys(metals).flatMap((metal) => {
+    const coat = sealOf(metal, equilibrium);
+    return coat ? [{ metal, coat }] : [];
+  });
+}
+
+/** What rests in a vessel, and what has been taken out of reach of it. */
+interface AtRest {
+  readonly totals: Components;
+  readonly equilibrium: Equilibrium;
+  /** Solids that take no part, mmol. */
+  readonly kept: Amounts;
+}
+
+type Rest = (components: Components) => Equilibrium;
+
+/** How a mixture comes to rest: what hydrolyses only stays out of the rest. */
+function resting({
+  volumeMl,
+  ...how
+}: {
+  readonly volumeMl: number;
+  readonly temperatureC: number;
+  readonly added: readonly string[];
+  readonly layer: ReturnType<typeof asEquilibriumLayer>;
+}): Rest {
+  return (components) => {
+    const totalsM = perLitre(components, volumeMl);
+    const free = equilibrateComponents(totalsM, how);
+    const withheld = hydrolysedOnly(free, totalsM);
+    return withheld.length === 0 ? free : equilibrateComponents(totalsM, { ...how, withheld });
+  };
+}
+
+/** A lump that a crust seals gives up only a little of itself; what has settled as a powder is not a lump. */
+function sealLumps(
+  lumps: Amounts,
+  vessel: Vessel,
+  before: AtRest,
+  rest: Rest,
+): AtRest & { readonly stays: readonly Stay[] } {
+  let { totals, equilibrium, kept } = before;
+  const stays: Stay[] = [];
+  for (const [formula, amount] of Object.entries(lumps)) {
+    const coat = vessel.put.includes(formula.split('·')[0] ?? '')
+      ? coatOn(formula, equilibrium)
+      : undefined;
+    if (!coat) continue;
+    stays.push({
+      code: 'sealed',
+      message: `${coat.coat} settles on ${formula} and seals it: a little reacts, then no more.`,
+    });
+    const held = { [formula]: amount * (1 - reactsBeforeSealed) };
+    kept = addAmounts(kept, held);
+    totals = addComponents(totals, componentsIn(held, 'solids'), -1);
+    equilibrium = rest(totals);
+  }
+  return { totals, equilibrium, kept, stays };
+}
+
+/**
+ * A solid put in as such may dissolve but not grow out of the solution; what would grow stays as much as it was, with what turned
+ * into it.
+ */
+function keepFromGrowing(
+  vessel: Vessel,
+  before: AtRest,
+  { added, layer }: Pick<Parameters<typeof resting>[0], 'added' | 'layer'>,
+): AtRest {
+  const { volumeMl, temperatureC } = vessel;
+  let { totals, equilibrium, kept } = before;
+  for (const { formula, amountMolPerL } of equilibrium.solids) {
+    const row = asAdded.get(formula);
+    if (!row) continue;
+    const most = mostOf(row, vessel);
+    if (amountMolPerL * volumeMl <= most * (1 + 1e-9)) continue;
+    kept = addAmounts(kept, { [formula]: most });
+    totals = addComponents(totals, componentsIn({ [formula]: most }, 'solids'), -1);
+    equilibrium = equilibrateComponents(perLitre(totals, volumeMl), {
+      temperatureC,
+      layer,
+      added: added.filter((one) => one !== formula),
+    });
+  }
+  return { totals, equilibrium, kept };
+}
+
+/** Why something stays that might have been thought to react: sealed, held back, slow. */
+function whatStays(
+  state: TransferState,
+  kept: Amounts,
+  {
+    temperatureC,
+    coatedMetals,
+    isUntouched,
+  }: {
+    readonly temperatureC: number;
+    readonly coatedMetals: readonly { readonly metal: string; readonly coat: string }[];
+    readonly isUntouched: (subject: string, isSolid: boolean) => boolean;
+  },
+): Stay[] {
+  return [
+    ...coatedMetals.map(({ metal, coat }) => ({
+      code: 'sealed' as const,
+      message: `${metal} is sealed by a coat of ${coat}: it does not react on.`,
+    })),
+    ...heldBack(state, { temperatureC })
+      .filter(
+        ({ subject, isSolid }) =>
+          isUntouched(subject, isSolid) && coatedMetals.every(({ metal }) => metal !== subject),
+      )
+      .map(({ subject, partner, row }) => ({
+        code: 'heldBack' as const,
+        message: `${subject} does not react with ${partner}: ${row.because}.`,
+      })),
+    ...Object.keys(kept).flatMap((solid) => {
+      const because = slowReasons.get(solid);
+      return because ? [{ code: 'slow' as const, message: `${solid} stays: ${because}.` }] : [];
+    }),
+  ];
 }
 
 /** The most there can be of a solid that does not grow out of solution, mmol. */

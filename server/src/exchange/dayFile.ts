@@ -31,12 +31,13 @@ export async function writeDayFile(database: Database, dayId: string): Promise<D
  */
 export async function insertDay(
   database: Database,
-  { day, releases, messages, unknowns, answers, jars }: DayFile,
+  file: DayFile,
   transaction: Transaction,
 ): Promise<void> {
+  const { day, jars } = file;
   const labDayId = day.id;
   const shared = { transaction };
-  const { name, groups, procedures, preparations, weighings, entries, timetable } = day;
+  const { groups, procedures, preparations, weighings, entries, timetable } = day;
   await database.days.create({ ...settingsOfDay(day), timetable, archivedAt: null }, shared);
   await database.groups.bulkCreate(
     groups.map((group, position) => ({ ...group, labDayId, position })),
@@ -57,7 +58,19 @@ export async function insertDay(
     weighings.map((one) => ({ ...one, labDayId, recordedAt: new Date(one.recordedAt) })),
     shared,
   );
-  // A correction comes after what it corrects: line by line, each a moment later than the one before.
+  await insertEntries(database, entries, transaction);
+  await database.shelf.bulkCreate(jars, { ...shared, ignoreDuplicates: true });
+  for (const preparation of preparations)
+    await insertPreparation(database, day, preparation, transaction);
+  await insertOversight(database, labDayId, file, transaction);
+}
+
+/** The bench record, line by line: a correction comes after what it corrects, each line a moment later than the one before. */
+async function insertEntries(
+  database: Database,
+  entries: DayFile['day']['entries'],
+  transaction: Transaction,
+): Promise<void> {
   for (const [at, entry] of entries.entries())
     await database.sequelize.query(
       `INSERT INTO bench_entries (id, work_id, step_id, vessel, part, group_id, kind, record,
@@ -74,32 +87,49 @@ export async function insertDay(
         transaction,
       },
     );
-  await database.shelf.bulkCreate(jars, { ...shared, ignoreDuplicates: true });
-  for (const { id: preparationId, key, madeBy, confirmedAt, takings } of preparations) {
-    await database.preparations.create(
-      {
-        id: preparationId,
-        labDayId,
-        key,
-        madeBy,
-        confirmedAt: new Date(confirmedAt),
-        undoneAt: null,
-      },
-      shared,
-    );
-    await database.stockMoves.bulkCreate(
-      takings.map(({ itemId, amount }) => ({
-        id: crypto.randomUUID(),
-        itemId,
-        preparationId,
-        change: -amount,
-        reason: `${key} for ${name}`,
-        undoes: null,
-        movedAt: new Date(confirmedAt),
-      })),
-      shared,
-    );
-  }
+}
+
+/** What was made, and what it took from the jars. */
+async function insertPreparation(
+  database: Database,
+  { id: labDayId, name }: DayFile['day'],
+  { id: preparationId, key, madeBy, confirmedAt, takings }: DayFile['day']['preparations'][number],
+  transaction: Transaction,
+): Promise<void> {
+  const shared = { transaction };
+  await database.preparations.create(
+    {
+      id: preparationId,
+      labDayId,
+      key,
+      madeBy,
+      confirmedAt: new Date(confirmedAt),
+      undoneAt: null,
+    },
+    shared,
+  );
+  await database.stockMoves.bulkCreate(
+    takings.map(({ itemId, amount }) => ({
+      id: crypto.randomUUID(),
+      itemId,
+      preparationId,
+      change: -amount,
+      reason: `${key} for ${name}`,
+      undoes: null,
+      movedAt: new Date(confirmedAt),
+    })),
+    shared,
+  );
+}
+
+/** What was released, said and dealt to the groups, and what they handed in. */
+async function insertOversight(
+  database: Database,
+  labDayId: string,
+  { releases, messages, unknowns, answers }: DayFile,
+  transaction: Transaction,
+): Promise<void> {
+  const shared = { transaction };
   await database.releases.bulkCreate(
     releases.map(({ workId, when }) => ({ workId, labDayId, shown: when })),
     shared,

@@ -31,6 +31,33 @@ const answerWithinMs = 1500;
 const connectWithinMs = 1500;
 const longestAnswer = 4096;
 
+interface Listener {
+  readonly hear: (chunk: string) => void;
+  readonly lost: (own: Socket, error: LineError) => void;
+}
+
+/** A socket to an instrument, once it answers. */
+function connected({ host, port }: Address, { hear, lost }: Listener): Promise<Socket> {
+  return new Promise((done, fail) => {
+    const own = connect({ host, port });
+    const unplugged = () => {
+      const error = new LineError('unplugged', `nothing answers at ${host}:${port}`);
+      fail(error);
+      lost(own, error);
+      own.destroy();
+    };
+    own.setTimeout(connectWithinMs, unplugged);
+    own.setEncoding('latin1');
+    own.once('connect', () => {
+      own.setTimeout(0);
+      done(own);
+    });
+    own.on('error', unplugged);
+    own.on('close', unplugged);
+    own.on('data', (chunk: Buffer | string) => hear(String(chunk)));
+  });
+}
+
 /**
  * Opens a line when it is first needed and again after it broke. One question is on its way at a time, so that no answer is
  * taken for another’s; after a silence the line is closed, for a late answer would be.
@@ -50,43 +77,33 @@ export function scpiLine({ host, port }: Address): ScpiLine {
     [waiting, broken] = [undefined, undefined];
   };
 
-  const open = (): Promise<Socket> =>
-    new Promise((done, fail) => {
-      if (socket) {
-        done(socket);
-        return;
-      }
-      const own = connect({ host, port });
-      const unplugged = () => {
-        const error = new LineError('unplugged', `nothing answers at ${host}:${port}`);
-        fail(error);
-        if (socket === own) drop(error);
-        own.destroy();
-      };
-      own.setTimeout(connectWithinMs, unplugged);
-      own.setEncoding('latin1');
-      own.once('connect', () => {
-        own.setTimeout(0);
-        socket = own;
-        done(own);
-      });
-      own.on('error', unplugged);
-      own.on('close', unplugged);
-      own.on('data', (chunk: Buffer | string) => {
-        heard += String(chunk);
-        if (heard.length > longestAnswer) {
-          drop(new LineError('garbled', 'the answer has no end'));
-          return;
-        }
-        const end = heard.indexOf('\n');
-        if (end < 0 || !waiting) return;
-        const line = heard.slice(0, end).trim();
-        heard = heard.slice(end + 1);
-        const answer = waiting;
-        [waiting, broken] = [undefined, undefined];
-        answer(line);
-      });
-    });
+  const hear = (chunk: string): void => {
+    heard += chunk;
+    if (heard.length > longestAnswer) {
+      drop(new LineError('garbled', 'the answer has no end'));
+      return;
+    }
+    const end = heard.indexOf('\n');
+    if (end < 0 || !waiting) return;
+    const line = heard.slice(0, end).trim();
+    heard = heard.slice(end + 1);
+    const answer = waiting;
+    [waiting, broken] = [undefined, undefined];
+    answer(line);
+  };
+
+  const open = async (): Promise<Socket> => {
+    socket ??= await connected(
+      { host, port },
+      {
+        hear,
+        lost: (own, error) => {
+          if (socket === own) drop(error);
+        },
+      },
+    );
+    return socket;
+  };
 
   const exchange = async (text: string, isQuery: boolean): Promise<string> => {
     const own = await open();
@@ -114,10 +131,8 @@ export function scpiLine({ host, port }: Address): ScpiLine {
   };
 
   const inTurn = (text: string, isQuery: boolean): Promise<string> => {
-    const turn = last.then(
-      () => exchange(text, isQuery),
-      () => exchange(text, isQuery),
-    );
+    const next = () => exchange(text, isQuery);
+    const turn = last.then(next, next);
     last = turn;
     return turn;
   };

@@ -38,6 +38,15 @@ import { body, idParameter } from '../validate';
 /** Groups joining a lab day, what they are shown of it, and what the instructor says to them. */
 export function groupRoutes(database: Database): Router {
   const router = new Router();
+  joinRoutes(router, database);
+  benchRoutes(router, database);
+  oversightRoutes(router, database);
+  unknownRoutes(router, database);
+  return router;
+}
+
+/** Joining a lab day by its code, and leaving it. */
+function joinRoutes(router: Router, database: Database): void {
   const opened = async (context: Context, text: string) => {
     await refuseTooMany(database, 'join', context.ip);
     const found = await dayOfCode(database, readJoinCode(text).slice(0, 20));
@@ -77,7 +86,10 @@ export function groupRoutes(database: Database): Router {
     dropCookie(context, 'group');
     context.status = 204;
   });
+}
 
+/** What a group is shown, and what it hands in. */
+function benchRoutes(router: Router, database: Database): void {
   router.get('/group', async (context) => {
     const { dayId, groupId } = benchOf(context);
     context.body = viewForGroup(await loadDay(database, dayId), groupId, {
@@ -93,22 +105,27 @@ export function groupRoutes(database: Database): Router {
     await notifyChanged(database, bench.dayId, bench.groupId);
     context.status = 204;
   });
+}
 
-  const oversight = async (dayId: string) =>
-    oversightSchema.parse({
-      joining: await joiningOf(database, dayId),
-      releases: await releasesOf(database, dayId),
-      messages: await messagesOf(database, dayId),
-      unknowns: await labelsOfUnknowns(database, dayId),
-    });
+/** What the instructor sees of the groups. */
+const oversightOf = async (database: Database, dayId: string) =>
+  oversightSchema.parse({
+    joining: await joiningOf(database, dayId),
+    releases: await releasesOf(database, dayId),
+    messages: await messagesOf(database, dayId),
+    unknowns: await labelsOfUnknowns(database, dayId),
+  });
+
+/** Code, tablets, releases and messages of a day. */
+function oversightRoutes(router: Router, database: Database): void {
   router.get('/days/:dayId/oversight', async (context) => {
-    context.body = await oversight(idParameter(context, 'dayId'));
+    context.body = await oversightOf(database, idParameter(context, 'dayId'));
   });
   router.post('/days/:dayId/code', async (context) => {
     const dayId = idParameter(context, 'dayId');
     await renewCode(database, dayId);
     await audit(database, whoAsks(context).role, 'code renewed');
-    context.body = await oversight(dayId);
+    context.body = await oversightOf(database, dayId);
   });
   router.delete('/days/:dayId/tablets/:tabletId', async (context) => {
     const dayId = idParameter(context, 'dayId');
@@ -118,7 +135,7 @@ export function groupRoutes(database: Database): Router {
     await endSession(database, tabletId);
     await audit(database, whoAsks(context).role, 'tablet put out');
     await notifyEnded(database, dayId, tabletId);
-    context.body = await oversight(dayId);
+    context.body = await oversightOf(database, dayId);
   });
   router.put('/days/:dayId/releases', async (context) => {
     const dayId = idParameter(context, 'dayId');
@@ -126,16 +143,20 @@ export function groupRoutes(database: Database): Router {
     await release(database, dayId, wanted);
     await audit(database, whoAsks(context).role, 'release changed', wanted.when);
     await notifyChanged(database, dayId);
-    context.body = await oversight(dayId);
+    context.body = await oversightOf(database, dayId);
   });
   router.post('/days/:dayId/messages', async (context) => {
     const dayId = idParameter(context, 'dayId');
     const message = body(context, messageInputSchema);
     await sendMessage(database, dayId, message);
     await notifyChanged(database, dayId, message.groupId);
-    context.body = await oversight(dayId);
+    context.body = await oversightOf(database, dayId);
     context.status = 201;
   });
+}
+
+/** Unknowns dealt to the groups, their keys, and what was handed in. */
+function unknownRoutes(router: Router, database: Database): void {
   router.put('/days/:dayId/unknowns', async (context) => {
     const dayId = idParameter(context, 'dayId');
     const { unknowns } = body(context, dealtUnknownsSchema);
@@ -143,7 +164,7 @@ export function groupRoutes(database: Database): Router {
     const codes = unknowns.map(({ code }) => code).join(', ');
     await audit(database, whoAsks(context).role, 'unknowns dealt', codes);
     await notifyChanged(database, dayId);
-    context.body = await oversight(dayId);
+    context.body = await oversightOf(database, dayId);
   });
   router.get('/days/:dayId/keys', async (context) => {
     const dayId = idParameter(context, 'dayId');
@@ -154,5 +175,4 @@ export function groupRoutes(database: Database): Router {
     const found = await answersOf(database, idParameter(context, 'dayId'));
     context.body = found.map((answer) => unknownAnswerSchema.parse(answer));
   });
-  return router;
 }

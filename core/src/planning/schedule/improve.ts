@@ -59,25 +59,11 @@ export function improve(
     return place(problem, keys);
   };
   const settle = (keys: ArrayLike<number>): Starts | undefined => {
-    let starts = build(keys);
-    if (!mirrored) return starts;
-    while (starts) {
-      const length = makespan(problem, starts);
-      placings += 2 * count;
-      const pushed = place(
-        mirrored,
-        Float64Array.from(starts, (start, task) => -(start + (problem.ticks[task] ?? 0))),
-      );
-      const back =
-        pushed &&
-        place(
-          problem,
-          Float64Array.from(pushed, (start, task) => -(start + (problem.ticks[task] ?? 0))),
-        );
-      if (!back || makespan(problem, back) >= length) return starts;
-      starts = back;
-    }
-    return starts;
+    const starts = build(keys);
+    if (!starts || !mirrored) return starts;
+    const pushed = pushedBackAndForth(problem, mirrored, starts);
+    placings += 2 * count * pushed.rounds;
+    return pushed.starts;
   };
   const consider = (keys: ArrayLike<number>): void => {
     const starts = settle(keys);
@@ -121,6 +107,23 @@ export function improve(
     }
   }
   return best;
+}
+
+/** A timetable pushed to the end of the day and back to its beginning, as long as that shortens it. */
+function pushedBackAndForth(
+  problem: Problem,
+  mirrored: Problem,
+  first: Starts,
+): { readonly starts: Starts; readonly rounds: number } {
+  const endsOf = (starts: Starts) =>
+    Float64Array.from(starts, (start, task) => -(start + (problem.ticks[task] ?? 0)));
+  let starts = first;
+  for (let rounds = 1; ; rounds += 1) {
+    const pushed = place(mirrored, endsOf(starts));
+    const back = pushed && place(problem, endsOf(pushed));
+    if (!back || makespan(problem, back) >= makespan(problem, starts)) return { starts, rounds };
+    starts = back;
+  }
 }
 
 /** An order a little different from the one before: a stretch of the day, or single tasks, go earlier or later. */

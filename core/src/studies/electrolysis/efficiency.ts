@@ -196,22 +196,7 @@ function causesOf(
   const seen = [cathode, anode].flatMap((one) => (one ? [one] : []));
   if (seen.length === 0) return [];
   const wrongWay = seen.some(({ changeG }) => changeG.value < -2 * changeG.uncertainty);
-  if (wrongWay)
-    return normalised([
-      {
-        cause: 'leads swapped',
-        weight: 3,
-        words:
-          'The electrode at minus lost mass or the one at plus gained: the leads were swapped, or the labels of the electrodes.',
-        remedy: 'Mark the leads and the electrodes, and look which way the ammeter goes.',
-      },
-      {
-        cause: 'before and after swapped',
-        weight: 2,
-        words: 'The two weighings stand in each other’s place.',
-        remedy: 'Look at the order of the weighings in the book.',
-      },
-    ]);
+  if (wrongWay) return normalised(swappedLeads);
   const means = seen.map(({ efficiency: { value } }) => value);
   const factor = means.reduce((sum, one) => sum + one, 0) / means.length;
   const slips = unitSlips
@@ -227,28 +212,65 @@ function causesOf(
       remedy,
     }));
   if (seen.every(({ impossible }) => !impossible) && factor > 0.5) return [];
-  if (factor < 0.5 && factor > 0.05)
-    return normalised([
-      ...slips,
-      {
-        cause: 'another process took the current',
-        weight: 2,
-        words: `Only ${percent(factor)} of the current made or dissolved ${metal}: a gas or another ion took the rest.`,
-        remedy: 'Look for bubbles; lower the current density or raise the concentration.',
-      },
-      {
-        cause: 'deposit lost',
-        weight: 1.5,
-        words: 'Loose deposit fell or was rinsed off.',
-        remedy: 'Lower the current, rinse by dipping, do not wipe.',
-      },
-    ]);
+  if (factor < 0.5 && factor > 0.05) return normalised([...slips, ...lowYield(factor, metal)]);
+  return normalised([...slips, ...highYield({ timeS, theoryG, factor, cathode, anode })]);
+}
+
+type Weighed = Omit<EfficiencyCause, 'likelihood'> & { readonly weight: number };
+
+const swappedLeads: readonly Weighed[] = [
+  {
+    cause: 'leads swapped',
+    weight: 3,
+    words:
+      'The electrode at minus lost mass or the one at plus gained: the leads were swapped, or the labels of the electrodes.',
+    remedy: 'Mark the leads and the electrodes, and look which way the ammeter goes.',
+  },
+  {
+    cause: 'before and after swapped',
+    weight: 2,
+    words: 'The two weighings stand in each other’s place.',
+    remedy: 'Look at the order of the weighings in the book.',
+  },
+];
+
+/** Less than half of what the current could do. */
+function lowYield(factor: number, metal: string): Weighed[] {
+  return [
+    {
+      cause: 'another process took the current',
+      weight: 2,
+      words: `Only ${percent(factor)} of the current made or dissolved ${metal}: a gas or another ion took the rest.`,
+      remedy: 'Look for bubbles; lower the current density or raise the concentration.',
+    },
+    {
+      cause: 'deposit lost',
+      weight: 1.5,
+      words: 'Loose deposit fell or was rinsed off.',
+      remedy: 'Lower the current, rinse by dipping, do not wipe.',
+    },
+  ];
+}
+
+/** More than the current could do, which cannot be. */
+function highYield({
+  timeS,
+  theoryG,
+  factor,
+  cathode,
+  anode,
+}: {
+  readonly timeS: number;
+  readonly theoryG: number;
+  readonly factor: number;
+  readonly cathode: ElectrodeEfficiency | undefined;
+  readonly anode: ElectrodeEfficiency | undefined;
+}): Weighed[] {
   const excess = factor - 1;
   const wetG = theoryG * excess;
-  const both = seen.length === 2 && seen.every(({ impossible }) => impossible);
+  const both = (cathode?.impossible ?? false) && (anode?.impossible ?? false);
   const onlyGain = (cathode?.impossible ?? false) && !(anode?.impossible ?? false);
-  return normalised([
-    ...slips,
+  return [
     {
       cause: 'ammeter',
       weight: (both ? 3 : 1.5) * Math.exp(-excess / 0.6),
@@ -288,12 +310,10 @@ function causesOf(
           },
         ]
       : []),
-  ]);
+  ];
 }
 
-function normalised(
-  causes: readonly (Omit<EfficiencyCause, 'likelihood'> & { weight: number })[],
-): EfficiencyCause[] {
+function normalised(causes: readonly Weighed[]): EfficiencyCause[] {
   const all = causes.reduce((sum, { weight }) => sum + weight, 0);
   return causes
     .map(({ weight, ...cause }) => ({ ...cause, likelihood: weight / all }))

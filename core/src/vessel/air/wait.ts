@@ -27,10 +27,10 @@ const brownsAfterMinutes = 120;
 export function wait(vessel: Vessel, minutes: number): Step {
   if (isEmpty(vessel) || vessel.volumeMl === 0) return resting(vessel);
   const dyes = dyesIn(vessel);
+  const [first] = dyes;
   const rest = come(vessel, vessel);
   const quiet: Step = { ...rest, reactions: [], gasEvolved: {} };
   const glucoseMmol = componentsIn(vessel.phases.solution, 'solution').C6H12O6 ?? 0;
-  const [first] = dyes;
   if (!first || glucoseMmol <= 0) return quiet;
   const hydroxideM = rest.equilibrium?.species['OH^-'] ?? 0;
   const speedOf = (dye: RedoxDye, at: number) => {
@@ -39,16 +39,7 @@ export function wait(vessel: Vessel, minutes: number): Step {
     return stage ? perSecond(stage, glucoseM, hydroxideM, vessel.temperatureC) : 0;
   };
   if (speedOf(first.dye, 0) < noticeablePerS)
-    return {
-      ...quiet,
-      warnings: [
-        ...quiet.warnings,
-        {
-          code: 'slow',
-          message: `Glucose reduces ${first.dye.name} too slowly to see without more alkali.`,
-        },
-      ],
-    };
+    return { ...quiet, warnings: [...quiet.warnings, tooSlow(first.dye)] };
 
   const seconds = 60 * minutes;
   let glucoseLeft = glucoseMmol;
@@ -96,11 +87,7 @@ export function wait(vessel: Vessel, minutes: number): Step {
         run(stage.reduction, stage.reduced, carried / (used[stage.oxidised] ?? 1), dye);
         if (left < doneAfter) return;
         const moment = come(vessel, now);
-        moments.push({
-          untilS: elapsed,
-          vessel: moment.vessel,
-          ...(moment.equilibrium && { equilibrium: moment.equilibrium }),
-        });
+        moments.push(momentAt(elapsed, moment));
       });
     }
   const settled = come(vessel, now);
@@ -114,6 +101,17 @@ export function wait(vessel: Vessel, minutes: number): Step {
     ],
   };
 }
+
+const momentAt = (untilS: number, { vessel, equilibrium }: Step): Moment => ({
+  untilS,
+  vessel,
+  ...(equilibrium && { equilibrium }),
+});
+
+const tooSlow = ({ name }: RedoxDye): Warning => ({
+  code: 'slow',
+  message: `Glucose reduces ${name} too slowly to see without more alkali.`,
+});
 
 interface Standing {
   readonly glucoseMmol: number;

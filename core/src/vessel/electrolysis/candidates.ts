@@ -123,41 +123,52 @@ export function atPlus(
   near: Equilibrium,
   passive: Passivity | undefined,
 ): Candidate[] {
-  const { electrode, bulk, temperatureC } = setting;
-  const surface = passive?.surface ?? electrode.material;
-  const own = passive
-    ? []
-    : electrode.dissolvesBy.flatMap((text): Candidate[] => {
-        const half = halfOf(text);
-        const needs = half.right.find(({ state }) => state === 'aq')?.formula;
-        const limit = needs
-          ? limitingDensity(needs, bulk.species[needs] ?? 0, half.electrons)
-          : undefined;
-        if (limit !== undefined && limit < 1e-6) return [];
-        const row = electrodeProcesses.find((one) => one.half === text && one.side === 'cathode');
-        const equilibriumV = potentialV(
-          half,
-          made(bulk, half.oxidised.formula, temperatureC),
+  const surface = passive?.surface ?? setting.electrode.material;
+  return [
+    ...(passive ? [] : metalDissolving(setting)),
+    ...ionsOxidised(setting, near),
+    ...halogensFrom(setting, surface),
+    ...oxygenFrom(setting, near, surface),
+  ];
+}
+
+/** The metal of the electrode goes into solution. */
+function metalDissolving({ electrode, bulk, temperatureC }: ElectrodeSetting): Candidate[] {
+  return electrode.dissolvesBy.flatMap((text): Candidate[] => {
+    const half = halfOf(text);
+    const needs = half.right.find(({ state }) => state === 'aq')?.formula;
+    const limit = needs
+      ? limitingDensity(needs, bulk.species[needs] ?? 0, half.electrons)
+      : undefined;
+    if (limit !== undefined && limit < 1e-6) return [];
+    const row = electrodeProcesses.find((one) => one.half === text && one.side === 'cathode');
+    const equilibriumV = potentialV(
+      half,
+      made(bulk, half.oxidised.formula, temperatureC),
+      temperatureC,
+      'oxidised',
+    );
+    return [
+      {
+        half,
+        equilibriumV,
+        sources: [half.couple.source, electrode.source],
+        ...(limit !== undefined && { limit }),
+        current: kinetics(
+          row?.exchangeAPerCm2 ?? readilyAPerCm2,
+          half.electrons,
+          limit,
           temperatureC,
-          'oxidised',
-        );
-        return [
-          {
-            half,
-            equilibriumV,
-            sources: [half.couple.source, electrode.source],
-            ...(limit !== undefined && { limit }),
-            current: kinetics(
-              row?.exchangeAPerCm2 ?? readilyAPerCm2,
-              half.electrons,
-              limit,
-              temperatureC,
-              (v) => v - equilibriumV,
-            ),
-          },
-        ];
-      });
-  const ions = electrodeProcesses.flatMap((row): Candidate[] => {
+          (v) => v - equilibriumV,
+        ),
+      },
+    ];
+  });
+}
+
+/** Ions of the liquid lose electrons. */
+function ionsOxidised({ bulk, temperatureC }: ElectrodeSetting, near: Equilibrium): Candidate[] {
+  return electrodeProcesses.flatMap((row): Candidate[] => {
     if (row.side !== 'anode') return [];
     const half = halfOf(row.half);
     const from = half.reduced.formula;
@@ -172,7 +183,11 @@ export function atPlus(
     );
     return [dissolvedAt(row, half, { there, limit, equilibriumV, temperatureC })];
   });
-  const halogens = (
+}
+
+/** Halides give the halogen. */
+function halogensFrom({ bulk, temperatureC }: ElectrodeSetting, surface: Surface): Candidate[] {
+  return (
     [
       ['Cl2', chlorine, 'Cl^-'],
       ['Br2', bromine, 'Br^-'],
@@ -196,20 +211,26 @@ export function atPlus(
       },
     ];
   });
+}
+
+/** Water gives oxygen. */
+function oxygenFrom(
+  { temperatureC, densityAPerCm2 }: ElectrodeSetting,
+  near: Equilibrium,
+  surface: Surface,
+): Candidate[] {
   const curve = overpotentialCurve('O2', surface);
   const equilibriumV = potentialV(oxygen, near, temperatureC, 'oxidised');
-  const oxygenHere: Candidate[] = curve
+  return curve
     ? [
         {
           half: oxygen,
           equilibriumV,
           sources: [oxygen.couple.source, curve.row.source],
-          current: (v) =>
-            Math.min(currentDensityAt(curve, v - equilibriumV), 1e3 * setting.densityAPerCm2),
+          current: (v) => Math.min(currentDensityAt(curve, v - equilibriumV), 1e3 * densityAPerCm2),
         },
       ]
     : [];
-  return [...own, ...ions, ...halogens, ...oxygenHere];
 }
 
 /** Tafel’s law with diffusion in the way, nothing below the equilibrium potential. */

@@ -20,13 +20,6 @@ export function startOutbox(store: AppStore): void {
   let before = store.getState().outbox;
   let written = Promise.resolve();
 
-  const unkept = (): void => {
-    notifications.show({
-      id: 'no-storage',
-      title: 'This browser keeps nothing across a reload',
-      message: 'Entries are sent as you make them; do not close the page while any is unsent.',
-    });
-  };
   /** Begins at once, so that a page left right after a tap has it; what is let go waits its turn. */
   const atOnce = (work: Promise<void>): void => {
     written = Promise.all([written, work]).then(() => undefined, unkept);
@@ -93,12 +86,7 @@ export function startOutbox(store: AppStore): void {
     })
     .then((stored) => {
       order = Math.max(order, ...stored.map((one) => one.order));
-      const kept = {
-        waiting: stored.filter(({ reason }) => reason === undefined).map(unsentOf),
-        refused: stored.flatMap((one): Refused[] =>
-          one.reason === undefined ? [] : [{ ...unsentOf(one), reason: one.reason }],
-        ),
-      };
+      const kept = keptIn(stored);
       // These lie in the database already.
       before = {
         ...before,
@@ -114,6 +102,22 @@ export function startOutbox(store: AppStore): void {
     if (document.visibilityState === 'visible') void sendAll();
   });
 }
+
+const unkept = (): void => {
+  notifications.show({
+    id: 'no-storage',
+    title: 'This browser keeps nothing across a reload',
+    message: 'Entries are sent as you make them; do not close the page while any is unsent.',
+  });
+};
+
+/** What lay in the browser’s database, as the store holds it. */
+const keptIn = (stored: Awaited<ReturnType<typeof readAll>>) => ({
+  waiting: stored.filter(({ reason }) => reason === undefined).map(unsentOf),
+  refused: stored.flatMap((one): Refused[] =>
+    one.reason === undefined ? [] : [{ ...unsentOf(one), reason: one.reason }],
+  ),
+});
 
 /** Each kind of entry goes to its own place. */
 function send(store: AppStore, unsent: Unsent) {

@@ -1,45 +1,33 @@
-import { Button, Text } from '@mantine/core';
+import { Candidates } from './Candidates';
+import { Text } from '@mantine/core';
 import {
   conclude,
   contradictions,
   heldBack,
   isPoint,
   nextInOrder,
-  noneOfThese,
   posterior,
   posteriorByClass,
   rankTests,
-  testLabel,
 } from '@stoichos/core/studies/identify';
-import type {
-  Conclusion,
-  RankedTest,
-  TestLimits,
-  UnknownSchool,
-  Model,
-} from '@stoichos/core/studies/identify';
-import { useMemo, useState } from 'react';
+import type { RankedTest, TestLimits, UnknownSchool, Model } from '@stoichos/core/studies/identify';
+import { useMemo } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import { StudyFrame } from '../../shared/study/StudyFrame';
-import { percent } from '../../shared/study/Likelihoods';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { CandidateName } from '../../shared/unknowns/CandidateName';
 import { CandidateSettings } from '../../shared/unknowns/CandidateSettings';
 import { MayBe } from './MayBe';
-import { NextTests } from './NextTests';
 import { ReasoningFlow } from './ReasoningFlow';
-import { RecordTable } from './RecordTable';
-import { SchoolNote } from './SchoolNote';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
-import type { KeptResult, UnknownState } from '../../shared/unknowns/unknownState';
+import type { UnknownState } from '../../shared/unknowns/unknownState';
 import type { UnknownResult } from '@stoichos/core/labday';
 
 /** What the results say so far. */
-function useFound({
+export function useFound({
   state,
   model,
   results,
@@ -144,78 +132,6 @@ export function IdentifyPage() {
   );
 }
 
-interface CandidatesProps {
-  readonly state: UnknownState;
-  readonly kind: 'organic' | 'inorganic';
-  readonly change: (part: Partial<UnknownState>) => void;
-  readonly model: Model;
-  readonly results: UnknownResult[];
-  readonly school: 'solubilityFirst' | 'mostInformative';
-  readonly found: NonNullable<ReturnType<typeof useFound>>;
-}
-
-/** How likely each candidate is, what to test next, and the record. */
-function Candidates({ state, kind, change, model, results, school, found }: CandidatesProps) {
-  const [again, setAgain] = useState<string>();
-  const setResults = (next: readonly KeptResult[]) =>
-    change({ results: { ...state.results, [kind]: [...next] } });
-  return (
-    <>
-      <Text role="status" fw={600} size="lg" mt="sm" data-testid="conclusion">
-        <CandidateName
-          kind={kind}
-          name={concluded(found.conclusion, results.length, model.candidates.length)}
-        />
-      </Text>
-      {found.against.map(({ test, outcome, expected, likelyWrong }, at) => (
-        <Text key={at} role="alert" size="sm" mt="xs">
-          {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of what the
-          rest points to. That it is wrong is {percent(likelyWrong)} likely: repeat it with more
-          sample and a fresh blank before believing it.{' '}
-          <Button
-            size="compact-md"
-            variant="default"
-            className="no-print"
-            onClick={() => setAgain(test)}
-          >
-            Repeat it
-          </Button>
-        </Text>
-      ))}
-      <SchoolNote
-        kind={kind}
-        school={school}
-        ranked={found.ranked}
-        fixed={found.fixed}
-        change={change}
-      />
-      <NextTests
-        kind={kind}
-        ranked={found.ranked}
-        held={found.held}
-        model={model}
-        again={again}
-        onRecord={(result) => {
-          setAgain(undefined);
-          setResults([...results, result]);
-        }}
-      >
-        <RecordTable
-          kind={kind}
-          model={model}
-          results={results}
-          leading={found.all
-            .filter(({ candidate }) => candidate !== noneOfThese)
-            .slice(0, 2)
-            .map(({ candidate }) => candidate)}
-          onChange={setResults}
-          onAgain={setAgain}
-        />
-      </NextTests>
-    </>
-  );
-}
-
 function limitsOf({ sampleMg, minutes, mostHazard, missing }: UnknownState): TestLimits {
   const away = new Set(missing);
   return {
@@ -246,17 +162,4 @@ function ordered(
       Number(isPoint(one.test)) - Number(isPoint(other.test)) || worth(other) - worth(one),
   );
   return keepsFirst ? [first, ...sorted] : sorted;
-}
-
-function concluded(
-  { kind, candidates, probability }: Conclusion,
-  done: number,
-  all: number,
-): string {
-  if (done === 0) return `Any of ${all}`;
-  if (kind === 'noneOfThese') return 'None of them shows what was seen';
-  if (kind === 'identified') return `It is ${candidates[0] ?? ''}, ${percent(probability)}`;
-  if (candidates.length === 1) return `Probably ${candidates[0] ?? ''}, ${percent(probability)}`;
-  if (candidates.length > 6) return `Still ${candidates.length} of ${all} in question`;
-  return `One of: ${candidates.join('; ')}`;
 }

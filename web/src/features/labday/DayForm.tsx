@@ -21,6 +21,7 @@ import { useSaveDayMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { today } from '../../shared/parts/dates';
 import type { UseFormReturnType } from '@mantine/form';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 
 interface DayFormProps {
   readonly opened: boolean;
@@ -81,16 +82,7 @@ function useDayForm({
       kit: Object.fromEntries(kitKinds.map((name) => [name, day?.kit[name] ?? usualKit[name]])),
       balanceG: String(day?.balanceG ?? 0.01),
     },
-    validate: (values) => {
-      const parsed = labDayInputSchema.safeParse(toInput(values, id, day));
-      if (parsed.success) return {};
-      return Object.fromEntries(
-        parsed.error.issues.map(({ path, message }) => [
-          path[0] === 'kit' ? path.join('.') : String(path[0]),
-          message,
-        ]),
-      );
-    },
+    validate: (values) => schemaErrors(labDayInputSchema, toInput(values, id, day), ['kit']),
   });
   const submit = form.onSubmit(async (values) => {
     const input = toInput(values, id, day);

@@ -137,15 +137,7 @@ function WantedForm({
         value={formula}
         onChange={(event) => setFormula(event.currentTarget.value)}
       />
-      <div>
-        <Text fw={500}>One reagent stays</Text>
-        <SubstanceSelect value={keep} error={undefined} onChange={setKeep} />
-        {keep && (
-          <Button variant="subtle" px={0} onClick={() => setKeep('')}>
-            Neither need stay
-          </Button>
-        )}
-      </div>
+      <KeptReagent keep={keep} setKeep={setKeep} />
       <Switch
         label="Only what is on the shelf"
         checked={onlyShelf}
@@ -161,6 +153,27 @@ function WantedForm({
         {onlyShelf ? 'Try the shelf' : 'Try everything'}
       </Button>
     </form>
+  );
+}
+
+/** The reagent that one has, and wants to keep. */
+function KeptReagent({
+  keep,
+  setKeep,
+}: {
+  readonly keep: string;
+  readonly setKeep: (next: string) => void;
+}) {
+  return (
+    <div>
+      <Text fw={500}>One reagent stays</Text>
+      <SubstanceSelect value={keep} error={undefined} onChange={setKeep} />
+      {keep && (
+        <Button variant="subtle" px={0} onClick={() => setKeep('')}>
+          Neither need stay
+        </Button>
+      )}
+    </div>
   );
 }
 

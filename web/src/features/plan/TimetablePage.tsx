@@ -1,28 +1,19 @@
-import { Alert, Button, Group, SegmentedControl, Text, Title } from '@mantine/core';
-import {
-  meanwhile,
-  missingKit,
-  peopleRows,
-  timetableRows,
-} from '@stoichos/core/planning/procedure';
+import { Alert, Button, Group, SegmentedControl, Text } from '@mantine/core';
+import { missingKit, timetableRows } from '@stoichos/core/planning/procedure';
 import type { DayTimetable, LabDay } from '@stoichos/core/labday';
-import type { TimetableBar, TimetableRow } from '@stoichos/core/planning/procedure';
-import { IconArrowRight, IconRefresh } from '@tabler/icons-react';
+import type { TimetableRow } from '@stoichos/core/planning/procedure';
+import { IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useLabDay } from '../../data/useLabDay';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { PrintButton } from '../../shared/parts/PrintButton';
-import { clock } from './barWords';
 import { CalendarButton } from './CalendarButton';
-import { CutList } from './CutList';
 import { DayStops, useDayStops } from '../../shared/labday/DayStops';
 import { PlanTabs } from './PlanTabs';
-import { TimetableChart } from './TimetableChart';
-import { TimetableTable } from './TimetableTable';
-import classes from './TimetablePage.module.css';
 import { useTimetable } from './useTimetable';
-import { atMostPlaces, formatNumber } from '@stoichos/core/common';
+import { formatNumber } from '@stoichos/core/common';
+import { TimetableView } from './TimetableView';
 
 /** The timetable of a class: bars by bench, what to do while waiting, moving by hand, and what to cut when it is too long. */
 export function TimetablePage() {
@@ -118,51 +109,6 @@ function Timetable({ day }: { day: LabDay }) {
   );
 }
 
-interface TimetableViewProps {
-  readonly day: LabDay;
-  readonly table: ReturnType<typeof useTimetable>;
-  readonly timetable: DayTimetable;
-  readonly running: boolean;
-  readonly rows: TimetableRow[];
-  readonly held: Readonly<Record<string, number>>;
-  readonly view: View;
-}
-
-/** The timetable, as bars, people or a table. */
-function TimetableView({ day, table, timetable, running, rows, held, view }: TimetableViewProps) {
-  const [chosen, setChosen] = useState<string>();
-  return (
-    <>
-      <Verdict day={day} timetable={timetable} />
-      {view !== 'table' ? (
-        <TimetableChart
-          rows={view === 'bars' ? rows : peopleRows(rows, day.staff)}
-          lengthMin={axisMin(day, timetable)}
-          classMin={day.lengthMin}
-          held={held}
-          chosen={chosen}
-          onChoose={setChosen}
-          onMove={running ? undefined : table.move}
-        />
-      ) : (
-        <TimetableTable rows={rows} />
-      )}
-      <Chosen rows={rows} chosen={chosen} />
-      {timetable.makespanMin > day.lengthMin && <CutList day={day} timetable={timetable} />}
-      <Button
-        component={Link}
-        to={`/days/${day.id}/prepare`}
-        variant="default"
-        mt="lg"
-        className="no-print"
-        rightSection={<IconArrowRight size={18} aria-hidden />}
-      >
-        On to Prepare
-      </Button>
-    </>
-  );
-}
-
 interface TimetableHeadProps {
   readonly day: LabDay;
   readonly table: ReturnType<typeof useTimetable>;
@@ -226,70 +172,4 @@ function TimetableHead({
   );
 }
 
-type View = 'bars' | 'people' | 'table';
-
-/** Minutes the chart shows: to the end of the class, unless most of it would be empty. */
-const axisMin = ({ lengthMin }: LabDay, { makespanMin }: DayTimetable): number =>
-  Math.max(makespanMin, Math.min(lengthMin, 1.3 * makespanMin));
-
-/** Whether it fits, and how sure that is. */
-function Verdict({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
-  const { makespanMin, lowerBoundMin, optimal } = timetable;
-  const over = makespanMin - day.lengthMin;
-  const words = (min: number): string => `${atMostPlaces(min, 1)} min`;
-  return (
-    <div className={classes.verdict} role="status" data-testid="verdict">
-      <Title order={2} size="h3">
-        {words(makespanMin)}{' '}
-        {over > 0
-          ? `– ${words(over)} too long for the class`
-          : `– fits, with ${words(-over)} to spare`}
-      </Title>
-      <Text className="quiet">
-        {optimal
-          ? 'No shorter timetable keeps all links, waits and kit.'
-          : `No timetable can be under ${words(lowerBoundMin)}; this is within ${Math.ceil((100 * (makespanMin - lowerBoundMin)) / lowerBoundMin)} % of that.`}
-      </Text>
-    </div>
-  );
-}
-
-/** The task one points at: what, when, what must be ready, and what else the bench does meanwhile. */
-function Chosen({ rows, chosen }: { rows: readonly TimetableRow[]; chosen: string | undefined }) {
-  const found = rows
-    .flatMap((row) => row.lanes.flatMap(({ bars }) => bars.map((bar) => ({ row, bar }))))
-    .find(({ bar }) => bar.id === chosen);
-  if (!found)
-    return (
-      <Text className="quiet no-print" size="sm" mt="xs">
-        Tap a bar to read its step. Drag it, or use the arrow keys, and the rest arranges itself.
-      </Text>
-    );
-  const { row, bar } = found;
-  const { step } = bar.origin;
-  return (
-    <section className="card" aria-label="The chosen step" style={{ marginTop: 12 }}>
-      <Text className="quiet" size="sm">
-        {row.name} · {bar.procedureName} · {clock(bar)}
-      </Text>
-      <Text>{step.text}</Text>
-      {[...step.ready, ...step.needs.map(({ because }) => because)].map((line) => (
-        <Text key={line} size="sm">
-          Ready before: {line}
-        </Text>
-      ))}
-      {step.caution && <Text size="sm">Caution: {step.caution}</Text>}
-      {!step.attended && <While row={row} bar={bar} />}
-    </section>
-  );
-}
-
-function While({ row, bar }: { row: TimetableRow; bar: TimetableBar }) {
-  const others = meanwhile(row, bar);
-  return (
-    <Text size="sm">
-      While it runs by itself:{' '}
-      {others.length > 0 ? others.join('; ') : 'nothing else; write up what was seen'}.
-    </Text>
-  );
-}
+export type View = 'bars' | 'people' | 'table';

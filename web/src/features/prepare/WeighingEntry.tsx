@@ -1,91 +1,22 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
 import { weighingEffects } from '@stoichos/core/labday';
-import { judgeWeighing } from '@stoichos/core/solution/preparation';
 import type { LabDay, Weighing } from '@stoichos/core/labday';
 import type { Making } from '@stoichos/core/planning/prep';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
-import { useAddWeighingMutation } from '../../data/api/api';
-import { sayProblem } from '../../shared/parts/sayProblem';
 import { Formula } from '../../shared/chemistry/Formula';
 import { strengthText } from './Recipe';
 import { ToleranceBand } from './ToleranceBand';
 import type { DayLine } from './usePrepSheet';
 import { formatNumber, withFigures } from '@stoichos/core/common';
+import { useWeighing } from './useWeighing';
 
-interface WeighingEntryProps {
+export interface WeighingEntryProps {
   readonly day: LabDay;
   readonly line: DayLine;
   readonly making: Extract<Making, { kind: 'weigh' }>;
   readonly forms: readonly string[];
   readonly done: Weighing | undefined;
-}
-
-/** What is typed of a weighing, what it makes, and how it is recorded. */
-function useWeighing({
-  making,
-  line,
-  forms,
-  day,
-}: {
-  readonly making: WeighingEntryProps['making'];
-  readonly line: DayLine;
-  readonly forms: readonly string[];
-  readonly day: LabDay;
-}) {
-  const [typed, setTyped] = useState<number | string>('');
-  const [boat, setBoat] = useState<number | string | undefined>();
-  const [asked, setAsked] = useState(false);
-  const [addWeighing, { isLoading }] = useAddWeighingMutation();
-  const { form, recipe, purityPercent } = making;
-  const { totalMl, substance, concentrationM } = line;
-  const shown = typeof typed === 'number' ? typed : 0;
-  const netG = shown - (typeof boat === 'number' ? boat : 0);
-  const actualG = netG > 0 ? Number(netG.toFixed(4)) : undefined;
-  const result =
-    actualG && judgeWeighing(actualG, recipe.massG ?? 0, form, forms, totalMl, purityPercent);
-  const challenge = result ? result.challenge : undefined;
-  const weighing = (id: string, massG: number): Weighing => ({
-    id,
-    substance,
-    concentrationM,
-    volumeMl: totalMl,
-    form,
-    purityPercent,
-    actualG: massG,
-    recordedAt: new Date().toISOString(),
-  });
-  const record = async () => {
-    if (!actualG) return;
-    if (challenge && !asked) {
-      setAsked(true);
-      return;
-    }
-    try {
-      await addWeighing({
-        dayId: day.id,
-        weighing: weighing(crypto.randomUUID(), actualG),
-      }).unwrap();
-      setTyped('');
-      setAsked(false);
-    } catch (error) {
-      sayProblem(error, 'Not stored');
-    }
-  };
-  return {
-    record,
-    typed,
-    boat,
-    actualG,
-    asked,
-    setAsked,
-    setTyped,
-    setBoat,
-    isLoading,
-    result,
-    challenge,
-    concentrationM,
-  };
 }
 
 /**

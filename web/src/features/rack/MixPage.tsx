@@ -1,11 +1,11 @@
-import { ActionIcon, Alert, Button, Tabs, Text, Tooltip } from '@mantine/core';
+import { Alert, Tabs, Text } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { heldIn } from '@stoichos/core/safety';
 import { describeObservation } from '@stoichos/core/seeing/observation';
 import { eventWords, vesselsOf } from '@stoichos/core/seeing/rack';
 import type { KeptRun } from '@stoichos/core/labday';
 import type { Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core/seeing/rack';
-import { IconArrowBackUp, IconArrowDown, IconArrowForwardUp } from '@tabler/icons-react';
+import { IconArrowDown } from '@tabler/icons-react';
 import { useMemo, useRef, useState } from 'react';
 import { useAppDispatch } from '../../data/store';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -20,17 +20,10 @@ import { KeptRuns } from './KeptRuns';
 import { LastStep } from './LastStep';
 import { RackView } from './RackView';
 import { WhyPanel } from './WhyPanel';
-import {
-  chosen,
-  cleared,
-  copied,
-  opened,
-  redone,
-  undone,
-  vesselAdded,
-} from '../../data/rack/rackSlice';
+import { chosen, copied, opened, redone, undone, vesselAdded } from '../../data/rack/rackSlice';
 import { useRack } from './useRack';
 import type { RackHistory } from '../../data/rack/rackSlice';
+import { RackTools } from './RackTools';
 
 /** The study “Mix anything”: fill a vessel, act on it step by step, and read what is seen and why. */
 export function MixPage() {
@@ -191,52 +184,6 @@ function DoTabs({ history, rack, outcome, attempt }: DoTabsProps) {
         <TestPanel vessel={history.chosen} attempt={attempt} />
       </Tabs.Panel>
     </Tabs>
-  );
-}
-
-interface RackToolsProps {
-  readonly dispatch: ReturnType<typeof useAppDispatch>;
-  readonly rack: Rack;
-  readonly past: readonly Rack[];
-  readonly future: readonly Rack[];
-  readonly keptShown: ReturnType<typeof useDisclosure>[1];
-}
-
-/** Undo, redo, what is kept, and printing. */
-function RackTools({ dispatch, rack, past, future, keptShown }: RackToolsProps) {
-  return (
-    <>
-      <Tooltip label="Undo, Ctrl Z">
-        <ActionIcon
-          variant="default"
-          aria-label="Undo"
-          disabled={past.length === 0}
-          onClick={() => dispatch(undone())}
-        >
-          <IconArrowBackUp size={20} />
-        </ActionIcon>
-      </Tooltip>
-      <Tooltip label="Redo, Ctrl Shift Z">
-        <ActionIcon
-          variant="default"
-          aria-label="Redo"
-          disabled={future.length === 0}
-          onClick={() => dispatch(redone())}
-        >
-          <IconArrowForwardUp size={20} />
-        </ActionIcon>
-      </Tooltip>
-      <Button variant="default" onClick={keptShown.open}>
-        Keep or compare
-      </Button>
-      <Button
-        variant="default"
-        disabled={rack.events.length === 0 && rack.vessels.length === 1}
-        onClick={() => dispatch(cleared())}
-      >
-        Start afresh
-      </Button>
-    </>
   );
 }
 

@@ -1,8 +1,8 @@
-import { Anchor, Group, SegmentedControl, Select, Text } from '@mantine/core';
+import { Anchor, Group, Text } from '@mantine/core';
 import { worksOf } from '@stoichos/core/labday';
 import { chooseParts, reportParts } from '@stoichos/core/report/dayReport';
 import type { LabDay } from '@stoichos/core/labday';
-import type { ReportPart, ReportScope, Version, Section } from '@stoichos/core/report/dayReport';
+import type { ReportPart, ReportScope, Version } from '@stoichos/core/report/dayReport';
 import { useEffect, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import * as z from 'zod';
@@ -18,14 +18,13 @@ import { DataChart } from '../../shared/chart/DataChart';
 import { useLabDay } from '../../data/useLabDay';
 import { DocumentView } from '../../shared/document/DocumentView';
 import '../../shared/document/document.css';
-import { TakeAway } from '../../shared/document/TakeAway';
 import { Fold } from '../../shared/parts/Fold';
 import { useKept } from '../../data/kept/useKept';
 import { useUnknownState } from '../../shared/unknowns/unknownState';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
-import type { SetURLSearchParams } from 'react-router';
+import { ReportChoice } from './ReportChoice';
 
 const partNames = Object.keys(reportParts) as ReportPart[];
 const leftOutSchema = z.array(z.enum(partNames));
@@ -144,68 +143,7 @@ function ReportParts({ day, isInstructor, leftOut, setLeftOut }: ReportPartsProp
   );
 }
 
-interface ReportChoiceProps {
-  readonly about: URLSearchParams;
-  readonly day: LabDay;
-  readonly scopes: readonly ScopeChoice[];
-  readonly chosen: ScopeChoice | undefined;
-  readonly version: 'instructor' | 'class';
-  readonly setAbout: SetURLSearchParams;
-  readonly document:
-    | {
-        under: string[];
-        title: string;
-        over: string;
-        sections: readonly Section[];
-        closing: string;
-      }
-    | undefined;
-}
-
-/** Which report, for whom. */
-function ReportChoice({
-  about,
-  day,
-  scopes,
-  chosen,
-  version,
-  setAbout,
-  document,
-}: ReportChoiceProps) {
-  const change = (name: 'about' | 'for', value: string) => {
-    const next = new URLSearchParams(about);
-    next.set(name, value);
-    setAbout(next, { replace: true });
-  };
-  return (
-    <Group className="no-print" mb="sm" align="flex-end" gap="md">
-      <Select
-        label="Report on"
-        data={scopes.map(({ value, label }) => ({ value, label }))}
-        value={chosen?.value ?? 'day'}
-        onChange={(value) => value && change('about', value)}
-        miw={260}
-      />
-      <SegmentedControl
-        aria-label="For whom"
-        data={[
-          { value: 'instructor', label: 'Instructor, with key' },
-          { value: 'class', label: 'Class' },
-        ]}
-        value={version}
-        onChange={(value) => change('for', value)}
-      />
-      {document && (
-        <TakeAway
-          document={document}
-          name={`${day.date} ${document.title}${version === 'class' ? ', class' : ''}`}
-        />
-      )}
-    </Group>
-  );
-}
-
-interface ScopeChoice {
+export interface ScopeChoice {
   readonly value: string;
   readonly label: string;
   readonly scope: ReportScope;

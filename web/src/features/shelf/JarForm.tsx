@@ -1,4 +1,6 @@
 import { Alert, Button, Group, Modal, Select, Stack, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import type { UseFormReturnType } from '@mantine/form';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { shelfItemSchema, stockUnits } from '@stoichos/core/planning/shelf';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
@@ -6,6 +8,7 @@ import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { useDropJarMutation, useSaveJarMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
 
 interface JarFormProps {
@@ -23,34 +26,36 @@ export function JarForm({ opened, close, jar }: JarFormProps) {
   );
 }
 
-type Draft = Omit<ShelfItem, 'purityPercent' | 'amount' | 'least'> & {
-  readonly purityPercent: number | string;
-  readonly amount: number | string;
-  readonly least: number | string;
+/** A number that is being typed may be none yet. */
+type Draft = Omit<ShelfItem, 'purityPercent' | 'amount' | 'least' | 'expires'> & {
+  readonly purityPercent: number | '';
+  readonly amount: number | '';
+  readonly least: number | '';
+  readonly expires: string;
 };
 
+const asItem = ({ expires, ...draft }: Draft) => ({ ...draft, expires: expires || null });
+
+const newJar = (): Draft => ({
+  id: crypto.randomUUID(),
+  substance: '',
+  form: '',
+  purityPercent: 99,
+  place: '',
+  amount: 100,
+  unit: 'g',
+  least: 0,
+  expires: '',
+});
+
 function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
-  const [draft, setDraft] = useState<Draft>(
-    () =>
-      jar ?? {
-        id: crypto.randomUUID(),
-        substance: '',
-        form: '',
-        purityPercent: 99,
-        place: '',
-        amount: 100,
-        unit: 'g',
-        least: 0,
-        expires: null,
-      },
-  );
+  const form = useForm<Draft>({
+    initialValues: jar ? { ...jar, expires: jar.expires ?? '' } : newJar(),
+    validate: (draft) => schemaErrors(shelfItemSchema, asItem(draft)),
+  });
   const [problem, setProblem] = useState('');
   const [save, { isLoading }] = useSaveJarMutation();
   const [drop] = useDropJarMutation();
-  const set = (part: Partial<Draft>) => {
-    setDraft({ ...draft, ...part });
-    setProblem('');
-  };
   const attempt = async (work: () => Promise<unknown>) => {
     try {
       await work();
@@ -60,67 +65,17 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
       setProblem(`${message} ${remedy}`);
     }
   };
-  const submit = () => {
-    const read = shelfItemSchema.safeParse(draft);
-    if (read.success) void attempt(() => save(read.data).unwrap());
-    else {
-      const [issue] = read.error.issues;
-      setProblem(`${String(issue?.path[0] ?? 'The jar')}: ${issue?.message ?? 'not valid'}.`);
-    }
-  };
-  const forms =
-    draft.substance === ''
-      ? []
-      : findSubstance(draft.substance).substance.forms.map(({ formula }) => formula);
+  const submit = form.onSubmit((draft) =>
+    attempt(() => save(shelfItemSchema.parse(asItem(draft))).unwrap()),
+  );
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        submit();
-      }}
-    >
+    <form noValidate onSubmit={submit}>
       <Stack>
-        <ShelfSearch
-          label="What is in it"
-          value={draft.substance}
-          onlySubstances
-          onChange={(name) => {
-            const { substance } = findSubstance(name);
-            set({
-              substance: substance.formula,
-              form: substance.forms[0].formula,
-              unit: substance.state === 'liquid' ? 'mL' : 'g',
-            });
-          }}
-        />
-        {forms.length > 1 && (
-          <Select
-            label="Form in the jar"
-            data={forms}
-            value={draft.form}
-            onChange={(form) => set({ form: form ?? draft.form })}
-          />
-        )}
+        <WhatIsIn form={form} />
         <Group grow align="flex-end">
-          <NumberField
-            label="Amount"
-            min={0}
-            value={draft.amount}
-            onChange={(amount) => set({ amount })}
-          />
-          <Select
-            label="Unit"
-            data={[...stockUnits]}
-            value={draft.unit}
-            onChange={(unit) => set({ unit: unit as ShelfItem['unit'] })}
-          />
-          <NumberField
-            label="Order below"
-            min={0}
-            value={draft.least}
-            onChange={(least) => set({ least })}
-          />
+          <NumberField label="Amount" min={0} {...form.getInputProps('amount')} />
+          <Select label="Unit" data={[...stockUnits]} {...form.getInputProps('unit')} />
+          <NumberField label="Order below" min={0} {...form.getInputProps('least')} />
         </Group>
         <Group grow align="flex-end">
           <NumberField
@@ -128,22 +83,10 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
             suffix=" %"
             min={1}
             max={100}
-            value={draft.purityPercent}
-            onChange={(purityPercent) => set({ purityPercent })}
+            {...form.getInputProps('purityPercent')}
           />
-          <TextInput
-            label="Place"
-            value={draft.place}
-            onChange={(event) => set({ place: event.currentTarget.value })}
-          />
-          <TextInput
-            label="Expires"
-            type="date"
-            value={draft.expires ?? ''}
-            onChange={(event) =>
-              set({ expires: event.currentTarget.value === '' ? null : event.currentTarget.value })
-            }
-          />
+          <TextInput label="Place" {...form.getInputProps('place')} />
+          <TextInput label="Expires" type="date" {...form.getInputProps('expires')} />
         </Group>
         {problem && (
           <Alert variant="outline" color="gray" title="Not saved" role="alert">
@@ -158,11 +101,41 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           ) : (
             <span />
           )}
-          <Button type="submit" loading={isLoading} disabled={draft.substance === ''}>
+          <Button type="submit" loading={isLoading} disabled={form.values.substance === ''}>
             Save
           </Button>
         </Group>
       </Stack>
     </form>
+  );
+}
+
+/** The substance, and in which of its forms it stands in the jar. */
+function WhatIsIn({ form }: { form: UseFormReturnType<Draft> }) {
+  const { substance: named } = form.values;
+  const forms = named === '' ? [] : findSubstance(named).substance.forms;
+  return (
+    <>
+      <ShelfSearch
+        label="What is in it"
+        value={named}
+        onlySubstances
+        onChange={(name) => {
+          const { substance } = findSubstance(name);
+          form.setValues({
+            substance: substance.formula,
+            form: substance.forms[0].formula,
+            unit: substance.state === 'liquid' ? 'mL' : 'g',
+          });
+        }}
+      />
+      {forms.length > 1 && (
+        <Select
+          label="Form in the jar"
+          data={forms.map(({ formula }) => formula)}
+          {...form.getInputProps('form')}
+        />
+      )}
+    </>
   );
 }

@@ -38,14 +38,17 @@ function set(words: Words): ContentText[] {
 }
 const line = (text: string): ContentText[] => pieces(text);
 
+type BlockOf<K extends Block['kind']> = Extract<Block, { kind: K }>;
+
 const headingSizes = [14, 12, 10.5, 10] as const;
 const quiet = '#5c6068';
 const rule = '#dcd8cf';
 const chartWidth = 420;
 const vesselHeight = 70;
 
+const margin: [number, number, number, number] = [0, 2, 0, 4];
+
 function blockContent(block: Block): Content[] {
-  const margin: [number, number, number, number] = [0, 2, 0, 4];
   switch (block.kind) {
     case 'text':
       return [{ text: set(block.words), margin, ...(block.small && { fontSize: 9 }) }];
@@ -69,50 +72,9 @@ function blockContent(block: Block): Content[] {
       return [block.numbered ? { ol: items, margin } : { ul: items, margin }];
     }
     case 'table':
-      return [
-        {
-          margin,
-          layout: {
-            hLineColor: () => (block.toFillIn ? '#999' : rule),
-            vLineColor: () => '#999',
-            vLineWidth: () => (block.toFillIn ? 0.5 : 0),
-            hLineWidth: () => 0.5,
-          },
-          table: {
-            headerRows: 1,
-            dontBreakRows: true,
-            // Shares of the text’s width, less what the cells keep free at their sides.
-            widths: widthsOf(block.columns.map(({ width = 1 }) => width)),
-            ...(block.toFillIn && { heights: (row: number) => (row === 0 ? 12 : 44) }),
-            body: [
-              block.columns.map(({ head }) => ({ text: line(head), bold: true })),
-              ...block.rows.map((row) => row.map((cell) => ({ text: set(cell) }))),
-            ],
-          },
-        },
-      ];
+      return tableContent(block);
     case 'vessels':
-      return [
-        {
-          margin,
-          columns: block.vessels.map(({ container, view, label }) => ({
-            width: 70,
-            stack: [
-              {
-                svg: renderToStaticMarkup(
-                  <Vessel
-                    container={container}
-                    view={view ?? undefined}
-                    label={label}
-                    height={vesselHeight}
-                  />,
-                ).replaceAll('var(--glass)', '#7f8a94'),
-              },
-              { text: line(label), fontSize: 8 },
-            ],
-          })),
-        },
-      ];
+      return vesselsContent(block);
     case 'chart':
       return [
         { text: line(block.chart.title), bold: true, margin: [0, 4, 0, 2] },
@@ -133,6 +95,55 @@ function blockContent(block: Block): Content[] {
         ],
       }));
   }
+}
+
+function tableContent(block: BlockOf<'table'>): Content[] {
+  return [
+    {
+      margin,
+      layout: {
+        hLineColor: () => (block.toFillIn ? '#999' : rule),
+        vLineColor: () => '#999',
+        vLineWidth: () => (block.toFillIn ? 0.5 : 0),
+        hLineWidth: () => 0.5,
+      },
+      table: {
+        headerRows: 1,
+        dontBreakRows: true,
+        // Shares of the text’s width, less what the cells keep free at their sides.
+        widths: widthsOf(block.columns.map(({ width = 1 }) => width)),
+        ...(block.toFillIn && { heights: (row: number) => (row === 0 ? 12 : 44) }),
+        body: [
+          block.columns.map(({ head }) => ({ text: line(head), bold: true })),
+          ...block.rows.map((row) => row.map((cell) => ({ text: set(cell) }))),
+        ],
+      },
+    },
+  ];
+}
+
+function vesselsContent(block: BlockOf<'vessels'>): Content[] {
+  return [
+    {
+      margin,
+      columns: block.vessels.map(({ container, view, label }) => ({
+        width: 70,
+        stack: [
+          {
+            svg: renderToStaticMarkup(
+              <Vessel
+                container={container}
+                view={view ?? undefined}
+                label={label}
+                height={vesselHeight}
+              />,
+            ).replaceAll('var(--glass)', '#7f8a94'),
+          },
+          { text: line(label), fontSize: 8 },
+        ],
+      })),
+    },
+  ];
 }
 
 /** Of A4 and of Letter, less the margins, points. */

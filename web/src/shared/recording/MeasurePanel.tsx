@@ -1,6 +1,5 @@
 import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
-import { toCelsius, formatTemperature } from '@stoichos/core/common';
-import type { TemperatureScale } from '@stoichos/core/common';
+import { formatTemperature } from '@stoichos/core/common';
 import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
 import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
 import type { Measure, QuantityName } from '@stoichos/core/planning/procedure';
@@ -12,6 +11,7 @@ import classes from './Bench.module.css';
 import { TakeReading } from './TakeReading';
 import { ReadingList } from './ReadingList';
 import type { Recorder } from './useRecorder';
+import { MeasureEntry, storedReading } from './MeasureEntry';
 
 interface MeasurePanelProps {
   /** Writes to the step as a whole. */
@@ -117,89 +117,6 @@ function OneMeasure({
   );
 }
 
-interface MeasureEntryProps {
-  readonly name: string;
-  readonly quantity: QuantityName;
-  readonly recorder: Recorder;
-  readonly zeroAt: number | undefined;
-  readonly about: boolean;
-  readonly unit: string;
-}
-
-/** The number, or the range it lies in. */
-function MeasureEntry({ name, quantity, recorder, zeroAt, about, unit }: MeasureEntryProps) {
-  const { temperature: scale } = useSettings();
-  const [value, setValue] = useState<string | number>('');
-  const [high, setHigh] = useState<string | number>('');
-  const inUnit = (typed: number) => storedReading(quantity, typed, scale).value;
-  const add = (typed: number, to: number | undefined) => {
-    const [from, until] = [inUnit(typed), to === undefined ? undefined : inUnit(to)];
-    recorder.add({
-      kind: 'measurement',
-      name,
-      quantity,
-      ...(until === undefined
-        ? storedReading(quantity, typed, scale)
-        : {
-            value: (from + until) / 2,
-            low: Math.min(from, until),
-            high: Math.max(from, until),
-          }),
-      ...elapsedSince(zeroAt),
-    });
-    setValue('');
-    setHigh('');
-  };
-  const ready = typeof value === 'number' && (!about || typeof high === 'number');
-  return (
-    <Group gap="xs" align="flex-end" wrap="wrap">
-      <NumberField
-        aria-label={about ? `${name}, from, ${unit}` : `${name}, ${unit}`}
-        size="lg"
-        w={about ? 110 : 170}
-        hideControls
-        decimalScale={4}
-        value={value}
-        rightSection={<Text size="sm">{unit}</Text>}
-        rightSectionWidth={48}
-        onChange={setValue}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter' && ready)
-            add(value, about && typeof high === 'number' ? high : undefined);
-        }}
-      />
-      {about && (
-        <NumberField
-          aria-label={`${name}, to, ${unit}`}
-          size="lg"
-          w={110}
-          hideControls
-          value={high}
-          rightSection={<Text size="sm">{unit}</Text>}
-          rightSectionWidth={48}
-          onChange={setHigh}
-        />
-      )}
-      <Button
-        size="lg"
-        variant="default"
-        disabled={!ready}
-        onClick={() => {
-          if (typeof value === 'number')
-            add(value, about && typeof high === 'number' ? high : undefined);
-        }}
-      >
-        Record
-      </Button>
-    </Group>
-  );
-}
-
-/** The time on the clock of the step, where one runs. */
-function elapsedSince(zeroAt: number | undefined): { elapsedS?: number } {
-  return zeroAt === undefined ? {} : { elapsedS: Math.max(0, (Date.now() - zeroAt) / 1000) };
-}
-
 /** Something the procedure does not ask for. */
 function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean }) {
   const [quantity, setQuantity] = useState<QuantityName>('mass');
@@ -250,11 +167,4 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
       </Group>
     </Fold>
   );
-}
-
-/** A reading as it is kept: in the unit of its quantity, and as it was typed where that is another. */
-function storedReading(quantity: QuantityName, typed: number, scale: TemperatureScale) {
-  return quantity === 'temperature' && scale !== '°C'
-    ? { value: toCelsius(typed, scale), typed: { value: typed, unit: scale } }
-    : { value: typed };
 }

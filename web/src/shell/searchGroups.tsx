@@ -1,0 +1,152 @@
+import type { SpotlightActionData, SpotlightActionGroupData } from '@mantine/spotlight';
+import { formatNumber } from '@stoichos/core/common';
+import { stages } from '@stoichos/core/labday';
+import type { LabDaySummary } from '@stoichos/core/labday';
+import {
+  allNames,
+  nameOnShelf,
+  shelfSubstances,
+  solubleSubstances,
+} from '@stoichos/core/matter/substances';
+import type { NamingSchool } from '@stoichos/core/matter/substances';
+import { kindNames } from '@stoichos/core/planning/procedure';
+import type { Procedure } from '@stoichos/core/planning/procedure';
+import {
+  IconBook2,
+  IconBottle,
+  IconBulb,
+  IconClock,
+  IconFlask,
+  IconListDetails,
+  IconNotebook,
+} from '@tabler/icons-react';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
+import { places } from '../data/places';
+import { stageNames } from '../features/labday/stageNames';
+import { terms } from './help/glossary';
+
+const icon = { size: 20, 'aria-hidden': true } as const;
+
+interface Named {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Everything that can be gone to. */
+export interface Findable {
+  readonly recent: readonly { readonly path: string; readonly title: string }[];
+  readonly days: readonly LabDaySummary[];
+  readonly procedures: readonly Procedure[];
+  readonly jars: readonly ShelfItem[];
+  readonly runs: readonly Named[];
+  readonly cells: readonly Named[];
+  readonly naming: NamingSchool;
+  /** The lab day that a test with a substance would go into. */
+  readonly target: LabDaySummary | undefined;
+}
+
+/** What is found, by kind; `to` makes what a tap does from an address. */
+export function searchGroups(
+  all: Findable,
+  to: (path: string) => () => void,
+): SpotlightActionGroupData[] {
+  const found = (
+    id: string,
+    label: string,
+    path: string,
+    Icon: typeof IconFlask,
+    more: Partial<SpotlightActionData> = {},
+  ): SpotlightActionData => ({
+    id,
+    label,
+    leftSection: <Icon {...icon} />,
+    onClick: to(path),
+    ...more,
+  });
+  const groups: Readonly<Record<string, SpotlightActionData[]>> = {
+    Recent: all.recent.map(({ path, title }) => found(`recent ${path}`, title, path, IconClock)),
+    'Lab days': all.days.flatMap((day) =>
+      [...stages.map((stage) => [stage, stageNames[stage]]), ['groups', 'Groups']].map(
+        ([stage = '', name = '']) =>
+          found(
+            `${day.id} ${stage}`,
+            `${day.name} · ${name}`,
+            `/days/${day.id}/${stage}`,
+            IconNotebook,
+            {
+              description: day.archivedAt === null ? day.date : `${day.date}, archived`,
+              keywords: day.groups.map((group) => group.name),
+            },
+          ),
+      ),
+    ),
+    'Studies and pages': places.map(({ to: path, name, about, keywords, isStudy }) =>
+      found(path, name, path, isStudy ? IconFlask : IconListDetails, {
+        description: about,
+        keywords: [...keywords, ...(isStudy ? ['study'] : [])],
+      }),
+    ),
+    Procedures: all.procedures.map(({ id, name, kind }) =>
+      found(`procedure ${id}`, name, `/procedures/${id}`, IconListDetails, {
+        description: kindNames[kind],
+        keywords: [kindNames[kind], 'procedure'],
+      }),
+    ),
+    Substances: substancesFound(all, found),
+    Jars: all.jars.map(({ id, form, place, amount, unit }) =>
+      found(`jar ${id}`, `Jar of ${form}`, '/shelf', IconBottle, {
+        description: `${place}: ${formatNumber(amount)} ${unit}`,
+      }),
+    ),
+    Runs: [
+      ...all.runs.map(({ id, name }) =>
+        found(`run ${id}`, name, '/mix', IconFlask, {
+          description: 'A kept sequence of Mix anything',
+        }),
+      ),
+      ...all.cells.map(({ id, name }) =>
+        found(`cell ${id}`, name, `/electrolysis/runs/${id}`, IconFlask, {
+          description: 'An electrolysis that was run',
+        }),
+      ),
+    ],
+    Words: terms.map(({ term, means }) =>
+      found(`word ${term}`, term, '/help/glossary', IconBulb, { description: means }),
+    ),
+  };
+  return Object.entries(groups).map(([group, actions]) => ({ group, actions }));
+}
+
+/** A test with a substance, where it makes a solution, and what is tabulated of it. */
+function substancesFound(
+  { naming, target }: Findable,
+  found: (
+    id: string,
+    label: string,
+    path: string,
+    Icon: typeof IconFlask,
+    more: Partial<SpotlightActionData>,
+  ) => SpotlightActionData,
+): SpotlightActionData[] {
+  const soluble = new Set(solubleSubstances().map(({ formula }) => formula));
+  return shelfSubstances().flatMap((substance) => {
+    const { formula } = substance;
+    const label = nameOnShelf(naming, formula);
+    const keywords = [formula, ...allNames(substance)];
+    const typed = encodeURIComponent(formula);
+    return [
+      ...(target && soluble.has(formula)
+        ? [
+            found(formula, label, `/days/${target.id}/plan?a=${typed}`, IconFlask, {
+              keywords,
+              description: `Plan a test with it in ${target.name}`,
+            }),
+          ]
+        : []),
+      found(`constants ${formula}`, label, `/help/sources?q=${typed}`, IconBook2, {
+        keywords,
+        description: 'What is tabulated of it, with sources',
+      }),
+    ];
+  });
+}
