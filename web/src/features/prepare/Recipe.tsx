@@ -103,8 +103,8 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
           <span>{formatNumber(making.measured.roundedMl)} mL</span>
           <small>
             of <Formula text={substance} /> as supplied,{' '}
-            {findSubstance(substance).substance.stock?.percentWW} %, into water, to{' '}
-            {formatNumber(totalMl)} mL
+            {formatNumber(findSubstance(substance).substance.stock?.percentWW ?? 0)} %, into water,
+            to {formatNumber(totalMl)} mL
             {where}
           </small>
         </>

@@ -1,5 +1,12 @@
 import { Button, Group, Table, Text, TextInput, Title } from '@mantine/core';
-import { csvOf, proseTold, formatNumber, toldFor, anyReader } from '@stoichos/core/common';
+import {
+  csvOf,
+  proseTold,
+  toldFor,
+  anyReader,
+  formatSetTemperature,
+  formatQuantity,
+} from '@stoichos/core/common';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { constantTables } from '@stoichos/core/report/sources';
 import type { Constant, ConstantTable } from '@stoichos/core/report/sources';
@@ -153,10 +160,7 @@ function Rows({ rows }: { rows: readonly Constant[] }) {
                 <Formula text={of} wrap />
               </Table.Td>
               <Table.Td>{proseTold(quantity)}</Table.Td>
-              <Table.Td style={{ overflowWrap: 'anywhere' }}>
-                {typeof value === 'number' ? formatNumber(value, { figures: 9 }) : proseTold(value)}{' '}
-                {unit}
-              </Table.Td>
+              <Table.Td style={{ overflowWrap: 'anywhere' }}>{told(value, unit)}</Table.Td>
               <Table.Td>
                 {source.kind === 'handbook' ? (
                   <>
@@ -172,6 +176,12 @@ function Rows({ rows }: { rows: readonly Constant[] }) {
       </Table>
     </Table.ScrollContainer>
   );
+}
+
+/** A constant with its unit, to as many figures as it is tabulated with. */
+function told(value: Constant['value'], unit: string): string {
+  if (typeof value !== 'number') return proseTold(`${value} ${unit}`);
+  return unit === '°C' ? formatSetTemperature(value) : formatQuantity(value, unit, { figures: 9 });
 }
 
 function asCsv(tables: readonly ConstantTable[]): string {
