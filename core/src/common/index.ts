@@ -21,5 +21,12 @@ export {
   toCelsius,
 } from './temperature';
 export { proseTold } from './prose';
-export { anyReader, currentReader, setReader, temperatureScales, toldFor } from './reader';
+export {
+  anyReader,
+  currentReader,
+  forAnyReader,
+  setReader,
+  temperatureScales,
+  toldFor,
+} from './reader';
 export type { DecimalSign, Reader, TemperatureScale } from './reader';

@@ -11,15 +11,15 @@ export const shelfItemSchema = z.object({
   /** The form in the jar, hydrate or dry. */
   form: z.string().min(1).max(100),
   purityPercent: z
-    .number()
+    .number('A purity is a number, in per cent')
     .min(1, 'A purity is at least 1 %')
     .max(100, 'A purity is at most 100 %'),
   place: z.string().trim().max(80),
   /** How much is left. */
-  amount: z.number().min(0, 'An amount is 0 or more').max(1_000_000),
+  amount: z.number('An amount is a number').min(0, 'An amount is 0 or more').max(1_000_000),
   unit: z.enum(stockUnits),
   /** Below this it is to be ordered. */
-  least: z.number().min(0).max(1_000_000),
+  least: z.number('The amount to order below is a number').min(0).max(1_000_000),
   expires: z.iso.date().nullable(),
 });
 export type ShelfItem = z.infer<typeof shelfItemSchema>;

@@ -1,3 +1,4 @@
+import { forAnyReader } from '@stoichos/core/common';
 import { blankStep } from '@stoichos/core/planning/procedure';
 import { eventWords } from '@stoichos/core/seeing/rack';
 import type { KeptRun } from '@stoichos/core/labday';
@@ -20,7 +21,7 @@ export const blankProcedure: Procedure = {
 };
 
 /** A kept sequence as the beginning of a procedure: a step for each thing that was done. */
-export function procedureFrom({ name, rack }: KeptRun): Procedure {
+export const procedureFrom = forAnyReader(({ name, rack }: KeptRun): Procedure => {
   return {
     ...blankProcedure,
     name,
@@ -32,7 +33,7 @@ export function procedureFrom({ name, rack }: KeptRun): Procedure {
       ...timeOf(event),
     })),
   };
-}
+});
 
 /** What takes its own time takes it in the procedure, and needs nobody while it only stands. */
 function timeOf(event: RackEvent): Partial<Pick<ProcedureStep, 'minutes' | 'attended'>> {

@@ -1,0 +1,140 @@
+import { screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { JarForm } from '../../src/features/shelf/JarForm';
+import { ShiftPanel } from '../../src/features/shift/ShiftPanel';
+import { MakeSettings } from '../../src/features/gas/MakeSettings';
+import { firstGas } from '../../src/features/gas/gasState';
+import { CellSettings } from '../../src/features/electrolysis/CellSettings';
+import { firstCell } from '../../src/features/electrolysis/electrolysisState';
+import { chosen, show } from '../support/render';
+
+const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+beforeEach(() => chosen({}));
+
+describe('a jar on the shelf', () => {
+  const jar = {
+    id: '00000000-0000-4000-8000-000000000001',
+    substance: 'CuSO4',
+    form: 'CuSO4·5H2O',
+    purityPercent: 99,
+    place: 'Shelf 1',
+    amount: 100,
+    unit: 'g',
+    least: 20,
+    expires: null,
+  } as const;
+
+  it('says at the field what is wrong with it, and sends nothing', async () => {
+    const fetched = vi.spyOn(globalThis, 'fetch');
+    const close = vi.fn();
+    show(<JarForm opened close={close} jar={jar} />);
+    const amount = await screen.findByLabelText('Amount');
+    await userEvent.clear(amount);
+    await tap('Save');
+    expect(await screen.findByText('An amount is a number')).toBeVisible();
+    expect(fetched.mock.calls.filter(([request]) => String(request).includes('shelf'))).toEqual([]);
+    expect(close).not.toHaveBeenCalled();
+    fetched.mockRestore();
+  });
+
+  it('offers the forms the substance has, with the one that stands there', async () => {
+    show(<JarForm opened close={vi.fn()} jar={jar} />);
+    expect(await screen.findByRole('combobox', { name: 'Form in the jar' })).toHaveValue(
+      'CuSO4·5H2O',
+    );
+  });
+});
+
+describe('shifting an equilibrium', () => {
+  const means = [{ warmth: true as const }, { water: true as const }];
+  const panel = (onDo = vi.fn(() => true)) => (
+    <ShiftPanel means={means} temperatureC={25} volumeMl={20} onDo={onDo} />
+  );
+
+  it('offers the usual baths, on the scale one reads', async () => {
+    const { again } = show(panel());
+    expect(screen.getByRole('button', { name: 'Ice bath, 5 °C' })).toBeVisible();
+    await chosen({ temperature: '°F' });
+    again(panel());
+    expect(screen.getByRole('button', { name: 'Ice bath, 41 °F' })).toBeVisible();
+    expect(screen.getByRole('button', { name: '140 °F' })).toBeVisible();
+  });
+
+  it('warms by one tap, and cools by another', async () => {
+    const onDo = vi.fn(() => true);
+    show(panel(onDo));
+    await tap('60 °C');
+    expect(onDo).toHaveBeenLastCalledWith({ do: 'heat', toC: 60 });
+    await tap('Ice bath, 5 °C');
+    expect(onDo).toHaveBeenLastCalledWith({ do: 'cool', toC: 5 });
+  });
+
+  it('takes no amount of nothing', async () => {
+    const onDo = vi.fn(() => true);
+    show(panel(onDo));
+    await tap('water');
+    await userEvent.type(screen.getByLabelText('Another amount, mL'), '0');
+    await tap('Add');
+    expect(screen.getByText(/An amount is above 0; “0” is not/)).toBeVisible();
+    expect(onDo).not.toHaveBeenCalled();
+  });
+
+  it('has drops of the school’s size', async () => {
+    await chosen({ dropsPerMl: 25 });
+    const onDo = vi.fn(() => true);
+    show(panel(onDo));
+    await tap('water');
+    await tap('+ 5 drops');
+    expect(onDo).toHaveBeenLastCalledWith({
+      do: 'add',
+      portion: { substance: 'water', volumeMl: 0.2 },
+    });
+  });
+
+  it('says what to do first where the vessel is empty', () => {
+    show(<ShiftPanel means={means} temperatureC={25} volumeMl={0} onDo={vi.fn(() => true)} />);
+    expect(screen.getByText(/The vessel is empty/)).toBeVisible();
+  });
+});
+
+describe('making a gas', () => {
+  it('changes the number that is typed, and nothing else', async () => {
+    const onChange = vi.fn();
+    show(
+      <MakeSettings state={firstGas} route={undefined} method={undefined} onChange={onChange} />,
+    );
+    const field = screen.getByLabelText('How many');
+    await userEvent.clear(field);
+    expect(onChange).toHaveBeenLastCalledWith({ count: '' });
+  });
+
+  it('takes the usual size of what it is caught in', async () => {
+    const onChange = vi.fn();
+    show(
+      <MakeSettings state={firstGas} route={undefined} method={undefined} onChange={onChange} />,
+    );
+    await userEvent.click(screen.getByRole('combobox', { name: 'Caught in' }));
+    await userEvent.click(await screen.findByRole('option', { name: /syringe/i }));
+    expect(onChange).toHaveBeenCalledWith(expect.objectContaining({ catchIn: 'syringe' }));
+  });
+});
+
+describe('a cell', () => {
+  it('is a solution or a melt, and only a solution has measures', () => {
+    const { again } = show(<CellSettings state={firstCell} onChange={vi.fn()} />);
+    expect(screen.getByText('Measures of the cell, mixing, indicator')).toBeVisible();
+    again(<CellSettings state={{ ...firstCell, kind: 'melt' }} onChange={vi.fn()} />);
+    expect(screen.queryByText('Measures of the cell, mixing, indicator')).not.toBeInTheDocument();
+    expect(screen.getByRole('combobox', { name: 'Molten' })).toBeVisible();
+  });
+
+  it('takes another substance, up to six', async () => {
+    const onChange = vi.fn();
+    show(<CellSettings state={firstCell} onChange={onChange} />);
+    await tap('Another substance');
+    expect(onChange).toHaveBeenCalledWith({
+      salts: [...firstCell.salts, { substance: '', concentrationM: 0.1 }],
+    });
+  });
+});
