@@ -1,7 +1,8 @@
-import { formatTemperature, fromCelsius } from '../common/temperature';
+import { formatTemperature } from '../common/temperature';
 import { currentReader } from '../common/reader';
 import type { Found } from './analyse';
 import { withFigures, withPlaces, formatNumber } from '../common/formatNumber';
+import { asRead } from './asRead';
 
 /** A number on a chart, as a place on both axes. */
 export interface ChartPoint {
@@ -63,7 +64,7 @@ function temperatureChart({ readings, result }: FoundOf<'temperature'>, bench: s
   const { mixedAtS, before, after, startC, deltaC, extremeC, extremeAtS } = result;
   const at = (timeS: number, temperatureC: number): ChartPoint => ({
     x: timeS,
-    y: fromCelsius(temperatureC, scale),
+    y: asRead('temperature', temperatureC).value,
   });
   const first = readings[0]?.timeS ?? 0;
   const last = readings.at(-1)?.timeS ?? 0;
