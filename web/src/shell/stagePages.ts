@@ -1,38 +1,49 @@
-import type { ComponentType } from 'react';
+import { page } from './page';
 
-/** The views of a lab day by their address under it, each loaded when it is first gone to. */
-export const stagePages: Readonly<Record<string, () => Promise<ComponentType>>> = {
-  plan: async () => (await import('../features/plan/PlanPage')).PlanPage,
-  'plan/procedures': async () => (await import('../features/plan/ProceduresPage')).ProceduresPage,
-  'plan/procedures/:plannedId': async () =>
-    (await import('../features/plan/DayProcedurePage')).DayProcedurePage,
-  'plan/procedures/:plannedId/edit': async () =>
-    (await import('../features/library/EditorPages')).DayEditorPage,
-  'plan/timetable': async () => (await import('../features/plan/TimetablePage')).TimetablePage,
-  'plan/alternatives': async () =>
-    (await import('../features/plan/AlternativesPage')).AlternativesPage,
-  prepare: async () => (await import('../features/prepare/PreparePage')).PreparePage,
-  'prepare/sheet': async () => (await import('../features/prepare/PrepSheetPage')).PrepSheetPage,
-  'prepare/labels': async () => (await import('../features/prepare/LabelsPage')).LabelsPage,
-  'prepare/safety': async () => (await import('../features/prepare/SafetyPage')).SafetyPage,
-  'prepare/waste': async () => (await import('../features/prepare/WastePage')).WastePage,
-  groups: async () => (await import('../features/groups/GroupsPage')).GroupsPage,
-  bench: async () => (await import('../features/bench/BenchPage')).BenchPage,
-  judge: async () => (await import('../features/judge/JudgePage')).JudgePage,
-  'judge/circuit': async () => (await import('../features/judge/CircuitPage')).CircuitPage,
-  'judge/measurements': async () =>
-    (await import('../features/judge/MeasurementsPage')).MeasurementsPage,
-  'judge/activity': async () => (await import('../features/judge/ActivityPage')).ActivityPage,
-  'report/worksheets': async () =>
-    (await import('../features/report/DayWorksheetsPage')).DayWorksheetsPage,
-  report: async () => (await import('../features/report/ReportPage')).ReportPage,
-};
+/** The views of a lab day with their address under it, each loaded when it is first gone to. */
+export const stagePages = [
+  page('plan', () => import('../features/plan/PlanPage'), 'PlanPage'),
+  page('plan/procedures', () => import('../features/plan/ProceduresPage'), 'ProceduresPage'),
+  page(
+    'plan/procedures/:plannedId',
+    () => import('../features/plan/DayProcedurePage'),
+    'DayProcedurePage',
+  ),
+  page(
+    'plan/procedures/:plannedId/edit',
+    () => import('../features/library/EditorPages'),
+    'DayEditorPage',
+  ),
+  page('plan/timetable', () => import('../features/plan/TimetablePage'), 'TimetablePage'),
+  page('plan/alternatives', () => import('../features/plan/AlternativesPage'), 'AlternativesPage'),
+  page('prepare', () => import('../features/prepare/PreparePage'), 'PreparePage'),
+  page('prepare/sheet', () => import('../features/prepare/PrepSheetPage'), 'PrepSheetPage'),
+  page('prepare/labels', () => import('../features/prepare/LabelsPage'), 'LabelsPage'),
+  page('prepare/safety', () => import('../features/prepare/SafetyPage'), 'SafetyPage'),
+  page('prepare/waste', () => import('../features/prepare/WastePage'), 'WastePage'),
+  page('groups', () => import('../features/groups/GroupsPage'), 'GroupsPage'),
+  page('bench', () => import('../features/bench/BenchPage'), 'BenchPage'),
+  page('judge', () => import('../features/judge/JudgePage'), 'JudgePage'),
+  page('judge/circuit', () => import('../features/judge/CircuitPage'), 'CircuitPage'),
+  page(
+    'judge/measurements',
+    () => import('../features/judge/MeasurementsPage'),
+    'MeasurementsPage',
+  ),
+  page('judge/activity', () => import('../features/judge/ActivityPage'), 'ActivityPage'),
+  page(
+    'report/worksheets',
+    () => import('../features/report/DayWorksheetsPage'),
+    'DayWorksheetsPage',
+  ),
+  page('report', () => import('../features/report/ReportPage'), 'ReportPage'),
+];
 
 /** Brings the views of a lab day along in a quiet moment, so that a stage opens though the server is away. */
 export function bringStagesAlong(): () => void {
   const timer = setTimeout(() => {
     // What could not be brought now is asked for again when it is gone to.
-    void Promise.allSettled(Object.values(stagePages).map((load) => load()));
+    void Promise.allSettled(stagePages.map(({ lazy }) => lazy()));
   }, quietMs);
   return () => clearTimeout(timer);
 }

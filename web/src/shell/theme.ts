@@ -52,6 +52,8 @@ export const theme = createTheme({
         'Textarea',
       ].map((part) => [part, { defaultProps: { size: 'md' } }]),
     ),
+    // The title of a part, unless another rank is said.
+    Title: { defaultProps: { order: 2, size: 'h4' } },
     // Choosing what is chosen already leaves it chosen; where it may be none, there is a cross.
     Select: { defaultProps: { size: 'md', allowDeselect: false } },
     InputWrapper: { styles: { description: { color: 'var(--quiet)' } } },

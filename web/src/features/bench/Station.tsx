@@ -23,9 +23,7 @@ export function Station(props: StationProps) {
       <StationView {...props} here={here} />
       <section className="card" aria-label={`What ${bench.name} sees`}>
         <Group justify="space-between" mb="xs" wrap="nowrap">
-          <Title order={2} size="h4">
-            What {bench.name} sees
-          </Title>
+          <Title>What {bench.name} sees</Title>
           <Button
             variant="default"
             leftSection={<IconArrowBackUp size={18} aria-hidden />}

@@ -43,7 +43,7 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
   const compared = line && marks.length > 0 ? classAgainstDish(marks, line) : undefined;
   return (
     <>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         What the class saw
       </Title>
       {marks.length > 0 && <MarksTable onChange={onChange} marks={marks} />}

@@ -19,7 +19,7 @@ export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish })
   useEffect(() => void start(request, limits), [start, request, limits]);
   return (
     <section aria-label="Clear-up" data-testid="clear-up">
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         Clear-up
       </Title>
       <Text size="sm" mb="xs">
@@ -48,9 +48,7 @@ function Substitutes({ request, dish }: { request: DishRequest; dish: Dish }) {
       <Title order={3} size="h5" mt="md" mb={4}>
         Less hazardous salts that draw a line
       </Title>
-      {share !== undefined && (
-        <TaskProgress what="Trying the tables" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Trying the tables" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       {found?.length === 0 && (
         <Text size="sm">None in the tables is less hazardous than this.</Text>

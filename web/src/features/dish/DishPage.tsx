@@ -115,9 +115,7 @@ function DishOutcome({
   const isStale = ran !== undefined && ran.request !== request;
   return (
     <>
-      {share !== undefined && (
-        <TaskProgress what="Letting the salts spread" share={share} cancel={stop} />
-      )}
+      <TaskProgress what="Letting the salts spread" share={share} cancel={stop} />
       <TaskFailure failure={failure} />
       {stopped && share === undefined && (
         <Text role="status">

@@ -12,9 +12,7 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
   const ions = [...new Set(dish.salts.flatMap(({ cation, anion }) => [cation, anion]))];
   return (
     <>
-      <Title order={2} size="h4" mb="xs">
-        Why nearer this side
-      </Title>
+      <Title mb="xs">Why nearer this side</Title>
       <ul className={classes.reasons} data-testid="why-nearer">
         {nearReasons(dish, nearness).map(({ about, text }) => (
           <li key={about}>

@@ -40,9 +40,7 @@ export function DepositPanel({
   const worked = work(plan, share);
   return (
     <section aria-label="A metal on a plate" className={classes.block}>
-      <Title order={2} size="h4" mb="xs">
-        A metal on a plate
-      </Title>
+      <Title mb="xs">A metal on a plate</Title>
       <DepositFields plated={plated} setPlan={setPlan} plan={plan} pick={pick} />
       {'problem' in worked ? (
         <Text role="alert" mt="sm">

@@ -36,9 +36,7 @@ export function GasPanel({
   const renewAfterMin = isActive ? hooks.value?.showsAtMin : undefined;
   return (
     <section aria-label="Gas in tubes">
-      <Title order={2} size="h4" mb="xs">
-        Gas in tubes
-      </Title>
+      <Title mb="xs">Gas in tubes</Title>
       {!gas || !worked ? (
         <Text className="quiet">This cell gives no gas to collect.</Text>
       ) : (

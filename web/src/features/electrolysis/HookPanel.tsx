@@ -18,9 +18,7 @@ export function HookPanel({ request, current }: { request: CellRequest; current:
   }, [request, current, start]);
   return (
     <>
-      {share !== undefined && (
-        <TaskProgress what="Running the cell on" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Running the cell on" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       {value && (
         <>

@@ -34,9 +34,7 @@ export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
   const [base, ...others] = value ?? [];
   return (
     <>
-      <Title order={2} size="h4" mb="xs">
-        The supply
-      </Title>
+      <Title mb="xs">The supply</Title>
       <SupplyFields setPlan={setPlan} plan={plan} />
       {!supply && (
         <Text role="alert" mt="sm">

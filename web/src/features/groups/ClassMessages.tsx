@@ -19,9 +19,7 @@ export function Messages({ oversight }: { oversight: Oversight }) {
     id === null ? 'all' : (day.groups.find((one) => one.id === id)?.name ?? '');
   return (
     <section className="card no-print" aria-label="Messages" style={{ marginTop: '1rem' }}>
-      <Title order={2} size="h4">
-        Say something to a bench
-      </Title>
+      <Title>Say something to a bench</Title>
       <MessageForm
         day={day}
         works={works}

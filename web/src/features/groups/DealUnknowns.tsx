@@ -27,13 +27,11 @@ export function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number
   return (
     <>
       <CandidateSettings state={state} change={change} candidates={candidates} />
-      {candidates.share !== undefined && (
-        <TaskProgress
-          what="Calculating what each of them shows"
-          share={candidates.share}
-          cancel={candidates.cancel}
-        />
-      )}
+      <TaskProgress
+        what="Calculating what each of them shows"
+        share={candidates.share}
+        cancel={candidates.cancel}
+      />
       {tooMany && <Text size="sm">Choose the compounds that are on the shelf.</Text>}
       <DealFields
         state={state}

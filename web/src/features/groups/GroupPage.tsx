@@ -31,7 +31,9 @@ export function GroupPage() {
 function Out() {
   return (
     <main className={classes.join}>
-      <Title order={1}>This tablet has left the lab day</Title>
+      <Title order={1} size="h1">
+        This tablet has left the lab day
+      </Title>
       <Text my="md">
         The lab day is over, or the instructor put the tablet out. Entries that were not sent yet
         are kept here, and go out when it joins again at the same bench.

@@ -39,9 +39,7 @@ export function RecordColumn({
   return (
     <section className="card" aria-label="What you see">
       <Group justify="space-between" mb="xs">
-        <Title order={2} size="h4">
-          What you see
-        </Title>
+        <Title>What you see</Title>
         <Button
           variant="default"
           leftSection={<IconArrowBackUp size={18} aria-hidden />}

@@ -35,9 +35,7 @@ function Releases({ oversight }: { oversight: Oversight }) {
   );
   return (
     <section className="card no-print" aria-label="Released" style={{ marginTop: '1rem' }}>
-      <Title order={2} size="h4">
-        When groups see what is expected
-      </Title>
+      <Title>When groups see what is expected</Title>
       {works.length === 0 && (
         <Text className="quiet" size="sm" mt="xs">
           Nothing is planned yet. Of every test and procedure you choose whether a bench sees what

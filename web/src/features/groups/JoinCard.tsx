@@ -22,9 +22,7 @@ export function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight
   return (
     <section className="card" aria-label="Joining">
       <Group justify="space-between">
-        <Title order={2} size="h4">
-          Groups join with a code
-        </Title>
+        <Title>Groups join with a code</Title>
         <Group gap="xs" className="no-print">
           {code !== null && <PrintButton />}
           <Button
@@ -73,9 +71,7 @@ export function Tablets({ oversight }: { oversight: Oversight }) {
   const [putOut] = usePutOutMutation();
   return (
     <section className="card" aria-label="Benches" style={{ marginTop: '1rem' }}>
-      <Title order={2} size="h4">
-        Benches
-      </Title>
+      <Title>Benches</Title>
       <Table.ScrollContainer minWidth={460}>
         <Table verticalSpacing="xs" data-testid="benches">
           <Table.Thead>

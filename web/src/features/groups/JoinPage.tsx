@@ -23,7 +23,9 @@ export function JoinPage() {
   };
   return (
     <main className={classes.join}>
-      <Title order={1}>Join the lab day</Title>
+      <Title order={1} size="h1">
+        Join the lab day
+      </Title>
       <form
         onSubmit={(event) => {
           event.preventDefault();

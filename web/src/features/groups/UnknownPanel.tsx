@@ -58,9 +58,7 @@ function OneUnknown({
   const row = tests.find((one) => one.name === test);
   return (
     <section id="unknown" className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
-      <Title order={2} size="h4">
-        Your unknown: {code}
-      </Title>
+      <Title>Your unknown: {code}</Title>
       {results.length > 0 && (
         <UnknownRecord kind={kind} tests={tests} setResults={setResults} results={results} />
       )}

@@ -27,9 +27,7 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
   return (
     <section className="card" aria-label="Unknowns" style={{ marginTop: '1rem' }}>
       <Group justify="space-between">
-        <Title order={2} size="h4">
-          Unknowns
-        </Title>
+        <Title>Unknowns</Title>
         <Group gap="xs" className="no-print">
           <Button
             variant="default"

@@ -85,13 +85,11 @@ export function IdentifyPage() {
         children: (
           <>
             <UnknownsTabs />
-            {candidates.share !== undefined && (
-              <TaskProgress
-                what="Calculating what each of them shows"
-                share={candidates.share}
-                cancel={candidates.cancel}
-              />
-            )}
+            <TaskProgress
+              what="Calculating what each of them shows"
+              share={candidates.share}
+              cancel={candidates.cancel}
+            />
             <TaskFailure failure={candidates.failure} />
             {model?.candidates.length === 0 && (
               <Text role="alert" mt="sm">

@@ -62,9 +62,7 @@ export function SeparationPage() {
         children: (
           <>
             <UnknownsTabs />
-            {share !== undefined && (
-              <TaskProgress what="Going through the groups" share={share} cancel={cancel} />
-            )}
+            <TaskProgress what="Going through the groups" share={share} cancel={cancel} />
             <TaskFailure failure={failure} />
             {value ? (
               <Flow run={value} />

@@ -115,13 +115,11 @@ function SetAnswer({
   return (
     <>
       <UnknownsTabs />
-      {candidates.share !== undefined && (
-        <TaskProgress
-          what="Calculating what each of them shows"
-          share={candidates.share}
-          cancel={candidates.cancel}
-        />
-      )}
+      <TaskProgress
+        what="Calculating what each of them shows"
+        share={candidates.share}
+        cancel={candidates.cancel}
+      />
       {model && (
         <>
           <Text mt="sm">
@@ -144,9 +142,7 @@ function SetAnswer({
           </Button>
         </>
       )}
-      {share !== undefined && (
-        <TaskProgress what="Comparing all pairs" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Comparing all pairs" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       {value && <SetCheck kind={kind} value={value} />}
     </>

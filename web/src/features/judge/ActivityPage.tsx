@@ -20,9 +20,7 @@ export function ActivityPage() {
     <>
       <JudgeTabs dayId={day.id} />
       <section className="card" aria-label="Activity series">
-        <Title order={2} size="h4" mb="sm">
-          Activity series from the record
-        </Title>
+        <Title mb="sm">Activity series from the record</Title>
         {order.length === 0 ? (
           <Text>
             Nothing recorded compares two metals yet. A metal in the solution of another, in acid or

@@ -24,9 +24,7 @@ export function Board({ judgements, open, choose }: BoardProps) {
   const odd = oddOnes(judgements);
   return (
     <>
-      <Title order={2} size="h4" mb="xs">
-        Class board
-      </Title>
+      <Title mb="xs">Class board</Title>
       <Text size="sm" className="quiet" mb="xs">
         {odd.size === 0
           ? 'No bench stands alone against the others.'

@@ -25,9 +25,7 @@ export function CircuitPage() {
       <GroupRow day={day} selected={bench.id} choose={choose} />
       <section className="card" aria-label="Physical or chemical">
         <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
-          <Title order={2} size="h4">
-            Physical or chemical? {bench.name}
-          </Title>
+          <Title>Physical or chemical? {bench.name}</Title>
           <PrintButton />
         </div>
         {rows.length === 0 ? (

@@ -28,7 +28,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
   return (
     <section className="card" aria-label="The judgement in full">
       <div className={classes.head}>
-        <Title order={2} size="h4">
+        <Title>
           <ProcedureName procedure={work.procedure} />, {bench.name}
         </Title>
         <span data-testid="agreement">

@@ -30,9 +30,7 @@ export function MeasurementsPage() {
       <JudgeTabs dayId={day.id} />
       {measuring.length === 0 && (
         <section className="card">
-          <Title order={2} size="h4">
-            Nothing is measured yet
-          </Title>
+          <Title>Nothing is measured yet</Title>
           <Text mt="sm">
             What the benches weigh, read or count stands here, and what is worked out of it: plan a
             procedure that measures, or say in the editor what is measured and what to work out.
@@ -62,9 +60,7 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
   if (!bench) return null;
   return (
     <section className="card" style={{ marginBottom: '1rem' }} aria-label={work.procedure.name}>
-      <Title order={2} size="h4" mb="xs">
-        {work.procedure.name}
-      </Title>
+      <Title mb="xs">{work.procedure.name}</Title>
       {benches.length > 1 && work.procedure.analyses.length > 0 && (
         <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
           {benches.map(({ id, name }) => (

@@ -79,7 +79,9 @@ function HomeHead({
 }) {
   return (
     <Group justify="space-between" align="flex-end">
-      <Title order={1}>Lab days</Title>
+      <Title order={1} size="h1">
+        Lab days
+      </Title>
       <Group gap="sm">
         <Button
           component={Link}
@@ -147,7 +149,7 @@ function NextDay({ day }: { day: LabDaySummary }) {
     <section className={classes.next} aria-label="Next lab day">
       <div>
         <Text className="quiet">Next · {longDate(day.date)}</Text>
-        <Title order={2} my={4}>
+        <Title order={2} size="h2" my={4}>
           <Link to={`/days/${day.id}/${stage}`}>{day.name}</Link>
         </Title>
         <Text>{summary(day)}</Text>
@@ -179,9 +181,7 @@ function NextDay({ day }: { day: LabDaySummary }) {
 function DayList({ title, days }: { title: string; days: readonly LabDaySummary[] }) {
   return (
     <section>
-      <Title order={2} size="h4" mb="xs">
-        {title}
-      </Title>
+      <Title mb="xs">{title}</Title>
       <div className={classes.list}>
         {days.map((day) => (
           <Link

@@ -133,7 +133,7 @@ function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }:
       >
         Back
       </Button>
-      <Title order={rank} size="h4" className={classes.title ?? ''}>
+      <Title order={rank} className={classes.title ?? ''}>
         {title}
       </Title>
       <Group gap="xs">

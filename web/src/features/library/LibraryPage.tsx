@@ -29,7 +29,9 @@ export function LibraryPage() {
       <Group justify="space-between" mt="lg" mb="sm" align="flex-end">
         <div>
           {dayId && <BackToDay dayId={dayId} />}
-          <Title order={1}>Procedures</Title>
+          <Title order={1} size="h1">
+            Procedures
+          </Title>
         </div>
         <Button
           component={Link}

@@ -41,7 +41,9 @@ export function ProcedurePage() {
             {kindNames[procedure.kind]} · {formatNumber(all)} min one after the other, {attended} of
             them by hand
           </Text>
-          <Title order={1}>{procedure.name}</Title>
+          <Title order={1} size="h1">
+            {procedure.name}
+          </Title>
         </div>
         <ProcedureTools
           procedure={procedure}

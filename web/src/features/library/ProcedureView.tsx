@@ -33,11 +33,11 @@ export function ProcedureView({
   return (
     <>
       <Text maw={760}>{procedure.purpose}</Text>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         What is needed, for one group
       </Title>
       <NeededList procedure={procedure} />
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         Steps, with what they should show
       </Title>
       <ol className={classes.steps}>
@@ -55,7 +55,7 @@ export function ProcedureView({
       </ol>
       {procedure.questions.length > 0 && (
         <>
-          <Title order={2} size="h4" mt="lg" mb="xs">
+          <Title mt="lg" mb="xs">
             Questions for the class
           </Title>
           <ul>
@@ -69,7 +69,7 @@ export function ProcedureView({
       )}
       {procedure.disposal !== '' && (
         <>
-          <Title order={2} size="h4" mt="lg" mb="xs">
+          <Title mt="lg" mb="xs">
             Disposal
           </Title>
           <Text>{procedure.disposal}</Text>

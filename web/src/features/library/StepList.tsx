@@ -56,7 +56,7 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
   };
   return (
     <section aria-label="Steps">
-      <Title order={2} size="h4" mt="md" mb="xs">
+      <Title mt="md" mb="xs">
         Steps
       </Title>
       <SortableSteps

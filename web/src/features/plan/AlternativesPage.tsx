@@ -51,9 +51,7 @@ export function AlternativesPage() {
           share={share}
         />
         <section aria-label="What shows it">
-          {share !== undefined && (
-            <TaskProgress what="Trying pairs of reagents" share={share} cancel={cancel} />
-          )}
+          <TaskProgress what="Trying pairs of reagents" share={share} cancel={cancel} />
           <TaskFailure failure={failure} />
           {found && <Found found={found} dayId={day.id} />}
           {!found && share === undefined && !failure && (
@@ -114,9 +112,7 @@ function WantedForm({
         search();
       }}
     >
-      <Title order={2} size="h4">
-        What should be seen?
-      </Title>
+      <Title>What should be seen?</Title>
       <Select
         label="Two reagents that show"
         data={effects}

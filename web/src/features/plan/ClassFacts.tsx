@@ -21,9 +21,7 @@ export function ClassFacts({ day }: { day: LabDay }) {
   return (
     <section className="card" aria-label="The class">
       <Group justify="space-between" mb="xs">
-        <Title order={2} size="h4">
-          The class
-        </Title>
+        <Title>The class</Title>
         <Button variant="default" onClick={form.open}>
           Change
         </Button>

@@ -44,9 +44,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
   return (
     <section className="card no-print" aria-label="What to cut" style={{ marginTop: 12 }}>
       <Group justify="space-between">
-        <Title order={2} size="h4">
-          What would make it fit
-        </Title>
+        <Title>What would make it fit</Title>
         <Button
           variant={cuts ? 'default' : 'filled'}
           disabled={share !== undefined}

@@ -32,7 +32,9 @@ export function DayProcedurePage() {
       <Group justify="space-between" align="flex-start" mb="sm">
         <div>
           <Text className="quiet">{kindNames[procedure.kind]}</Text>
-          <Title order={2}>{procedure.name}</Title>
+          <Title order={2} size="h2">
+            {procedure.name}
+          </Title>
         </div>
         <Group gap="sm" className="no-print">
           <PrintButton />

@@ -50,9 +50,7 @@ export function PlanPage() {
           saving={saving}
         />
         <section className="card" aria-label="What it should show">
-          <Title order={2} size="h4" mb="sm">
-            What it should show
-          </Title>
+          <Title mb="sm">What it should show</Title>
           <ExpectedPanel outcome={outcome} container={draft.values.container} />
         </section>
         <section className={`card ${classes.reasons}`} aria-label="Why, hazards and waste">

@@ -78,9 +78,7 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
   return (
     <>
       <Group justify="space-between" mb="xs">
-        <Title order={2} size="h4">
-          What the class does
-        </Title>
+        <Title>What the class does</Title>
         <Group gap="sm">
           <Button component={Link} to={`/procedures/new?day=${day.id}`} variant="default">
             Write one

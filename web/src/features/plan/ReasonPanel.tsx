@@ -19,9 +19,7 @@ export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
   const predicted = prediction.notPredicted.length === 0;
   return (
     <>
-      <Title order={2} size="h4" mb="xs">
-        Why
-      </Title>
+      <Title mb="xs">Why</Title>
       {predicted &&
         prediction.reactions.map((reaction) => (
           <ReactionFacts key={reaction.netIonic} reaction={reaction} />

@@ -12,7 +12,7 @@ export function SafetyPanel({ substances }: { substances: readonly string[] }) {
   const waste = wasteRoute(unique);
   return (
     <>
-      <Title order={2} size="h4" mt="md" mb="xs">
+      <Title mt="md" mb="xs">
         Hazards of the reagents
       </Title>
       {sheets.map(({ formula, signal, pictograms, statements }) => (
@@ -28,7 +28,7 @@ export function SafetyPanel({ substances }: { substances: readonly string[] }) {
           </Text>
         </div>
       ))}
-      <Title order={2} size="h4" mt="md" mb={4}>
+      <Title mt="md" mb={4}>
         Waste
       </Title>
       <Text>

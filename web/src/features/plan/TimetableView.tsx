@@ -108,7 +108,7 @@ function Verdict({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
   const words = (min: number): string => `${atMostPlaces(min, 1)} min`;
   return (
     <div className={classes.verdict} role="status" data-testid="verdict">
-      <Title order={2} size="h3">
+      <Title size="h3">
         {words(makespanMin)}{' '}
         {over > 0
           ? `– ${words(over)} too long for the class`

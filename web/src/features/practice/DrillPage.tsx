@@ -128,9 +128,7 @@ export function DrillPage() {
         children: (
           <>
             <PracticeTabs />
-            {share !== undefined && (
-              <TaskProgress what="Making the questions" share={share} cancel={cancel} />
-            )}
+            <TaskProgress what="Making the questions" share={share} cancel={cancel} />
             <TaskFailure failure={failure} />
             {drill && <DrillQuestion drill={drill} given={given} choose={choose} next={next} />}
           </>

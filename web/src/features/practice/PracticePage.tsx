@@ -156,9 +156,7 @@ function RoundAnswer({
   return (
     <>
       <PracticeTabs />
-      {candidates.share !== undefined && (
-        <TaskProgress what="Filling the jars" share={candidates.share} cancel={candidates.cancel} />
-      )}
+      <TaskProgress what="Filling the jars" share={candidates.share} cancel={candidates.cancel} />
       {!round && (
         <Text mt="sm">
           Take an unknown. Do as few tests as will do, the harmless ones first, each with its blank;

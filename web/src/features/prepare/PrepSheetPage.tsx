@@ -36,9 +36,7 @@ export function PrepSheetPage() {
         </Text>
         <PrintButton variant="filled">Print the sheet</PrintButton>
       </Group>
-      <Title order={2} size="h3">
-        Prep sheet
-      </Title>
+      <Title size="h3">Prep sheet</Title>
       <Text mb="sm">
         {day.name}, {longDate(day.date)} · {day.groups.length} groups of {day.groupSize},{' '}
         {formatNumber(day.sparePercent)} % spare · {day.staff.join(', ')}
@@ -59,7 +57,7 @@ export function PrepSheetPage() {
       </DealtUnknowns>
       {equipment.length > 0 && (
         <section data-testid="equipment">
-          <Title order={3} size="h4" mt="lg" mb="xs">
+          <Title order={3} mt="lg" mb="xs">
             Equipment
           </Title>
           <Checklist lines={equipment.map(({ name, count }) => `${count} × ${name}`)} />

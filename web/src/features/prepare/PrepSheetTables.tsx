@@ -97,7 +97,7 @@ export function AsTheyAre({
   if (needs.length === 0) return null;
   return (
     <>
-      <Title order={3} size="h4" mt="lg" mb="xs">
+      <Title order={3} mt="lg" mb="xs">
         Set out as it is
       </Title>
       <div className={classes.wide}>

@@ -33,9 +33,7 @@ export function SafetyPage() {
   return (
     <>
       <PrepareTabs dayId={day.id} />
-      {share !== undefined && (
-        <TaskProgress what="Running every step" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Running every step" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       <DealtUnknowns
         dayId={day.id}
@@ -84,7 +82,7 @@ function Safety({ safety }: { safety: DaySafety }) {
         </Text>
         <PrintButton />
       </Group>
-      <Title order={2} size="h4" mt="md" mb="xs">
+      <Title mt="md" mb="xs">
         Substances of the day
       </Title>
       <HazardTable substances={substances} />
@@ -100,7 +98,7 @@ function Safety({ safety }: { safety: DaySafety }) {
         if (careful.length === 0) return null;
         return <WorkCautions key={id} careful={careful} name={name} />;
       })}
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         If something goes wrong
       </Title>
       <ul>
@@ -108,7 +106,7 @@ function Safety({ safety }: { safety: DaySafety }) {
           <li key={line}>{line}</li>
         ))}
       </ul>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         Also mixed up
       </Title>
       <ul>
@@ -137,7 +135,7 @@ function WorkCautions({
 }) {
   return (
     <section aria-label={name}>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         {name}
       </Title>
       <ul>

@@ -43,7 +43,7 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
     <section className="card" aria-label={`${substance} ${strengthText(line.concentrationM)} M`}>
       <Group justify="space-between" wrap="nowrap" align="flex-start">
         <div>
-          <Title order={2} size="h4">
+          <Title>
             <Formula text={substance} /> {strengthText(line.concentrationM)} M
           </Title>
           <Text className="quiet" size="sm">

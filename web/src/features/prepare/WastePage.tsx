@@ -32,9 +32,7 @@ export function WastePage() {
   return (
     <>
       <PrepareTabs dayId={day.id} />
-      {share !== undefined && (
-        <TaskProgress what="Emptying every vessel" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Emptying every vessel" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       <DealtUnknowns
         dayId={day.id}
@@ -71,9 +69,7 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
   return (
     <section className="card no-print" aria-label="Limits">
       <Group justify="space-between">
-        <Title order={2} size="h4">
-          May stay dissolved, mg/L
-        </Title>
+        <Title>May stay dissolved, mg/L</Title>
         <Button variant="default" onClick={() => onChange(usualLimits)}>
           As in the regulation
         </Button>

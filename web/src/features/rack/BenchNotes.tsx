@@ -13,7 +13,7 @@ export function BenchNotes({
 }) {
   return (
     <>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         Bench notes
       </Title>
       <ol className={classes.notes} reversed data-testid="notes">

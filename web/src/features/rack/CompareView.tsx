@@ -33,9 +33,7 @@ export function CompareView({ rack, kept, onClose }: CompareProps) {
       aria-label={`Compared with ${kept.name}`}
     >
       <Group justify="space-between" mb="sm">
-        <Title order={2} size="h4">
-          On the bench beside “{kept.name}”
-        </Title>
+        <Title>On the bench beside “{kept.name}”</Title>
         <Button variant="default" onClick={onClose}>
           Close the comparison
         </Button>

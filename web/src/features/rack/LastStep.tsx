@@ -13,7 +13,7 @@ export function LastStep({ event, told }: { event: RackEvent; told: ToldStep }) 
   const { observations, warnings, notPredicted, state } = told;
   return (
     <>
-      <Title order={2} size="h4" mt="md" mb={4}>
+      <Title mt="md" mb={4}>
         <Formula text={eventWords(event)} wrap />
       </Title>
       {notPredicted.length > 0 ? (

@@ -30,9 +30,7 @@ export function WhyPanel({ told, test, course }: WhyPanelProps) {
   const { reactions, state, sources, notPredicted } = told;
   return (
     <>
-      <Title order={2} size="h4" mb="xs">
-        Why
-      </Title>
+      <Title mb="xs">Why</Title>
       {test === undefined && reactions.length === 0 && notPredicted.length === 0 && (
         <Text mb="sm">No reaction in this step.</Text>
       )}

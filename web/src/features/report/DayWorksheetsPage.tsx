@@ -11,7 +11,7 @@ export function DayWorksheetsPage() {
       <Anchor component={Link} to={`/days/${day.id}/report`} className="no-print">
         Back to the report
       </Anchor>
-      <Title order={2} size="h4" my="xs" className="no-print">
+      <Title my="xs" className="no-print">
         Worksheets and questions
       </Title>
       <WorksheetMaker procedures={day.procedures.map(({ procedure }) => procedure)} />

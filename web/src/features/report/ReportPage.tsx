@@ -76,9 +76,7 @@ export function ReportPage() {
         leftOut={leftOut}
         setLeftOut={setLeftOut}
       />
-      {share !== undefined && (
-        <TaskProgress what="Writing the report" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Writing the report" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       {document?.sections.length === 0 && (
         <Text>

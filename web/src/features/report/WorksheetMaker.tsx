@@ -85,9 +85,7 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
           document={document}
         />
       </div>
-      {share !== undefined && (
-        <TaskProgress what="Writing the questions" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Writing the questions" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       {document && (
         <div className="card">

@@ -20,7 +20,7 @@ export function AccessPage() {
   if (!session) return <LoadState error={error} retry={() => void refetch()} />;
   return (
     <div style={{ maxWidth: '48rem', margin: '0 auto' }}>
-      <Title order={1} my="md">
+      <Title order={1} size="h1" my="md">
         Who may come in
       </Title>
       <section className="card" aria-label="Signed in">

@@ -20,16 +20,14 @@ export function DataPage() {
   const [opened, setOpened] = useState<ExchangeFile>();
   return (
     <div style={{ maxWidth: '48rem', margin: '0 auto' }}>
-      <Title order={1} my="md">
+      <Title order={1} size="h1" my="md">
         Data
       </Title>
       <Stack gap="md">
         <TakeIn setOpened={setOpened} />
         {isInstructor && (
           <section className="card" aria-label="Backup">
-            <Title order={2} size="h4">
-              Backup
-            </Title>
+            <Title>Backup</Title>
             <Text mb="sm">
               Everything in one file: lab days, records, procedures, shelf, settings, passphrases
               and the keys of unknowns. Keep it like a key. To put it back, take it in above, or use
@@ -48,9 +46,7 @@ export function DataPage() {
           </section>
         )}
         <section className="card" aria-label="Calendar">
-          <Title order={2} size="h4">
-            Calendar
-          </Title>
+          <Title>Calendar</Title>
           <Text mb="sm">
             All lab days for a calendar (iCalendar). The timetable of one class is saved in its
             Plan, with the time it begins.
@@ -80,9 +76,7 @@ export function DataPage() {
 function Formats() {
   return (
     <section className="card" aria-label="Formats">
-      <Title order={2} size="h4">
-        What the files look like
-      </Title>
+      <Title>What the files look like</Title>
       <Text mb="xs">
         Files are JSON, version {fileVersion}, each with a published JSON Schema. Tables leave as
         CSV, pictures as SVG or PNG.
@@ -116,9 +110,7 @@ function TakeIn({ setOpened }: { readonly setOpened: (next: ExchangeFile | undef
   };
   return (
     <section className="card" aria-label="Take in a file">
-      <Title order={2} size="h4">
-        Take in a file
-      </Title>
+      <Title>Take in a file</Title>
       <Text mb="sm">
         A lab day or a procedure that was saved here or elsewhere, or a backup. You see what would
         change before anything does.

@@ -24,14 +24,12 @@ import { Amount } from '../../shared/study/Amount';
 export function SettingsPage() {
   return (
     <>
-      <Title order={1} my="md">
+      <Title order={1} size="h1" my="md">
         Settings
       </Title>
       <div className={classes.columns}>
         <section className="card" aria-label="Schools">
-          <Title order={2} size="h4">
-            Schools, for all
-          </Title>
+          <Title>Schools, for all</Title>
           <SchoolSettings />
         </section>
         <div>
@@ -62,9 +60,7 @@ function ForAll() {
   const change = useChangeSettings();
   return (
     <section className="card" aria-label="For all">
-      <Title order={2} size="h4" mb="sm">
-        For all
-      </Title>
+      <Title mb="sm">For all</Title>
       <Stack gap="md">
         <InstitutionField key={settings.institution} settings={settings} change={change} />
         <Radio.Group
@@ -169,9 +165,7 @@ function ForThisBrowser() {
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   return (
     <section className="card" aria-label="For this browser" style={{ marginTop: '1rem' }}>
-      <Title order={2} size="h4" mb="sm">
-        For this browser
-      </Title>
+      <Title mb="sm">For this browser</Title>
       <Stack gap="md" align="flex-start">
         <Switch
           label="Timers ring"

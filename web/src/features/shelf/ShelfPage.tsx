@@ -128,7 +128,9 @@ function ShelfHead({
 }) {
   return (
     <Group justify="space-between" mt="lg" mb="sm" align="flex-end">
-      <Title order={1}>Shelf</Title>
+      <Title order={1} size="h1">
+        Shelf
+      </Title>
       <Group gap="sm">
         <Button
           leftSection={<IconPlus size={18} aria-hidden />}

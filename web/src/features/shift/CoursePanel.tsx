@@ -32,7 +32,7 @@ export function CoursePanel({ vessel, actions, watched, means }: CoursePanelProp
   if (!one || !watched) return null;
   return (
     <>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         If one went on
       </Title>
       <Select

@@ -29,13 +29,11 @@ export function EquilibriumAnswer({ study }: { readonly study: Equilibrium }) {
         </Text>
       )}
       {!isEmpty && <Shown study={study} />}
-      {planning.share !== undefined && (
-        <TaskProgress
-          what="Looking for a way through the colours"
-          share={planning.share}
-          cancel={planning.cancel}
-        />
-      )}
+      <TaskProgress
+        what="Looking for a way through the colours"
+        share={planning.share}
+        cancel={planning.cancel}
+      />
       <TaskFailure failure={planning.failure} />
       {plan && <PlanResult plan={plan} onWalk={() => study.walk(plan)} onClose={study.closePlan} />}
       {state.done.length > 0 && (

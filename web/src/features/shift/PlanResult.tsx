@@ -14,6 +14,7 @@ import {
   formatSetTemperature,
   withPlaces,
   formatNumber,
+  formatQuantity,
 } from '@stoichos/core/common';
 
 interface PlanResultProps {
@@ -29,7 +30,7 @@ export function PlanResult({ plan, onWalk, onClose }: PlanResultProps) {
   const path = stages.flatMap(({ strip }, at) => (at === 0 ? [] : strip));
   return (
     <div data-testid="plan" className="keep-together">
-      <Title order={2} size="h4" mt="md" mb="xs">
+      <Title mt="md" mb="xs">
         The plan
       </Title>
       {path.length > 0 && (
@@ -96,8 +97,9 @@ function Marks({ stages }: { stages: readonly PlanStage[] }) {
           }}
         >
           {poursAway !== undefined && `pour ${Math.round(100 * poursAway)} % away, `}
-          {means && 'warmth' in means ? '' : '+'}
-          {amount} {unit}
+          {means && 'warmth' in means
+            ? formatSetTemperature(amount)
+            : `+${formatQuantity(amount, unit)}`}
         </span>
       ))}
     </div>

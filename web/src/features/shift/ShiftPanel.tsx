@@ -69,7 +69,7 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
     );
   return (
     <>
-      <Title order={2} size="h5" mb="xs">
+      <Title size="h5" mb="xs">
         What with
       </Title>
       <div className={classes.chips} role="group" aria-label="What with">
@@ -94,7 +94,7 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
           problem={problem}
         />
       )}
-      <Title order={2} size="h5" mt="md" mb="xs">
+      <Title size="h5" mt="md" mb="xs">
         Take away
       </Title>
       <div className={classes.chips}>
@@ -150,7 +150,7 @@ function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) 
           <Formula text={line} wrap />
         </Text>
       ))}
-      <Title order={2} size="h5" mt="md" mb="xs">
+      <Title size="h5" mt="md" mb="xs">
         How much
       </Title>
       <div className={classes.chips} role="group" aria-label="How much">

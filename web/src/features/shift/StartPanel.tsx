@@ -50,7 +50,7 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
           })
         }
       />
-      <Title order={2} size="h5" mt="md">
+      <Title size="h5" mt="md">
         In it
       </Title>
       {contents.length === 0 ? (
@@ -72,7 +72,7 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
           }}
         />
       </Fold>
-      <Title order={2} size="h5" mt="md">
+      <Title size="h5" mt="md">
         Standing ready
       </Title>
       <MeansList onChange={onChange} means={means} />

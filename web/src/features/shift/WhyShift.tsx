@@ -45,9 +45,7 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
   const { shift, words } = step;
   return (
     <>
-      <Title order={2} size="h4" mb="xs">
-        Which way, and why
-      </Title>
+      <Title mb="xs">Which way, and why</Title>
       <Select
         className="no-print"
         label="Watched"
@@ -173,7 +171,7 @@ export function Cautions({ state: { vessel, means }, actions }: CautionsProps) {
   );
   return (
     <>
-      <Title order={2} size="h4" mt="lg" mb="xs">
+      <Title mt="lg" mb="xs">
         Mind
       </Title>
       {lines.map((line) => (

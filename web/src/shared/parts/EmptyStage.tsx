@@ -16,9 +16,7 @@ export function EmptyStage({
 }) {
   return (
     <>
-      <Title order={2} size="h4">
-        {title}
-      </Title>
+      <Title>{title}</Title>
       <Text my="sm">{children}</Text>
       <Button component={Link} to={to}>
         {label}

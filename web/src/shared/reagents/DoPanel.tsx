@@ -86,28 +86,28 @@ interface AmountRow {
 /** What takes a number. */
 const measured: readonly AmountRow[] = [
   {
-    label: 'Temperature to bring it to',
+    label: 'Temperature',
     button: 'Bring to it',
     unit: '°C',
     usual: 60,
     action: (toC) => (toC > 25 ? { do: 'heat', toC } : { do: 'cool', toC }),
   },
   {
-    label: 'Volume to fill up to with water',
+    label: 'Filled up to',
     button: 'Fill up to it',
     unit: 'mL',
     usual: 20,
     action: (toVolumeMl) => ({ do: 'dilute', toVolumeMl }),
   },
   {
-    label: 'Volume to boil down to',
+    label: 'Boiled down to',
     button: 'Boil down to it',
     unit: 'mL',
     usual: 5,
     action: (toVolumeMl) => ({ do: 'evaporate', toVolumeMl }),
   },
   {
-    label: 'Time to let it stand',
+    label: 'Standing for',
     button: 'Let it stand',
     unit: 'min',
     usual: 1,

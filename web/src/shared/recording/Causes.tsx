@@ -34,9 +34,7 @@ export function Causes({ judgement }: { judgement: StationJudgement }) {
       <Title order={3} size="h5" mt="md">
         What would look like that
       </Title>
-      {share !== undefined && (
-        <TaskProgress what="Trying the usual slips" share={share} cancel={cancel} />
-      )}
+      <TaskProgress what="Trying the usual slips" share={share} cancel={cancel} />
       <TaskFailure failure={failure} />
       {value && value.length === 0 && (
         <Text size="sm">

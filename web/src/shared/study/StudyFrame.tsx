@@ -32,7 +32,9 @@ export function StudyFrame({
   return (
     <>
       <Group justify="space-between" my="md">
-        <Title order={1}>{title}</Title>
+        <Title order={1} size="h1">
+          {title}
+        </Title>
         {tools && (
           <Group gap="xs" className="no-print">
             {tools}

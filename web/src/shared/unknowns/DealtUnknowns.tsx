@@ -20,7 +20,7 @@ export function DealtUnknowns({
   if (dealt.length === 0) return otherwise;
   return (
     <section className="card" aria-label="Unknowns of the day" style={{ margin: '1rem 0' }}>
-      <Title order={2} size="h4" mb={4}>
+      <Title mb={4}>
         {dealt.length === 1 ? 'An unknown for one bench' : `Unknowns for ${dealt.length} benches`}
       </Title>
       {children(testKit(dealt.map(({ kind }) => kind)))}

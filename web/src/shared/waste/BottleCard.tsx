@@ -21,9 +21,7 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
       data-testid="bottle"
     >
       <Group justify="space-between" align="baseline">
-        <Title order={2} size="h4">
-          {bottle.bottle}
-        </Title>
+        <Title>{bottle.bottle}</Title>
         <Text>
           {[
             ...(bottle.volumeMl > 0 ? [`${amount(bottle.volumeMl)} mL`] : []),

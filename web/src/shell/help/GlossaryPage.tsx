@@ -20,7 +20,7 @@ export function GlossaryPage() {
   );
   return (
     <div style={{ maxWidth: '60rem', margin: '0 auto' }}>
-      <Title order={1} my="md">
+      <Title order={1} size="h1" my="md">
         Glossary
       </Title>
       <TextInput
@@ -31,9 +31,7 @@ export function GlossaryPage() {
         mb="md"
       />
       <section className="card" aria-label="Words">
-        <Title order={2} size="h4" mb="xs">
-          Words
-        </Title>
+        <Title mb="xs">Words</Title>
         {shownTerms.length === 0 && <p className="quiet">No word has that in it.</p>}
         <dl className="facts" style={{ gridTemplateColumns: 'minmax(8rem, 14rem) 1fr' }}>
           {shownTerms.map(({ term, means }) => (
@@ -47,9 +45,7 @@ export function GlossaryPage() {
         </dl>
       </section>
       <section className="card" aria-label="Names" style={{ marginTop: '1rem' }}>
-        <Title order={2} size="h4" mb="xs">
-          Names in every school
-        </Title>
+        <Title mb="xs">Names in every school</Title>
         {shownNames.length === 0 && <p className="quiet">No substance is called that.</p>}
         {shownNames.length > 0 && (
           <Table.ScrollContainer minWidth={560}>

@@ -86,9 +86,7 @@ export function SourcesPage() {
           ))
         : firstOf(found, mostShown).map(({ title, rows }) => (
             <section key={title} aria-label={title}>
-              <Title order={2} size="h4" mt="md">
-                {proseTold(title)}
-              </Title>
+              <Title mt="md">{proseTold(title)}</Title>
               <Rows rows={rows} />
             </section>
           ))}
@@ -100,7 +98,9 @@ export function SourcesPage() {
 function SourcesHead({ tables }: { readonly tables: readonly ConstantTable[] }) {
   return (
     <Group justify="space-between" align="flex-end" my="md">
-      <Title order={1}>Sources</Title>
+      <Title order={1} size="h1">
+        Sources
+      </Title>
       <Button
         variant="default"
         leftSection={<IconDownload size={18} aria-hidden />}
