@@ -1,0 +1,105 @@
+import { screen, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { ActivityPage } from '../../src/features/judge/ActivityPage';
+import { CircuitPage } from '../../src/features/judge/CircuitPage';
+import { JudgePage } from '../../src/features/judge/JudgePage';
+import { MeasurementsPage } from '../../src/features/judge/MeasurementsPage';
+import { chosen } from '../support/render';
+import { dayOf, entry, id, pair, shipped, showInDay } from '../support/day';
+
+const silver = [pair('AgNO3', 'NaCl')];
+const white = { kind: 'precipitate', colour: 'white' } as const;
+beforeEach(() => chosen({}));
+
+describe('the board', () => {
+  it('differs where something expected was not seen, and is incomplete where more is to be said', async () => {
+    const day = dayOf(silver, {
+      entries: [entry(1, white), entry(2, { kind: 'noChange' }, { groupId: id(3) })],
+    });
+    await showInDay(day, <JudgePage />);
+    const board = screen.getAllByRole('table')[0];
+    const marks = [...(board?.querySelectorAll('[data-mark]') ?? [])];
+    expect(marks.map((mark) => mark.getAttribute('data-mark'))).toEqual(['incomplete', 'differs']);
+  });
+
+  it('says so where nothing is recorded', async () => {
+    await showInDay(dayOf(silver), <JudgePage />);
+    expect(document.querySelector('[data-mark="differs"]')).toBeNull();
+    expect(document.body).toHaveTextContent(/nothing|not recorded|yet/i);
+  });
+});
+
+describe('physical or chemical', () => {
+  it('takes a new solid for evidence of a chemical change, with its equation', async () => {
+    await showInDay(dayOf(silver, { entries: [entry(1, white)] }), <CircuitPage />);
+    const [, row] = screen.getAllByRole('row');
+    expect(row).toHaveTextContent('white precipitate');
+    expect(row).toHaveTextContent('chemical');
+    expect(row).toHaveTextContent('AgCl');
+  });
+
+  it('says what will stand there while a bench has recorded nothing', async () => {
+    await showInDay(dayOf(silver), <CircuitPage />);
+    expect(screen.getByText(/Bench Heron has recorded nothing yet/)).toBeVisible();
+    expect(screen.queryByRole('table')).toBeNull();
+  });
+});
+
+describe('what was measured', () => {
+  it('is worked out for the bench that read it', async () => {
+    const [step] = shipped('sand-salt-iron').steps;
+    const day = dayOf(['sand-salt-iron'], {
+      entries: [
+        entry(
+          1,
+          { kind: 'measurement', name: 'the salt', quantity: 'mass', value: 1.8 },
+          { stepId: step?.id ?? '', vessel: null },
+        ),
+      ],
+    });
+    await showInDay(day, <MeasurementsPage />);
+    const found = await screen.findByTestId('found-recovery');
+    // 1.8 g of 2 g: nine tenths came back.
+    expect(found).toHaveTextContent(/90\.?0* ± .* % \(1\.8 g\)/);
+  });
+
+  it('stands alone where it goes into nothing that is worked out', async () => {
+    const procedure = shipped('sand-salt-iron');
+    const day = dayOf(['sand-salt-iron'], {
+      entries: [
+        entry(
+          1,
+          { kind: 'measurement', name: 'room', quantity: 'temperature', value: 20 },
+          { stepId: procedure.steps[0]?.id ?? '', vessel: null },
+        ),
+      ],
+    });
+    await showInDay(day, <MeasurementsPage />);
+    expect(screen.getByText(/room, °C: Bench Heron 20/)).toBeVisible();
+  });
+});
+
+describe('the activity series', () => {
+  it('puts a metal that drove another out above it', async () => {
+    const procedure = shipped('metal-trees');
+    const day = dayOf(['metal-trees'], {
+      entries: procedure.steps.flatMap((step, at) =>
+        step.events.length > 0
+          ? [
+              entry(
+                at,
+                { kind: 'deposit', formula: 'Cu', colour: 'red-brown' },
+                {
+                  stepId: step.id,
+                  vessel: procedure.vessels[0]?.name ?? null,
+                },
+              ),
+            ]
+          : [],
+      ),
+    });
+    await showInDay(day, <ActivityPage />);
+    const series = screen.getByRole('region', { name: 'Activity series' });
+    expect(within(series).getByRole('heading')).toBeVisible();
+  });
+});

@@ -1,0 +1,80 @@
+import { firstSettings, labDaySchema } from '@stoichos/core/labday';
+import type { BenchRecord, LabDay } from '@stoichos/core/labday';
+import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
+import type { Mixing, Procedure } from '@stoichos/core/planning/procedure';
+import type { ReactElement } from 'react';
+import { Outlet, Route, Routes } from 'react-router';
+import { api } from '../../src/data/api/api';
+import { store } from '../../src/data/store';
+import { show } from './render';
+
+/** The n-th id of a test. */
+export const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+
+/** A shipped procedure by its id. */
+export function shipped(name: string): Procedure {
+  const found = library.find((one) => one.id === name);
+  if (!found) throw new Error(`No procedure ${name}.`);
+  return found;
+}
+
+/** Two solutions as they are brought together in a test tube. */
+export const pair = (a: string, b: string): Mixing => ({
+  container: 'testTube',
+  a: { substance: a, concentrationM: 0.1, volumeMl: 2 },
+  b: { substance: b, concentrationM: 0.2, volumeMl: 3 },
+});
+
+/** A lab day of two benches with procedures of the library and two-solution tests; the first has the id 100. */
+export function dayOf(planned: readonly (string | Mixing)[], more: Partial<LabDay> = {}): LabDay {
+  return labDaySchema.parse({
+    id: id(1),
+    name: 'A day for tests',
+    date: '2027-02-03',
+    sparePercent: 20,
+    groups: [
+      { id: id(2), name: 'Bench Heron' },
+      { id: id(3), name: 'Bench Tern' },
+    ],
+    procedures: planned.map((one, at) => ({
+      id: id(100 + at),
+      manner: 'groups',
+      procedure: typeof one === 'string' ? shipped(one) : procedureOfMixing(id(100 + at), one),
+    })),
+    timetable: null,
+    preparations: [],
+    weighings: [],
+    entries: [],
+    ...more,
+  });
+}
+
+/** What a bench wrote down at a step of the first procedure. */
+export const entry = (
+  n: number,
+  record: BenchRecord,
+  where: { stepId?: string; vessel?: string | null; groupId?: string } = {},
+): LabDay['entries'][number] => ({
+  id: id(1000 + n),
+  workId: id(100),
+  stepId: where.stepId ?? 'mix',
+  vessel: where.vessel === undefined ? 'vessel' : where.vessel,
+  groupId: where.groupId ?? id(2),
+  part: 'test',
+  record,
+  supersedes: null,
+  recordedAt: new Date(Date.UTC(2027, 1, 3, 10, 0, n)).toISOString(),
+});
+
+/** Shows a view of a lab day inside its frame, with the school’s settings and a shelf in the store. */
+export async function showInDay(day: LabDay, view: ReactElement) {
+  await store.dispatch(api.util.upsertQueryData('shelf', undefined, []));
+  await store.dispatch(api.util.upsertQueryData('settings', undefined, firstSettings));
+  return show(
+    <Routes>
+      <Route element={<Outlet context={day} />}>
+        <Route path="*" element={view} />
+      </Route>
+    </Routes>,
+  );
+}
