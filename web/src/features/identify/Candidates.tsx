@@ -9,7 +9,7 @@ import { RecordTable } from './RecordTable';
 import { SchoolNote } from './SchoolNote';
 import type { KeptResult, UnknownState } from '../../shared/unknowns/unknownState';
 import type { UnknownResult } from '@stoichos/core/labday';
-import type { useFound } from './IdentifyPage';
+import type { useFound } from './useFound';
 
 interface CandidatesProps {
   readonly state: UnknownState;

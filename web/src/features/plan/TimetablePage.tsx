@@ -14,6 +14,7 @@ import { PlanTabs } from './PlanTabs';
 import { useTimetable } from './useTimetable';
 import { formatNumber } from '@stoichos/core/common';
 import { TimetableView } from './TimetableView';
+import type { View } from './TimetableView';
 
 /** The timetable of a class: bars by bench, what to do while waiting, moving by hand, and what to cut when it is too long. */
 export function TimetablePage() {
@@ -171,5 +172,3 @@ function TimetableHead({
     </Group>
   );
 }
-
-export type View = 'bars' | 'people' | 'table';

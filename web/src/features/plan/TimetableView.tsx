@@ -12,7 +12,8 @@ import { TimetableTable } from './TimetableTable';
 import classes from './TimetablePage.module.css';
 import type { useTimetable } from './useTimetable';
 import { atMostPlaces } from '@stoichos/core/common';
-import type { View } from './TimetablePage';
+
+export type View = 'bars' | 'people' | 'table';
 
 interface TimetableViewProps {
   readonly day: LabDay;

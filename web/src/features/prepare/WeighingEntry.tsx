@@ -1,23 +1,14 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
 import { weighingEffects } from '@stoichos/core/labday';
-import type { LabDay, Weighing } from '@stoichos/core/labday';
-import type { Making } from '@stoichos/core/planning/prep';
+import type { Weighing } from '@stoichos/core/labday';
 import { useDeferredValue, useMemo } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
 import { strengthText } from './Recipe';
 import { ToleranceBand } from './ToleranceBand';
-import type { DayLine } from './usePrepSheet';
 import { formatNumber, withFigures } from '@stoichos/core/common';
 import { useWeighing } from './useWeighing';
-
-export interface WeighingEntryProps {
-  readonly day: LabDay;
-  readonly line: DayLine;
-  readonly making: Extract<Making, { kind: 'weigh' }>;
-  readonly forms: readonly string[];
-  readonly done: Weighing | undefined;
-}
+import type { WeighingEntryProps } from './useWeighing';
 
 /**
  * Enters the mass that was really weighed, with the boat taken off where it was not tared. A mass that looks like a slip is

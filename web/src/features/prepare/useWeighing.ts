@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useAddWeighingMutation } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import type { DayLine } from './usePrepSheet';
-import type { WeighingEntryProps } from './WeighingEntry';
+import type { Making } from '@stoichos/core/planning/prep';
 
 /** What is typed of a weighing, what it makes, and how it is recorded. */
 export function useWeighing({
@@ -71,4 +71,12 @@ export function useWeighing({
     challenge,
     concentrationM,
   };
+}
+
+export interface WeighingEntryProps {
+  readonly day: LabDay;
+  readonly line: DayLine;
+  readonly making: Extract<Making, { kind: 'weigh' }>;
+  readonly forms: readonly string[];
+  readonly done: Weighing | undefined;
 }

@@ -2,7 +2,7 @@ import { ActionIcon, Button, Tooltip } from '@mantine/core';
 import type { useDisclosure } from '@mantine/hooks';
 import type { Rack } from '@stoichos/core/seeing/rack';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
-import { useAppDispatch } from '../../data/store';
+import type { useAppDispatch } from '../../data/store';
 import { cleared, redone, undone } from '../../data/rack/rackSlice';
 
 interface RackToolsProps {

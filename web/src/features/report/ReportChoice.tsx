@@ -1,10 +1,9 @@
 import { Group, SegmentedControl, Select } from '@mantine/core';
 import type { LabDay } from '@stoichos/core/labday';
-import type { Section } from '@stoichos/core/report/dayReport';
+import type { Section, ReportScope } from '@stoichos/core/report/dayReport';
 import '../../shared/document/document.css';
 import { TakeAway } from '../../shared/document/TakeAway';
 import type { SetURLSearchParams } from 'react-router';
-import type { ScopeChoice } from './ReportPage';
 
 interface ReportChoiceProps {
   readonly about: URLSearchParams;
@@ -65,4 +64,10 @@ export function ReportChoice({
       )}
     </Group>
   );
+}
+
+export interface ScopeChoice {
+  readonly value: string;
+  readonly label: string;
+  readonly scope: ReportScope;
 }

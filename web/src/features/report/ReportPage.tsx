@@ -25,6 +25,7 @@ import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import { ReportChoice } from './ReportChoice';
+import type { ScopeChoice } from './ReportChoice';
 
 const partNames = Object.keys(reportParts) as ReportPart[];
 const leftOutSchema = z.array(z.enum(partNames));
@@ -139,12 +140,6 @@ function ReportParts({ day, isInstructor, leftOut, setLeftOut }: ReportPartsProp
       </Group>
     </div>
   );
-}
-
-export interface ScopeChoice {
-  readonly value: string;
-  readonly label: string;
-  readonly scope: ReportScope;
 }
 
 /** Everything a report can be about. */
