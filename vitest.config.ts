@@ -21,7 +21,7 @@ export default defineConfig({
           include: ['web/{src,test}/**/*.test.{ts,tsx}'],
           environment: 'happy-dom',
           setupFiles: ['web/test/support/setup.ts'],
-          testTimeout: 15_000,
+          testTimeout: 60_000,
         },
       },
       // Of server and scripts, what needs no database.

@@ -54,8 +54,7 @@ const mostTransfers = 25;
  * @throws ChemistryError `notConverged` when no equilibrium is found.
  */
 export function settle(vessel: Vessel): Settled {
-  const dry = vessel.volumeMl === 0;
-  if (dry) return { vessel, transfers: [], stays: [] };
+  if (vessel.volumeMl === 0) return { vessel, transfers: [], stays: [] };
   const { volumeMl, temperatureC } = vessel;
   const parts = partSolids(vessel.phases.solids);
   const { layer } = vessel.phases;

@@ -31,6 +31,8 @@ const answerWithinMs = 1500;
 const connectWithinMs = 1500;
 const longestAnswer = 4096;
 
+const silence = () => new LineError('silent', `no answer within ${answerWithinMs / 1000} s`);
+
 interface Listener {
   readonly hear: (chunk: string) => void;
   readonly lost: (own: Socket, error: LineError) => void;
@@ -114,10 +116,7 @@ export function scpiLine({ host, port }: Address): ScpiLine {
       return '';
     }
     return new Promise((done, fail) => {
-      const late = setTimeout(
-        () => drop(new LineError('silent', `no answer within ${answerWithinMs / 1000} s`)),
-        answerWithinMs,
-      );
+      const late = setTimeout(() => drop(silence()), answerWithinMs);
       waiting = (line) => {
         clearTimeout(late);
         done(line);

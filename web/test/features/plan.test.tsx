@@ -40,7 +40,7 @@ const day: LabDay = labDaySchema.parse({
   entries: [],
 });
 /** The chemistry takes a moment to load. */
-const patience = { timeout: 10_000 };
+const patience = { timeout: 40_000 };
 const table = (onSelect = vi.fn(), onNew = vi.fn()) => (
   <MixingTable
     day={day}

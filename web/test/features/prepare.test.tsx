@@ -10,7 +10,7 @@ import { WastePage } from '../../src/features/prepare/WastePage';
 import { dayOf, pair, showInDay } from '../support/day';
 
 const silver = dayOf([pair('AgNO3', 'NaCl')]);
-const patience = { timeout: 15_000 };
+const patience = { timeout: 40_000 };
 beforeEach(() => localStorage.clear());
 
 describe('what is weighed out', () => {
@@ -63,7 +63,7 @@ describe('safety', () => {
     await showInDay(silver, <SafetyPage />);
     expect(await screen.findByRole('table', {}, patience)).toHaveTextContent('silver nitrate');
     expect(document.body).toHaveTextContent(/safety data sheet/i);
-  }, 30_000);
+  });
 });
 
 describe('waste', () => {

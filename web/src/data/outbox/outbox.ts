@@ -59,15 +59,7 @@ export function startOutbox(store: AppStore): void {
           store.dispatch(unreachable());
           setTimeout(() => void sendAll(), retryMs);
           return;
-        } else {
-          const { message, remedy } = explainError(result.error);
-          store.dispatch(refused({ ...next, reason: `${message} ${remedy}` }));
-          notifications.show({
-            color: 'red',
-            title: 'Not stored',
-            message: `${message} ${remedy}`,
-          });
-        }
+        } else refuse(store, next, result.error);
       }
       await written;
     } finally {
@@ -96,11 +88,23 @@ export function startOutbox(store: AppStore): void {
       if (stored.length > 0) store.dispatch(restored(kept));
       void sendAll();
     });
-  window.addEventListener('online', () => void sendAll());
-  // A lid that was closed, or a tab that slept, wakes up here.
+  whenBack(() => void sendAll());
+}
+
+/** The network is there again, or a lid that was closed and a tab that slept wake up. */
+function whenBack(go: () => void): void {
+  window.addEventListener('online', go);
   document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'visible') void sendAll();
+    if (document.visibilityState === 'visible') go();
   });
+}
+
+/** What the server will not have is kept apart, and said. */
+function refuse(store: AppStore, unsent: Unsent, error: unknown): void {
+  const { message, remedy } = explainError(error);
+  const reason = `${message} ${remedy}`;
+  store.dispatch(refused({ ...unsent, reason }));
+  notifications.show({ color: 'red', title: 'Not stored', message: reason });
 }
 
 const unkept = (): void => {

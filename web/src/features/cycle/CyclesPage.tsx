@@ -1,13 +1,11 @@
 import { Button, Group, Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
-import type { Arc, Ring, RingPlan, RingMass } from '@stoichos/core/studies/cycle';
+import type { Ring, RingPlan, RingMass } from '@stoichos/core/studies/cycle';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod';
-import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { GasTabs } from '../gas/public';
-import classes from './Cycle.module.css';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import { save } from '../../shared/parts/save';
 import { AttachToDay } from '../../shared/study/AttachToDay';
@@ -25,6 +23,7 @@ import { RingPicture } from './RingPicture';
 import type { TaskState } from '../../data/worker/useTask';
 import type { Attempt } from '../../shared/study/attempt';
 import type { Procedure } from '@stoichos/core/planning/procedure';
+import { ArcCard } from './ArcCard';
 
 const typed = z.union([z.number(), z.literal('')]);
 const stateSchema = z.object({
@@ -218,35 +217,4 @@ function savePicture(holder: HTMLElement | null, name: string): void {
   if (!svg) return;
   const text = new XMLSerializer().serializeToString(svg);
   save(new Blob([text], { type: 'image/svg+xml' }), `${name}.svg`);
-}
-
-function ArcCard({ arc, number }: { arc: Arc; number: number }) {
-  const { reactionTypes } = useSettings();
-  const named = reactionTypes === 'five' ? arc.types.five : arc.types.drivingForce;
-  const other = arc.types.drivingForce;
-  return (
-    <section className={classes.arc} aria-label={`Arrow ${number}`}>
-      <div className={classes.arcHead}>
-        <Text fw={600}>
-          {number} <Formula text={`${arc.from} → ${arc.to}`} />
-        </Text>
-        <span className="quiet">{(named.length > 0 ? named : other).join(', ')}</span>
-      </div>
-      <Text>
-        <Formula text={arc.equation} wrap />
-      </Text>
-      <Text size="sm">
-        <span className="quiet">Condition:</span> <Formula text={arc.how} wrap />
-      </Text>
-      <Text size="sm">
-        <span className="quiet">Evidence:</span>{' '}
-        {arc.evidence.length > 0 ? arc.evidence.join('; ') : 'nothing is seen: test what is left'}
-      </Text>
-      {arc.warnings.map((text) => (
-        <Text key={text} size="sm" fw={600}>
-          <Formula text={text} wrap />
-        </Text>
-      ))}
-    </section>
-  );
 }

@@ -1,14 +1,11 @@
 import { Button, Group, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { testWords } from '@stoichos/core/seeing/observation';
 import {
   gasName,
   gasModel,
   isFlameTest,
   safestFirst,
-  trustInGasTests,
-  unknownGases,
   unknownGasTestWords,
 } from '@stoichos/core/studies/gas';
 import { contradictions, nextTests, noneOfThese, posterior } from '@stoichos/core/studies/identify';
@@ -19,8 +16,7 @@ import * as z from 'zod';
 import { Chip } from '../../shared/parts/ChipRow';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import { StudyFrame } from '../../shared/study/StudyFrame';
-import { Likelihoods, percent } from '../../shared/study/Likelihoods';
-import study from '../../shared/study/Study.module.css';
+import { percent } from '../../shared/study/Likelihoods';
 import { useKept } from '../../data/kept/useKept';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
@@ -29,6 +25,7 @@ import classes from './Gases.module.css';
 import { GasTabs } from './GasTabs';
 import { withPlaces } from '@stoichos/core/common';
 import type { Dispatch, SetStateAction } from 'react';
+import { GasReasons, gasText } from './GasReasons';
 
 const resultsSchema = z.array(z.object({ test: z.string(), outcome: z.string() }));
 type GasResults = z.output<typeof resultsSchema>;
@@ -40,9 +37,6 @@ const testName = (test: string): string => {
   const words = unknownGasTestWords[test] ?? testWords[test] ?? test;
   return words.charAt(0).toUpperCase() + words.slice(1);
 };
-const gasText = (candidate: string): string =>
-  candidate === noneOfThese ? candidate : `${gasName(candidate)}, ${plainFormula(candidate)}`;
-
 /** Which gas it is: each test narrows it down, and the next one is the one that tells most. */
 export function UnknownGasPage() {
   const [results, setResults] = useKept('stoichos.unknownGas', resultsSchema, []);
@@ -114,33 +108,6 @@ export function UnknownGasPage() {
         children: <GasReasons found={found} />,
       }}
     />
-  );
-}
-
-/** How likely each gas is by what was seen. */
-function GasReasons({ found }: { readonly found: Posterior[] | undefined }) {
-  return (
-    <>
-      <Text fw={600}>What it may be</Text>
-      <Likelihoods
-        label="posterior"
-        rows={(found ?? []).map(({ candidate, probability }) => ({
-          name: gasText(candidate),
-          probability,
-        }))}
-        most={unknownGases.length + 1}
-      />
-      <div className={study.block}>
-        <Text size="sm">
-          What each gas shows is computed by the engine. A test is taken to be misread in{' '}
-          {percent(trustInGasTests.misreadShare)} of cases; a gas that is not in the list keeps a
-          share.
-        </Text>
-        <Text size="sm" className="quiet">
-          {sourceText(trustInGasTests.source)}
-        </Text>
-      </div>
-    </>
   );
 }
 

@@ -15,10 +15,10 @@ import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import classes from './AlternativesPage.module.css';
 import { PlanTabs } from './PlanTabs';
-import { SubstanceSelect } from './SubstanceSelect';
 import { formatNumber } from '@stoichos/core/common';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import type { TaskState } from '../../data/worker/useTask';
+import { KeptReagent } from './KeptReagent';
 
 const effects = [
   { value: 'precipitate', label: 'a precipitate' },
@@ -149,27 +149,6 @@ function WantedForm({
         {onlyShelf ? 'Try the shelf' : 'Try everything'}
       </Button>
     </form>
-  );
-}
-
-/** The reagent that one has, and wants to keep. */
-function KeptReagent({
-  keep,
-  setKeep,
-}: {
-  readonly keep: string;
-  readonly setKeep: (next: string) => void;
-}) {
-  return (
-    <div>
-      <Text fw={500}>One reagent stays</Text>
-      <SubstanceSelect value={keep} error={undefined} onChange={setKeep} />
-      {keep && (
-        <Button variant="subtle" px={0} onClick={() => setKeep('')}>
-          Neither need stay
-        </Button>
-      )}
-    </div>
   );
 }
 
