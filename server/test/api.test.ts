@@ -236,7 +236,7 @@ describe('the bench record', () => {
     const lines = raw.split('\r\n');
     expect(lines).toHaveLength(3);
     expect(lines[1]).toContain(`,no,${sample.entry.id},`);
-    expect(lines[2]).toContain(`no precipitate,,,,yes,${correction.id},${sample.entry.id}`);
+    expect(lines[2]).toContain(`no precipitate,,,,,yes,${correction.id},${sample.entry.id}`);
   });
 });
 
