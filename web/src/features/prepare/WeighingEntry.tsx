@@ -15,20 +15,8 @@ import type { WeighingEntryProps } from './useWeighing';
  * asked about before it is kept, and what it changes in what will be seen is told.
  */
 export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryProps) {
-  const {
-    record,
-    typed,
-    boat,
-    actualG,
-    asked,
-    setAsked,
-    setTyped,
-    setBoat,
-    isLoading,
-    result,
-    challenge,
-    concentrationM,
-  } = useWeighing({ making, line, forms, day });
+  const weighing = useWeighing({ making, line, forms, day });
+  const { record, boat, setBoat, actualG, result, challenge, concentrationM } = weighing;
   return (
     <form
       onSubmit={(event) => {
@@ -36,17 +24,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
         void record();
       }}
     >
-      <WeighedFields
-        typed={typed}
-        boat={boat}
-        actualG={actualG}
-        asked={asked}
-        setAsked={setAsked}
-        setTyped={setTyped}
-        setBoat={setBoat}
-        done={done}
-        isLoading={isLoading}
-      />
+      <WeighedFields weighing={weighing} done={done} />
       <Button
         variant="subtle"
         size="compact-md"
@@ -75,30 +53,14 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
   );
 }
 
-interface WeighedFieldsProps {
-  readonly typed: string | number;
-  readonly boat: string | number | undefined;
-  readonly actualG: number | undefined;
-  readonly asked: boolean;
-  readonly setAsked: (next: boolean) => void;
-  readonly setTyped: (next: string | number) => void;
-  readonly setBoat: (next: string | number | undefined) => void;
-  readonly done: Weighing | undefined;
-  readonly isLoading: boolean;
-}
-
 /** What the balance showed, and the volume it was made up to. */
 function WeighedFields({
-  typed,
-  boat,
-  actualG,
-  asked,
-  setAsked,
-  setTyped,
-  setBoat,
+  weighing: { typed, boat, actualG, asked, setAsked, setTyped, setBoat, isLoading },
   done,
-  isLoading,
-}: WeighedFieldsProps) {
+}: {
+  readonly weighing: ReturnType<typeof useWeighing>;
+  readonly done: Weighing | undefined;
+}) {
   return (
     <Group align="flex-end" gap="sm" mt="xs">
       {boat !== undefined && (
