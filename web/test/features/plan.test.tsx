@@ -1,4 +1,3 @@
-import '../support/chemistryHere';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { firstSettings, labDaySchema } from '@stoichos/core/labday';

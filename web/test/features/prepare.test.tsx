@@ -1,4 +1,3 @@
-import '../support/chemistryHere';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { beforeEach, describe, expect, it } from 'vitest';

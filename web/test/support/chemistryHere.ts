@@ -1,18 +1,34 @@
-import { vi } from 'vitest';
+import { MessageChannel } from 'node:worker_threads';
+import { expose } from 'comlink';
+import type { Endpoint } from 'comlink';
 
-type Task = (...given: unknown[]) => unknown;
+/** Answers from the thread of the test, over a channel as a worker’s is: what cannot be sent fails here too. */
+export class WorkerHere {
+  onerror = null;
+  readonly #near: Endpoint & { close: () => void };
 
-/** The chemistry of the worker on the spot: where there are no workers, what a part does with its answers can still be seen. */
-vi.mock('../../src/data/worker/workers', async () => {
-  const { chemistry } = await import('../../src/data/worker/chemistry');
-  const tasks = Object.entries(chemistry as Record<string, Task>).map(
-    ([name, task]) => [name, (...given: unknown[]) => Promise.resolve(task(...given))] as const,
-  );
-  return {
-    takeWorker: () => ({
-      worker: { terminate: () => undefined, onerror: null },
-      chemistry: Object.fromEntries(tasks),
-    }),
-    giveBack: () => undefined,
+  constructor() {
+    const { port1, port2 } = new MessageChannel();
+    // A test that ends leaves nothing that keeps the machine waiting.
+    port1.unref();
+    port2.unref();
+    this.#near = port1 as unknown as Endpoint & { close: () => void };
+    void import('../../src/data/worker/chemistry').then(({ chemistry }) => {
+      expose(chemistry, port2 as unknown as Endpoint);
+    });
+  }
+
+  postMessage: Endpoint['postMessage'] = (...given) => {
+    this.#near.postMessage(...given);
   };
-});
+  addEventListener: Endpoint['addEventListener'] = (...given) => {
+    this.#near.addEventListener(...given);
+  };
+  removeEventListener: Endpoint['removeEventListener'] = (...given) => {
+    this.#near.removeEventListener(...given);
+  };
+  start = () => this.#near.start?.();
+  terminate = () => {
+    this.#near.close();
+  };
+}

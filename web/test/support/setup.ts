@@ -1,6 +1,8 @@
+import { MessageChannel } from 'node:worker_threads';
 import '@testing-library/jest-dom/vitest';
 import { cleanup } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+import { WorkerHere } from './chemistryHere';
 
 // What a real browser has and the one of the tests has not: Mantine asks for each.
 vi.stubGlobal(
@@ -19,6 +21,10 @@ Object.defineProperty(document, 'fonts', {
   value: { addEventListener: () => undefined, removeEventListener: () => undefined },
 });
 Element.prototype.scrollIntoView = () => undefined;
+
+// Said of the page, not of a module: the files of the tests share the modules they load. Functions are sent along over a channel of the same kind.
+vi.stubGlobal('Worker', WorkerHere);
+vi.stubGlobal('MessageChannel', MessageChannel);
 
 // No test reaches a server: what is needed of one is put into the store.
 vi.stubGlobal('fetch', () => Promise.reject(new TypeError('There is no server here.')));
