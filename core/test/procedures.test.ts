@@ -128,7 +128,7 @@ describe('running a procedure', () => {
     const run = runProcedure(broken);
     expect(run.steps).toHaveLength(2);
     expect(run.refused?.stepId).toBe(pairs.steps[2]?.id);
-    expect(run.refused?.error.message).toMatch(/nothing in the vessel to filter/);
+    expect(run.refused?.message).toMatch(/nothing in the vessel to filter/);
   });
 
   it('refuses nonsense in words that name the field', () => {

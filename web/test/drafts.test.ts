@@ -3,7 +3,8 @@ import { errorSchema } from '@stoichos/core/labday';
 import { explainError, isUnreachable } from '../src/data/api/explainError';
 import { describeView } from '../src/shared/glassware/describeView';
 import { outboxSlice } from '../src/data/outbox/outboxSlice';
-import { predictDraft } from '../src/features/plan/predictDraft';
+import { renderHook, waitFor } from '@testing-library/react';
+import { useDraftOutcome } from '../src/features/plan/useDraftOutcome';
 import type { MixingDraft } from '../src/features/plan/useMixingDraft';
 
 const draft: MixingDraft = {
@@ -13,24 +14,28 @@ const draft: MixingDraft = {
   b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
 };
 
+const read = (typed: MixingDraft) => renderHook(() => useDraftOutcome(typed)).result.current;
+
 describe('a test being typed', () => {
-  it('is predicted as soon as it is complete', () => {
-    const { mixing, prediction, errors } = predictDraft(draft);
-    expect(errors).toEqual({});
-    expect(mixing).toEqual(draft);
-    expect(prediction?.state.solids[0]?.formula).toBe('Mg(OH)2');
+  it('is predicted as soon as it is complete', async () => {
+    const { result } = renderHook(() => useDraftOutcome(draft));
+    expect(result.current.errors).toEqual({});
+    expect(result.current.mixing).toEqual(draft);
+    await waitFor(() =>
+      expect(result.current.prediction?.state.solids[0]?.formula).toBe('Mg(OH)2'),
+    );
   });
   it('is not blamed for what is still empty', () => {
-    expect(
-      predictDraft({ ...draft, b: { substance: '', concentrationM: '', volumeMl: '' } }),
-    ).toEqual({ errors: {} });
+    expect(read({ ...draft, b: { substance: '', concentrationM: '', volumeMl: '' } })).toEqual({
+      errors: {},
+    });
   });
   it('keeps each substance under its own formula, whatever it was called', () => {
-    const { mixing } = predictDraft({ ...draft, a: { ...draft.a, substance: 'blue vitriol' } });
+    const { mixing } = read({ ...draft, a: { ...draft.a, substance: 'blue vitriol' } });
     expect(mixing?.a.substance).toBe('CuSO4');
   });
   it('names the field that is wrong', () => {
-    const { errors, prediction } = predictDraft({
+    const { errors, prediction } = read({
       ...draft,
       a: { ...draft.a, concentrationM: -1 },
     });

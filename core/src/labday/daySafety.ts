@@ -1,4 +1,3 @@
-import { runProcedure } from '../planning/procedure/runProcedure';
 import { stepSafety } from '../planning/procedure/stepSafety';
 import type { StepSafety } from '../planning/procedure/stepSafety';
 import { shortText } from '../planning/procedure/orderGuard';
@@ -9,6 +8,7 @@ import type { LabDay } from './labDay';
 import { wasteSources } from './dayPlan';
 import { bottleMeetings } from '../planning/waste/wastePlan';
 import { otherNeeds, solutionsNeeded } from './solutionsNeeded';
+import { runOf } from './work';
 
 /** One procedure of the day with what deserves care in its steps. */
 export interface ProcedureSafety {
@@ -40,7 +40,7 @@ export function daySafety(day: Pick<LabDay, 'procedures' | 'groups' | 'sparePerc
     ),
   ];
   const procedures = day.procedures.map(({ id, procedure, manner }): ProcedureSafety => {
-    const found = stepSafety(runProcedure(procedure), manner);
+    const found = stepSafety(runOf({ procedure }), manner);
     return {
       id,
       name: procedure.name,

@@ -90,7 +90,17 @@ export { classSpread } from './classSpread';
 export type { ClassSpread } from './classSpread';
 export { causesOf, judgeDay, judgeStation, judgeWork } from './judgeDay';
 export type { StationJudgement } from './judgeDay';
-export { benchesOf, isMixing, refusalOf, runOf, stationsOf, worksAsMade, worksOf } from './work';
+export {
+  benchesOf,
+  isMixing,
+  isRun,
+  keepRun,
+  refusalOf,
+  runOf,
+  stationsOf,
+  worksAsMade,
+  worksOf,
+} from './work';
 export type { Bench, Station, Work } from './work';
 export { concentrationOf, latestWeighing, otherNeeds, solutionsNeeded } from './solutionsNeeded';
 export type { NeededAsItIs, NeededSolution } from './solutionsNeeded';

@@ -1,8 +1,8 @@
 import { describeObservation } from '../seeing/observation/observation';
 import { shortText } from '../planning/procedure/orderGuard';
-import { runProcedure } from '../planning/procedure/runProcedure';
 import type { LabDay } from './labDay';
 import { procedureAsMade } from './solutionsNeeded';
+import { runOf } from './work';
 
 /** A step that shows something else with a solution as it was really made. */
 export interface WeighingEffect {
@@ -22,7 +22,7 @@ export function weighingEffects(
   return procedures.flatMap(({ procedure }): WeighingEffect[] => {
     const made = procedureAsMade(procedure, weighings);
     if (JSON.stringify(made) === JSON.stringify(procedure)) return [];
-    const [before, after] = [runProcedure(procedure), runProcedure(made)];
+    const [before, after] = [runOf({ procedure }), runOf({ procedure: made })];
     return before.steps.flatMap((step, at) =>
       difference(
         procedure.steps.length === 1

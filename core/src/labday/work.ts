@@ -88,19 +88,27 @@ export interface Station {
 }
 
 const runs = new Map<string, ProcedureRun>();
-const mostRuns = 80;
+/** Of more work than several days have. */
+const mostRuns = 200;
+
+type Runnable = Pick<Work, 'procedure'>;
+
+const keyOf = ({ procedure: { vessels, steps } }: Runnable): string =>
+  JSON.stringify([vessels, steps.map(({ id, events }) => [id, events])]);
 
 /** The engine’s run of a piece of work; asked for again with every tap, and always the same. */
-export function runOf({ procedure }: Pick<Work, 'procedure'>): ProcedureRun {
-  const key = JSON.stringify([
-    procedure.vessels,
-    procedure.steps.map(({ id, events }) => [id, events]),
-  ]);
-  const known = runs.get(key);
-  if (known) return known;
-  const run = runProcedure(procedure);
-  if (runs.size >= mostRuns) runs.clear();
-  runs.set(key, run);
+export function runOf(work: Runnable): ProcedureRun {
+  return runs.get(keyOf(work)) ?? keepRun(work, runProcedure(work.procedure));
+}
+
+/** Whether {@link runOf} knows what it is asked for, and need not calculate it. */
+export const isRun = (work: Runnable): boolean => runs.has(keyOf(work));
+
+/** Keeps a run for {@link runOf} that was calculated elsewhere, on another thread say. */
+export function keepRun(work: Runnable, run: ProcedureRun): ProcedureRun {
+  const [oldest] = runs.keys();
+  if (runs.size >= mostRuns && oldest !== undefined) runs.delete(oldest);
+  runs.set(keyOf(work), run);
   return run;
 }
 
@@ -156,6 +164,6 @@ export function refusalOf(work: Work, step: Step): string | undefined {
   const { refused, steps } = runOf(work);
   if (!refused || steps.some((one) => one.step.id === step.id)) return undefined;
   return refused.stepId === step.id
-    ? refused.error.message
+    ? refused.message
     : 'an earlier step could not be predicted, so nothing can be said of this one';
 }

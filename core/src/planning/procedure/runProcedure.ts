@@ -19,7 +19,7 @@ export interface ProcedureRun {
   /** Every vessel at the end, by name. */
   readonly end: RackOutcome['now'];
   /** The step that cannot be done, and what follows it is not run. */
-  readonly refused?: { readonly stepId: string; readonly error: ChemistryError };
+  readonly refused?: { readonly stepId: string; readonly message: string; readonly remedy: string };
 }
 
 /**
@@ -31,7 +31,7 @@ export function runProcedure(procedure: Pick<Procedure, 'vessels' | 'steps'>): P
   return procedureRunner()(procedure);
 }
 
-/** Like {@link runProcedure}, reckoning only what changed since the last time: events are told apart by identity. */
+/** Like {@link runProcedure}, calculating only what changed since the last time. */
 export function procedureRunner(): (
   procedure: Pick<Procedure, 'vessels' | 'steps'>,
 ) => ProcedureRun {
@@ -44,9 +44,8 @@ export function procedureRunner(): (
     for (const step of steps) {
       const next = at + step.events.length;
       if (refused && refused.event < next && step.events.length > 0) {
-        const inStep = `events.${refused.event - at}`;
-        const error = refused.error.renamed(`events.${refused.event}`, inStep);
-        return { steps: told, end: outcome.now, refused: { stepId: step.id, error } };
+        const { message, remedy } = refused.error;
+        return { steps: told, end: outcome.now, refused: { stepId: step.id, message, remedy } };
       }
       told.push(tellStep(step, outcome.steps.slice(at, next)));
       at = next;

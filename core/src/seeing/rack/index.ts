@@ -3,6 +3,8 @@ export { rackEventSchema, rackSchema, vesselsOf } from './rackShape';
 export { rackRunner, runRack } from './rack';
 export type { Rack, RackEvent } from './rackShape';
 export type { RackOutcome, RackStep } from './rack';
+export { compareRuns } from './compareRuns';
+export type { ComparedRuns, RunLine } from './compareRuns';
 export { mix } from './mix';
 export type { MixRequest, SolidState, ToldStep, VesselState } from './mix';
 export { predictMixing, predictSolution } from './predictMixing';

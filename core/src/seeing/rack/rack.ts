@@ -53,8 +53,8 @@ export function runRack(rack: Rack): RackOutcome {
 }
 
 /**
- * Runs racks that grow event by event, as they do at the bench, and reckons only what is new: the events that the rack before
- * began with, told by identity, are not run again.
+ * Runs racks that grow event by event, as they do at the bench, and calculates only what is new: the events that the rack before
+ * began with are not run again. They are told by what they say, since what comes from another thread is a copy each time.
  *
  * @returns a function like {@link runRack}.
  */
@@ -63,7 +63,7 @@ export function rackRunner(): (rack: Rack) => RackOutcome {
   let stages: readonly Stage[] = [];
   return ({ vessels, events }) => {
     const isSame = lastVessels.every((one, index) => sameVessel(one, vessels[index]));
-    const parted = stages.findIndex(({ event }, index) => event !== events[index]);
+    const parted = stages.findIndex(({ event }, index) => !sameEvent(event, events[index]));
     const kept = isSame ? stages.slice(0, parted < 0 ? undefined : parted) : [];
     const run = [...kept];
     const fresh = new Map(vessels.map(({ name, container }) => [name, container]));
@@ -87,6 +87,10 @@ export function rackRunner(): (rack: Rack) => RackOutcome {
 
 function sameVessel(one: Rack['vessels'][number], other?: Rack['vessels'][number]): boolean {
   return one.name === other?.name && one.container === other.container;
+}
+
+function sameEvent(one: RackEvent, other?: RackEvent): boolean {
+  return one === other || JSON.stringify(one) === JSON.stringify(other);
 }
 
 /** Does one thing in a rack. */

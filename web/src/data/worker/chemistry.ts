@@ -1,13 +1,24 @@
 import { ChemistryError, inField, setReader } from '@stoichos/core/common';
-import { daySafety, firstLooks } from '@stoichos/core/labday';
+import { daySafety, firstLooks, weighingEffects } from '@stoichos/core/labday';
 import type { Reader } from '@stoichos/core/common';
 import { drawStructure } from '@stoichos/core/matter/structure';
-import { alternatives, cutsFor } from '@stoichos/core/planning/procedure';
+import {
+  alternatives,
+  cutsFor,
+  procedureRunner,
+  runProcedure,
+} from '@stoichos/core/planning/procedure';
 import { schedule } from '@stoichos/core/planning/schedule';
 import { wastePlan } from '@stoichos/core/planning/waste';
 import { dayReport } from '@stoichos/core/report/dayReport';
 import { worksheet } from '@stoichos/core/report/worksheet';
 import { likelyCauses } from '@stoichos/core/seeing/judgement';
+import {
+  compareRuns,
+  predictMixing,
+  predictSolution,
+  rackRunner,
+} from '@stoichos/core/seeing/rack';
 import { arcsFrom, runRing } from '@stoichos/core/studies/cycle';
 import { dishClearUp, dishOf, runDish, substitutes, whyNearer } from '@stoichos/core/studies/dish';
 import {
@@ -35,15 +46,15 @@ import {
 import { drillsOf } from '@stoichos/core/studies/practice';
 import { course, planColours } from '@stoichos/core/studies/shift';
 import { findElectrode } from '@stoichos/core/vessel';
-import type { CellSetup, LabDay, SealedUnknown, UnknownAnswer } from '@stoichos/core/labday';
-import type { ClassPlan, Wanted } from '@stoichos/core/planning/procedure';
+import type { Portion } from '@stoichos/core/vessel';
+import type { CellSetup, SealedUnknown, UnknownAnswer } from '@stoichos/core/labday';
+import type { ClassPlan, Procedure, Wanted } from '@stoichos/core/planning/procedure';
 import type { ScheduleRequest, TimedTask } from '@stoichos/core/planning/schedule';
 import type { Limits, WasteSource } from '@stoichos/core/planning/waste';
 import type { ReportRequest } from '@stoichos/core/report/dayReport';
-import type { WorksheetRequest } from '@stoichos/core/report/worksheet';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import type { Plan } from '@stoichos/core/seeing/judgement';
-import type { RingPlan } from '@stoichos/core/studies/cycle';
+import type { Rack } from '@stoichos/core/seeing/rack';
 import type { DishRequest } from '@stoichos/core/studies/dish';
 import type {
   CellCurrent,
@@ -53,8 +64,7 @@ import type {
   Supply,
 } from '@stoichos/core/studies/electrolysis';
 import type { Model } from '@stoichos/core/studies/identify';
-import type { DrillKind } from '@stoichos/core/studies/practice';
-import type { ColourPlanRequest, CourseRequest } from '@stoichos/core/studies/shift';
+import type { ColourPlanRequest } from '@stoichos/core/studies/shift';
 
 /** Told now and then how much is done, 0 to 1. */
 type Tell = (share: number) => void;
@@ -63,6 +73,8 @@ type Tell = (share: number) => void;
 export interface Failure {
   readonly message: string;
   readonly remedy: string;
+  /** What of the question it is about, where that is known. */
+  readonly field?: string | null;
 }
 export type Outcome<T> = { readonly value: T } | { readonly failure: Failure };
 
@@ -87,8 +99,15 @@ function outcome<T>(work: () => T): Outcome<T> {
     return { value: work() };
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error;
-    return { failure: { message: error.message, remedy: error.remedy } };
+    const { message, remedy, field } = error;
+    return { failure: { message, remedy, ...(field !== undefined && { field }) } };
   }
+}
+
+/** {@link quick} for work that waits for something. */
+function quickly<A extends unknown[], T>(work: (...given: A) => Promise<T>) {
+  return (...given: [...A, Tell]): Promise<Outcome<T>> =>
+    outcomeOf(() => work(...(given.slice(0, -1) as A)));
 }
 
 async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
@@ -99,6 +118,11 @@ async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
       throw error;
     });
   }
+}
+
+/** Work of one piece, which cannot tell how far it has come. */
+function quick<A extends unknown[], T>(work: (...given: A) => T) {
+  return (...given: [...A, Tell]): Outcome<T> => outcome(() => work(...(given.slice(0, -1) as A)));
 }
 
 /** A supply on a cell, to be tried. */
@@ -125,10 +149,32 @@ function shapeOf(request: CellRequest, gapCm: number, areaCm2: number): CellShap
 /** The largest size a structure is drawn in. */
 const structurePx = { width: 260, height: 180 };
 
+/** What is on the bench grows event by event; each worker keeps what it last calculated. */
+const racks = rackRunner();
+const drafts = procedureRunner();
+
 /** Work that may take longer than a moment. */
 export const chemistry = {
   /** For whom words are told from now on. */
   readFor: (reader: Reader) => setReader(reader),
+  rack: quick(racks),
+  /** Whether a rack can be run, and why not: what cannot be done is an answer here. */
+  tryRack: quick((rack: Rack) => outcome(() => racks(rack) && true)),
+  compareRuns: quick(compareRuns),
+  draft: quick(drafts),
+  mixing: quick(predictMixing),
+  solutions: quick((made: readonly Portion[]) =>
+    made.map((solution) => predictSolution(solution, 'flask')),
+  ),
+  runs: (procedures: readonly Procedure[], tell: Tell) =>
+    outcome(() => {
+      const watch = watching(tell);
+      return procedures.map((procedure, at) => {
+        watch(at / procedures.length);
+        return runProcedure(procedure);
+      });
+    }),
+  weighingEffects: quick(weighingEffects),
   timetable: (
     request: ScheduleRequest,
     options: { readonly effort?: number; readonly startFrom?: readonly TimedTask[] },
@@ -141,56 +187,41 @@ export const chemistry = {
   waste: (sources: readonly WasteSource[], limits: Limits, tell: Tell) =>
     outcome(() => wastePlan(sources, limits, watching(tell))),
   causes: (plan: Plan, seen: readonly Observation[], blank: readonly Observation[], tell: Tell) =>
-    outcome(() => {
-      const watch = watching(tell);
-      return likelyCauses(plan, seen, {
-        onProgress: watch,
+    outcome(() =>
+      likelyCauses(plan, seen, {
+        onProgress: watching(tell),
         ...(blank.length > 0 && { blank }),
-      });
-    }),
+      }),
+    ),
   planColours: (request: ColourPlanRequest, tell: Tell) =>
     outcome(() => planColours(request, watching(tell))),
-  course: (request: CourseRequest, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return course(request);
-    }),
+  course: quick(course),
   dish: (request: DishRequest, tell: Tell) =>
     outcome(() => {
       const run = runDish(request, watching(tell));
       return { run, nearness: whyNearer(dishOf(request)) };
     }),
-  dishClearUp: (request: DishRequest, limits: Limits, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return dishClearUp(request, limits);
-    }),
+  dishClearUp: quick(dishClearUp),
   dishSubstitutes: (request: DishRequest, tell: Tell) =>
     outcome(() => substitutes(request, watching(tell))),
-  cell: (request: CellRequest, current: CellCurrent, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      const cell = predictCell(request, current);
-      return { cell, view: viewCell(cell) };
-    }),
-  drop: (request: CellRequest, current: CellCurrent, placed: readonly Spot[], tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      const cell = predictCell(request, current);
-      return { effects: spotEffects(cell, placed), vapour: vapourOf(cell)?.formula };
-    }),
-  hooks: (request: CellRequest, current: CellCurrent, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      const { liquid, cathode, anode, areaCm2, densityAPerCm2 } = predictCell(request, current);
-      return hookWear({
-        liquid,
-        cathode: cathode.electrode.material,
-        anode: anode.electrode.material,
-        areaCm2,
-        currentA: densityAPerCm2 * areaCm2,
-      });
-    }),
+  cell: quick((request: CellRequest, current: CellCurrent) => {
+    const cell = predictCell(request, current);
+    return { cell, view: viewCell(cell) };
+  }),
+  drop: quick((request: CellRequest, current: CellCurrent, placed: readonly Spot[]) => {
+    const cell = predictCell(request, current);
+    return { effects: spotEffects(cell, placed), vapour: vapourOf(cell)?.formula };
+  }),
+  hooks: quick((request: CellRequest, current: CellCurrent) => {
+    const { liquid, cathode, anode, areaCm2, densityAPerCm2 } = predictCell(request, current);
+    return hookWear({
+      liquid,
+      cathode: cathode.electrode.material,
+      anode: anode.electrode.material,
+      areaCm2,
+      currentA: densityAPerCm2 * areaCm2,
+    });
+  }),
   currents: (tries: readonly CurrentTry[], tell: Tell) =>
     outcome(() =>
       tries.map(({ request, gapCm, areaCm2, supply }, at) => {
@@ -198,37 +229,26 @@ export const chemistry = {
         return estimateCurrent(shapeOf(request, gapCm, areaCm2), supply);
       }),
     ),
-  voltages: (setup: CellSetup, areaCm2: number, currentA: number, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      const shape = shapeOf(setup.cell, setup.gapCm, areaCm2);
-      return voltagesOf({ ...shape, ...(setup.metal && { cover: setup.metal }) })(currentA);
-    }),
+  voltages: quick((setup: CellSetup, areaCm2: number, currentA: number) => {
+    const shape = shapeOf(setup.cell, setup.gapCm, areaCm2);
+    return voltagesOf({ ...shape, ...(setup.metal && { cover: setup.metal }) })(currentA);
+  }),
   gasRoutes: (gas: string, available: readonly string[] | undefined, tell: Tell) =>
     outcome(() => routesTo(gas, available, watching(tell))),
-  gasCircuit: (gas: string, reagents: readonly string[], tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return gasCircuit(gas, reagents);
-    }),
+  gasCircuit: quick(gasCircuit),
   /** All listed compounds and one’s own, with what they show. */
-  organicCandidates: (
-    own: readonly { readonly name: string; readonly smiles: string }[],
-    tell: Tell,
-  ) =>
-    outcomeOf(async () => {
-      tell(0);
+  organicCandidates: quickly(
+    async (own: readonly { readonly name: string; readonly smiles: string }[]) => {
       const listed = await allCompounds();
       const added = await Promise.all(own.map((one) => findCompound(one)));
       const names = new Set(added.map(({ name }) => name));
       const compounds = [...added, ...listed.filter(({ name }) => !names.has(name))];
       return { compounds, model: organicModel(compounds) };
-    }),
-  structure: (smiles: string, tell: Tell) =>
-    outcomeOf(async () => {
-      tell(0);
-      return drawStructure(smiles, structurePx.width, structurePx.height);
-    }),
+    },
+  ),
+  structure: quickly(async (smiles: string) =>
+    drawStructure(smiles, structurePx.width, structurePx.height),
+  ),
   /** What salts and mixtures show, by the engine. */
   inorganicOutcomes: (candidates: readonly string[], tell: Tell) =>
     outcome(() => {
@@ -243,32 +263,14 @@ export const chemistry = {
         };
       });
     }),
-  scheme: (mixture: string, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return runScheme(readCandidate(mixture));
-    }),
-  checkSet: (model: Model, tests: readonly string[], tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return checkSet(model, (test) => tests.includes(test));
-    }),
-  drills: (kind: DrillKind, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return drillsOf(kind);
-    }),
+  scheme: quick((mixture: string) => runScheme(readCandidate(mixture))),
+  checkSet: quick((model: Model, tests: readonly string[]) =>
+    checkSet(model, (test) => tests.includes(test)),
+  ),
+  drills: quick(drillsOf),
   gasOutcomes: (tell: Tell) => outcome(() => unknownGasOutcomes(watching(tell))),
-  ring: (plan: RingPlan, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return runRing(plan);
-    }),
-  arcsFrom: (formula: string, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return arcsFrom(formula);
-    }),
+  ring: quick(runRing),
+  arcsFrom: quick(arcsFrom),
   report: (
     request: Omit<ReportRequest, 'unknowns'>,
     jars: readonly (SealedUnknown & { readonly answer: UnknownAnswer | null })[],
@@ -287,21 +289,9 @@ export const chemistry = {
       }));
       return dayReport({ ...request, unknowns }, watch);
     }),
-  worksheet: (request: WorksheetRequest, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return worksheet(request);
-    }),
-  firstLooks: (day: Pick<LabDay, 'procedures' | 'weighings'>, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return firstLooks(day);
-    }),
-  safety: (day: LabDay, tell: Tell) =>
-    outcome(() => {
-      tell(0);
-      return daySafety(day);
-    }),
+  worksheet: quick(worksheet),
+  firstLooks: quick(firstLooks),
+  safety: quick(daySafety),
 };
 
 export type Chemistry = typeof chemistry;

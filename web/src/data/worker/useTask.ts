@@ -4,10 +4,11 @@ import type { Chemistry, Failure, Outcome } from './chemistry';
 import { giveBack, takeWorker } from './workers';
 import type { ChemistryWorker } from './workers';
 
-type Value<N extends keyof Chemistry> =
+/** What a task finds. */
+export type Value<N extends keyof Chemistry> =
   Awaited<ReturnType<Chemistry[N]>> extends Outcome<infer T> ? T : never;
 /** The arguments of a task without the one that tells how far it has come. */
-type Arguments<N extends keyof Chemistry> =
+export type Arguments<N extends keyof Chemistry> =
   Parameters<Chemistry[N]> extends [...infer A, (share: number) => void] ? A : never;
 
 /** A task in its worker: what it found, how far it has come, and a way to start and stop it. */

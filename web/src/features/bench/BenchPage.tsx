@@ -6,6 +6,7 @@ import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../../data/useLabDay';
 import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';
+import { OnceRun } from '../../shared/labday/OnceRun';
 import { EmptyStage } from '../../shared/parts/EmptyStage';
 import strip from '../../shared/parts/Strip.module.css';
 import classes from '../../shared/recording/Bench.module.css';
@@ -81,16 +82,20 @@ export function BenchPage() {
           Projector
         </Button>
       </div>
-      <Station
-        key={`${work.id} ${step.id} ${bench.id ?? ''}`}
-        day={day}
-        work={work}
-        step={step}
-        bench={bench}
-        progress={progress}
-        nextBench={nextOf(benchesOf(day, work), bench)}
-        go={go}
-      />
+      <OnceRun works={[work]}>
+        {() => (
+          <Station
+            key={`${work.id} ${step.id} ${bench.id ?? ''}`}
+            day={day}
+            work={work}
+            step={step}
+            bench={bench}
+            progress={progress}
+            nextBench={nextOf(benchesOf(day, work), bench)}
+            go={go}
+          />
+        )}
+      </OnceRun>
     </>
   );
 }

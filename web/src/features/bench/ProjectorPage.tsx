@@ -16,6 +16,7 @@ import { useDayQuery } from '../../data/api/api';
 import { useAppSelector } from '../../data/store';
 import { StationPair } from '../../shared/glassware/StationPair';
 import { useDayWithUnsent } from '../../data/outbox/useDayWithUnsent';
+import { OnceRun } from '../../shared/labday/OnceRun';
 import { LoadState } from '../../shared/parts/LoadState';
 import { Mark } from '../../shared/parts/Mark';
 import { clock, leftS, ringsBy } from '../../data/timers/timersSlice';
@@ -91,15 +92,19 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
         <ProcedureWords procedure={work.procedure} text={step.text} />
       </h1>
       {step.caution && <p className={classes.caution}>{step.caution}</p>}
-      <NowOnTheWall
-        day={day}
-        bench={bench}
-        progress={progress}
-        work={work}
-        step={step}
-        timers={timers}
-        now={now}
-      />
+      <OnceRun works={[work]}>
+        {() => (
+          <NowOnTheWall
+            day={day}
+            bench={bench}
+            progress={progress}
+            work={work}
+            step={step}
+            timers={timers}
+            now={now}
+          />
+        )}
+      </OnceRun>
       {next && !isMixing(next.work) && (
         <Text className={classes.next ?? ''}>Next: {shortText(next.step)}</Text>
       )}

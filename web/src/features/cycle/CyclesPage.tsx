@@ -2,7 +2,7 @@ import { Button, Group, Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
 import type { Ring, RingPlan, RingMass } from '@stoichos/core/studies/cycle';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef } from 'react';
 import * as z from 'zod';
 import { Formula } from '../../shared/chemistry/Formula';
 import { GasTabs } from '../gas/public';
@@ -15,12 +15,12 @@ import { StudyFrame } from '../../shared/study/StudyFrame';
 import study from '../../shared/study/Study.module.css';
 import { useKept } from '../../data/kept/useKept';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { MassTable } from './MassTable';
 import { OwnRing } from './OwnRing';
 import { ringPlanOf, ownRing } from './ringPlan';
 import { RingPicture } from './RingPicture';
-import type { TaskState } from '../../data/worker/useTask';
+import type { Answer } from '../../data/worker/useAnswer';
 import type { Attempt } from '../../shared/study/attempt';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import { ArcCard } from './ArcCard';
@@ -49,13 +49,8 @@ export function CyclesPage() {
   const [state, setState] = useKept('stoichos.cycles', stateSchema, first);
   const change = (part: Partial<CyclesState>) => setState((before) => ({ ...before, ...part }));
   const plan = useMemo(() => ringPlanOf(state.ring, state.own), [state.ring, state.own]);
-  const running = useTask('ring');
-  const { start: run } = running;
-  const [ring, setRing] = useState<Ring>();
-  useEffect(() => {
-    if (!plan) return;
-    void run(plan).then((found) => setRing(found));
-  }, [plan, run]);
+  const running = useAnswer('ring', plan && [plan]);
+  const ring = running.value;
   const shown = plan && ring?.name === plan.name ? ring : undefined;
   const masses = useMemo(
     () =>
@@ -113,7 +108,7 @@ export function CyclesPage() {
 
 interface RingAnswerProps {
   readonly state: CyclesState;
-  readonly running: TaskState<'ring'>;
+  readonly running: Answer<'ring'>;
   readonly plan: RingPlan | undefined;
   readonly shown: Ring | undefined;
   readonly change: (part: Partial<CyclesState>) => void;

@@ -3,20 +3,18 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import { precipitantsSource } from '@stoichos/core/planning/waste';
 import { deferral, hazardGrades, hazardRank } from '@stoichos/core/safety';
 import type { Dish, DishRequest } from '@stoichos/core/studies/dish';
-import { useEffect } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Swatch } from '../../shared/chemistry/Swatch';
 import { BottleCard } from '../../shared/waste/BottleCard';
 import { useLimits } from '../../shared/waste/useLimits';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 
 /** How the dish is made safe once it is stirred, and which other salts would show the same without a toxic metal. */
 export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish }) {
   const [limits] = useLimits();
-  const { value: bottles, failure, start } = useTask('dishClearUp');
-  useEffect(() => void start(request, limits), [start, request, limits]);
+  const { value: bottles, failure } = useAnswer('dishClearUp', [request, limits]);
   return (
     <section aria-label="Clear-up" data-testid="clear-up">
       <Title mt="lg" mb="xs">
@@ -39,8 +37,7 @@ export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish })
 
 /** Other salts that draw a line, less hazardous, side by side with this one by colour and hazard. */
 function Substitutes({ request, dish }: { request: DishRequest; dish: Dish }) {
-  const { value: found, failure, share, start, cancel } = useTask('dishSubstitutes');
-  useEffect(() => void start(request), [start, request]);
+  const { value: found, failure, share, cancel } = useAnswer('dishSubstitutes', [request]);
   const [one, other] = dish.salts;
   const own = Math.max(hazardRank(one.formula), hazardRank(other.formula));
   return (

@@ -3,10 +3,9 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import { spotIds, spots, vapourSource } from '@stoichos/core/studies/electrolysis';
 import type { CellCurrent, CellRequest, SpotId } from '@stoichos/core/studies/electrolysis';
 import { IconTrash } from '@tabler/icons-react';
-import { useEffect } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { Amount } from '../../shared/study/Amount';
 import classes from '../../shared/study/Study.module.css';
 import type { ElectrolysisState } from './electrolysisState';
@@ -23,13 +22,10 @@ const isSpot = (text: string): text is SpotId => (spotIds as readonly string[]).
 
 /** A covered drop: what its vapour does to papers and drops beside it, in order. */
 export function DropPanel({ request, current, placed, onChange }: DropPanelProps) {
-  const { value, failure, start } = useTask('drop');
-  useEffect(() => {
-    const known = placed.flatMap(({ spot, distanceMm }) =>
-      isSpot(spot) && distanceMm !== '' && distanceMm > 0 ? [{ spot, distanceMm }] : [],
-    );
-    void start(request, current, known);
-  }, [request, current, placed, start]);
+  const known = placed.flatMap(({ spot, distanceMm }) =>
+    isSpot(spot) && distanceMm !== '' && distanceMm > 0 ? [{ spot, distanceMm }] : [],
+  );
+  const { value, failure } = useAnswer('drop', [request, current, known]);
   const change = (at: number, part: Partial<ElectrolysisState['spots'][number]>) =>
     onChange(placed.map((one, index) => (index === at ? { ...one, ...part } : one)));
   return (

@@ -2,20 +2,16 @@ import { Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { hookSource } from '@stoichos/core/studies/electrolysis';
 import type { CellCurrent, CellRequest } from '@stoichos/core/studies/electrolysis';
-import { useEffect } from 'react';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { asAmount } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { formatNumber } from '@stoichos/core/common';
 
 /** What an active hook at plus does to the solution with time, and when to renew it. */
 export function HookPanel({ request, current }: { request: CellRequest; current: CellCurrent }) {
-  const { value, failure, share, start, cancel } = useTask('hooks');
-  useEffect(() => {
-    void start(request, current);
-  }, [request, current, start]);
+  const { value, failure, share, cancel } = useAnswer('hooks', [request, current]);
   return (
     <>
       <TaskProgress what="Running the cell on" share={share} cancel={cancel} />

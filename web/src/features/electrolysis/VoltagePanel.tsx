@@ -3,9 +3,9 @@ import { voltageBalance } from '@stoichos/core/studies/electrolysis';
 import { assumedAreaCm2 } from '@stoichos/core/vessel';
 import type { CellRunWithRecord } from '@stoichos/core/labday';
 import type { CellVoltages, LogLine, VoltageBalance } from '@stoichos/core/studies/electrolysis';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { asAmount, asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { atMostPlaces, withPlaces } from '@stoichos/core/common';
@@ -17,13 +17,14 @@ export function VoltagePanel({ run, log }: { run: CellRunWithRecord; log: readon
   const withVolts = log.filter(({ cellV, currentA }) => cellV !== undefined && currentA > 0);
   const [chosen, setChosen] = useState<string | null>(null);
   const line = withVolts.find(({ timeS }) => String(timeS) === chosen) ?? withVolts.at(-1);
-  const { value, failure, start } = useTask('voltages');
-  const currentA = line?.currentA;
-  useEffect(() => {
-    if (currentA !== undefined && !('molten' in setup.cell.electrolyte))
-      void start(setup, setup.cell.areaCm2 ?? assumedAreaCm2(currentA), currentA);
-  }, [setup, currentA, start]);
-  if (!line || 'molten' in cell.electrolyte) return null;
+  const isMelt = 'molten' in cell.electrolyte;
+  const { value, failure } = useAnswer(
+    'voltages',
+    line && !isMelt
+      ? [setup, cell.areaCm2 ?? assumedAreaCm2(line.currentA), line.currentA]
+      : undefined,
+  );
+  if (!line || isMelt) return null;
   return (
     <section aria-label="Where the volts go" className={classes.block}>
       <Text fw={600}>Where the volts go</Text>

@@ -7,7 +7,6 @@ import {
   testReagentsSource,
 } from '@stoichos/core/studies/gas';
 import type { CircuitTest } from '@stoichos/core/studies/gas';
-import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Chip } from '../../shared/parts/ChipRow';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -17,7 +16,7 @@ import { PrintButton } from '../../shared/parts/PrintButton';
 import { StudyFrame } from '../../shared/study/StudyFrame';
 import study from '../../shared/study/Study.module.css';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { GasPicker } from './GasPicker';
 import classes from './Gases.module.css';
 import { GasTabs } from './GasTabs';
@@ -28,14 +27,10 @@ import type { GasState } from './gasState';
 /** What a gas does, test by test, expected beside seen. */
 export function PropertiesPage() {
   const { state, change } = useGasState();
-  const { start, failure } = useTask('gasCircuit');
-  const [tests, setTests] = useState<readonly CircuitTest[]>();
   const { gas, reagents } = state;
-  useEffect(() => {
-    void start(gas, reagents).then((found) => {
-      if (found) setTests(found);
-    });
-  }, [gas, reagents, start]);
+  const { value, of, failure } = useAnswer('gasCircuit', [gas, reagents]);
+  // Of another gas until this one is calculated.
+  const tests = of?.[0] === gas ? value : undefined;
   const seen = state.seen[gas] ?? {};
   const record = (id: string, outcome: string) => {
     const { [id]: before, ...others } = seen;

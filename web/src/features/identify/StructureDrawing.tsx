@@ -1,13 +1,9 @@
-import { useEffect } from 'react';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 
 /** A structure as chemists draw it. */
 export function StructureDrawing({ smiles, name }: { smiles: string; name: string }) {
-  const { start, value, failure } = useTask('structure');
-  useEffect(() => {
-    void start(smiles);
-  }, [smiles, start]);
+  const { value, failure } = useAnswer('structure', [smiles]);
   if (failure) return <p>{failure.message}</p>;
   if (value === undefined) return <div className={classes.structure} aria-hidden />;
   // As a picture, so that nothing of it runs or styles the page.

@@ -1,9 +1,11 @@
 import { List, Text, Title } from '@mantine/core';
-import { activityEvidence, judgeDay } from '@stoichos/core/labday';
+import { activityEvidence, judgeDay, worksAsMade } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday';
 import { activitySeries } from '@stoichos/core/seeing/judgement';
 import { useMemo } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { useLabDay } from '../../data/useLabDay';
+import { OnceRun } from '../../shared/labday/OnceRun';
 import { Fold } from '../../shared/parts/Fold';
 import classes from './ActivityPage.module.css';
 import { JudgeTabs } from './JudgeTabs';
@@ -13,46 +15,32 @@ import type { ActivityComparison } from '@stoichos/core/seeing/judgement';
 /** The order of the metals that the record supports, where it contradicts itself, and what the potentials say. */
 export function ActivityPage() {
   const day = useLabDay();
-  const comparisons = useMemo(() => activityEvidence(judgeDay(day)), [day]);
-  const series = useMemo(() => activitySeries(comparisons), [comparisons]);
-  const { order, separated, conflicts, againstPotentials, notes } = series;
+  const works = useMemo(() => worksAsMade(day), [day]);
   return (
     <>
       <JudgeTabs dayId={day.id} />
-      <section className="card" aria-label="Activity series">
-        <Title mb="sm">Activity series from the record</Title>
-        {order.length === 0 ? (
-          <Text>
-            Nothing recorded compares two metals yet. A metal in the solution of another, in acid or
-            in water gives the evidence: record what comes out, how it bubbles, or that nothing
-            happens.
-          </Text>
-        ) : (
-          <ActivityOrder
-            comparisons={comparisons}
-            order={order}
-            separated={separated}
-            conflicts={conflicts}
-            againstPotentials={againstPotentials}
-            notes={notes}
-          />
-        )}
-      </section>
+      <OnceRun works={works}>{() => <SeriesFromRecord day={day} />}</OnceRun>
     </>
   );
 }
 
-interface ActivityOrderProps {
-  readonly comparisons: ActivityComparison[];
-  readonly order: readonly string[];
-  readonly separated: readonly boolean[];
-  readonly conflicts: readonly ActivityComparison[];
-  readonly againstPotentials: readonly {
-    readonly more: string;
-    readonly less: string;
-    readonly words: string;
-  }[];
-  readonly notes: readonly string[];
+function SeriesFromRecord({ day }: { day: LabDay }) {
+  const comparisons = useMemo(() => activityEvidence(judgeDay(day)), [day]);
+  const series = useMemo(() => activitySeries(comparisons), [comparisons]);
+  return (
+    <section className="card" aria-label="Activity series">
+      <Title mb="sm">Activity series from the record</Title>
+      {series.order.length === 0 ? (
+        <Text>
+          Nothing recorded compares two metals yet. A metal in the solution of another, in acid or
+          in water gives the evidence: record what comes out, how it bubbles, or that nothing
+          happens.
+        </Text>
+      ) : (
+        <ActivityOrder comparisons={comparisons} {...series} />
+      )}
+    </section>
+  );
 }
 
 /** The order by what was seen, the order of the table, and the evidence. */
@@ -63,7 +51,7 @@ function ActivityOrder({
   conflicts,
   againstPotentials,
   notes,
-}: ActivityOrderProps) {
+}: ReturnType<typeof activitySeries> & { readonly comparisons: readonly ActivityComparison[] }) {
   return (
     <>
       <ol className={classes.order} aria-label="Most active first">

@@ -2,11 +2,12 @@ import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Table, Text, Title } from '@mantine/core';
 import { isMixing, judgeWork } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
-import type { StationJudgement } from '@stoichos/core/labday';
+import type { Bench, LabDay, StationJudgement, Work } from '@stoichos/core/labday';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import { useLabDay } from '../../data/useLabDay';
+import { OnceRun } from '../../shared/labday/OnceRun';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import { JudgeTabs } from './JudgeTabs';
 import { GroupRow, benchFor, useBench } from './useBench';
@@ -16,45 +17,51 @@ export function CircuitPage() {
   const day = useLabDay();
   const { works, bench, choose } = useBench(day);
   if (!bench) return <JudgeTabs dayId={day.id} />;
-  const rows = works
-    .flatMap((work) => judgeWork(day, work, benchFor(day, work, bench)))
-    .filter(({ seen }) => seen.length > 0);
   return (
     <>
       <JudgeTabs dayId={day.id} />
       <GroupRow day={day} selected={bench.id} choose={choose} />
-      <section className="card" aria-label="Physical or chemical">
-        <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
-          <Title>Physical or chemical? {bench.name}</Title>
-          <PrintButton />
-        </div>
-        {rows.length === 0 ? (
-          <Text my="sm">
-            {bench.name} has recorded nothing yet. Each test stands here once it is recorded, with
-            the evidence for and against a chemical change.
-          </Text>
-        ) : (
-          <Table.ScrollContainer minWidth={640}>
-            <Table fz="sm" verticalSpacing={6} mt="sm">
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th>Test</Table.Th>
-                  <Table.Th>Seen</Table.Th>
-                  <Table.Th>Change</Table.Th>
-                  <Table.Th>Evidence, and what speaks against it</Table.Th>
-                  <Table.Th>Type and equation</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
-              <Table.Tbody>
-                {rows.map((row) => (
-                  <Row key={`${row.work.id} ${row.step.id} ${row.station.vessel}`} row={row} />
-                ))}
-              </Table.Tbody>
-            </Table>
-          </Table.ScrollContainer>
-        )}
-      </section>
+      <OnceRun works={works}>{() => <Circuit day={day} works={works} bench={bench} />}</OnceRun>
     </>
+  );
+}
+
+function Circuit({ day, works, bench }: { day: LabDay; works: readonly Work[]; bench: Bench }) {
+  const rows = works
+    .flatMap((work) => judgeWork(day, work, benchFor(day, work, bench)))
+    .filter(({ seen }) => seen.length > 0);
+  return (
+    <section className="card" aria-label="Physical or chemical">
+      <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
+        <Title>Physical or chemical? {bench.name}</Title>
+        <PrintButton />
+      </div>
+      {rows.length === 0 ? (
+        <Text my="sm">
+          {bench.name} has recorded nothing yet. Each test stands here once it is recorded, with the
+          evidence for and against a chemical change.
+        </Text>
+      ) : (
+        <Table.ScrollContainer minWidth={640}>
+          <Table fz="sm" verticalSpacing={6} mt="sm">
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th>Test</Table.Th>
+                <Table.Th>Seen</Table.Th>
+                <Table.Th>Change</Table.Th>
+                <Table.Th>Evidence, and what speaks against it</Table.Th>
+                <Table.Th>Type and equation</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
+              {rows.map((row) => (
+                <Row key={`${row.work.id} ${row.step.id} ${row.station.vessel}`} row={row} />
+              ))}
+            </Table.Tbody>
+          </Table>
+        </Table.ScrollContainer>
+      )}
+    </section>
   );
 }
 

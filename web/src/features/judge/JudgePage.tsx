@@ -1,11 +1,12 @@
 import { Button, Text } from '@mantine/core';
-import { judgeDay } from '@stoichos/core/labday';
-import type { StationJudgement } from '@stoichos/core/labday';
+import { judgeDay, worksAsMade } from '@stoichos/core/labday';
+import type { LabDay, StationJudgement } from '@stoichos/core/labday';
 import { IconArrowRight } from '@tabler/icons-react';
 import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useLabDay } from '../../data/useLabDay';
 import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';
+import { OnceRun } from '../../shared/labday/OnceRun';
 import { EmptyStage } from '../../shared/parts/EmptyStage';
 import { Board } from './Board';
 import { Detail } from './Detail';
@@ -18,6 +19,17 @@ const stackedBelow = 900;
 /** Judge: every bench and every step at a glance, and one in full. */
 export function JudgePage() {
   const day = useLabDay();
+  const works = useMemo(() => worksAsMade(day), [day]);
+  return (
+    <>
+      <JudgeTabs dayId={day.id} />
+      <OnceRun works={works}>{() => <JudgedDay day={day} />}</OnceRun>
+    </>
+  );
+}
+
+/** The class board, and the place on it that is looked at. */
+function JudgedDay({ day }: { day: LabDay }) {
   const [parameters, setParameters] = useSearchParams();
   const detail = useRef<HTMLDivElement>(null);
   const judgements = useMemo(() => judgeDay(day), [day]);
@@ -37,23 +49,16 @@ export function JudgePage() {
   const open = asked ?? firstTelling(judgements);
   if (!open)
     return (
-      <>
-        <JudgeTabs dayId={day.id} />
-        <DealtUnknowns
-          dayId={day.id}
-          otherwise={
-            <EmptyStage
-              title="Nothing to judge yet"
-              to={`/days/${day.id}/bench`}
-              label="Go to Bench"
-            >
-              Once a group has recorded what it sees, it stands here beside what was expected.
-            </EmptyStage>
-          }
-        >
-          {() => <Text>What the benches hand in is marked beside the keys, with reasons.</Text>}
-        </DealtUnknowns>
-      </>
+      <DealtUnknowns
+        dayId={day.id}
+        otherwise={
+          <EmptyStage title="Nothing to judge yet" to={`/days/${day.id}/bench`} label="Go to Bench">
+            Once a group has recorded what it sees, it stands here beside what was expected.
+          </EmptyStage>
+        }
+      >
+        {() => <Text>What the benches hand in is marked beside the keys, with reasons.</Text>}
+      </DealtUnknowns>
     );
   const choose = ({ work, step, bench, station }: StationJudgement) => {
     // Where the two stand one under the other, what was chosen comes into sight.
@@ -65,25 +70,22 @@ export function JudgePage() {
     );
   };
   return (
-    <>
-      <JudgeTabs dayId={day.id} />
-      <div className={classes.columns}>
-        <section className={`card ${classes.board}`} aria-label="Class board">
-          <Board judgements={judgements} open={open} choose={choose} />
-          <Button
-            component={Link}
-            to={`/days/${day.id}/report`}
-            mt="md"
-            rightSection={<IconArrowRight size={18} aria-hidden />}
-          >
-            On to the report
-          </Button>
-        </section>
-        <div ref={detail}>
-          <Detail day={day} judgement={open} />
-        </div>
+    <div className={classes.columns}>
+      <section className={`card ${classes.board}`} aria-label="Class board">
+        <Board judgements={judgements} open={open} choose={choose} />
+        <Button
+          component={Link}
+          to={`/days/${day.id}/report`}
+          mt="md"
+          rightSection={<IconArrowRight size={18} aria-hidden />}
+        >
+          On to the report
+        </Button>
+      </section>
+      <div ref={detail}>
+        <Detail day={day} judgement={open} />
       </div>
-    </>
+    </div>
   );
 }
 

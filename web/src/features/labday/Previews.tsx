@@ -1,7 +1,6 @@
 import { Text } from '@mantine/core';
-import { useEffect } from 'react';
 import { useDayQuery } from '../../data/api/api';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Vessel } from '../../shared/glassware/Vessel';
@@ -13,10 +12,7 @@ const mostShown = 6;
 /** What the two-solution tests of a day should show, as small vessels. */
 export function Previews({ dayId }: { dayId: string }) {
   const { data: day } = useDayQuery(dayId);
-  const { value: looks, start } = useTask('firstLooks');
-  useEffect(() => {
-    if (day) void start(day);
-  }, [day, start]);
+  const { value: looks } = useAnswer('firstLooks', day && [day]);
   return (looks ?? []).slice(0, mostShown).map(({ workId, container, view, main }) => {
     const planned = day?.procedures.find(({ id }) => id === workId);
     return (

@@ -22,10 +22,6 @@ export function AddEvent({ vessels, usual, runs, onAdd }: AddEventProps) {
   const [chosen, setChosen] = useState(usual ?? vessels[0]?.name ?? '');
   const vessel = vessels.some(({ name }) => name === chosen) ? chosen : (vessels[0]?.name ?? '');
   const stands = lastOf(runs, vessel);
-  const attempt = (event: RackEvent): boolean => {
-    onAdd(event);
-    return true;
-  };
   if (vessel === '') return <Text className="quiet">Give the procedure a vessel first.</Text>;
   return (
     <div className={classes.addEvent}>
@@ -51,14 +47,14 @@ export function AddEvent({ vessels, usual, runs, onAdd }: AddEventProps) {
             isWritten
             vessel={vessel}
             there={stands ? heldIn(stands.state) : []}
-            onAdd={(portion) => attempt({ vessel, action: { do: 'add', portion } })}
+            onAdd={(portion) => onAdd({ vessel, action: { do: 'add', portion } })}
           />
         </Tabs.Panel>
         <Tabs.Panel value="do" pt="sm">
-          <DoPanel vessel={vessel} vessels={vessels.map(({ name }) => name)} attempt={attempt} />
+          <DoPanel vessel={vessel} vessels={vessels.map(({ name }) => name)} attempt={onAdd} />
         </Tabs.Panel>
         <Tabs.Panel value="test" pt="sm">
-          <TestPanel vessel={vessel} attempt={attempt} />
+          <TestPanel vessel={vessel} attempt={onAdd} />
         </Tabs.Panel>
       </Tabs>
     </div>

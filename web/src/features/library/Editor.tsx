@@ -4,18 +4,18 @@ import {
   departuresFrom,
   followAmounts,
   orderProblems,
-  procedureRunner,
   procedureSchema,
 } from '@stoichos/core/planning/procedure';
-import type { Procedure } from '@stoichos/core/planning/procedure';
+import type { Procedure, ProcedureRun } from '@stoichos/core/planning/procedure';
 import {
   IconArrowBackUp,
   IconArrowForwardUp,
   IconArrowLeft,
   IconDeviceFloppy,
 } from '@tabler/icons-react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { DepartureList } from './DepartureList';
 import classes from './EditorPage.module.css';
 import { ProcedureFacts } from './ProcedureFacts';
@@ -38,15 +38,15 @@ interface EditorProps {
   readonly onSave: (procedure: Procedure) => Promise<boolean>;
 }
 
+const nothingYet: ProcedureRun = { steps: [], end: {} };
+
 /** Writes and adapts a procedure: steps by drag and keyboard, what they should show computed as one writes, undo and redo. */
 export function Editor(props: EditorProps) {
   const { saved, original, draftKey, title, rank, saving, backTo, isNew, onSave } = props;
   const draft = useProcedureDraft(draftKey, saved);
   const { procedure } = draft;
-  const [runners] = useState(() => ({ draft: procedureRunner(), saved: procedureRunner() }));
-  const settled = useDeferredValue(procedure);
-  const run = useMemo(() => runners.draft(settled), [runners, settled]);
-  const before = useMemo(() => runners.saved(saved), [runners, saved]);
+  const { value: run = nothingYet } = useAnswer('draft', [procedure]);
+  const { value: [before = nothingYet] = [] } = useAnswer('runs', [[saved]]);
   const problems = useMemo(() => problemsOf(procedure), [procedure]);
   const departures = original ? departuresFrom(original, procedure) : [];
   const refused = run.refused;
@@ -84,7 +84,7 @@ export function Editor(props: EditorProps) {
             ))}
             {refused && (
               <li>
-                {refused.error.message} {refused.error.remedy}
+                {refused.message} {refused.remedy}
               </li>
             )}
           </ul>

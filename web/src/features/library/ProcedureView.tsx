@@ -1,16 +1,12 @@
 import { Text, Title } from '@mantine/core';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
-import {
-  mindOf,
-  reagentsOf,
-  runProcedure,
-  shortText,
-  stepSafety,
-} from '@stoichos/core/planning/procedure';
+import { mindOf, reagentsOf, shortText, stepSafety } from '@stoichos/core/planning/procedure';
 import { containerInWords } from '@stoichos/core/vessel';
 import type { Manner, Procedure, Reagent } from '@stoichos/core/planning/procedure';
 import { useMemo } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
+import { useAnswer } from '../../data/worker/useAnswer';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { Formula } from '../../shared/chemistry/Formula';
 import { StepCard } from './StepCard';
 import classes from './StepCard.module.css';
@@ -24,8 +20,8 @@ export function ProcedureView({
   procedure: Procedure;
   manner?: Manner;
 }) {
-  const run = useMemo(() => runProcedure(procedure), [procedure]);
-  const safety = useMemo(() => stepSafety(run, manner), [run, manner]);
+  const { value: run, failure } = useAnswer('draft', [procedure]);
+  const safety = useMemo(() => (run ? stepSafety(run, manner) : []), [run, manner]);
   const nameOf = (id: string): string => {
     const step = procedure.steps.find((one) => one.id === id);
     return step ? shortText(step) : id;
@@ -40,13 +36,14 @@ export function ProcedureView({
       <Title mt="lg" mb="xs">
         Steps, with what they should show
       </Title>
+      <TaskFailure failure={failure} />
       <ol className={classes.steps}>
         {procedure.steps.map((step, at) => (
           <StepCard
             key={step.id}
             step={step}
             number={at + 1}
-            run={run.steps.find((one) => one.step.id === step.id)}
+            run={run?.steps.find((one) => one.step.id === step.id)}
             mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
             vessels={procedure.vessels}
             nameOf={nameOf}

@@ -7,7 +7,7 @@ import { Mind } from '../../shared/chemistry/Mind';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import classes from './ExpectedPanel.module.css';
-import type { DraftOutcome } from './predictDraft';
+import type { DraftOutcome } from './useDraftOutcome';
 
 /** The vessel before and after, and the expected observations in words. */
 export function ExpectedPanel({

@@ -4,7 +4,7 @@ import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './MixingEditor.module.css';
 import { SubstanceSelect } from './SubstanceSelect';
-import type { DraftOutcome } from './predictDraft';
+import type { DraftOutcome } from './useDraftOutcome';
 import type { PortionDraft, MixingDraftState } from './useMixingDraft';
 
 interface MixingEditorProps {

@@ -2,8 +2,7 @@ import { Button, Table, Text, UnstyledButton } from '@mantine/core';
 import type { FirstLook, LabDay } from '@stoichos/core/labday';
 import { containers } from '@stoichos/core/vessel';
 import { IconPlus } from '@tabler/icons-react';
-import { useEffect } from 'react';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';
 import classes from './MixingTable.module.css';
@@ -20,8 +19,7 @@ interface MixingTableProps {
 
 /** The two-solution tests of a day, a line each; a tap opens a line in the editor. */
 export function MixingTable({ day, lines, selected, onSelect, onNew }: MixingTableProps) {
-  const { value: looks, start } = useTask('firstLooks');
-  useEffect(() => void start(day), [day, start]);
+  const { value: looks } = useAnswer('firstLooks', [day]);
   return (
     <section className={`${classes.lines} no-print`} aria-label="Tests of the day">
       {lines.length > 0 && (

@@ -13,11 +13,11 @@ import classes from './PlanPage.module.css';
 import { PlanTabs } from './PlanTabs';
 import { ReasonPanel } from './ReasonPanel';
 import { SafetyPanel } from './SafetyPanel';
-import { predictDraft } from './predictDraft';
+import { useDraftOutcome } from './useDraftOutcome';
 import { mixingsOf, useMixingDraft } from './useMixingDraft';
 import type { PlannedMixing, MixingDraftState } from './useMixingDraft';
 import type { LabDay } from '@stoichos/core/labday';
-import type { DraftOutcome } from './predictDraft';
+import type { DraftOutcome } from './useDraftOutcome';
 
 /** Two-solution tests: a line of a table each; what they should show, why, the hazards and the waste appear as you choose. */
 export function PlanPage() {
@@ -26,7 +26,7 @@ export function PlanPage() {
   const lines = mixingsOf(day);
   const [saveProcedure, { isLoading: saving }] = useSaveDayProcedureMutation();
   const [removeProcedure] = useRemoveDayProcedureMutation();
-  const outcome = predictDraft(draft.values);
+  const outcome = useDraftOutcome(draft.values);
   const chosen = [draft.values.a.substance, draft.values.b.substance].filter((one) => one !== '');
 
   return (

@@ -4,7 +4,7 @@ import type { MixingPrediction } from '@stoichos/core/seeing/rack';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { powerOfTen } from '../../shared/chemistry/powerOfTen';
-import type { DraftOutcome } from './predictDraft';
+import type { DraftOutcome } from './useDraftOutcome';
 import {
   formatTemperature,
   withFigures,

@@ -1,6 +1,8 @@
 import { Button, Group, Text } from '@mantine/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
+import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { useLabDay } from '../../data/useLabDay';
 import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';
 import { EmptyStage } from '../../shared/parts/EmptyStage';
@@ -15,6 +17,13 @@ export function PreparePage() {
   const day = useLabDay();
   const { lines, shelf, choose } = usePrepSheet(day);
   const isPlanned = day.procedures.length > 0;
+  const made = lines.map((line) => {
+    const { substance, totalMl } = line;
+    const done = latestWeighing(day.weighings, line);
+    const concentrationM = done ? concentrationOf(done) : line.concentrationM;
+    return { substance, concentrationM, volumeMl: totalMl };
+  });
+  const { value: looks } = useAnswer('solutions', [made]);
   return (
     <>
       <PrepareTabs dayId={day.id} />
@@ -57,8 +66,15 @@ export function PreparePage() {
             them: slow dissolvers first, what does not keep last.
           </Text>
           <div className={classes.grid}>
-            {lines.map((line) => (
-              <SolutionCard key={line.key} day={day} line={line} shelf={shelf} choose={choose} />
+            {lines.map((line, at) => (
+              <SolutionCard
+                key={line.key}
+                day={day}
+                line={line}
+                look={looks?.[at]}
+                shelf={shelf}
+                choose={choose}
+              />
             ))}
           </div>
         </>

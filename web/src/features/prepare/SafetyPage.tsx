@@ -10,7 +10,6 @@ import {
 } from '@stoichos/core/safety';
 import { unknownsSource } from '@stoichos/core/studies/identify';
 import type { DaySafety } from '@stoichos/core/labday';
-import { useEffect } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { PictogramRow } from '../../shared/chemistry/Pictogram';
@@ -19,7 +18,7 @@ import { DealtUnknowns, KitList } from '../../shared/unknowns/DealtUnknowns';
 import { DayStops } from '../../shared/labday/DayStops';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
@@ -28,8 +27,7 @@ import type { StepSafety } from '@stoichos/core/planning/procedure';
 /** Safety of the whole day: what stops it, what to wear, every substance, every step that deserves care, first aid. */
 export function SafetyPage() {
   const day = useLabDay();
-  const { value, failure, share, start, cancel } = useTask('safety');
-  useEffect(() => void start(day), [day, start]);
+  const { value, failure, share, cancel } = useAnswer('safety', [day]);
   return (
     <>
       <PrepareTabs dayId={day.id} />

@@ -2,7 +2,7 @@ import { Chip, Group, Text, Title } from '@mantine/core';
 import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
 import { hazardsOf } from '@stoichos/core/safety';
-import { predictSolution } from '@stoichos/core/seeing/rack';
+import type { VesselView } from '@stoichos/core/seeing/appearance';
 import type { LabDay } from '@stoichos/core/labday';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../../data/settings/useSettings';
@@ -19,17 +19,17 @@ import { formatNumber, withFigures, atMostPlaces } from '@stoichos/core/common';
 interface SolutionCardProps {
   readonly day: LabDay;
   readonly line: DayLine;
+  /** How it looks as made; undefined until that is calculated. */
+  readonly look: VesselView | undefined;
   readonly shelf: readonly ShelfItem[];
   readonly choose: (substance: string, form: string) => void;
 }
 
 /** One solution to make: which form is in the jar, how much to weigh or measure, and what was really weighed. */
-export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
+export function SolutionCard({ day, line, look, shelf, choose }: SolutionCardProps) {
   const { naming } = useSettings();
   const { substance, making, totalMl } = line;
   const done = latestWeighing(day.weighings, line);
-  const concentrationM = done ? concentrationOf(done) : line.concentrationM;
-  const look = predictSolution({ substance, concentrationM, volumeMl: totalMl }, 'flask');
   const forms = formsOnShelf(shelf, substance);
   const form =
     making.kind === 'weigh' || making.kind === 'chain'
@@ -47,8 +47,9 @@ export function SolutionCard({ day, line, shelf, choose }: SolutionCardProps) {
             <Formula text={substance} /> {strengthText(line.concentrationM)} M
           </Title>
           <Text className="quiet" size="sm">
-            {nameOnShelf(naming, substance)}, {look.colour} · make{' '}
-            <strong>{formatNumber(totalMl)} mL</strong> ({atMostPlaces(line.usedMl, 1)} mL used)
+            {nameOnShelf(naming, substance)}
+            {look && `, ${look.colour}`} · make <strong>{formatNumber(totalMl)} mL</strong> (
+            {atMostPlaces(line.usedMl, 1)} mL used)
           </Text>
           <Text className="quiet" size="sm">
             for <Formula text={line.for.join(', ')} wrap />

@@ -10,13 +10,13 @@ import {
 } from '@stoichos/core/planning/waste';
 import { deferral, wasteSource } from '@stoichos/core/safety';
 import type { Limits } from '@stoichos/core/planning/waste';
-import { useEffect } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { useLabDay } from '../../data/useLabDay';
 import { DealtUnknowns, KitList } from '../../shared/unknowns/DealtUnknowns';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { useTask } from '../../data/worker/useTask';
+import { useMemo } from 'react';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import { BottleCard } from '../../shared/waste/BottleCard';
 import { PrepareTabs } from './PrepareTabs';
@@ -27,8 +27,8 @@ export function WastePage() {
   const day = useLabDay();
   const [limits, setLimits] = useLimits();
   const [settled] = useDebouncedValue(limits, 600);
-  const { value: bottles, failure, share, start, cancel } = useTask('waste');
-  useEffect(() => void start(wasteSources(day), settled), [day, settled, start]);
+  const sources = useMemo(() => wasteSources(day), [day]);
+  const { value: bottles, failure, share, cancel } = useAnswer('waste', [sources, settled]);
   return (
     <>
       <PrepareTabs dayId={day.id} />

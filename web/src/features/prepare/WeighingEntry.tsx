@@ -1,7 +1,6 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
-import { weighingEffects } from '@stoichos/core/labday';
 import type { Weighing } from '@stoichos/core/labday';
-import { useDeferredValue, useMemo } from 'react';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
 import { strengthText } from './Recipe';
@@ -110,25 +109,24 @@ function Effects({
   making: { form, purityPercent },
   actualG,
 }: Pick<WeighingEntryProps, 'day' | 'line' | 'making'> & { readonly actualG: number }) {
-  const settled = useDeferredValue(actualG);
-  const effects = useMemo(
-    () =>
-      weighingEffects(day, [
-        ...day.weighings,
-        {
-          id: day.id,
-          substance,
-          concentrationM,
-          volumeMl: totalMl,
-          form,
-          purityPercent,
-          actualG: settled,
-          // Later than any that was kept, so that it is the one that counts.
-          recordedAt: '9999-12-31T23:59:59.000Z',
-        },
-      ]),
-    [day, substance, concentrationM, totalMl, form, purityPercent, settled],
-  );
+  const { value: effects } = useAnswer('weighingEffects', [
+    day,
+    [
+      ...day.weighings,
+      {
+        id: day.id,
+        substance,
+        concentrationM,
+        volumeMl: totalMl,
+        form,
+        purityPercent,
+        actualG,
+        // Later than any that was kept, so that it is the one that counts.
+        recordedAt: '9999-12-31T23:59:59.000Z',
+      },
+    ],
+  ]);
+  if (!effects) return null;
   if (effects.length === 0)
     return (
       <Text size="sm" className="quiet" data-testid="effects">

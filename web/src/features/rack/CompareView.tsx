@@ -1,14 +1,13 @@
 import { Button, Group, Switch, Table, Text, Title } from '@mantine/core';
-import { runRack } from '@stoichos/core/seeing/rack';
 import type { KeptRun } from '@stoichos/core/labday';
-import type { Rack } from '@stoichos/core/seeing/rack';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Rack, RackOutcome, RunLine } from '@stoichos/core/seeing/rack';
+import { useEffect, useRef, useState } from 'react';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Vessel } from '../../shared/glassware/Vessel';
 import { Mark } from '../../shared/parts/Mark';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
 import classes from './MixPage.module.css';
-import { alignRuns, linesOf } from './alignRuns';
-import type { RunLine } from './alignRuns';
 
 interface CompareProps {
   readonly rack: Rack;
@@ -20,9 +19,12 @@ interface CompareProps {
 export function CompareView({ rack, kept, onClose }: CompareProps) {
   const section = useRef<HTMLElement>(null);
   // It opens below the bench, so it is brought into view and the keyboard goes there.
-  useEffect(() => section.current?.focus(), [kept.id]);
+  const { value, failure } = useAnswer('compareRuns', [rack, kept.rack]);
+  const isThere = value !== undefined;
+  useEffect(() => section.current?.focus(), [kept.id, isThere]);
   const [onlyDifferent, setOnlyDifferent] = useState(false);
-  const rows = useMemo(() => alignRuns(linesOf(rack), linesOf(kept.rack)), [rack, kept.rack]);
+  if (!value) return failure ? <TaskFailure failure={failure} /> : null;
+  const { rows, mine, other } = value;
   const different = rows.filter(({ same }) => !same).length;
   const shown = onlyDifferent ? rows.filter(({ same }) => !same) : rows;
   return (
@@ -39,8 +41,8 @@ export function CompareView({ rack, kept, onClose }: CompareProps) {
         </Button>
       </Group>
       <div className={classes.ends}>
-        <Ends title="On the bench" rack={rack} />
-        <Ends title={kept.name} rack={kept.rack} />
+        <Ends title="On the bench" rack={rack} now={mine} />
+        <Ends title={kept.name} rack={kept.rack} now={other} />
       </div>
       <Group justify="space-between" my="sm">
         <Text role="status">
@@ -93,8 +95,7 @@ function Line({ line }: { line: RunLine | undefined }) {
 }
 
 /** The vessels of a sequence as they stand in the end. */
-function Ends({ title, rack }: { title: string; rack: Rack }) {
-  const { now } = useMemo(() => runRack(rack), [rack]);
+function Ends({ title, rack, now }: { title: string; rack: Rack; now: RackOutcome['now'] }) {
   return (
     <div role="group" aria-label={`${title}, in the end`}>
       <Text size="sm" className="quiet">

@@ -7,7 +7,6 @@ import type { KeptRun } from '@stoichos/core/labday';
 import type { Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core/seeing/rack';
 import { IconArrowDown } from '@tabler/icons-react';
 import { useMemo, useRef, useState } from 'react';
-import { useAppDispatch } from '../../data/store';
 import { Formula } from '../../shared/chemistry/Formula';
 import { StudyFrame } from '../../shared/study/StudyFrame';
 import { AddPanel } from '../../shared/reagents/AddPanel';
@@ -20,16 +19,15 @@ import { KeptRuns } from './KeptRuns';
 import { LastStep } from './LastStep';
 import { RackView } from './RackView';
 import { WhyPanel } from './WhyPanel';
-import { chosen, copied, opened, redone, undone, vesselAdded } from '../../data/rack/rackSlice';
+import { opened, redone, undone } from '../../data/rack/rackSlice';
 import { useRack } from './useRack';
-import type { RackHistory } from '../../data/rack/rackSlice';
+import type { RackStudy } from './useRack';
 import { RackTools } from './RackTools';
 
 /** The study “Mix anything”: fill a vessel, act on it step by step, and read what is seen and why. */
 export function MixPage() {
-  const dispatch = useAppDispatch();
-  const { history, outcome, attempt, refusal } = useRack();
-  const { present: rack, past, future } = history;
+  const study = useRack();
+  const { history, rack, outcome, refusal, dispatch } = study;
   useHotkeys([
     ['mod+Z', () => dispatch(undone())],
     ['mod+shift+Z', () => dispatch(redone())],
@@ -50,33 +48,15 @@ export function MixPage() {
     <>
       <StudyFrame
         title="Mix anything"
-        tools={
-          <RackTools
-            dispatch={dispatch}
-            rack={rack}
-            past={past}
-            future={future}
-            keptShown={keptShown}
-          />
-        }
+        tools={<RackTools {...study} showKept={keptShown.open} />}
         settings={{
           label: `What is done to vessel ${history.chosen}`,
-          children: <DoTabs history={history} rack={rack} outcome={outcome} attempt={attempt} />,
+          children: <DoTabs {...study} />,
         }}
         answerRef={vessels}
         answer={{
           label: 'Vessels and what is seen',
-          children: (
-            <RackAnswer
-              history={history}
-              dispatch={dispatch}
-              rack={rack}
-              outcome={outcome}
-              steps={steps}
-              refusal={refusal}
-              last={last}
-            />
-          ),
+          children: <RackAnswer {...study} steps={steps} last={last} />,
         }}
         reasons={{
           label: 'Why',
@@ -107,37 +87,30 @@ export function MixPage() {
   );
 }
 
-interface RackAnswerProps {
-  readonly history: RackHistory;
-  readonly dispatch: ReturnType<typeof useAppDispatch>;
-  readonly rack: Rack;
-  readonly outcome: RackOutcome;
-  readonly steps: { event: RackEvent; told: ToldStep | undefined }[];
-  readonly refusal: ReturnType<typeof useRack>['refusal'];
-  readonly last: { event: RackEvent; told: ToldStep | undefined } | undefined;
+interface Done {
+  readonly event: RackEvent;
+  /** Undefined until it is calculated. */
+  readonly told: ToldStep | undefined;
 }
 
 /** The vessels, what the last step showed, and the notes. */
-function RackAnswer({ history, dispatch, rack, outcome, steps, refusal, last }: RackAnswerProps) {
+function RackAnswer({
+  steps,
+  last,
+  ...study
+}: RackStudy & { readonly steps: readonly Done[]; readonly last: Done | undefined }) {
+  const { refusal, history } = study;
   return (
     <>
-      <RackView
-        rack={rack}
-        outcome={outcome}
-        chosen={history.chosen}
-        onChoose={(name) => dispatch(chosen(name))}
-        onNew={(kind) => dispatch(vesselAdded(kind))}
-        onCopy={(kind) => dispatch(copied(kind))}
-      />
+      <RackView {...study} />
       {refusal && (
         <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
           {refusal.message} {refusal.remedy}
         </Alert>
       )}
       <div aria-live="polite">
-        {last?.told ? (
-          <LastStep event={last.event} told={last.told} />
-        ) : (
+        {last?.told && <LastStep event={last.event} told={last.told} />}
+        {!last && (
           <Text className="quiet" mt="md">
             Vessel {history.chosen} is empty. Search for a reagent and add it; what is seen appears
             here.
@@ -149,16 +122,9 @@ function RackAnswer({ history, dispatch, rack, outcome, steps, refusal, last }: 
   );
 }
 
-interface DoTabsProps {
-  readonly history: RackHistory;
-  readonly rack: Rack;
-  readonly outcome: RackOutcome;
-  readonly attempt: (event: RackEvent) => boolean;
-}
-
 /** What can be done to the chosen vessel. */
-function DoTabs({ history, rack, outcome, attempt }: DoTabsProps) {
-  const now = outcome.now[history.chosen];
+function DoTabs({ history: { chosen: vessel }, rack, outcome, attempt }: RackStudy) {
+  const now = outcome.now[vessel];
   return (
     <Tabs defaultValue="add" keepMounted={false}>
       <Tabs.List grow mb="md">
@@ -168,20 +134,16 @@ function DoTabs({ history, rack, outcome, attempt }: DoTabsProps) {
       </Tabs.List>
       <Tabs.Panel value="add">
         <AddPanel
-          vessel={history.chosen}
+          vessel={vessel}
           there={now ? heldIn(now.state) : []}
-          onAdd={(portion) => attempt({ vessel: history.chosen, action: { do: 'add', portion } })}
+          onAdd={(portion) => attempt({ vessel, action: { do: 'add', portion } })}
         />
       </Tabs.Panel>
       <Tabs.Panel value="do">
-        <DoPanel
-          vessels={rack.vessels.map(({ name }) => name)}
-          vessel={history.chosen}
-          attempt={attempt}
-        />
+        <DoPanel vessels={rack.vessels.map(({ name }) => name)} vessel={vessel} attempt={attempt} />
       </Tabs.Panel>
       <Tabs.Panel value="test">
-        <TestPanel vessel={history.chosen} attempt={attempt} />
+        <TestPanel vessel={vessel} attempt={attempt} />
       </Tabs.Panel>
     </Tabs>
   );

@@ -1,20 +1,14 @@
 import { ActionIcon, Button, Tooltip } from '@mantine/core';
-import type { useDisclosure } from '@mantine/hooks';
-import type { Rack } from '@stoichos/core/seeing/rack';
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react';
-import type { useAppDispatch } from '../../data/store';
 import { cleared, redone, undone } from '../../data/rack/rackSlice';
-
-interface RackToolsProps {
-  readonly dispatch: ReturnType<typeof useAppDispatch>;
-  readonly rack: Rack;
-  readonly past: readonly Rack[];
-  readonly future: readonly Rack[];
-  readonly keptShown: ReturnType<typeof useDisclosure>[1];
-}
+import type { RackStudy } from './useRack';
 
 /** Undo, redo, what is kept, and printing. */
-export function RackTools({ dispatch, rack, past, future, keptShown }: RackToolsProps) {
+export function RackTools({
+  dispatch,
+  history: { past, present, future },
+  showKept,
+}: RackStudy & { readonly showKept: () => void }) {
   return (
     <>
       <Tooltip label="Undo, Ctrl Z">
@@ -37,12 +31,12 @@ export function RackTools({ dispatch, rack, past, future, keptShown }: RackTools
           <IconArrowForwardUp size={20} />
         </ActionIcon>
       </Tooltip>
-      <Button variant="default" onClick={keptShown.open}>
+      <Button variant="default" onClick={showKept}>
         Keep or compare
       </Button>
       <Button
         variant="default"
-        disabled={rack.events.length === 0 && rack.vessels.length === 1}
+        disabled={present.events.length === 0 && present.vessels.length === 1}
         onClick={() => dispatch(cleared())}
       >
         Start afresh

@@ -1,28 +1,18 @@
 import { Menu, Text } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core/vessel';
-import type { Rack, RackOutcome } from '@stoichos/core/seeing/rack';
-import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconPlus } from '@tabler/icons-react';
 import { copyEvents } from '../../data/rack/copyVessel';
-import type { CopyKind } from '../../data/rack/copyVessel';
+import { chosen, copied, vesselAdded } from '../../data/rack/rackSlice';
 import { Vessel } from '../../shared/glassware/Vessel';
 import classes from './MixPage.module.css';
 import { formatTemperature } from '@stoichos/core/common';
-
-interface RackViewProps {
-  readonly rack: Rack;
-  readonly outcome: RackOutcome;
-  readonly chosen: string;
-  readonly onChoose: (name: string) => void;
-  readonly onNew: (container: ContainerKind) => void;
-  readonly onCopy: (kind: CopyKind) => void;
-}
+import type { RackStudy } from './useRack';
 
 const mostVessels = 12;
 
 /** The vessels side by side; a tap chooses the one that is acted on. */
-export function RackView({ rack, outcome, chosen, onChoose, onNew, onCopy }: RackViewProps) {
-  const canCopy = copyEvents(rack, chosen, '', 'control') !== undefined;
+export function RackView({ rack, outcome, history: { chosen: vessel }, dispatch }: RackStudy) {
+  const canCopy = copyEvents(rack, vessel, '', 'control') !== undefined;
   const height = rack.vessels.length > 2 ? 110 : 170;
   return (
     <div className={classes.rack} role="group" aria-label="Vessels">
@@ -35,8 +25,8 @@ export function RackView({ rack, outcome, chosen, onChoose, onNew, onCopy }: Rac
             key={name}
             type="button"
             className={classes.stand}
-            aria-pressed={name === chosen}
-            onClick={() => onChoose(name)}
+            aria-pressed={name === vessel}
+            onClick={() => dispatch(chosen(name))}
           >
             <Vessel
               container={container}
@@ -63,15 +53,15 @@ export function RackView({ rack, outcome, chosen, onChoose, onNew, onCopy }: Rac
           <Menu.Dropdown>
             <Menu.Label>Empty</Menu.Label>
             {containerKinds.map((kind) => (
-              <Menu.Item key={kind} onClick={() => onNew(kind)}>
+              <Menu.Item key={kind} onClick={() => dispatch(vesselAdded(kind))}>
                 {containers[kind].name}
               </Menu.Item>
             ))}
-            <Menu.Label>Beside {chosen}</Menu.Label>
-            <Menu.Item disabled={!canCopy} onClick={() => onCopy('control')}>
-              Control: as {chosen} is now
+            <Menu.Label>Beside {vessel}</Menu.Label>
+            <Menu.Item disabled={!canCopy} onClick={() => dispatch(copied('control'))}>
+              Control: as {vessel} is now
             </Menu.Item>
-            <Menu.Item disabled={!canCopy} onClick={() => onCopy('blank')}>
+            <Menu.Item disabled={!canCopy} onClick={() => dispatch(copied('blank'))}>
               Blank: water for the last reagent
             </Menu.Item>
           </Menu.Dropdown>

@@ -1,63 +1,59 @@
-import { ChemistryError } from '@stoichos/core/common';
-import { rackEventSchema, rackRunner } from '@stoichos/core/seeing/rack';
+import { rackEventSchema } from '@stoichos/core/seeing/rack';
 import type { Rack, RackEvent, RackOutcome } from '@stoichos/core/seeing/rack';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
+import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector } from '../../data/store';
+import type { RootState } from '../../data/store';
 import { keepRack } from '../../data/rack/keptRack';
-import { cleared, did, initialRackHistory } from '../../data/rack/rackSlice';
+import { did } from '../../data/rack/rackSlice';
+import { useAnswer } from '../../data/worker/useAnswer';
+import type { Failure } from '../../data/worker/chemistry';
+import { useTask } from '../../data/worker/useTask';
 
-/** What could not be done, and what to do about it. */
-export interface Refusal {
-  readonly message: string;
-  readonly remedy: string;
-}
-
-/** What came of a rack; undefined where it cannot be run. */
-function outcomeOf(rack: Rack, run: (rack: Rack) => RackOutcome): RackOutcome | undefined {
-  try {
-    return run(rack);
-  } catch (error) {
-    if (!(error instanceof ChemistryError)) throw error;
-    return undefined;
-  }
-}
+const nothingYet: RackOutcome = { steps: [], now: {} };
 
 /** The rack, what came of it, and a way to do the next thing; what cannot be done is said and changes nothing. */
 export function useRack() {
   const dispatch = useAppDispatch();
-  const kept = useAppSelector(({ rack }) => rack);
-  const [refusal, setRefusal] = useState<Refusal & { readonly of: Rack }>();
-  // One runner for what stands and one for what is tried, so that each reckons only the newest step.
-  const [runners] = useState(() => ({ stands: rackRunner(), tries: rackRunner() }));
-  const ran = useMemo(() => outcomeOf(kept.present, runners.stands), [runners, kept.present]);
-  // Kept by an older version whose substances are gone: one starts afresh.
-  const history = ran ? kept : initialRackHistory;
-  const outcome = ran ?? runners.stands(history.present);
-  useEffect(() => {
-    if (ran) keepRack(kept);
-    else dispatch(cleared());
-  }, [dispatch, kept, ran]);
+  const store = useStore<RootState>();
+  const history = useAppSelector(({ rack }) => rack);
+  const [refusal, setRefusal] = useState<Failure & { readonly of: Rack }>();
+  const { value, of, failure } = useAnswer('rack', [history.present]);
+  const { start } = useTask('tryRack');
+  useEffect(() => keepRack(history), [history]);
 
-  const attempt = (event: RackEvent): boolean => {
+  // Whoever taps quickly does one thing after the other, and each on what the one before left.
+  const before = useRef(Promise.resolve());
+  const doIt = async (event: RackEvent): Promise<void> => {
+    const rack = store.getState().rack.present;
     const read = rackEventSchema.safeParse(event);
     if (!read.success) {
       const [issue] = read.error.issues;
       const message = `${issue?.message ?? 'This cannot be done'}.`;
-      setRefusal({ message, remedy: 'Enter another number.', of: history.present });
-      return false;
+      setRefusal({ message, remedy: 'Enter another number.', of: rack });
+      return;
     }
-    try {
-      runners.tries({ ...history.present, events: [...history.present.events, event] });
-    } catch (error) {
-      if (!(error instanceof ChemistryError)) throw error;
-      setRefusal({ message: error.message, remedy: error.remedy, of: history.present });
-      return false;
+    const tried = await start({ ...rack, events: [...rack.events, event] });
+    if (!tried) return;
+    if ('failure' in tried) setRefusal({ ...tried.failure, of: rack });
+    else {
+      setRefusal(undefined);
+      dispatch(did(event));
     }
-    setRefusal(undefined);
-    dispatch(did(event));
-    return true;
   };
-  // What was refused is told until the rack changes.
-  const current = refusal?.of === history.present ? refusal : undefined;
-  return { history, outcome, attempt, refusal: current };
+  const attempt = (event: RackEvent): void => {
+    before.current = before.current.then(() => doIt(event));
+  };
+  return {
+    history,
+    /** The rack that {@link outcome} is of: the newest that has been calculated. */
+    rack: of?.[0] ?? history.present,
+    outcome: value ?? nothingYet,
+    attempt,
+    // What was refused is told until the rack changes.
+    refusal: refusal?.of === history.present ? refusal : failure,
+    dispatch,
+  };
 }
+
+export type RackStudy = ReturnType<typeof useRack>;

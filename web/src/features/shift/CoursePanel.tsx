@@ -4,12 +4,12 @@ import { phraseHex, plainWords, readPhrase } from '@stoichos/core/seeing/appeara
 import { meansWords, powerText, unitOf } from '@stoichos/core/studies/shift';
 import type { CoursePoint, Means, MeansUnit, Watched } from '@stoichos/core/studies/shift';
 import type { Chart, ChartConfiguration, Plugin } from 'chart.js';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { ChartCard } from '../../shared/chart/ChartCard';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
 import { LineKey, lineDashes } from '../../shared/chart/LineKey';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import type { EquilibriumState } from './equilibriumState';
 import { currentReader, fromCelsius, withPlaces } from '@stoichos/core/common';
 
@@ -24,11 +24,12 @@ interface CoursePanelProps {
 export function CoursePanel({ vessel, actions, watched, means }: CoursePanelProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const one = means.find((it) => meansWords(it) === chosen) ?? means[0];
-  const { value, failure, start } = useTask('course');
-  useEffect(() => {
-    if (one && watched && vessel.contents.length > 0)
-      void start({ vessel, actions: [...actions], watched, means: one });
-  }, [start, vessel, actions, watched, one]);
+  const { value, failure } = useAnswer(
+    'course',
+    one && watched && vessel.contents.length > 0
+      ? [{ vessel, actions: [...actions], watched, means: one }]
+      : undefined,
+  );
   if (!one || !watched) return null;
   return (
     <>

@@ -62,14 +62,13 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
         <AddPanel
           vessel="the start"
           there={[]}
-          onAdd={(portion) => {
+          onAdd={(portion) =>
             onChange({
               vessel: { ...vessel, contents: [...contents, portion] },
               done: [],
               undone: [],
-            });
-            return true;
-          }}
+            })
+          }
         />
       </Fold>
       <Title size="h5" mt="md">

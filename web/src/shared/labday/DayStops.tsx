@@ -1,14 +1,12 @@
 import { Alert, Text } from '@mantine/core';
 import type { LabDay } from '@stoichos/core/labday';
 import { IconAlertOctagon } from '@tabler/icons-react';
-import { useEffect } from 'react';
 import { Formula } from '../chemistry/Formula';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 
-/** What must not happen on a day, reckoned beside the page; nothing while there is nothing to say. */
+/** What must not happen on a day, calculated beside the page; nothing while there is nothing to say. */
 export function useDayStops(day: LabDay): readonly string[] {
-  const { value, failure, start } = useTask('safety');
-  useEffect(() => void start(day), [day, start]);
+  const { value, failure } = useAnswer('safety', [day]);
   return failure
     ? [`What must not meet could not be calculated. ${failure.message}`]
     : (value?.stops ?? noStops);

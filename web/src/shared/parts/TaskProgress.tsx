@@ -9,7 +9,7 @@ export function TaskProgress({
 }: {
   what: string;
   share: number | undefined;
-  cancel: () => void;
+  cancel?: () => void;
 }) {
   if (share === undefined) return null;
   const percent = Math.round(100 * Math.min(1, share));
@@ -19,9 +19,11 @@ export function TaskProgress({
         {what}… {formatNumber(percent)} %
       </Text>
       <Progress value={percent} aria-label={what} style={{ flex: 1 }} />
-      <Button variant="default" onClick={cancel}>
-        Stop
-      </Button>
+      {cancel && (
+        <Button variant="default" onClick={cancel}>
+          Stop
+        </Button>
+      )}
     </Group>
   );
 }

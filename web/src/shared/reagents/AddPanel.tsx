@@ -55,7 +55,7 @@ function usePortionDraft({
   onAdd,
   isWritten,
 }: {
-  readonly onAdd: (portion: AnyPortion) => boolean;
+  readonly onAdd: (portion: AnyPortion) => void;
   readonly isWritten: boolean;
 }) {
   const [draft, setDraft] = useState(nothing);
@@ -68,7 +68,8 @@ function usePortionDraft({
   const add = () => {
     const read = portionOf(draft);
     if ('problem' in read) setProblem(read.problem);
-    else if (onAdd(read.portion)) {
+    else {
+      onAdd(read.portion);
       setProblem(undefined);
       if (isWritten) {
         setDraft(nothing);
@@ -89,7 +90,7 @@ export function AddPanel({
   vessel: string;
   /** What the vessel holds already. */
   there: readonly Held[];
-  onAdd: (portion: AnyPortion) => boolean;
+  onAdd: (portion: AnyPortion) => void;
   /** Written into a list out of sight: it says what was put in, and is empty for the next. */
   isWritten?: boolean;
 }) {

@@ -7,7 +7,7 @@ import classes from './Reagents.module.css';
 
 interface CurrentFormProps {
   readonly vessel: string;
-  readonly attempt: (event: RackEvent) => boolean;
+  readonly attempt: (event: RackEvent) => void;
 }
 
 /** A current through the chosen vessel, between two electrodes. */

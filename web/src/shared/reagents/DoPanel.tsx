@@ -10,7 +10,7 @@ import { Amount } from '../study/Amount';
 
 interface DoProps {
   readonly vessel: string;
-  readonly attempt: (event: RackEvent) => boolean;
+  readonly attempt: (event: RackEvent) => void;
 }
 
 interface RackProps {

@@ -1,7 +1,9 @@
-import { describeObservation } from '@stoichos/core/seeing/observation';
-import { eventWords, runRack } from '@stoichos/core/seeing/rack';
-import type { Rack } from '@stoichos/core/seeing/rack';
 import { diffArrays } from 'diff';
+import { describeObservation } from '../observation/observation';
+import { eventWords } from './eventWords';
+import { runRack } from './rack';
+import type { RackOutcome } from './rack';
+import type { Rack } from './rackShape';
 
 /** One step of a sequence in words: what was done, and what was seen. */
 export interface RunLine {
@@ -16,9 +18,29 @@ export interface AlignedStep {
   readonly same: boolean;
 }
 
+/** Two sequences beside each other: step by step, and how the vessels of each stand in the end. */
+export interface ComparedRuns {
+  readonly rows: readonly AlignedStep[];
+  readonly mine: RackOutcome['now'];
+  readonly other: RackOutcome['now'];
+}
+
+/**
+ * Runs two sequences and puts the same steps beside each other; where they part, one change stands beside the other.
+ *
+ * @throws ChemistryError naming the event that cannot be done.
+ */
+export function compareRuns(mine: Rack, other: Rack): ComparedRuns {
+  const [ran, beside] = [runRack(mine), runRack(other)];
+  return {
+    rows: align(linesOf(mine, ran), linesOf(other, beside)),
+    mine: ran.now,
+    other: beside.now,
+  };
+}
+
 /** A sequence step by step, in words. */
-export function linesOf(rack: Rack): RunLine[] {
-  const { steps } = runRack(rack);
+function linesOf(rack: Rack, { steps }: RackOutcome): RunLine[] {
   return rack.events.map((event, index) => {
     const told = steps[index]?.told;
     const seen =
@@ -29,8 +51,7 @@ export function linesOf(rack: Rack): RunLine[] {
   });
 }
 
-/** Puts the same steps of two sequences beside each other; where they part, one change stands beside the other. */
-export function alignRuns(mine: readonly RunLine[], other: readonly RunLine[]): AlignedStep[] {
+function align(mine: readonly RunLine[], other: readonly RunLine[]): AlignedStep[] {
   const changes = diffArrays(
     mine.map(({ done }) => done),
     other.map(({ done }) => done),

@@ -1,8 +1,9 @@
 import { ChemistryError, inField } from '@stoichos/core/common';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { mixingSchema } from '@stoichos/core/planning/procedure';
-import { predictMixing } from '@stoichos/core/seeing/rack';
 import type { MixingPrediction } from '@stoichos/core/seeing/rack';
+import type { Failure } from '../../data/worker/chemistry';
+import { useAnswer } from '../../data/worker/useAnswer';
 import type { MixingDraft, PlannedMixing } from './useMixingDraft';
 
 /** What is wrong with a draft, by field path such as `a.concentrationM`. */
@@ -15,8 +16,20 @@ export interface DraftOutcome {
   readonly errors: DraftErrors;
 }
 
+/** A draft read, with what the chemistry says of it as soon as it is calculated. */
+export function useDraftOutcome(draft: MixingDraft): DraftOutcome {
+  const read = readDraft(draft);
+  const { mixing } = read;
+  const asked = mixing && ([mixing.a, mixing.b, mixing.container] as const);
+  const { value, of, failure } = useAnswer('mixing', asked && [...asked]);
+  if (mixing && failure)
+    return { errors: { [fieldOf(failure)]: `${failure.message} ${failure.remedy}` } };
+  const isOfThis = JSON.stringify(asked) === JSON.stringify(of);
+  return { ...read, ...(isOfThis && value && { prediction: value }) };
+}
+
 /** Reads a draft. Fields not filled in yet count as missing, not as wrong. */
-export function predictDraft(draft: MixingDraft): DraftOutcome {
+function readDraft(draft: MixingDraft): Omit<DraftOutcome, 'prediction'> {
   const parsed = mixingSchema.safeParse(draft);
   if (!parsed.success) {
     const filled = parsed.error.issues.filter(({ path }) => valueAt(draft, path) !== '');
@@ -25,20 +38,21 @@ export function predictDraft(draft: MixingDraft): DraftOutcome {
     };
   }
   const { a, b, container } = parsed.data;
+  const known = (side: 'a' | 'b', portion: typeof a) => ({
+    ...portion,
+    substance: inField(`${side}.substance`, () => findSubstance(portion.substance)).substance
+      .formula,
+  });
   try {
-    const known = (side: 'a' | 'b', portion: typeof a) => ({
-      ...portion,
-      substance: inField(`${side}.substance`, () => findSubstance(portion.substance)).substance
-        .formula,
-    });
-    const mixing = { id: draft.id, a: known('a', a), b: known('b', b), container };
-    return { mixing, prediction: predictMixing(mixing.a, mixing.b, container), errors: {} };
+    return { mixing: { id: draft.id, a: known('a', a), b: known('b', b), container }, errors: {} };
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error;
-    const field = error.field?.replace('.portion', '') ?? 'a.substance';
-    return { errors: { [field]: `${error.message} ${error.remedy}` } };
+    return { errors: { [fieldOf(error)]: `${error.message} ${error.remedy}` } };
   }
 }
+
+const fieldOf = ({ field }: { readonly field?: Failure['field'] | undefined }): string =>
+  field?.replace('.portion', '') ?? 'a.substance';
 
 function valueAt(draft: MixingDraft, path: readonly PropertyKey[]): unknown {
   return path.reduce<unknown>(
