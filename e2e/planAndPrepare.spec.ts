@@ -155,17 +155,6 @@ test('a procedure is copied, changed and watched: prediction, order, undo, depar
   ).toContainText('written here');
 });
 
-test('the order guard holds what must come first, and says why', async ({ page }) => {
-  await page.goto('/procedures/cracking-an-oil/edit');
-  await page.getByRole('button', { name: /^Only now take the flame away earlier$/ }).click();
-  await expect(page.getByTestId('problems')).toContainText(
-    'the delivery tube is out before the heat goes off',
-  );
-  await expect(page.getByRole('button', { name: 'Save', exact: true })).toBeDisabled();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByTestId('problems')).toBeHidden();
-});
-
 test('a class that is too short is told what to cut, and takes the advice', async ({ page }) => {
   test.slow();
   await makeLabDay(page, 'In a hurry', { groups: ['A', 'B', 'C'], lengthMin: 20 });

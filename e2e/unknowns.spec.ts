@@ -64,64 +64,6 @@ test('an organic unknown is found, after a test that was misread is repeated', a
   await expect(page.getByRole('group', { name: /^Seen:/ })).toHaveCount(0);
 });
 
-test('a mixture of two ions goes through the separation, and is told from other mixtures', async ({
-  page,
-}) => {
-  test.slow();
-  await openView(page, '/unknowns/separation');
-  await page.getByRole('button', { name: 'Separate' }).click();
-  const second = page.getByRole('region', { name: 'Group II', exact: true });
-  await expect(second).toContainText('CuS', { timeout: 30_000 });
-  await expect(page.getByRole('region', { name: 'Group III', exact: true })).toContainText(
-    'red-brown',
-  );
-  await expect(page.getByRole('region', { name: 'Group IV', exact: true })).toContainText('ZnS');
-  await expect(second).toContainText('Hydrogen sulfide is very toxic');
-
-  await page.getByRole('link', { name: 'Identify' }).click();
-  await page.getByRole('radiogroup', { name: 'Kind of unknown' }).getByText('Inorganic').click();
-  await page.getByText('All mixtures of two ions').click();
-  const ions = page.getByRole('combobox', { name: 'Ions' });
-  for (const ion of ['Cu²⁺', 'Fe³⁺', 'Zn²⁺', 'Al³⁺']) {
-    await ions.fill(ion.slice(0, 2));
-    await page.getByRole('option', { name: ion, exact: true }).click();
-  }
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Take their 6 pairs' }).click();
-  await expect(page.getByTestId('conclusion')).toHaveText('Any of 6', { timeout: 60_000 });
-  await saw(page, 'Ammonia in excess', 'dissolves, deep blue solution');
-  await saw(page, 'Potassium thiocyanate', 'no change');
-  await expect(page.getByTestId('conclusion')).toContainText('It is Cu2+ + Zn2+');
-});
-
-test('nonsense is answered in words', async ({ page }) => {
-  await openView(page, '/unknowns');
-  await expect(page.getByTestId('conclusion')).toBeVisible();
-  await page.getByText('A structure of your own').click();
-  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('jar 4');
-  await page.getByRole('textbox', { name: 'Structure (SMILES)' }).fill('C1CC');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('alert').first()).toContainText('“C1CC” is not a structure');
-  await page.getByRole('button', { name: 'Remove jar 4' }).click();
-  await page.getByRole('textbox', { name: 'Name', exact: true }).fill('jar 5');
-  await page.getByRole('textbox', { name: 'Structure (SMILES)' }).fill('CCCCCC');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  const compounds = page.getByRole('combobox', { name: 'Compounds it may be' });
-  await compounds.fill('hexane');
-  await page.getByRole('option', { name: 'hexane', exact: true }).click();
-  await page.keyboard.press('Escape');
-
-  // Two that are the same cannot be told apart.
-  await page.getByRole('link', { name: 'Check a set' }).click();
-  await page.getByRole('button', { name: 'Check the set' }).click();
-  await expect(page.getByTestId('set-check')).toContainText('1 pair that no test tells apart');
-
-  // Nothing left.
-  await page.getByRole('link', { name: 'Identify' }).click();
-  await page.getByRole('button', { name: 'alkane', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('Nothing is left that it could be');
-});
-
 test('unknowns are dealt by code, answered and marked; no answer to a bench ever holds a key', async ({
   page,
   browser,
@@ -213,39 +155,6 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
   expect(answers.length).toBeGreaterThan(2);
   for (const text of answers) for (const key of keys) expect(text).not.toContain(key);
   await heron.context().close();
-});
-
-test('a round at the virtual bench is looked back upon', async ({ page }) => {
-  test.slow();
-  await openView(page, '/practice');
-  await page.getByRole('button', { name: 'Take an unknown' }).click({ timeout: 60_000 });
-  const tests = page.getByRole('group', { name: 'Tests', exact: true });
-  for (const name of ['Flame', 'Sodium hydroxide, a few drops']) {
-    await tests.getByRole('button', { name, exact: true }).click();
-    await page
-      .getByRole('group', { name: 'Write down' })
-      .getByRole('button', { name: 'unsure' })
-      .click();
-  }
-  await expect(page.getByTestId('notes').getByRole('listitem')).toHaveCount(2);
-  await page.getByRole('combobox', { name: 'It is' }).click();
-  await page.getByRole('option').first().click();
-  await page.getByRole('button', { name: 'Answer' }).click();
-  await expect(page.getByTestId('feedback')).toContainText(/It is|Right: it is/);
-  await expect(page.getByTestId('feedback')).toContainText(/way/);
-  await page.reload();
-  await expect(page.getByTestId('progress')).toContainText('of 1 rounds right');
-});
-
-test('drills go by keyboard alone, and what was missed comes back', async ({ page }) => {
-  await openView(page, '/practice/drills');
-  await expect(page.getByTestId('question')).toBeVisible();
-  for (let at = 0; at < 4; at += 1) {
-    await page.keyboard.press('1');
-    await expect(page.getByRole('status').filter({ hasText: /^(Right|No)/ })).toBeVisible();
-    await page.keyboard.press('Enter');
-  }
-  await expect(page.getByTestId('progress')).not.toContainText(' 0 known, 0 missed');
 });
 
 test('unknowns and practice read well', async ({ page }) => {

@@ -1,22 +1,19 @@
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { firstSettings, labDaySchema } from '@stoichos/core/labday';
 import type { LabDay } from '@stoichos/core/labday';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { Mixing } from '@stoichos/core/planning/procedure';
-import { describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { MixingTable } from '../../src/features/plan/MixingTable';
 import { PlanTabs } from '../../src/features/plan/PlanTabs';
 import { SafetyPanel } from '../../src/features/plan/SafetyPanel';
 import { mixingsOf } from '../../src/features/plan/useMixingDraft';
-import { show } from '../support/render';
+import { PlanPage } from '../../src/features/plan/PlanPage';
+import { patience, user } from '../support/acts';
+import { dayOf, id, pair, showInDay } from '../support/day';
+import { chosen, show } from '../support/render';
 
-const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
-const pair = (a: string, b: string): Mixing => ({
-  container: 'testTube',
-  a: { substance: a, concentrationM: 0.1, volumeMl: 2 },
-  b: { substance: b, concentrationM: 0.2, volumeMl: 3 },
-});
 const pairs = [pair('AgNO3', 'NaCl'), pair('KNO3', 'NaCl')];
 const [whole] = library;
 const day: LabDay = labDaySchema.parse({
@@ -38,8 +35,6 @@ const day: LabDay = labDaySchema.parse({
   weighings: [],
   entries: [],
 });
-/** The chemistry takes a moment to load. */
-const patience = { timeout: 40_000 };
 const table = (onSelect = vi.fn(), onNew = vi.fn()) => (
   <MixingTable
     day={day}
@@ -49,6 +44,8 @@ const table = (onSelect = vi.fn(), onNew = vi.fn()) => (
     onNew={onNew}
   />
 );
+
+beforeEach(() => chosen({}));
 
 describe('the table of two-solution tests', () => {
   it('has a line for each, and none for a procedure of more', () => {
@@ -104,5 +101,66 @@ describe('hazards while planning', () => {
     show(<SafetyPanel substances={['AgNO3']} />);
     expect(document.body.textContent).toMatch(/H314/);
     expect(firstSettings.naming).toBe('stock');
+  });
+});
+
+describe('two solutions that are typed', () => {
+  const typed = (a: Partial<Mixing['a']>, b: Partial<Mixing['b']>) => {
+    const draft = { id: id(99), ...pair('NaCl', 'KNO3') };
+    localStorage.setItem(
+      `stoichos-draft-${id(1)}`,
+      JSON.stringify({ ...draft, a: { ...draft.a, ...a }, b: { ...draft.b, ...b } }),
+    );
+    return showInDay(dayOf([]), <PlanPage />);
+  };
+
+  it('are not predicted where an organic substance is oxidised, and it says so', async () => {
+    await typed({ substance: 'KMnO4', concentrationM: 0.01 }, { substance: 'C6H8O7' });
+    await waitFor(() => expect(screen.getByText(/organic substance/)).toBeVisible(), patience);
+  });
+
+  it('are told with the potentials that decide where electrons move', async () => {
+    await typed({ substance: 'FeCl3' }, { substance: 'KI', concentrationM: 0.05 });
+    const [ionic] = await screen.findAllByTestId('net-ionic', {}, patience);
+    expect(ionic).toHaveTextContent('2 Fe3+(aq) + 2 I−(aq)');
+    // E°(Fe3+/Fe2+) = 0.771 V (CRC Handbook)
+    expect(screen.getAllByTestId('reaction')[0]).toHaveTextContent('E° = 0.771 V');
+  });
+
+  it('are named and sorted as the school does', async () => {
+    await chosen({ naming: 'oxo', reactionTypes: 'drivingForce' });
+    const old = await typed({ substance: 'CuSO4' }, { substance: 'NaOH', concentrationM: 0.3 });
+    const solution = screen.getByRole('group', { name: /^Solution A/ });
+    expect(within(solution).getByRole('combobox', { name: 'Substance' })).toHaveValue(
+      'copper(II) tetraoxosulfate(VI)',
+    );
+    expect(await screen.findByText('precipitation', {}, patience)).toBeVisible();
+    old.unmount();
+    await chosen({});
+    await typed({ substance: 'CuSO4' }, { substance: 'NaOH', concentrationM: 0.3 });
+    expect(await screen.findByText('double displacement', {}, patience)).toBeVisible();
+  });
+
+  it('are refused above 30 mol/L, at the field, and cannot be saved', async () => {
+    await typed({ concentrationM: 900 }, {});
+    expect(
+      screen.getByText('No solution is above 30 mol/L; check the decimal point'),
+    ).toBeVisible();
+    expect(screen.getByRole('button', { name: 'Add to the plan' })).toBeDisabled();
+  });
+
+  it('keep the noughts that are typed', async () => {
+    await typed({}, {});
+    const strength = within(screen.getByRole('group', { name: /^Solution A/ })).getByLabelText(
+      'Concentration',
+    );
+    for (const [keys, told] of [
+      ['0.050', '0.050 M'],
+      ['2.0', '2.0 M'],
+    ] as const) {
+      await user.clear(strength);
+      await user.type(strength, keys);
+      expect(strength).toHaveValue(told);
+    }
   });
 });

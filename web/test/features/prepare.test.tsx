@@ -6,11 +6,12 @@ import { PrepSheetPage } from '../../src/features/prepare/PrepSheetPage';
 import { PreparePage } from '../../src/features/prepare/PreparePage';
 import { SafetyPage } from '../../src/features/prepare/SafetyPage';
 import { WastePage } from '../../src/features/prepare/WastePage';
+import { patience } from '../support/acts';
 import { dayOf, pair, showInDay } from '../support/day';
+import { chosen } from '../support/render';
 
 const silver = dayOf([pair('AgNO3', 'NaCl')]);
-const patience = { timeout: 40_000 };
-beforeEach(() => localStorage.clear());
+beforeEach(() => chosen({}));
 
 describe('what is weighed out', () => {
   it('is a card for each solution, with the mass of it', async () => {

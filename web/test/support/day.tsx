@@ -1,4 +1,4 @@
-import { firstSettings, labDaySchema } from '@stoichos/core/labday';
+import { labDaySchema } from '@stoichos/core/labday';
 import type { BenchRecord, LabDay } from '@stoichos/core/labday';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { Mixing, Procedure } from '@stoichos/core/planning/procedure';
@@ -66,10 +66,9 @@ export const entry = (
   recordedAt: new Date(Date.UTC(2027, 1, 3, 10, 0, n)).toISOString(),
 });
 
-/** Shows a view of a lab day inside its frame, with the school’s settings and a shelf in the store. */
+/** Shows a view of a lab day inside its frame, with an empty shelf. */
 export async function showInDay(day: LabDay, view: ReactElement) {
   await store.dispatch(api.util.upsertQueryData('shelf', undefined, []));
-  await store.dispatch(api.util.upsertQueryData('settings', undefined, firstSettings));
   return show(
     <Routes>
       <Route element={<Outlet context={day} />}>

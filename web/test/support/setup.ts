@@ -1,6 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
 import '@testing-library/jest-dom/vitest';
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 import { WorkerHere } from './chemistryHere';
 
@@ -28,6 +28,9 @@ vi.stubGlobal('MessageChannel', MessageChannel);
 
 // No test reaches a server: what is needed of one is put into the store.
 vi.stubGlobal('fetch', () => Promise.reject(new TypeError('There is no server here.')));
+
+// A page printed whole with every look at it takes longer than the look.
+configure({ getElementError: (message) => new Error(message ?? 'It was not found.') });
 
 afterEach(() => {
   cleanup();
