@@ -41,7 +41,7 @@ export default defineConfig({
           globalSetup: ['server/test/support/throwawayCluster.ts'],
           fileParallelism: false,
           sequence: { groupOrder: 1 },
-          testTimeout: 20_000,
+          testTimeout: 60_000,
         },
       },
     ],

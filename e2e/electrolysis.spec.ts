@@ -168,23 +168,27 @@ test('what cannot be is caught with a remedy, and stays as it was typed', async 
   await expect(page.getByRole('checkbox', { name: 'patchy' })).toBeChecked();
 });
 
-test('electrolysis reads well in use', async ({ page }) => {
-  test.slow();
-  const check = (where: string) => expectReadsWell(page, where, { colours: where === 'predict' });
-  await openView(page, '/electrolysis');
-  await beginWith(page, 'Zinc on a plate');
-  await expect(electrode(page, 'Minus').getByTestId('product').first()).toContainText('Zn');
-  await page.getByText('When the electrode at plus colours the solution').click();
-  await expect(page.getByTestId('hooks')).toBeVisible();
-  await check('predict');
-  await openView(page, '/electrolysis/plan');
-  await expect(page.getByTestId('supply')).toBeVisible({ timeout: 20_000 });
-  await check('plan');
-  await openView(page, '/electrolysis/runs');
-  await check('runs');
-  await page.getByRole('link', { name: /Zinc on a plate, first bath/ }).click();
-  await expect(page.getByTestId('balance')).toBeVisible();
-  await check('run');
-  await openView(page, '/electrolysis/series');
-  await check('series');
+test.describe('for whoever reads °F and decimal commas', () => {
+  test.use({ reads: 'otherwise' });
+
+  test('electrolysis reads well in use', async ({ page }) => {
+    test.slow();
+    const check = (where: string) => expectReadsWell(page, where, { colours: where === 'predict' });
+    await openView(page, '/electrolysis');
+    await beginWith(page, 'Zinc on a plate');
+    await expect(electrode(page, 'Minus').getByTestId('product').first()).toContainText('Zn');
+    await page.getByText('When the electrode at plus colours the solution').click();
+    await expect(page.getByTestId('hooks')).toBeVisible();
+    await check('predict');
+    await openView(page, '/electrolysis/plan');
+    await expect(page.getByTestId('supply')).toBeVisible({ timeout: 20_000 });
+    await check('plan');
+    await openView(page, '/electrolysis/runs');
+    await check('runs');
+    await page.getByRole('link', { name: /Zinc on a plate, first bath/ }).click();
+    await expect(page.getByTestId('balance')).toBeVisible();
+    await check('run');
+    await openView(page, '/electrolysis/series');
+    await check('series');
+  });
 });

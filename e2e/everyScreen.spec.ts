@@ -52,59 +52,25 @@ async function views(page: Page): Promise<string[]> {
   ];
 }
 
-/** Numbers with a decimal point, and temperatures in °C, that can be read on a page; formulae and versions have points of their own. */
-function foreignNumbers(): string[] {
-  const isForeign = (text: string) =>
-    text.includes('°C') || /(?<![\d.·])\d+\.\d+(?!\.?\d)(?![A-Z])/.test(text);
-  const found: string[] = [];
-  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-  while (walker.nextNode()) {
-    const { nodeValue, parentElement } = walker.currentNode;
-    if (!parentElement?.closest('script, style, code, pre, kbd') && isForeign(nodeValue ?? ''))
-      found.push(nodeValue ?? '');
-  }
-  for (const element of document.querySelectorAll('[aria-label], [placeholder]'))
-    for (const name of ['aria-label', 'placeholder'])
-      if (isForeign(element.getAttribute(name) ?? '')) found.push(element.getAttribute(name) ?? '');
-  return found;
-}
-
-const studies = [
-  '/mix',
-  '/equilibrium',
-  '/dish',
-  ...['', '/plan', '/runs', '/series'].map((view) => `/electrolysis${view}`),
-  ...['', '/separation', '/set'].map((view) => `/unknowns${view}`),
-  '/practice',
-  ...['', '/make', '/apparatus', '/properties', '/unknown', '/cycles'].map(
-    (view) => `/gases${view}`,
-  ),
-];
-
 /** One view of each kind, whose colours are looked at. */
 const coloured =
   /^\/(shelf|settings|procedures\/[a-z-]+)?$|\/(plan|bench|judge|report|labels|timetable)$/;
 
-test('no screen has a serious accessibility fault, scrolls sideways at 1280, 768 or 390 px, or is hard to read; whoever reads °F and commas sees neither °C nor a decimal point', async ({
-  page,
-}) => {
-  // Some sixty views, looked through element by element.
-  test.setTimeout(600_000);
-  const choose = (data: object) => page.request.patch('/api/settings', { data });
-  await choose({ decimalSeparator: ',', temperature: '°F' });
-  const faults: string[] = [];
-  const ownViews = await views(page);
-  for (const path of [...ownViews, ...studies]) {
-    await openView(page, path);
-    // Where a school chooses them, both ways of writing stand as examples.
-    if (path !== '/settings')
-      for (const words of await page.evaluate(foreignNumbers)) faults.push(`${path}: ${words}`);
-    // The studies are looked through in use, in tests of their own.
-    if (ownViews.includes(path))
+test.describe('for whoever reads °F and decimal commas', () => {
+  test.use({ reads: 'otherwise' });
+
+  test('no screen has a serious accessibility fault, scrolls sideways at 1280, 768 or 390 px, or is hard to read', async ({
+    page,
+  }) => {
+    // Some thirty views, looked through element by element; the studies are looked through in use, in tests of their own.
+    test.setTimeout(600_000);
+    const faults: string[] = [];
+    for (const path of await views(page)) {
+      await openView(page, path);
       faults.push(...(await faultsOf(page, path, { colours: coloured.test(path) })));
-  }
-  await choose({ decimalSeparator: '.', temperature: '°C' });
-  expect(faults).toEqual([]);
+    }
+    expect(faults).toEqual([]);
+  });
 });
 
 /** A rack in use: a clash to be warned of, a precipitate, a stopper, several vessels. */
@@ -120,31 +86,35 @@ const busyRack = {
   ].map(([vessel, action]) => ({ vessel, action })),
 };
 
-test('the study in use reads well everywhere', async ({ page }) => {
-  await page.addInitScript(
-    (rack) => localStorage.setItem('stoichos.rack', JSON.stringify(rack)),
-    busyRack,
-  );
-  await openView(page, '/mix');
-  const check = (where: string) => expectReadsWell(page, where, { colours: where === 'add' });
-  await page.getByRole('button', { name: /^Vessel A/ }).click();
-  await page.getByRole('combobox', { name: 'What goes in' }).fill('bleach');
-  await check('search');
-  await page.getByRole('option').first().click();
-  await expect(page.getByTestId('hazard')).toContainText('Never with');
-  await page.getByRole('button', { name: 'pH and temperature by step' }).click();
-  await check('add');
-  for (const tab of ['Do', 'Test']) {
-    await page.getByRole('tab', { name: tab }).click();
-    await check(tab);
-  }
-  await page.getByRole('button', { name: 'Keep or compare' }).click();
-  const dialog = page.getByRole('dialog', { name: 'Kept sequences' });
-  await expect(dialog.getByText('Blue flask, three shakes')).toBeVisible();
-  await check('kept sequences');
-  await dialog.getByRole('button', { name: 'Compare' }).first().click();
-  await expect(page.getByTestId('comparison')).toBeVisible();
-  await check('comparison');
+test.describe('for whoever reads °F and decimal commas', () => {
+  test.use({ reads: 'otherwise' });
+
+  test('the study in use reads well everywhere', async ({ page }) => {
+    await page.addInitScript(
+      (rack) => localStorage.setItem('stoichos.rack', JSON.stringify(rack)),
+      busyRack,
+    );
+    await openView(page, '/mix');
+    const check = (where: string) => expectReadsWell(page, where, { colours: where === 'add' });
+    await page.getByRole('button', { name: /^Vessel A/ }).click();
+    await page.getByRole('combobox', { name: 'What goes in' }).fill('bleach');
+    await check('search');
+    await page.getByRole('option').first().click();
+    await expect(page.getByTestId('hazard')).toContainText('Never with');
+    await page.getByRole('button', { name: 'pH and temperature by step' }).click();
+    await check('add');
+    for (const tab of ['Do', 'Test']) {
+      await page.getByRole('tab', { name: tab }).click();
+      await check(tab);
+    }
+    await page.getByRole('button', { name: 'Keep or compare' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Kept sequences' });
+    await expect(dialog.getByText('Blue flask, three shakes')).toBeVisible();
+    await check('kept sequences');
+    await dialog.getByRole('button', { name: 'Compare' }).first().click();
+    await expect(page.getByTestId('comparison')).toBeVisible();
+    await check('comparison');
+  });
 });
 
 test('touch targets at the bench are at least 44 px high', async ({ page }) => {

@@ -17,7 +17,6 @@ interface Tally {
 
 const tallies: Tally[] = [];
 const results = 'test-results';
-const vitestFile = `${results}/unit.json`;
 const browserFile = `${results}/browser.json`;
 
 function run(command: string, ...args: string[]): boolean {
@@ -37,8 +36,8 @@ function step(name: string, work: () => Omit<Tally, 'step' | 'seconds'>): void {
   tallies.push({ step: name, ...counted, seconds: (performance.now() - start) / 1000 });
 }
 
-/** Runs a check beside others, and tells what it said once it is over. */
-async function checkBeside(name: string, command: string, ...args: string[]): Promise<void> {
+/** Runs a command beside others, and tells what it said once it is over. @returns whether it went well, and how long it took, s. */
+async function beside(name: string, command: string, ...args: string[]) {
   const start = performance.now();
   const child = spawn(command, args, { stdio: ['ignore', 'pipe', 'pipe'] });
   const words: Buffer[] = [];
@@ -47,13 +46,37 @@ async function checkBeside(name: string, command: string, ...args: string[]): Pr
   const [code] = (await once(child, 'close')) as [number | null];
   say(name);
   process.stdout.write(Buffer.concat(words));
-  const ok = code === 0;
-  tallies.push({
-    step: name,
-    passed: ok ? 1 : 0,
-    failed: ok ? 0 : 1,
-    seconds: (performance.now() - start) / 1000,
-  });
+  return { isOk: code === 0, seconds: (performance.now() - start) / 1000 };
+}
+
+async function checkBeside(name: string, command: string, ...args: string[]): Promise<void> {
+  const { isOk, seconds } = await beside(name, command, ...args);
+  tallies.push({ step: name, passed: isOk ? 1 : 0, failed: isOk ? 0 : 1, seconds });
+}
+
+/** Runs the tests of some projects; a file that cannot be loaded fails the run without a failed test. */
+async function vitestBeside(name: string, ...projects: string[]): Promise<void> {
+  const file = `${results}/${projects[0]}.json`;
+  const { seconds } = await beside(
+    name,
+    'npx',
+    '--no-install',
+    'vitest',
+    'run',
+    '--reporter=default',
+    '--reporter=json',
+    `--outputFile.json=${file}`,
+    ...projects.flatMap((project) => ['--project', project]),
+  );
+  try {
+    const report = readReport(file, vitestReport);
+    const { numPassedTests: passed, numFailedTests, success } = report;
+    told.push(...failures(report));
+    tallies.push({ step: name, passed, failed: numFailedTests || (success ? 0 : 1), seconds });
+  } catch (error) {
+    console.error(error);
+    tallies.push({ step: name, passed: 0, failed: 1, seconds });
+  }
 }
 
 const npx = (...args: string[]) => run('npx', '--no-install', ...args);
@@ -152,14 +175,11 @@ await Promise.all([
   checkBeside('Types', 'npm', 'run', '-s', 'types'),
   checkBeside('Import directions', 'npm', 'run', '-s', 'imports'),
 ]);
-step('Unit and server tests', () => {
-  npx('vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${vitestFile}`);
-  const report = readReport(vitestFile, vitestReport);
-  const { numPassedTests, numFailedTests, success } = report;
-  told.push(...failures(report));
-  // A file that cannot be loaded fails the run without a failed test.
-  return { passed: numPassedTests, failed: numFailedTests || (success ? 0 : 1) };
-});
+// The tests of the server go one after the other, for they share a database: one processor would have nothing to do.
+await Promise.all([
+  vitestBeside('Unit tests', 'core', 'web', 'alone', 'scripts'),
+  vitestBeside('Server tests', 'server'),
+]);
 step('Browser tests', () => {
   npx('playwright', 'test', '-c', 'e2e/playwright.config.ts');
   const { stats, suites, errors } = readReport(browserFile, browserReport);

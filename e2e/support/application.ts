@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { test as base } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { startSimulatedBench } from '../../server/src/simulated/bench';
 import type { SimulatedBench } from '../../server/src/simulated/bench';
 import { freePort } from '../../scripts/machine/ports';
@@ -47,7 +48,27 @@ async function startServer(
   return server;
 }
 
-export const test = base.extend<object, { application: Application; hasDemo: boolean }>({
+/** Pages read by a school that writes °F and decimal commas: none of them has °C, or a decimal point. */
+export const otherReaders = new WeakSet<Page>();
+
+interface PerTest {
+  /** Whether the page is read as it is set at first, or by a school that writes °F and decimal commas. */
+  readonly reads: 'asSet' | 'otherwise';
+}
+
+export const test = base.extend<PerTest, { application: Application; hasDemo: boolean }>({
+  reads: ['asSet', { option: true }],
+  page: async ({ page, reads }, use) => {
+    if (reads === 'asSet') {
+      await use(page);
+      return;
+    }
+    const choose = (data: object) => page.request.patch('/api/settings', { data });
+    await choose({ decimalSeparator: ',', temperature: '°F' });
+    otherReaders.add(page);
+    await use(page);
+    await choose({ decimalSeparator: '.', temperature: '°C' });
+  },
   hasDemo: [true, { option: true, scope: 'worker' }],
   application: [
     async ({ hasDemo }, use) => {

@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect } from '@playwright/test';
 import type { Page } from '@playwright/test';
+import { otherReaders } from './application';
 
 /** Rows of a long table or list that look as those before them do; the first two dozen stand for all. */
 const alike = ['tbody > tr:nth-child(n+25)', 'li:nth-child(n+25)', 'dl > :nth-child(n+49)'];
@@ -47,6 +48,23 @@ async function inTheDark<T>(page: Page, look: () => Promise<T>): Promise<T> {
   return found;
 }
 
+/** Numbers with a decimal point, and temperatures in °C, that can be read on a page; formulae and versions have points of their own. */
+function foreignNumbers(): string[] {
+  const isForeign = (text: string) =>
+    text.includes('°C') || /(?<![\d.·])\d+\.\d+(?!\.?\d)(?![A-Z])/.test(text);
+  const found: string[] = [];
+  const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+  while (walker.nextNode()) {
+    const { nodeValue, parentElement } = walker.currentNode;
+    if (!parentElement?.closest('script, style, code, pre, kbd') && isForeign(nodeValue ?? ''))
+      found.push(nodeValue ?? '');
+  }
+  for (const element of document.querySelectorAll('[aria-label], [placeholder]'))
+    for (const name of ['aria-label', 'placeholder'])
+      if (isForeign(element.getAttribute(name) ?? '')) found.push(element.getAttribute(name) ?? '');
+  return found;
+}
+
 const desk = 1280;
 const tablet = 768;
 const phone = 390;
@@ -62,6 +80,9 @@ export async function faultsOf(
   { colours = false } = {},
 ): Promise<string[]> {
   const faults = await seriousFaults(page, where);
+  // Where a school chooses them, both ways of writing stand as examples.
+  if (otherReaders.has(page) && where !== '/settings')
+    for (const words of await page.evaluate(foreignNumbers)) faults.push(`${where}: ${words}`);
   for (const width of [phone, tablet, desk]) {
     await page.setViewportSize({ width, height: 900 });
     await expectNoSidewaysScroll(page, `${where} at ${width}`);

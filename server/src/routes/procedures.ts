@@ -76,7 +76,11 @@ export function procedureRoutes(database: Database): Router {
 /** A procedure is kept only when the engine can run it and its steps stand in order. @throws Problem naming the step. */
 function checkProcedure(procedure: Procedure, field: string): void {
   const { refused } = inField(field, () => runProcedure(procedure));
-  if (refused) throw refused.error.in(`${field}.steps.${refused.stepId}`);
+  if (refused) {
+    const { stepId, code, message, remedy, field: inStep } = refused;
+    const path = [field, 'steps', stepId, ...(inStep === undefined ? [] : [inStep])].join('.');
+    throw new Problem(400, code, message, path, remedy);
+  }
   const [problem] = orderProblems(procedure.steps);
   if (problem)
     throw new Problem(

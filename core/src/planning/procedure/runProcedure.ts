@@ -19,7 +19,11 @@ export interface ProcedureRun {
   /** Every vessel at the end, by name. */
   readonly end: RackOutcome['now'];
   /** The step that cannot be done, and what follows it is not run. */
-  readonly refused?: { readonly stepId: string; readonly message: string; readonly remedy: string };
+  readonly refused?: Pick<ChemistryError, 'code' | 'message' | 'remedy'> & {
+    readonly stepId: string;
+    /** What of the step cannot be done, as a path. */
+    readonly field?: string;
+  };
 }
 
 /**
@@ -44,8 +48,13 @@ export function procedureRunner(): (
     for (const step of steps) {
       const next = at + step.events.length;
       if (refused && refused.event < next && step.events.length > 0) {
-        const { message, remedy } = refused.error;
-        return { steps: told, end: outcome.now, refused: { stepId: step.id, message, remedy } };
+        const inStep = `events.${refused.event - at}`;
+        const { code, message, remedy, field } = refused.error.renamed(
+          `events.${refused.event}`,
+          inStep,
+        );
+        const why = { code, message, remedy, ...(field !== undefined && { field }) };
+        return { steps: told, end: outcome.now, refused: { stepId: step.id, ...why } };
       }
       told.push(tellStep(step, outcome.steps.slice(at, next)));
       at = next;

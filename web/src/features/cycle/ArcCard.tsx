@@ -1,3 +1,4 @@
+import { proseTold } from '@stoichos/core/common';
 import { Text } from '@mantine/core';
 import type { Arc } from '@stoichos/core/studies/cycle';
 import { useSettings } from '../../data/settings/useSettings';
@@ -20,7 +21,7 @@ export function ArcCard({ arc, number }: { arc: Arc; number: number }) {
         <Formula text={arc.equation} wrap />
       </Text>
       <Text size="sm">
-        <span className="quiet">Condition:</span> <Formula text={arc.how} wrap />
+        <span className="quiet">Condition:</span> <Formula text={proseTold(arc.how)} wrap />
       </Text>
       <Text size="sm">
         <span className="quiet">Evidence:</span>{' '}

@@ -1,3 +1,4 @@
+import { proseTold } from '@stoichos/core/common';
 import { Button, Checkbox, Group, Stack, Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import {
@@ -202,7 +203,7 @@ function TestRow({ test, seen, onSee }: TestRowProps) {
           </div>
         )}
         <div>
-          <Text size="sm">{test.how}</Text>
+          <Text size="sm">{proseTold(test.how)}</Text>
           <Text size="sm" data-testid={`expected-${test.id}`}>
             <span className="quiet">Expected:</span>{' '}
             {test.notPredicted !== undefined ? (

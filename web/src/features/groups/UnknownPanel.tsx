@@ -1,3 +1,4 @@
+import { proseTold } from '@stoichos/core/common';
 import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
 import { unknownResultSchema } from '@stoichos/core/labday';
 import {
@@ -166,7 +167,7 @@ function Outcomes({ kind, test, setResults, results, setTest, row }: OutcomesPro
   };
   return (
     <>
-      <Text mt="xs">{row.how}</Text>
+      <Text mt="xs">{proseTold(row.how)}</Text>
       {'caution' in row && row.caution && (
         <Text mt={4}>
           <strong>Caution.</strong> {row.caution}

@@ -18,7 +18,7 @@ import { Vessel } from '../../shared/glassware/Vessel';
 import { CandidateName } from '../../shared/unknowns/CandidateName';
 import { percent } from '../../shared/study/Likelihoods';
 import classes from '../../shared/unknowns/Unknowns.module.css';
-import { formatNumber, withPlaces } from '@stoichos/core/common';
+import { formatNumber, withPlaces, proseTold } from '@stoichos/core/common';
 import { TemperatureField } from '../../shared/parts/TemperatureField';
 
 /** How many candidates of an outcome are named. */
@@ -53,7 +53,7 @@ export function TestCard({
           {formatNumber(minutes)} min · {formatNumber(sampleMg)} mg
         </span>
       </div>
-      {row?.how && <Text size="sm">{row.how}</Text>}
+      {row?.how && <Text size="sm">{proseTold(row.how)}</Text>}
       {row?.caution && (
         <Text size="sm" mt={2}>
           <strong>Caution.</strong> {row.caution}
