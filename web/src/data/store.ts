@@ -1,8 +1,8 @@
-import { configureStore } from '@reduxjs/toolkit';
+import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api/api';
 import { readAgain } from './api/readAgain';
-import { readRack } from './rack/keptRack';
+import { keepRack, readRack } from './rack/keptRack';
 import { rackSlice } from './rack/rackSlice';
 import { outboxSlice } from './outbox/outboxSlice';
 import { captureSchema, capturesSlice } from './captures/capturesSlice';
@@ -12,6 +12,22 @@ import { timerSchema, timersSlice } from './timers/timersSlice';
 
 const keptTimers = kept('stoichos.timers', z.array(timerSchema), []);
 const keptCaptures = kept('stoichos.captures', z.array(captureSchema), []);
+
+/** What goes on after a reload: the rack, timers, and readings on a schedule. */
+const keeping = createListenerMiddleware();
+const startKeeping = keeping.startListening.withTypes<RootState, AppDispatch>();
+startKeeping({
+  predicate: (_, now, before) => now.rack.present !== before.rack.present,
+  effect: (_, { getState }) => keepRack(getState().rack),
+});
+startKeeping({
+  predicate: (_, now, before) => now.timers !== before.timers,
+  effect: (_, { getState }) => keptTimers.write(getState().timers),
+});
+startKeeping({
+  predicate: (_, now, before) => now.captures !== before.captures,
+  effect: (_, { getState }) => keptCaptures.write(getState().captures),
+});
 
 export const store = configureStore({
   reducer: {
@@ -26,19 +42,12 @@ export const store = configureStore({
     timers: keptTimers.read(),
     captures: keptCaptures.read(),
   },
-  middleware: (defaults) => defaults().concat(readAgain, api.middleware),
-});
-
-// Timers and readings on a schedule go on after a reload.
-let before = store.getState();
-store.subscribe(() => {
-  const { timers, captures } = store.getState();
-  if (timers !== before.timers) keptTimers.write([...timers]);
-  if (captures !== before.captures) keptCaptures.write([...captures]);
-  before = store.getState();
+  middleware: (defaults) =>
+    defaults().prepend(keeping.middleware).concat(readAgain, api.middleware),
 });
 
 export type AppStore = typeof store;
 export type RootState = ReturnType<typeof store.getState>;
-export const useAppDispatch = useDispatch.withTypes<typeof store.dispatch>();
+export type AppDispatch = typeof store.dispatch;
+export const useAppDispatch = useDispatch.withTypes<AppDispatch>();
 export const useAppSelector = useSelector.withTypes<RootState>();

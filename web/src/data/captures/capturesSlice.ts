@@ -3,6 +3,7 @@ import type { PayloadAction } from '@reduxjs/toolkit';
 import { parts } from '@stoichos/core/labday';
 import { quantityNames } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
+import { take } from '../timers/timersSlice';
 
 /** Readings that are taken from an instrument on a schedule and written into the record. */
 export const captureSchema = z.object({
@@ -30,14 +31,16 @@ export type Capture = z.infer<typeof captureSchema>;
 
 export const capturesSlice = createSlice({
   name: 'captures',
-  initialState: [] as readonly Capture[],
+  initialState: [] as Capture[],
   reducers: {
-    started: (state, { payload }: PayloadAction<Capture>) => [
-      ...state.filter(({ id }) => id !== payload.id),
-      payload,
-    ],
-    took: (state, { payload }: PayloadAction<Pick<Capture, 'id' | 'taken' | 'trouble'>>) =>
-      state.map((one) => (one.id === payload.id ? { ...one, ...payload } : one)),
-    ended: (state, { payload: id }: PayloadAction<string>) => state.filter((one) => one.id !== id),
+    started: (state, { payload }: PayloadAction<Capture>) => {
+      take(state, payload.id);
+      state.push(payload);
+    },
+    took: (state, { payload }: PayloadAction<Pick<Capture, 'id' | 'taken' | 'trouble'>>) => {
+      const capture = state.find(({ id }) => id === payload.id);
+      if (capture) Object.assign(capture, payload);
+    },
+    ended: (state, { payload: id }: PayloadAction<string>) => take(state, id),
   },
 });

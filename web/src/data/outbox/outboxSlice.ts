@@ -10,9 +10,9 @@ export type Refused = Unsent & { readonly reason: string };
 
 /** Entries waiting to be sent, oldest first, and those the server refused, with its words. */
 export interface Outbox {
-  readonly waiting: readonly Unsent[];
-  readonly refused: readonly Refused[];
-  readonly online: boolean;
+  waiting: Unsent[];
+  refused: Refused[];
+  online: boolean;
 }
 
 const initialState: Outbox = { waiting: [], refused: [], online: true };
@@ -21,27 +21,27 @@ export const outboxSlice = createSlice({
   name: 'outbox',
   initialState,
   reducers: {
-    restored: (state, { payload }: PayloadAction<Pick<Outbox, 'waiting' | 'refused'>>) => ({
-      ...state,
-      waiting: [...payload.waiting, ...state.waiting],
-      refused: [...payload.refused, ...state.refused],
-    }),
-    recorded: (state, { payload }: PayloadAction<Unsent>) => ({
-      ...state,
-      waiting: [...state.waiting, payload],
-    }),
-    sent: (state, { payload: id }: PayloadAction<string>) => ({
-      ...state,
-      online: true,
-      waiting: state.waiting.filter(({ entry }) => entry.id !== id),
-    }),
-    unreachable: (state) => ({ ...state, online: false }),
-    refused: (state, { payload }: PayloadAction<Refused>) => ({
-      ...state,
-      online: true,
-      waiting: state.waiting.filter(({ entry }) => entry.id !== payload.entry.id),
-      refused: [...state.refused, payload],
-    }),
-    dismissed: (state) => ({ ...state, refused: [] }),
+    restored: (state, { payload }: PayloadAction<Pick<Outbox, 'waiting' | 'refused'>>) => {
+      state.waiting.unshift(...payload.waiting);
+      state.refused.unshift(...payload.refused);
+    },
+    recorded: (state, { payload }: PayloadAction<Unsent>) => {
+      state.waiting.push(payload);
+    },
+    sent: (state, { payload: id }: PayloadAction<string>) => {
+      state.online = true;
+      state.waiting = state.waiting.filter(({ entry }) => entry.id !== id);
+    },
+    unreachable: (state) => {
+      state.online = false;
+    },
+    refused: (state, { payload }: PayloadAction<Refused>) => {
+      state.online = true;
+      state.waiting = state.waiting.filter(({ entry }) => entry.id !== payload.entry.id);
+      state.refused.push(payload);
+    },
+    dismissed: (state) => {
+      state.refused = [];
+    },
   },
 });

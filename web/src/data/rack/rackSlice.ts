@@ -7,11 +7,11 @@ import type { CopyKind } from './copyVessel';
 
 /** The rack of the study with what was undone and can be done again. */
 export interface RackHistory {
-  readonly past: readonly Rack[];
-  readonly present: Rack;
-  readonly future: readonly Rack[];
+  past: Rack[];
+  present: Rack;
+  future: Rack[];
   /** Name of the vessel that is acted on. */
-  readonly chosen: string;
+  chosen: string;
 }
 
 /** One empty test tube. */
@@ -27,19 +27,17 @@ export const initialRackHistory: RackHistory = {
 /** More steps back than anyone goes. */
 const mostKept = 200;
 
-function moved(history: RackHistory, present: Rack): RackHistory {
-  return {
-    ...history,
-    past: [...history.past, history.present].slice(-mostKept),
-    present,
-    future: [],
-  };
+/** Goes on to another rack; the one before can be gone back to. */
+function move(history: RackHistory, present: Rack): void {
+  history.past = [...history.past, history.present].slice(-mostKept);
+  history.present = present;
+  history.future = [];
 }
 
 /** Keeps the choice on a vessel that is there. */
-function chosenIn(history: RackHistory): RackHistory {
+function keepChoice(history: RackHistory): void {
   const names = history.present.vessels.map(({ name }) => name);
-  return names.includes(history.chosen) ? history : { ...history, chosen: names.at(-1) ?? 'A' };
+  if (!names.includes(history.chosen)) history.chosen = names.at(-1) ?? 'A';
 }
 
 /** The first letter that no vessel is called by. */
@@ -52,53 +50,53 @@ export const rackSlice = createSlice({
   name: 'rack',
   initialState: initialRackHistory,
   reducers: {
-    did: (history, { payload }: PayloadAction<RackEvent>): RackHistory => {
+    did: (history: RackHistory, { payload }: PayloadAction<RackEvent>) => {
       const { present } = history;
-      const next = moved(history, { ...present, events: [...present.events, payload] });
-      return 'into' in payload ? { ...next, chosen: payload.into } : next;
+      move(history, { ...present, events: [...present.events, payload] });
+      if ('into' in payload) history.chosen = payload.into;
     },
-    vesselAdded: (history, { payload: container }: PayloadAction<ContainerKind>): RackHistory => {
+    vesselAdded: (history: RackHistory, { payload: container }: PayloadAction<ContainerKind>) => {
       const { present } = history;
       const name = nextName(present);
-      return {
-        ...moved(history, { ...present, vessels: [...present.vessels, { name, container }] }),
-        chosen: name,
-      };
+      move(history, { ...present, vessels: [...present.vessels, { name, container }] });
+      history.chosen = name;
     },
-    copied: (history, { payload: kind }: PayloadAction<CopyKind>): RackHistory => {
+    copied: (history: RackHistory, { payload: kind }: PayloadAction<CopyKind>) => {
       const { present, chosen: from } = history;
       const vessel = present.vessels.find(({ name }) => name === from);
       const name = `${nextName(present)} ${kind}`;
       const events = copyEvents(present, from, name, kind);
-      if (!vessel || !events) return history;
-      return moved(history, {
+      if (!vessel || !events) return;
+      move(history, {
         vessels: [...present.vessels, { name, container: vessel.container }],
         events: [...present.events, ...events],
       });
     },
-    opened: (history, { payload }: PayloadAction<Rack>): RackHistory =>
-      chosenIn(moved(history, payload)),
-    chosen: (history, { payload }: PayloadAction<string>): RackHistory => ({
-      ...history,
-      chosen: payload,
-    }),
-    undone: (history): RackHistory => {
-      const present = history.past.at(-1);
-      if (!present) return history;
-      const { past, future } = history;
-      return chosenIn({
-        ...history,
-        past: past.slice(0, -1),
-        present,
-        future: [history.present, ...future],
-      });
+    opened: (history: RackHistory, { payload }: PayloadAction<Rack>) => {
+      move(history, payload);
+      keepChoice(history);
     },
-    redone: (history): RackHistory => {
-      const [present, ...future] = history.future;
-      if (!present) return history;
-      return chosenIn({ ...history, past: [...history.past, history.present], present, future });
+    chosen: (history: RackHistory, { payload }: PayloadAction<string>) => {
+      history.chosen = payload;
     },
-    cleared: (history): RackHistory => ({ ...moved(history, freshRack), chosen: 'A' }),
+    undone: (history: RackHistory) => {
+      const present = history.past.pop();
+      if (!present) return;
+      history.future.unshift(history.present);
+      history.present = present;
+      keepChoice(history);
+    },
+    redone: (history: RackHistory) => {
+      const present = history.future.shift();
+      if (!present) return;
+      history.past.push(history.present);
+      history.present = present;
+      keepChoice(history);
+    },
+    cleared: (history: RackHistory) => {
+      move(history, freshRack);
+      history.chosen = 'A';
+    },
   },
 });
 

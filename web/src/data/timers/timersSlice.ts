@@ -18,21 +18,30 @@ export const timerSchema = z.object({
 });
 export type Timer = z.infer<typeof timerSchema>;
 
+/** Takes one out of a list by its id, where it is there. */
+export function take(list: { id: string }[], id: string): void {
+  const at = list.findIndex((one) => one.id === id);
+  if (at >= 0) list.splice(at, 1);
+}
+
 export const timersSlice = createSlice({
   name: 'timers',
-  initialState: [] as readonly Timer[],
+  initialState: [] as Timer[],
   reducers: {
-    started: (state, { payload }: PayloadAction<Timer>) => [
-      ...state.filter(({ id }) => id !== payload.id),
-      payload,
-    ],
-    rang: (state, { payload }: PayloadAction<{ id: string; times: number }>) =>
-      state.map((one) => (one.id === payload.id ? { ...one, rung: payload.times } : one)),
-    silenced: (state, { payload: id }: PayloadAction<string>) =>
-      state.flatMap((one) =>
-        one.id !== id ? [one] : one.kind === 'countdown' ? [] : [{ ...one, stopped: true }],
-      ),
-    ended: (state, { payload: id }: PayloadAction<string>) => state.filter((one) => one.id !== id),
+    started: (state, { payload }: PayloadAction<Timer>) => {
+      take(state, payload.id);
+      state.push(payload);
+    },
+    rang: (state, { payload: { id, times } }: PayloadAction<{ id: string; times: number }>) => {
+      const timer = state.find((one) => one.id === id);
+      if (timer) timer.rung = times;
+    },
+    silenced: (state, { payload: id }: PayloadAction<string>) => {
+      const timer = state.find((one) => one.id === id);
+      if (timer?.kind === 'countdown') take(state, id);
+      else if (timer) timer.stopped = true;
+    },
+    ended: (state, { payload: id }: PayloadAction<string>) => take(state, id),
   },
 });
 

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import type { Ring, RingMass } from '@stoichos/core/studies/cycle';
 import { NumberField } from '../../shared/parts/NumberField';
@@ -19,44 +20,32 @@ interface MassTableProps {
 export function MassTable({ ring, masses, weighed, onWeigh }: MassTableProps) {
   return (
     <div className={study.scroll}>
-      <table className={study.lines} data-testid="ring-masses">
-        <thead>
-          <tr>
-            <th scope="col">After arrow</th>
-            <th scope="col">At most</th>
-            <th scope="col">Weighed, g</th>
-            <th scope="col">Step</th>
-            <th scope="col">So far</th>
-          </tr>
-        </thead>
-        <tbody>
-          {masses.map(({ formula, mostG, stepYield, yieldSoFar, words }, at) => (
-            <tr key={`${formula} ${at}`}>
-              <th scope="row">
-                {at + 1} <Formula text={formula} />
-                {words && (
-                  <Text size="sm" role="alert">
-                    {words}
-                  </Text>
-                )}
-              </th>
-              <td>{atMostFigures(mostG, 3)} g</td>
-              <td>
-                <NumberField
-                  w="5.2rem"
-                  hideControls
-                  decimalScale={4}
-                  aria-label={`Weighed after arrow ${at + 1} of ${ring.arcs.length}, g`}
-                  value={weighed[at] ?? ''}
-                  onChange={(next) => onWeigh(at, next)}
-                />
-              </td>
-              <td>{percent(stepYield)}</td>
-              <td>{percent(yieldSoFar)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable
+        className={study.lines}
+        data-testid="ring-masses"
+        head={['After arrow', 'At most', 'Weighed, g', 'Step', 'So far']}
+        rows={masses.map(({ formula, mostG, stepYield, yieldSoFar, words }, at) => [
+          <>
+            {at + 1} <Formula text={formula} />
+            {words && (
+              <Text size="sm" role="alert">
+                {words}
+              </Text>
+            )}
+          </>,
+          <>{atMostFigures(mostG, 3)} g</>,
+          <NumberField
+            w="5.2rem"
+            hideControls
+            decimalScale={4}
+            aria-label={`Weighed after arrow ${at + 1} of ${ring.arcs.length}, g`}
+            value={weighed[at] ?? ''}
+            onChange={(next) => onWeigh(at, next)}
+          />,
+          percent(stepYield),
+          percent(yieldSoFar),
+        ])}
+      />
     </div>
   );
 }

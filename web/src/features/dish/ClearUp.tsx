@@ -1,4 +1,5 @@
-import { Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { precipitantsSource } from '@stoichos/core/planning/waste';
 import { deferral, hazardGrades, hazardRank } from '@stoichos/core/safety';
@@ -51,42 +52,33 @@ function Substitutes({ request, dish }: { request: DishRequest; dish: Dish }) {
         <Text size="sm">None in the tables is less hazardous than this.</Text>
       )}
       {found && found.length > 0 && (
-        <Table fz="sm" verticalSpacing={4} data-testid="substitutes">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Salts</Table.Th>
-              <Table.Th>Line</Table.Th>
-              <Table.Th>Hazard</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            <Table.Tr>
-              <Table.Td>
+        <LineTable
+          data-testid="substitutes"
+          head={['Salts', 'Line', 'Hazard']}
+          rows={[
+            [
+              <>
                 <Formula text={`${one.formula} + ${other.formula}`} /> (this one)
-              </Table.Td>
-              <Table.Td>
+              </>,
+              <>
                 <Swatch colour={dish.solid.colour} /> {dish.solid.colour}
-              </Table.Td>
-              <Table.Td>{hazardGrades[own]}</Table.Td>
-            </Table.Tr>
-            {found.map(({ salts, colour, hazard, bottle }) => (
-              <Table.Tr key={salts.join(' ')}>
-                <Table.Td>
-                  <Formula text={salts.join(' + ')} />
-                </Table.Td>
-                <Table.Td>
-                  <Swatch colour={colour} /> {colour}
-                </Table.Td>
-                <Table.Td>
-                  {hazardGrades[hazard]}
-                  <Text size="sm" className="quiet">
-                    {bottle}
-                  </Text>
-                </Table.Td>
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
+              </>,
+              hazardGrades[own],
+            ],
+            ...found.map(({ salts, colour, hazard, bottle }) => [
+              <Formula text={salts.join(' + ')} />,
+              <>
+                <Swatch colour={colour} /> {colour}
+              </>,
+              <>
+                {hazardGrades[hazard]}
+                <Text size="sm" className="quiet">
+                  {bottle}
+                </Text>
+              </>,
+            ]),
+          ]}
+        />
       )}
     </>
   );

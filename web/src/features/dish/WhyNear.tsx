@@ -1,4 +1,5 @@
-import { Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Text, Title } from '@mantine/core';
 import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
 import { diffusionOf, effusionWords, heapSource, nearReasons } from '@stoichos/core/studies/dish';
 import type { Dish, Nearness } from '@stoichos/core/studies/dish';
@@ -35,35 +36,25 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
           passes its constant the solid forms at once; crystals keep the water round them saturated
           while they last. What the other ions do to the pace of a salt is not followed.
         </Text>
-        <Table fz="sm" verticalSpacing={4}>
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Spreads</Table.Th>
-              <Table.Th>10⁻⁹ m²/s</Table.Th>
-              <Table.Th>Saturated, mol/L</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {dish.salts.map(({ formula, diffusion, saturationM }) => (
-              <Table.Tr key={formula}>
-                <Table.Td>
-                  <Formula text={formula} />, its ions in step
-                </Table.Td>
-                <Table.Td>{withPlaces(diffusion, 2)}</Table.Td>
-                <Table.Td>{withPlaces(saturationM, 2)}</Table.Td>
-              </Table.Tr>
-            ))}
-            {ions.map((ion) => (
-              <Table.Tr key={ion}>
-                <Table.Td>
-                  <Formula text={ion} /> alone
-                </Table.Td>
-                <Table.Td>{withPlaces(diffusionOf(ion).coefficient, 2)}</Table.Td>
-                <Table.Td />
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
+        <LineTable
+          head={['Spreads', '10⁻⁹ m²/s', 'Saturated, mol/L']}
+          rows={[
+            ...dish.salts.map(({ formula, diffusion, saturationM }) => [
+              <>
+                <Formula text={formula} />, its ions in step
+              </>,
+              withPlaces(diffusion, 2),
+              withPlaces(saturationM, 2),
+            ]),
+            ...ions.map((ion) => [
+              <>
+                <Formula text={ion} /> alone
+              </>,
+              withPlaces(diffusionOf(ion).coefficient, 2),
+              '',
+            ]),
+          ]}
+        />
         <small className="quiet source">{sourceText(diffusionOf(ions[0] ?? 'H^+').source)}</small>
         {dish.salts.map(({ formula }) => (
           <small key={formula} className="quiet source">

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { depositMetals, planDeposit, plateAreaCm2 } from '@stoichos/core/studies/electrolysis';
 import type { DepositPlan, PredictedCell, CellProduct } from '@stoichos/core/studies/electrolysis';
@@ -105,24 +106,15 @@ function DepositAnswer({ plan, made, share, worked, onTake }: DepositAnswerProps
           Take this for the cell
         </Button>
       )}
-      <table className={classes.lines}>
-        <thead>
-          <tr>
-            <th scope="col">After</th>
-            <th scope="col">Theory</th>
-            <th scope="col">Expected</th>
-          </tr>
-        </thead>
-        <tbody>
-          {worked.along.map(({ timeS, theoryG, expectedG }) => (
-            <tr key={timeS}>
-              <th scope="row">{asTime(timeS)}</th>
-              <td>{withPlaces(theoryG, 3)} g</td>
-              <td>{withPlaces(expectedG, 3)} g</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable
+        className={classes.lines}
+        head={['After', 'Theory', 'Expected']}
+        rows={worked.along.map(({ timeS, theoryG, expectedG }) => [
+          asTime(timeS),
+          <>{withPlaces(theoryG, 3)} g</>,
+          <>{withPlaces(expectedG, 3)} g</>,
+        ])}
+      />
     </>
   );
 }

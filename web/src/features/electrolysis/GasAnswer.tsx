@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from '@stoichos/core/studies/electrolysis';
 import type { CellCurrent, GasPlan, TwoToOne } from '@stoichos/core/studies/electrolysis';
@@ -148,26 +149,13 @@ function ClassTubes({ plan, timeS, renewAfterMin, pair, set }: ClassTubesProps) 
         </Text>
       ))}
       <div className={classes.scroll}>
-        <table className={classes.lines} data-testid="tube-schedule">
-          <thead>
-            <tr>
-              <th scope="col">Minute</th>
-              <th scope="col">Class</th>
-              <th scope="col" className={classes.words}>
-                What to do
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {schedule.lines.map(({ atMin, classNumber, what }) => (
-              <tr key={`${classNumber} ${atMin} ${what}`}>
-                <th scope="row">{atMin}</th>
-                <td>{classNumber}</td>
-                <td className={classes.words}>{what}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <LineTable
+          className={classes.lines}
+          data-testid="tube-schedule"
+          head={['Minute', 'Class', 'What to do']}
+          words={[2]}
+          rows={schedule.lines.map(({ atMin, classNumber, what }) => [atMin, classNumber, what])}
+        />
       </div>
       <Text size="sm" mt="xs">
         Mark both leads with tape and leave them: swapped, the second gas goes into the first tube,

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { hookSource } from '@stoichos/core/studies/electrolysis';
@@ -19,28 +20,18 @@ export function HookPanel({ request, current }: { request: CellRequest; current:
       {value && (
         <>
           <Text data-testid="hooks">{value.words}</Text>
-          <table className={classes.lines}>
-            <thead>
-              <tr>
-                <th scope="col">After</th>
-                <th scope="col">Stirred, it looks</th>
-                <th scope="col">Metal in it</th>
-              </tr>
-            </thead>
-            <tbody>
-              {value.points.map(({ minutes, colour, hex, cloudy, metalMg }) => (
-                <tr key={minutes}>
-                  <th scope="row">{formatNumber(minutes)} min</th>
-                  <td>
-                    <span className={classes.hex} style={{ background: hex }} aria-hidden />{' '}
-                    {colour}
-                    {cloudy ? ', cloudy' : ''}
-                  </td>
-                  <td>{asAmount(metalMg / 1000, 'g')}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <LineTable
+            className={classes.lines}
+            head={['After', 'Stirred, it looks', 'Metal in it']}
+            rows={value.points.map(({ minutes, colour, hex, cloudy, metalMg }) => [
+              <>{formatNumber(minutes)} min</>,
+              <>
+                <span className={classes.hex} style={{ background: hex }} aria-hidden /> {colour}
+                {cloudy ? ', cloudy' : ''}
+              </>,
+              asAmount(metalMg / 1000, 'g'),
+            ])}
+          />
         </>
       )}
       <Text size="sm" className="quiet" mt="xs">

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { formatNumber, withFigures, withPlaces } from '@stoichos/core/common';
 import { Text } from '@mantine/core';
 import type { Series, SeriesElectrode } from '@stoichos/core/studies/electrolysis';
@@ -9,30 +10,19 @@ export function SeriesTable({ series }: { series: Series }) {
     grams === undefined ? '' : `${withPlaces(grams, 3)} (${Math.round(100 * (share ?? 0))} %)`;
   return (
     <div className={classes.scroll}>
-      <table className={classes.lines} data-testid="series">
-        <thead>
-          <tr>
-            <th scope="col">Run</th>
-            <th scope="col">A</th>
-            <th scope="col">C</th>
-            <th scope="col">Theory, g</th>
-            <th scope="col">Minus, g</th>
-            <th scope="col">Plus, g</th>
-          </tr>
-        </thead>
-        <tbody>
-          {series.rows.map((row) => (
-            <tr key={row.name}>
-              <th scope="row">{row.name}</th>
-              <td>{formatNumber(row.currentA)}</td>
-              <td>{Math.round(row.chargeC)}</td>
-              <td>{withPlaces(row.theoryG, 3)}</td>
-              <td>{cell(row.cathodeChangeG, row.cathodeEfficiency)}</td>
-              <td>{cell(row.anodeChangeG, row.anodeEfficiency)}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable
+        className={classes.lines}
+        data-testid="series"
+        head={['Run', 'A', 'C', 'Theory, g', 'Minus, g', 'Plus, g']}
+        rows={series.rows.map((row) => [
+          row.name,
+          formatNumber(row.currentA),
+          Math.round(row.chargeC),
+          withPlaces(row.theoryG, 3),
+          cell(row.cathodeChangeG, row.cathodeEfficiency),
+          cell(row.anodeChangeG, row.anodeEfficiency),
+        ])}
+      />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Button, SegmentedControl, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { batterySource, usualGapCm } from '@stoichos/core/studies/electrolysis';
@@ -85,27 +86,18 @@ function SupplyAnswer({ tries, base, onTake, others }: SupplyAnswerProps) {
           not start. Put more cells in series.
         </Text>
       )}
-      <table className={classes.lines}>
-        <thead>
-          <tr>
-            <th scope="col" className={classes.words}>
-              With
-            </th>
-            <th scope="col">Current</th>
-            <th scope="col">One tube in</th>
-          </tr>
-        </thead>
-        <tbody>
-          {others.map((one, at) => (
-            <Other
-              key={tries[at + 1]?.name}
-              name={tries[at + 1]?.name ?? ''}
-              one={one}
-              base={base}
-            />
-          ))}
-        </tbody>
-      </table>
+      <LineTable
+        className={classes.lines ?? ''}
+        head={['With', 'Current', 'One tube in']}
+        words={[0]}
+        rows={others.map((one, at) => [
+          tries[at + 1]?.name,
+          asAmount(one.currentA, 'A'),
+          one.currentA > 0
+            ? `${Math.round((100 * base.currentA) / one.currentA)} % of the time`
+            : '—',
+        ])}
+      />
       <Text size="sm" className="quiet" mt="xs">
         {asAmount(base.voltages.conductivityMSPerCm, 'mS/cm')} in the solution,{' '}
         {asAmount(base.voltages.solutionOhm, 'Ω')} between the electrodes. The range takes the
@@ -167,22 +159,6 @@ function SupplyFields({
         )}
       </div>
     </>
-  );
-}
-
-function Other({ name, one, base }: { name: string; one: CurrentEstimate; base: CurrentEstimate }) {
-  return (
-    <tr>
-      <th scope="row" className={classes.words}>
-        {name}
-      </th>
-      <td>{asAmount(one.currentA, 'A')}</td>
-      <td>
-        {one.currentA > 0
-          ? `${Math.round((100 * base.currentA) / one.currentA)} % of the time`
-          : '—'}
-      </td>
-    </tr>
   );
 }
 

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Select, Text } from '@mantine/core';
 import { voltageBalance } from '@stoichos/core/studies/electrolysis';
 import { assumedAreaCm2 } from '@stoichos/core/vessel';
@@ -73,27 +74,26 @@ function Balance({ balance, computed }: { balance: VoltageBalance; computed: Cel
           />
         ))}
       </div>
-      <table className={classes.lines} data-testid="balance">
-        <tbody>
-          {parts.map(({ name, volts, from }, at) => (
-            <tr key={name}>
-              <th scope="row" className={classes.words}>
-                <span className={classes.hex} style={{ background: hatches[at] }} aria-hidden />{' '}
-                {name}
-              </th>
-              <td>{asVolts(volts)}</td>
-              <td className="quiet">{from}</td>
-            </tr>
-          ))}
-          <tr>
-            <th scope="row">cell</th>
-            <td>
-              <strong>{asVolts(cellV)}</strong>
-            </td>
-            <td className="quiet">{balance.cellFrom}</td>
-          </tr>
-        </tbody>
-      </table>
+      <LineTable
+        className={classes.lines ?? ''}
+        data-testid="balance"
+        words={[0]}
+        rows={[
+          ...parts.map(({ name, volts, from }, at) => [
+            <>
+              <span className={classes.hex} style={{ background: hatches[at] }} aria-hidden />{' '}
+              {name}
+            </>,
+            asVolts(volts),
+            <span className="quiet">{from}</span>,
+          ]),
+          [
+            'cell',
+            <strong>{asVolts(cellV)}</strong>,
+            <span className="quiet">{balance.cellFrom}</span>,
+          ],
+        ]}
+      />
       {remarks.map((remark) => (
         <Text key={remark} size="sm" role="note">
           {remark}

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Alert, Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import type { CellElectrode, PredictedCell } from '@stoichos/core/studies/electrolysis';
@@ -69,32 +70,18 @@ function OneElectrode({
       <Text size="sm" className="quiet">
         The {first} potential for the whole current wins.
       </Text>
-      <table className={classes.candidates}>
-        <thead>
-          <tr>
-            <th scope="col">Half-reaction, as a reduction</th>
-            <th scope="col">at rest</th>
-            <th scope="col">needs</th>
-            <th scope="col">share</th>
-          </tr>
-        </thead>
-        <tbody>
-          {told.map(({ half, equilibriumV, wholeCurrentV, limitAPerCm2, share }) => (
-            <tr key={half.couple.half}>
-              <th scope="row">
-                <Formula text={half.couple.half} wrap />
-              </th>
-              <td>{asVolts(equilibriumV)}</td>
-              <td>
-                {wholeCurrentV === undefined
-                  ? `at most ${withFigures((limitAPerCm2 ?? 0) * 1000, 2)} mA/cm²`
-                  : asVolts(wholeCurrentV)}
-              </td>
-              <td>{share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(100 * share)} %`}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable
+        className={classes.candidates}
+        head={['Half-reaction, as a reduction', 'at rest', 'needs', 'share']}
+        rows={told.map(({ half, equilibriumV, wholeCurrentV, limitAPerCm2, share }) => [
+          <Formula text={half.couple.half} wrap />,
+          asVolts(equilibriumV),
+          wholeCurrentV === undefined
+            ? `at most ${withFigures((limitAPerCm2 ?? 0) * 1000, 2)} mA/cm²`
+            : asVolts(wholeCurrentV),
+          share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(100 * share)} %`,
+        ])}
+      />
       {at.passive && (
         <Text size="sm">
           The {electrode.electrode.material} does not dissolve: it is covered by {at.passive.cover}.

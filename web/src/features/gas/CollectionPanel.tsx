@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { gasName } from '@stoichos/core/studies/gas';
 import type { Collection, CollectionMethod, LostToWater } from '@stoichos/core/studies/gas';
@@ -42,29 +43,24 @@ export function CollectionPanel({ gas, collection, method, lost }: CollectionPan
           </li>
         ))}
       </ul>
-      <table className={study.lines}>
-        <tbody>
-          <tr>
-            <th scope="row">Molar mass</th>
-            <td>{withPlaces(collection.molarMassGPerMol, 2)} g/mol</td>
-          </tr>
-          <tr>
-            <th scope="row">Sinks above, exactly</th>
-            <td>{withPlaces(collection.exactThresholdGPerMol, 2)} g/mol</td>
-          </tr>
-          <tr>
-            <th scope="row">Sinks above, rule of thumb</th>
-            <td>{formatNumber(collection.ruleThresholdGPerMol)} g/mol</td>
-          </tr>
-          <tr>
-            <th scope="row">Density, air’s</th>
-            <td>
+      <LineTable
+        className={study.lines}
+        rows={[
+          ['Molar mass', <>{withPlaces(collection.molarMassGPerMol, 2)} g/mol</>],
+          ['Sinks above, exactly', <>{withPlaces(collection.exactThresholdGPerMol, 2)} g/mol</>],
+          [
+            'Sinks above, rule of thumb',
+            <>{formatNumber(collection.ruleThresholdGPerMol)} g/mol</>,
+          ],
+          [
+            'Density, air’s',
+            <>
               {withPlaces(collection.densityGPerL, 2)}, {withPlaces(collection.airDensityGPerL, 2)}{' '}
               g/L
-            </td>
-          </tr>
-        </tbody>
-      </table>
+            </>,
+          ],
+        ]}
+      />
       {collection.ruleDiffers && <Text size="sm">{collection.ruleDiffers}</Text>}
       {method === 'overWater' && !('problem' in lost) && (
         <Text size="sm" mt="xs" data-testid="lost">

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { gasName, loudestShare } from '@stoichos/core/studies/gas';
 import type { Filling, FillingPlan } from '@stoichos/core/studies/gas';
@@ -116,36 +117,27 @@ function FillingsTable({
   const showsSplint = fillings.some(({ splint }) => splint);
   return (
     <div className={study.scroll} role="group" aria-label="What is filled" tabIndex={0}>
-      <table className={study.lines} data-testid="fillings">
-        <thead>
-          <tr>
-            <th scope="col">{name}</th>
-            <th scope="col">Full, change at</th>
-            <th scope="col">Pure, mixed</th>
-            <th scope="col">Pure, plug</th>
-            {showsSplint && (
-              <th scope="col" className={study.words}>
-                Lit splint
-              </th>
-            )}
-            <th scope="col" className={study.words}>
-              Then
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {shownRows(fillings).map(({ number, from, fullAtMin, purity, keep, splint }) => (
-            <tr key={number}>
-              <th scope="row">{from < number ? `${from} to ${number}` : number}</th>
-              <td>{asMinutes(fullAtMin)}</td>
-              <td>{percent(purity.mixed)}</td>
-              <td>{percent(purity.plug)}</td>
-              {showsSplint && <td className={study.words}>{splint}</td>}
-              <td className={study.words}>{keep ? 'keep' : 'let go'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <LineTable
+        className={study.lines ?? ''}
+        data-testid="fillings"
+        head={[
+          name,
+          'Full, change at',
+          'Pure, mixed',
+          'Pure, plug',
+          ...(showsSplint ? ['Lit splint'] : []),
+          'Then',
+        ]}
+        words={[4, 5]}
+        rows={shownRows(fillings).map(({ number, from, fullAtMin, purity, keep, splint }) => [
+          from < number ? `${from} to ${number}` : number,
+          asMinutes(fullAtMin),
+          percent(purity.mixed),
+          percent(purity.plug),
+          ...(showsSplint ? [splint] : []),
+          keep ? 'keep' : 'let go',
+        ])}
+      />
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { gasCautions } from '@stoichos/core/studies/gas';
 import type { FillingPlan, InRoom } from '@stoichos/core/studies/gas';
@@ -28,30 +29,19 @@ export function RoomPanel({
             {ppm(room.peakPpm)} at once, {ppm(room.fifteenMinutesPpm)} over a quarter of an hour.
           </Text>
           {room.limits.length > 0 && (
-            <table className={study.lines} data-testid="limits">
-              <thead>
-                <tr>
-                  <th scope="col">Limit over</th>
-                  <th scope="col">ppm</th>
-                  <th scope="col">Share of it</th>
-                  <th scope="col">Most gas</th>
-                </tr>
-              </thead>
-              <tbody>
-                {room.limits.map(({ name, limitPpm, share, mostMl }) => (
-                  <tr key={name}>
-                    <th scope="row">{name}</th>
-                    <td>{formatNumber(limitPpm)}</td>
-                    <td>
-                      {share >= 1
-                        ? `${atMostFigures(share, 2)} times`
-                        : `${atMostFigures(100 * share, 2)} %`}
-                    </td>
-                    <td>{Number.isFinite(mostMl) ? asAmount(mostMl, 'mL') : ''}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <LineTable
+              className={study.lines}
+              data-testid="limits"
+              head={['Limit over', 'ppm', 'Share of it', 'Most gas']}
+              rows={room.limits.map(({ name, limitPpm, share, mostMl }) => [
+                name,
+                formatNumber(limitPpm),
+                share >= 1
+                  ? `${atMostFigures(share, 2)} times`
+                  : `${atMostFigures(100 * share, 2)} %`,
+                Number.isFinite(mostMl) ? asAmount(mostMl, 'mL') : '',
+              ])}
+            />
           )}
           <Text size="sm" mt="xs" fw={600}>
             {room.words}

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Group, Table, Text, Title } from '@mantine/core';
 import { showJoinCode, stepsRecorded } from '@stoichos/core/labday';
 import type { Oversight } from '@stoichos/core/labday';
@@ -73,51 +74,40 @@ export function Tablets({ oversight }: { oversight: Oversight }) {
     <section className="card" aria-label="Benches" style={{ marginTop: '1rem' }}>
       <Title>Benches</Title>
       <Table.ScrollContainer minWidth={460}>
-        <Table verticalSpacing="xs" data-testid="benches">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Bench</Table.Th>
-              <Table.Th>Steps recorded</Table.Th>
-              <Table.Th>Entries</Table.Th>
-              <Table.Th>Tablets</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {day.groups.map((group) => {
-              const { all, recorded } = stepsRecorded(day, group.id);
-              const entries = day.entries.filter(({ groupId }) => groupId === group.id).length;
-              const tablets = oversight.joining.tablets.filter(
-                ({ groupId }) => groupId === group.id,
-              );
-              return (
-                <Table.Tr key={group.id}>
-                  <Table.Th scope="row">{group.name}</Table.Th>
-                  <Table.Td>
-                    {recorded} of {all}
-                  </Table.Td>
-                  <Table.Td>{entries}</Table.Td>
-                  <Table.Td>
-                    {tablets.length === 0 && <span className="quiet">none has joined</span>}
-                    {tablets.map(({ id, joinedAt }, at) => (
-                      <Group key={id} gap="xs">
-                        <Text size="sm">joined {clockTime(joinedAt)}</Text>
-                        <Button
-                          size="compact-md"
-                          variant="default"
-                          className="no-print"
-                          aria-label={`Put out tablet ${at + 1} of ${group.name}`}
-                          onClick={() => void putOut({ dayId: day.id, tabletId: id })}
-                        >
-                          Put out
-                        </Button>
-                      </Group>
-                    ))}
-                  </Table.Td>
-                </Table.Tr>
-              );
-            })}
-          </Table.Tbody>
-        </Table>
+        <LineTable
+          verticalSpacing="xs"
+          data-testid="benches"
+          head={['Bench', 'Steps recorded', 'Entries', 'Tablets']}
+          rows={day.groups.map((group) => {
+            const { all, recorded } = stepsRecorded(day, group.id);
+            const entries = day.entries.filter(({ groupId }) => groupId === group.id).length;
+            const tablets = oversight.joining.tablets.filter(({ groupId }) => groupId === group.id);
+            return [
+              group.name,
+              <>
+                {recorded} of {all}
+              </>,
+              entries,
+              <>
+                {tablets.length === 0 && <span className="quiet">none has joined</span>}
+                {tablets.map(({ id, joinedAt }, at) => (
+                  <Group key={id} gap="xs">
+                    <Text size="sm">joined {clockTime(joinedAt)}</Text>
+                    <Button
+                      size="compact-md"
+                      variant="default"
+                      className="no-print"
+                      aria-label={`Put out tablet ${at + 1} of ${group.name}`}
+                      onClick={() => void putOut({ dayId: day.id, tabletId: id })}
+                    >
+                      Put out
+                    </Button>
+                  </Group>
+                ))}
+              </>,
+            ];
+          })}
+        />
       </Table.ScrollContainer>
     </section>
   );

@@ -1,4 +1,5 @@
-import { Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { evidenceSource } from '@stoichos/core/seeing/judgement';
 import type { StationJudgement } from '@stoichos/core/labday';
@@ -40,31 +41,19 @@ export function Meaning({ judgement: { change, station, seen } }: { judgement: S
         )}
       </dl>
       {(change.evidence.length > 0 || change.against.length > 0) && (
-        <Table fz="sm" verticalSpacing={4} mt="xs" data-testid="evidence">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Sign</Table.Th>
-              <Table.Th>Weight</Table.Th>
-              <Table.Th>What else it could be</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {change.evidence.map(({ sign, weight, counterCase }) => (
-              <Table.Tr key={sign}>
-                <Table.Td>{sign}</Table.Td>
-                <Table.Td>{formatNumber(weight)}</Table.Td>
-                <Table.Td>{counterCase}</Table.Td>
-              </Table.Tr>
-            ))}
-            {change.against.map(({ sign, why }) => (
-              <Table.Tr key={`${sign} ${why}`}>
-                <Table.Td>{sign}</Table.Td>
-                <Table.Td>against</Table.Td>
-                <Table.Td>{why}</Table.Td>
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
+        <LineTable
+          mt="xs"
+          data-testid="evidence"
+          head={['Sign', 'Weight', 'What else it could be']}
+          rows={[
+            ...change.evidence.map(({ sign, weight, counterCase }) => [
+              sign,
+              formatNumber(weight),
+              counterCase,
+            ]),
+            ...change.against.map(({ sign, why }) => [sign, 'against', why]),
+          ]}
+        />
       )}
       {(change.evidence.length > 0 || change.against.length > 0) && (
         <Text size="xs" className="quiet">

@@ -1,4 +1,5 @@
-import { Accordion, Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Accordion, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import type { MixingPrediction } from '@stoichos/core/seeing/rack';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -84,30 +85,23 @@ function NoReaction({ prediction }: { prediction: MixingPrediction }) {
 function IonProducts({ prediction: { considered, state } }: { prediction: MixingPrediction }) {
   return (
     <>
-      <Table verticalSpacing={6} fz="sm">
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th>Solid</Table.Th>
-            <Table.Th>Ion product</Table.Th>
-            <Table.Th>
-              K<sub>sp</sub>, {formatSetTemperature(25)}
-            </Table.Th>
-            <Table.Th>Source</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
-        <Table.Tbody>
-          {considered.map(({ solid, logIonProduct }) => (
-            <Table.Tr key={solid.formula}>
-              <Table.Td>
-                <Formula text={solid.formula} />
-              </Table.Td>
-              <Table.Td>{powerOfTen(logIonProduct)}</Table.Td>
-              <Table.Td>{powerOfTen(-solid.pKsp)}</Table.Td>
-              <Table.Td>{sourceText(solid.source)}</Table.Td>
-            </Table.Tr>
-          ))}
-        </Table.Tbody>
-      </Table>
+      <LineTable
+        verticalSpacing={6}
+        head={[
+          'Solid',
+          'Ion product',
+          <>
+            K<sub>sp</sub>, {formatSetTemperature(25)}
+          </>,
+          'Source',
+        ]}
+        rows={considered.map(({ solid, logIonProduct }) => [
+          <Formula text={solid.formula} />,
+          powerOfTen(logIonProduct),
+          powerOfTen(-solid.pKsp),
+          sourceText(solid.source),
+        ])}
+      />
       <Text size="sm" className="quiet" mt="xs">
         Activities by the Davies equation
         {state.ionicStrengthM !== undefined &&

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { withPlaces } from '@stoichos/core/common';
 import { Table, Text } from '@mantine/core';
 import { testInSentence, testLabel } from '@stoichos/core/studies/identify';
@@ -25,38 +26,24 @@ export function RoundFeedback({
         <Text size="sm">Your results alone did not show it: that was a guess, or luck.</Text>
       )}
       <Table.ScrollContainer minWidth={420}>
-        <Table verticalSpacing="xs">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Test</Table.Th>
-              <Table.Th>Written</Table.Th>
-              <Table.Th>Bits gained</Table.Th>
-              <Table.Th>Remark</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {tests.map(
-              ({ test, outcome, gainedBits, wasted, saferInstead, misread, blank }, at) => (
-                <Table.Tr key={at}>
-                  <Table.Th scope="row">{testLabel(kind, test)}</Table.Th>
-                  <Table.Td>{outcome}</Table.Td>
-                  <Table.Td>{withPlaces(gainedBits, 1)}</Table.Td>
-                  <Table.Td>
-                    {[
-                      misread !== undefined && `misread: it showed “${misread}”`,
-                      wasted && 'could tell next to nothing by then',
-                      saferInstead !== undefined &&
-                        `${testInSentence(kind, saferInstead)} would have told as much, more safely`,
-                      blank === 'none' && 'no blank',
-                    ]
-                      .filter(Boolean)
-                      .join('; ')}
-                  </Table.Td>
-                </Table.Tr>
-              ),
-            )}
-          </Table.Tbody>
-        </Table>
+        <LineTable
+          verticalSpacing="xs"
+          head={['Test', 'Written', 'Bits gained', 'Remark']}
+          rows={tests.map(({ test, outcome, gainedBits, wasted, saferInstead, misread, blank }) => [
+            testLabel(kind, test),
+            outcome,
+            withPlaces(gainedBits, 1),
+            [
+              misread !== undefined && `misread: it showed “${misread}”`,
+              wasted && 'could tell next to nothing by then',
+              saferInstead !== undefined &&
+                `${testInSentence(kind, saferInstead)} would have told as much, more safely`,
+              blank === 'none' && 'no blank',
+            ]
+              .filter(Boolean)
+              .join('; '),
+          ])}
+        />
       </Table.ScrollContainer>
       <Text size="sm" mt="xs">
         {shorterPath.length < tests.length

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Group, Text, Title } from '@mantine/core';
 import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
 import {
@@ -175,30 +176,25 @@ function HazardTable({ substances }: { readonly substances: readonly string[] })
   const { naming } = useSettings();
   return (
     <div className={classes.wide}>
-      <table className={classes.sheet}>
-        <tbody>
-          {substances.map((formula) => {
-            const { pictograms, signal, statements } = hazardsOf(formula);
-            return (
-              <tr key={formula}>
-                <td>
-                  <Formula text={formula} />
-                  <small className="quiet">{nameOnShelf(naming, formula)}</small>
-                </td>
-                <td>
-                  <PictogramRow pictograms={pictograms} />
-                </td>
-                <td>
-                  {signal && <strong>{signal}. </strong>}
-                  {statements.length === 0
-                    ? 'Not classified as hazardous.'
-                    : `${statements.map(({ text }) => text).join('. ')}.`}
-                </td>
-              </tr>
-            );
-          })}
-        </tbody>
-      </table>
+      <LineTable
+        className={classes.sheet}
+        rows={substances.map((formula) => {
+          const { pictograms, signal, statements } = hazardsOf(formula);
+          return [
+            <>
+              <Formula text={formula} />
+              <small className="quiet">{nameOnShelf(naming, formula)}</small>
+            </>,
+            <PictogramRow pictograms={pictograms} />,
+            <>
+              {signal && <strong>{signal}. </strong>}
+              {statements.length === 0
+                ? 'Not classified as hazardous.'
+                : `${statements.map(({ text }) => text).join('. ')}.`}
+            </>,
+          ];
+        })}
+      />
     </div>
   );
 }

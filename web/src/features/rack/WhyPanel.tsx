@@ -1,4 +1,5 @@
-import { Accordion, SegmentedControl, Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Accordion, SegmentedControl, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { sourcesOfTest } from '@stoichos/core/seeing/benchTests';
 import type { Source } from '@stoichos/core/matter/substances';
@@ -119,24 +120,14 @@ function Species({ species }: { species: Readonly<Record<string, number>> }) {
       name="What is dissolved"
       chart={<SpeciesChart rows={rows} />}
       table={
-        <Table verticalSpacing={4} fz="sm" data-testid="species">
-          <Table.Thead>
-            <Table.Tr>
-              <Table.Th>Species</Table.Th>
-              <Table.Th>Concentration, mol/L</Table.Th>
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {rows.map(([formula, concentration]) => (
-              <Table.Tr key={formula}>
-                <Table.Td>
-                  <Formula text={formula} />
-                </Table.Td>
-                <Table.Td>{withFigures(concentration, 2)}</Table.Td>
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
+        <LineTable
+          data-testid="species"
+          head={['Species', 'Concentration, mol/L']}
+          rows={rows.map(([formula, concentration]) => [
+            <Formula text={formula} />,
+            withFigures(concentration, 2),
+          ])}
+        />
       }
     />
   );
@@ -144,27 +135,14 @@ function Species({ species }: { species: Readonly<Record<string, number>> }) {
 
 function CourseTable({ points }: { points: readonly CoursePoint[] }) {
   return (
-    <Table verticalSpacing={4} fz="sm">
-      <Table.Thead>
-        <Table.Tr>
-          <Table.Th>Step</Table.Th>
-          <Table.Th>Done</Table.Th>
-          <Table.Th>pH</Table.Th>
-          <Table.Th>{currentReader().scale}</Table.Th>
-        </Table.Tr>
-      </Table.Thead>
-      <Table.Tbody>
-        {points.map(({ step, what, pH, temperatureC }) => (
-          <Table.Tr key={step}>
-            <Table.Td>{step}</Table.Td>
-            <Table.Td>
-              <Formula text={what} wrap />
-            </Table.Td>
-            <Table.Td>{pH === undefined ? '–' : withPlaces(pH, 1)}</Table.Td>
-            <Table.Td>{withPlaces(fromCelsius(temperatureC, currentReader().scale), 1)}</Table.Td>
-          </Table.Tr>
-        ))}
-      </Table.Tbody>
-    </Table>
+    <LineTable
+      head={['Step', 'Done', 'pH', currentReader().scale]}
+      rows={points.map(({ step, what, pH, temperatureC }) => [
+        step,
+        <Formula text={what} wrap />,
+        pH === undefined ? '–' : withPlaces(pH, 1),
+        withPlaces(fromCelsius(temperatureC, currentReader().scale), 1),
+      ])}
+    />
   );
 }

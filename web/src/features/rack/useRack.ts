@@ -1,10 +1,9 @@
 import { rackEventSchema } from '@stoichos/core/seeing/rack';
 import type { Rack, RackEvent, RackOutcome } from '@stoichos/core/seeing/rack';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector } from '../../data/store';
 import type { RootState } from '../../data/store';
-import { keepRack } from '../../data/rack/keptRack';
 import { did } from '../../data/rack/rackSlice';
 import { useAnswer } from '../../data/worker/useAnswer';
 import type { Failure } from '../../data/worker/chemistry';
@@ -20,7 +19,6 @@ export function useRack() {
   const [refusal, setRefusal] = useState<Failure & { readonly of: Rack }>();
   const { value, of, failure } = useAnswer('rack', [history.present]);
   const { start } = useTask('tryRack');
-  useEffect(() => keepRack(history), [history]);
 
   // Whoever taps quickly does one thing after the other, and each on what the one before left.
   const before = useRef(Promise.resolve());

@@ -1,4 +1,5 @@
-import { Button, Group, PasswordInput, Switch, Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Button, Group, PasswordInput, Switch, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { shortestPassphrase } from '@stoichos/core/labday';
 import { useState } from 'react';
@@ -125,25 +126,9 @@ function Audit() {
   const { data = [] } = useAuditQuery();
   if (data.length === 0) return <Text>Nothing yet.</Text>;
   return (
-    <Table fz="sm" verticalSpacing={4}>
-      <Table.Thead>
-        <Table.Tr>
-          <Table.Th>When</Table.Th>
-          <Table.Th>Who</Table.Th>
-          <Table.Th>What</Table.Th>
-          <Table.Th>About</Table.Th>
-        </Table.Tr>
-      </Table.Thead>
-      <Table.Tbody>
-        {data.map(({ at, role, what, about }) => (
-          <Table.Tr key={`${at} ${what} ${about}`}>
-            <Table.Td>{longTime(at)}</Table.Td>
-            <Table.Td>{role}</Table.Td>
-            <Table.Td>{what}</Table.Td>
-            <Table.Td>{about}</Table.Td>
-          </Table.Tr>
-        ))}
-      </Table.Tbody>
-    </Table>
+    <LineTable
+      head={['When', 'Who', 'What', 'About']}
+      rows={data.map(({ at, role, what, about }) => [longTime(at), role, what, about])}
+    />
   );
 }

@@ -1,4 +1,5 @@
-import { Button, Checkbox, Group, Modal, Table, Text } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { Button, Checkbox, Group, Modal, Text } from '@mantine/core';
 import type { Backup } from '@stoichos/core/report/exchange';
 import { useEffect, useState } from 'react';
 import { useRestoreMutation } from '../../data/api/api';
@@ -39,26 +40,13 @@ export function RestoreDialog({ file, close }: { file: Backup; close: () => void
       <ProblemNote error={error} />
       {plan && (
         <>
-          <Table fz="sm" verticalSpacing={4} data-testid="restore-plan">
-            <Table.Thead>
-              <Table.Tr>
-                <Table.Th>What</Table.Th>
-                <Table.Th>Here now</Table.Th>
-                <Table.Th>In the backup</Table.Th>
-              </Table.Tr>
-            </Table.Thead>
-            <Table.Tbody>
-              {plan.tables
-                .filter(({ name }) => name in names)
-                .map(({ name, now, inBackup }) => (
-                  <Table.Tr key={name}>
-                    <Table.Td>{names[name]}</Table.Td>
-                    <Table.Td>{now}</Table.Td>
-                    <Table.Td>{inBackup}</Table.Td>
-                  </Table.Tr>
-                ))}
-            </Table.Tbody>
-          </Table>
+          <LineTable
+            data-testid="restore-plan"
+            head={['What', 'Here now', 'In the backup']}
+            rows={plan.tables
+              .filter(({ name }) => name in names)
+              .map(({ name, now, inBackup }) => [names[name], now, inBackup])}
+          />
           <Text my="sm">
             The backup takes the place of everything that is here, settings and passphrases too.
             Save a backup of what is here first, if any of it counts. Everybody signs in anew.

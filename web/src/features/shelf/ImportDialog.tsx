@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Group, Modal, Text } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { readShelfFile } from '@stoichos/core/planning/shelf';
@@ -59,26 +60,17 @@ export function ImportDialog({ file, close }: ImportDialogProps) {
             Nothing was read: the shelf is as it was. Correct{' '}
             {problems.length === 1 ? 'this' : 'these'} in the file and read it again.
           </Text>
-          <table className={classes.problems}>
-            <thead>
-              <tr>
-                <th>Line</th>
-                <th>Column</th>
-                <th>What is wrong, and what to do</th>
-              </tr>
-            </thead>
-            <tbody>
-              {problems.map(({ line, column, message, remedy }) => (
-                <tr key={`${String(line)} ${column ?? ''} ${message}`}>
-                  <td>{line ?? ''}</td>
-                  <td>{column ?? ''}</td>
-                  <td>
-                    {message} {remedy}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <LineTable
+            className={classes.problems}
+            head={['Line', 'Column', 'What is wrong, and what to do']}
+            rows={problems.map(({ line, column, message, remedy }) => [
+              line ?? '',
+              column ?? '',
+              <>
+                {message} {remedy}
+              </>,
+            ])}
+          />
           <Group justify="flex-end" mt="md">
             <Button onClick={close}>Close</Button>
           </Group>

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { powerText } from '@stoichos/core/studies/shift';
 import type { Shift } from '@stoichos/core/studies/shift';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -73,15 +74,7 @@ export function QuotientScale({ shift }: { shift: Shift }) {
           Q
         </text>
       </svg>
-      <table className="visually-hidden">
-        <tbody>
-          <tr>
-            <td>
-              <Formula text={said} wrap />
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <LineTable className="visually-hidden" rows={[[<Formula text={said} wrap />]]} />
     </div>
   );
 }

@@ -1,4 +1,5 @@
-import { SegmentedControl, Select, Table, Text, Title } from '@mantine/core';
+import { LineTable } from '../../shared/parts/LineTable';
+import { SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral } from '@stoichos/core/safety';
@@ -131,30 +132,15 @@ function Standings({ step: { shift } }: { step: ShiftStep }) {
     ['At rest', shift.after],
   ] as const;
   return (
-    <Table fz="sm" verticalSpacing={4} data-testid="standings">
-      <Table.Thead>
-        <Table.Tr>
-          <Table.Th />
-          <Table.Th>Q</Table.Th>
-          <Table.Th>K</Table.Th>
-        </Table.Tr>
-      </Table.Thead>
-      <Table.Tbody>
-        {rows.map(([name, standing]) => (
-          <Table.Tr key={name}>
-            <Table.Td>{name}</Table.Td>
-            <Table.Td>
-              {standing ? (
-                <Formula text={powerText(standing.logQ)} />
-              ) : (
-                'not defined: one side is missing'
-              )}
-            </Table.Td>
-            <Table.Td>{standing ? <Formula text={powerText(standing.logK)} /> : '–'}</Table.Td>
-          </Table.Tr>
-        ))}
-      </Table.Tbody>
-    </Table>
+    <LineTable
+      data-testid="standings"
+      head={['', 'Q', 'K']}
+      rows={rows.map(([name, standing]) => [
+        name,
+        standing ? <Formula text={powerText(standing.logQ)} /> : 'not defined: one side is missing',
+        standing ? <Formula text={powerText(standing.logK)} /> : '–',
+      ])}
+    />
   );
 }
 

@@ -1,4 +1,5 @@
-import { Button, Group, Table, Text } from '@mantine/core';
+import { LineTable } from '../parts/LineTable';
+import { Button, Group, Text } from '@mantine/core';
 import { csvOf, formatNumber } from '@stoichos/core/common';
 import type { ChartConfiguration } from 'chart.js';
 import { useRef, useState } from 'react';
@@ -51,26 +52,15 @@ export function ChartCard({ title, label, height, configure, rows }: ChartCardPr
         </Group>
       </Group>
       {asTable ? (
-        <Table fz="sm" verticalSpacing={4}>
-          <Table.Thead>
-            <Table.Tr>
-              {heads.map((head) => (
-                <Table.Th key={head}>{head}</Table.Th>
-              ))}
-            </Table.Tr>
-          </Table.Thead>
-          <Table.Tbody>
-            {rows.map((row, index) => (
-              <Table.Tr key={index}>
-                {heads.map((head) => (
-                  <Table.Td key={head} className={classes.number ?? ''}>
-                    {typeof row[head] === 'number' ? formatNumber(row[head]) : row[head]}
-                  </Table.Td>
-                ))}
-              </Table.Tr>
-            ))}
-          </Table.Tbody>
-        </Table>
+        <LineTable
+          head={heads}
+          rows={rows.map((row) =>
+            heads.map((head) =>
+              typeof row[head] === 'number' ? formatNumber(row[head]) : row[head],
+            ),
+          )}
+          className={classes.number ?? ''}
+        />
       ) : (
         <ChartCanvas label={label} height={height} configure={configure} />
       )}

@@ -1,3 +1,4 @@
+import { LineTable } from '../../shared/parts/LineTable';
 import { Table, TextInput, Title } from '@mantine/core';
 import { namesOf, shelfSubstances } from '@stoichos/core/matter/substances';
 import { useMemo, useState } from 'react';
@@ -49,28 +50,15 @@ export function GlossaryPage() {
         {shownNames.length === 0 && <p className="quiet">No substance is called that.</p>}
         {shownNames.length > 0 && (
           <Table.ScrollContainer minWidth={560}>
-            <Table fz="sm" verticalSpacing={4}>
-              <Table.Thead>
-                <Table.Tr>
-                  <Table.Th>Formula</Table.Th>
-                  <Table.Th>Systematic</Table.Th>
-                  <Table.Th>Common</Table.Th>
-                  <Table.Th>Oxo-name</Table.Th>
-                </Table.Tr>
-              </Table.Thead>
-              <Table.Tbody>
-                {shownNames.map(({ formula, stock, common, oxo }) => (
-                  <Table.Tr key={formula}>
-                    <Table.Td>
-                      <Formula text={formula} />
-                    </Table.Td>
-                    <Table.Td>{stock ?? '–'}</Table.Td>
-                    <Table.Td>{common ?? '–'}</Table.Td>
-                    <Table.Td>{oxo ?? '–'}</Table.Td>
-                  </Table.Tr>
-                ))}
-              </Table.Tbody>
-            </Table>
+            <LineTable
+              head={['Formula', 'Systematic', 'Common', 'Oxo-name']}
+              rows={shownNames.map(({ formula, stock, common, oxo }) => [
+                <Formula text={formula} />,
+                stock ?? '–',
+                common ?? '–',
+                oxo ?? '–',
+              ])}
+            />
           </Table.ScrollContainer>
         )}
       </section>
