@@ -24,6 +24,7 @@ import type { Answer } from '../../data/worker/useAnswer';
 import type { Attempt } from '../../shared/study/attempt';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import { ArcCard } from './ArcCard';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 const typed = z.union([z.number(), z.literal('')]);
 const stateSchema = z.object({
@@ -47,6 +48,14 @@ const first: CyclesState = {
 /** Reactions that end where they began, drawn as a ring, with what each gives at most and what was found. */
 export function CyclesPage() {
   const [state, setState] = useKept('stoichos.cycles', stateSchema, first);
+  useInAddress({
+    name: 'ring',
+    schema: stateSchema,
+    initial: first,
+    value: state,
+    onRead: setState,
+    without: ['weighed'],
+  });
   const change = (part: Partial<CyclesState>) => setState((before) => ({ ...before, ...part }));
   const plan = useMemo(() => ringPlanOf(state.ring, state.own), [state.ring, state.own]);
   const running = useAnswer('ring', plan && [plan]);

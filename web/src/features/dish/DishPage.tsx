@@ -20,10 +20,20 @@ import { Answer } from './DishAnswer';
 import type { TaskState } from '../../data/worker/useTask';
 import type { DishState } from './dishState';
 import type { Dispatch, SetStateAction } from 'react';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 /** The study of two salts that meet in a shallow dish. */
 export function DishPage() {
-  const [{ dish: request, marks }, setState] = useKept('stoichos.dish', dishStateSchema, firstDish);
+  const [state, setState] = useKept('stoichos.dish', dishStateSchema, firstDish);
+  useInAddress({
+    name: 'dish',
+    schema: dishStateSchema,
+    initial: firstDish,
+    value: state,
+    onRead: setState,
+    without: ['marks'],
+  });
+  const { dish: request, marks } = state;
   const { value, failure, share, start, cancel } = useTask('dish');
   // What was run, for the settings may be changed before it is run again.
   const [ran, setRan] = useState<{ request: DishRequest; dish: Dish }>();

@@ -3,6 +3,7 @@ import { cellSchema, usualGapCm } from '@stoichos/core/studies/electrolysis';
 import type { CellRequest } from '@stoichos/core/studies/electrolysis';
 import * as z from 'zod';
 import { useKept } from '../../data/kept/useKept';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 /** A number as it is typed: nothing yet, or a number. */
 const typed = z.union([z.number(), z.literal('')]);
@@ -141,7 +142,10 @@ export const readyCells: readonly {
 
 /** The cell of the study, the same in all its views. */
 export function useElectrolysis() {
-  return useKept('stoichos.electrolysis', electrolysisSchema, firstCell);
+  const kept = useKept('stoichos.electrolysis', electrolysisSchema, firstCell);
+  const [value, onRead] = kept;
+  useInAddress({ name: 'cell', schema: electrolysisSchema, initial: firstCell, value, onRead });
+  return kept;
 }
 
 const given = (value: number | '') => (value === '' ? undefined : value);

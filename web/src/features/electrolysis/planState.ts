@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { useSettings } from '../../data/settings/useSettings';
 import { useKept } from '../../data/kept/useKept';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 const typed = z.union([z.number(), z.literal('')]);
 
@@ -62,5 +63,9 @@ const firstPlan: PlanState = {
 
 export function usePlan() {
   const { airKPa } = useSettings();
-  return useKept('stoichos.electrolysis.plan', planSchema, { ...firstPlan, pressureKPa: airKPa });
+  const initial = { ...firstPlan, pressureKPa: airKPa };
+  const kept = useKept('stoichos.electrolysis.plan', planSchema, initial);
+  const [value, onRead] = kept;
+  useInAddress({ name: 'plan', schema: planSchema, initial, value, onRead });
+  return kept;
 }

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { useSettings } from '../../data/settings/useSettings';
 import { useKept } from '../../data/kept/useKept';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 const typed = z.union([z.number(), z.literal('')]);
 
@@ -80,10 +81,15 @@ export const firstGas: GasState = {
 /** The gas of the study, the same in all its views. */
 export function useGasState() {
   const { roomC, airKPa } = useSettings();
-  const [state, setState] = useKept('stoichos.gases', gasSchema, {
-    ...firstGas,
-    temperatureC: roomC,
-    pressureKPa: airKPa,
+  const initial = { ...firstGas, temperatureC: roomC, pressureKPa: airKPa };
+  const [state, setState] = useKept('stoichos.gases', gasSchema, initial);
+  useInAddress({
+    name: 'gas',
+    schema: gasSchema,
+    initial,
+    value: state,
+    onRead: setState,
+    without: ['seen', 'unsaturation'],
   });
   const change = (part: Partial<GasState>) => setState((before) => ({ ...before, ...part }));
   return { state, change };

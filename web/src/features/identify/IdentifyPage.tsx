@@ -11,12 +11,12 @@ import { MayBe } from './MayBe';
 import { ReasoningFlow } from './ReasoningFlow';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
-import { useUnknownState } from '../../shared/unknowns/unknownState';
+import { useUnknownStudy } from '../../shared/unknowns/unknownState';
 import { useFound } from './useFound';
 
 /** What an unknown is: the next test, what was seen beside its blank, and what is left of the candidates. */
 export function IdentifyPage() {
-  const { state, change } = useUnknownState();
+  const { state, change } = useUnknownStudy();
   const settings = useSettings();
   const { kind } = state;
   const school = state.school === 'asSet' ? settings.unknowns : state.school;

@@ -20,12 +20,22 @@ import { useTask } from '../../data/worker/useTask';
 import { UnknownsTabs } from './UnknownsTabs';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 import { formatQuantity } from '@stoichos/core/common';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 const ionsSchema = z.array(z.string()).max(mostParts);
+const inAddress = z.object({ ions: ionsSchema });
+const usualIons = ['Cu^2+', 'Fe^3+', 'Zn^2+'];
 
 /** A mixture of cations taken through the classical groups: what comes down where, and what goes on. */
 export function SeparationPage() {
-  const [ions, setIons] = useKept('stoichos.separation', ionsSchema, ['Cu^2+', 'Fe^3+', 'Zn^2+']);
+  const [ions, setIons] = useKept('stoichos.separation', ionsSchema, usualIons);
+  useInAddress({
+    name: 'mixture',
+    schema: inAddress,
+    initial: { ions: usualIons },
+    value: { ions },
+    onRead: (next) => setIons(next.ions),
+  });
   const { start, value, share, failure, cancel } = useTask('scheme');
   return (
     <StudyFrame

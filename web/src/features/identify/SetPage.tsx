@@ -11,7 +11,7 @@ import { CandidateSettings } from '../../shared/unknowns/CandidateSettings';
 import { SetFile } from './SetFile';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
-import { useUnknownState } from '../../shared/unknowns/unknownState';
+import { useUnknownStudy } from '../../shared/unknowns/unknownState';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 import { withPlaces } from '@stoichos/core/common';
 import type { Candidates } from '../../shared/unknowns/useCandidates';
@@ -23,7 +23,7 @@ const mostChecked = 60;
 
 /** Whether a set of unknowns can be told apart with the tests at hand, and how few tests that takes. */
 export function SetPage() {
-  const { state, change } = useUnknownState();
+  const { state, change } = useUnknownStudy();
   const { kind, missing, mostHazard } = state;
   const candidates = useCandidates(state);
   const { model } = candidates;

@@ -1,13 +1,14 @@
-import { rackEventSchema } from '@stoichos/core/seeing/rack';
+import { rackEventSchema, rackSchema } from '@stoichos/core/seeing/rack';
 import type { Rack, RackEvent, RackOutcome } from '@stoichos/core/seeing/rack';
 import { useRef, useState } from 'react';
 import { useStore } from 'react-redux';
 import { useAppDispatch, useAppSelector } from '../../data/store';
 import type { RootState } from '../../data/store';
-import { did } from '../../data/rack/rackSlice';
+import { did, freshRack, opened } from '../../data/rack/rackSlice';
 import { useAnswer } from '../../data/worker/useAnswer';
 import type { Failure } from '../../data/worker/chemistry';
 import { useTask } from '../../data/worker/useTask';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 const nothingYet: RackOutcome = { steps: [], now: {} };
 
@@ -17,6 +18,13 @@ export function useRack() {
   const store = useStore<RootState>();
   const history = useAppSelector(({ rack }) => rack);
   const [refusal, setRefusal] = useState<Failure & { readonly of: Rack }>();
+  useInAddress({
+    name: 'bench',
+    schema: rackSchema,
+    initial: freshRack,
+    value: history.present,
+    onRead: (rack) => dispatch(opened(rack)),
+  });
   const { value, of, failure } = useAnswer('rack', [history.present]);
   const { start } = useTask('tryRack');
 

@@ -10,10 +10,20 @@ import { equilibriumSchema, firstState, ofSystem, ownMixture } from './equilibri
 import type { Done, EquilibriumState } from './equilibriumState';
 import { procedureOf, walked } from './shiftRun';
 import { useShift } from './useShift';
+import { useInAddress } from '../../shared/study/useInAddress';
 
 /** The study as it stands: what is set, what has been done and can be undone, the plan, and what the engine says of it. */
 export function useEquilibrium() {
   const [state, setState] = useKept('stoichos.equilibrium', equilibriumSchema, firstState);
+  useInAddress({
+    name: 'mixture',
+    schema: equilibriumSchema,
+    initial: firstState,
+    value: state,
+    // What another took back is not done again here.
+    onRead: (next) => setState({ ...next, undone: [] }),
+    without: ['undone'],
+  });
   const { shifted, tryNext } = useShift(state);
   const [refusal, setRefusal] = useState<Failure>();
   const [shown, setShown] = useState<number>();

@@ -1,6 +1,7 @@
 import { useCallback } from 'react';
 import * as z from 'zod';
 import { useKept } from '../../data/kept/useKept';
+import { useInAddress } from '../study/useInAddress';
 
 const typed = z.union([z.number(), z.literal('')]);
 
@@ -71,5 +72,19 @@ export function useUnknownState() {
     (part: Partial<UnknownState>) => setState((before) => ({ ...before, ...part })),
     [setState],
   );
+  return { state, change };
+}
+
+/** The same in the study itself, where what it is set to stands in the address too. */
+export function useUnknownStudy() {
+  const { state, change } = useUnknownState();
+  useInAddress({
+    name: 'unknown',
+    schema: unknownSchema,
+    initial,
+    value: state,
+    onRead: change,
+    without: ['label', 'results'],
+  });
   return { state, change };
 }
