@@ -18,15 +18,15 @@ const keeping = createListenerMiddleware();
 const startKeeping = keeping.startListening.withTypes<RootState, AppDispatch>();
 startKeeping({
   predicate: (_, now, before) => now.rack.present !== before.rack.present,
-  effect: (_, { getState }) => keepRack(getState().rack),
+  effect: (_, listener) => keepRack(listener.getState().rack),
 });
 startKeeping({
   predicate: (_, now, before) => now.timers !== before.timers,
-  effect: (_, { getState }) => keptTimers.write(getState().timers),
+  effect: (_, listener) => keptTimers.write(listener.getState().timers),
 });
 startKeeping({
   predicate: (_, now, before) => now.captures !== before.captures,
-  effect: (_, { getState }) => keptCaptures.write(getState().captures),
+  effect: (_, listener) => keptCaptures.write(listener.getState().captures),
 });
 
 export const store = configureStore({

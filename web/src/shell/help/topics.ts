@@ -108,6 +108,7 @@ export const topics: readonly Topic[] = [
     how: [
       'Every step can be undone. “Not predicted” says why.',
       'Keep a run to compare it with another, or put it into a lab day.',
+      'The address of the page holds what is on the bench: copy it to send it to somebody.',
     ],
     terms: ['Not predicted', 'Net ionic equation', 'Ion pair', 'Activity'],
   },
