@@ -27,8 +27,11 @@ export function useInAddress<S extends z.ZodObject>(study: Study<S>): void {
   const { name } = study;
   const there = parameters.get(name);
   const here = written(study);
-  const followed = useRef<string | null>(null);
-  const put = (text: string | null) =>
+  const seen = useRef<string | null>(null);
+  // What was put there and has not come yet: taps may be faster than the address.
+  const underWay = useRef(new Set<string | null>());
+  const put = (text: string | null) => {
+    underWay.current.add(text);
     setParameters(
       (before) => {
         const next = new URLSearchParams(before);
@@ -38,10 +41,14 @@ export function useInAddress<S extends z.ZodObject>(study: Study<S>): void {
       },
       { replace: true },
     );
+  };
   const agree = useEffectEvent(() => {
-    const isLed = there !== null && there !== here && there !== followed.current;
-    followed.current = there;
-    if (there === here) return;
+    const isLed = there !== null && there !== seen.current && !underWay.current.has(there);
+    seen.current = there;
+    if (there === here) {
+      underWay.current.clear();
+      return;
+    }
     const read = isLed ? readFrom(there, study) : undefined;
     if (read) {
       study.onRead(read);
@@ -53,7 +60,6 @@ export function useInAddress<S extends z.ZodObject>(study: Study<S>): void {
         title: 'The address cannot be read',
         message: 'What it sets is not known here. Ask for it again; your own settings stand.',
       });
-    followed.current = here;
     put(here);
   });
   useEffect(() => agree(), [parameters, here]);
