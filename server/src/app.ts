@@ -15,8 +15,8 @@ import { refuseOtherSites } from './middleware/refuseOtherSites';
 import { serveApplication } from './middleware/serveApplication';
 import { accessRoutes } from './routes/access';
 import { benchRoutes } from './routes/bench';
-import { cellRoutes } from './routes/cells';
-import { dayRoutes } from './routes/days';
+import { cellRunRoutes } from './routes/cellRuns';
+import { labDayRoutes } from './routes/labDays';
 import { exchangeRoutes } from './routes/exchange';
 import { generalRoutes } from './routes/general';
 import { groupRoutes } from './routes/groups';
@@ -24,18 +24,18 @@ import { instrumentRoutes } from './routes/instruments';
 import { liveRoutes } from './routes/live';
 import { procedureRoutes } from './routes/procedures';
 import { reportRoutes } from './routes/reports';
-import { runRoutes } from './routes/runs';
+import { keptRunRoutes } from './routes/keptRuns';
 import { shelfRoutes } from './routes/shelf';
 
 /** Every address of the API. */
 export function apiRouter(database: Database, instruments: Instruments, hub: LiveHub): Router {
   const api = new Router({ prefix: '/api' });
   for (const routes of [
-    dayRoutes,
+    labDayRoutes,
     procedureRoutes,
     shelfRoutes,
     benchRoutes,
-    runRoutes,
+    keptRunRoutes,
     generalRoutes,
     reportRoutes,
     exchangeRoutes,
@@ -44,7 +44,7 @@ export function apiRouter(database: Database, instruments: Instruments, hub: Liv
   ])
     api.use(routes(database).routes());
   api.use(instrumentRoutes(database, instruments).routes());
-  api.use(cellRoutes(database, instruments).routes());
+  api.use(cellRunRoutes(database, instruments).routes());
   api.use(liveRoutes(database, hub).routes());
   return api;
 }

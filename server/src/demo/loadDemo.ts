@@ -14,13 +14,13 @@ import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import { saveDay } from '../database/labDays';
 import { saveDayProcedures, saveProcedure } from '../database/procedures';
-import { demoDays } from './days';
+import { demoDays } from './labDays';
 import type { DemoDay } from './demoDay';
 import { keepRun } from '../database/keptRuns';
 import { appendCellEntry, saveCellRun } from '../database/cellRuns';
-import { demoCells } from './cells';
-import type { DemoCell } from './cells';
-import { demoRuns } from './runs';
+import { demoCellRuns } from './cellRuns';
+import type { DemoCellRun } from './cellRuns';
+import { demoKeptRuns } from './keptRuns';
 
 /** A steady id for a demo thing, so that loading twice writes the same rows (UUID layout, version 8). */
 export function demoId(name: string): string {
@@ -38,16 +38,16 @@ export async function loadDemo(database: Database): Promise<void> {
   await loadShelf(database);
   for (const day of demoDays(new Date())) await loadDay(database, day);
   await loadOwnProcedure(database);
-  for (const [index, run] of demoRuns.entries())
+  for (const [index, run] of demoKeptRuns.entries())
     await keepRun(database, {
       id: demoId(`run ${index}`),
       ...run,
       keptAt: new Date(Date.now() - index * 86_400_000).toISOString(),
     });
-  for (const cell of demoCells) await loadCell(database, cell);
+  for (const cell of demoCellRuns) await loadCell(database, cell);
 }
 
-async function loadCell(database: Database, { run, records, daysAgo }: DemoCell): Promise<void> {
+async function loadCell(database: Database, { run, records, daysAgo }: DemoCellRun): Promise<void> {
   const runId = demoId(`cell ${run.name}`);
   const madeAt = new Date(Date.now() - daysAgo * 86_400_000).toISOString();
   await saveCellRun(database, { ...run, id: runId, madeAt });

@@ -5,7 +5,7 @@ import { archiveDay, copyDays, listDays, loadDay, saveDay } from '../database/la
 import { body, idParameter, sameId } from '../validate';
 
 /** Lab days as a class is set up. Ids are made by the client, so writing is PUT and can be repeated. */
-export function dayRoutes(database: Database): Router {
+export function labDayRoutes(database: Database): Router {
   const router = new Router();
   router.get('/days', async (context) => {
     context.body = await listDays(database);

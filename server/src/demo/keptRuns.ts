@@ -1,7 +1,7 @@
 import type { KeptRun } from '@stoichos/core/labday';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
 
-type DemoRun = Omit<KeptRun, 'id' | 'keptAt'>;
+type DemoKeptRun = Omit<KeptRun, 'id' | 'keptAt'>;
 
 const solution = (vessel: string, substance: string, concentrationM: number, volumeMl: number) =>
   ({
@@ -10,7 +10,7 @@ const solution = (vessel: string, substance: string, concentrationM: number, vol
   }) satisfies RackEvent;
 
 /** Sequences the demo school has kept. */
-export const demoRuns: readonly DemoRun[] = [
+export const demoKeptRuns: readonly DemoKeptRun[] = [
   {
     name: 'Blue flask, three shakes',
     rack: {

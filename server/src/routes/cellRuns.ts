@@ -16,7 +16,7 @@ const simulateSchema = z.object({
 });
 
 /** Electrolyses that are run: their set-up, their record line by line, and the instruments on them. */
-export function cellRoutes(database: Database, instruments: Instruments): Router {
+export function cellRunRoutes(database: Database, instruments: Instruments): Router {
   const router = new Router();
   router.get('/cells', async (context) => {
     context.body = await listCellRuns(database);

@@ -1,7 +1,7 @@
 import type { CellRecord, CellRun } from '@stoichos/core/labday';
 
 /** A run of the demo scenario with its record, in order. */
-export interface DemoCell {
+export interface DemoCellRun {
   readonly run: Omit<CellRun, 'id' | 'madeAt'>;
   /** How long ago it was begun, days. */
   readonly daysAgo: number;
@@ -30,7 +30,7 @@ const mass = (
 ): CellRecord => ({ kind: 'mass', electrode, when, massG });
 
 /** Runs of the Lantern Quay Evening School: a good one, and one that cannot be. */
-export const demoCells: readonly DemoCell[] = [
+export const demoCellRuns: readonly DemoCellRun[] = [
   {
     daysAgo: 6,
     run: {

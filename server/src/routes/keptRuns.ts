@@ -7,7 +7,7 @@ import { dropRun, keepRun, listRuns } from '../database/keptRuns';
 import { body, idParameter, sameId } from '../validate';
 
 /** Sequences of the study that are kept under a name. */
-export function runRoutes(database: Database): Router {
+export function keptRunRoutes(database: Database): Router {
   const router = new Router();
   router.get('/runs', async (context) => {
     context.body = await listRuns(database);
