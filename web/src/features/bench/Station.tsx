@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Title } from '@mantine/core';
 import { IconArrowBackUp, IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
@@ -21,7 +22,7 @@ export function Station(props: StationProps) {
   return (
     <div className={classes.columns}>
       <StationView {...props} here={here} />
-      <section className="card" aria-label={`What ${bench.name} sees`}>
+      <Card label={`What ${bench.name} sees`}>
         <Group justify="space-between" mb="xs" wrap="nowrap">
           <Title>What {bench.name} sees</Title>
           <Button
@@ -52,7 +53,7 @@ export function Station(props: StationProps) {
             Judge it
           </Button>
         </Group>
-      </section>
+      </Card>
     </div>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Group, Text } from '@mantine/core';
 import { putIn } from '@stoichos/core/planning/procedure';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
@@ -17,7 +18,7 @@ export function StationView({ here, ...props }: StationProps & { readonly here: 
   const { day, step, progress, go } = props;
   const { stations, vessel, setVessel, own, ofStep } = here;
   return (
-    <section className={`card ${classes.view}`} aria-label="Expected and seen">
+    <Card className={classes.view ?? ''} label="Expected and seen">
       <StepCard {...props} recorder={ofStep} own={own} />
       {stations.length > 1 && (
         <div className={classes.chips} role="group" aria-label="Vessel">
@@ -40,7 +41,7 @@ export function StationView({ here, ...props }: StationProps & { readonly here: 
         </Text>
       )}
       <Meanwhile day={day} progress={progress} here={own} go={go} />
-    </section>
+    </Card>
   );
 }
 

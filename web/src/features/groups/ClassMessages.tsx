@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, SegmentedControl, TextInput, Title } from '@mantine/core';
 import { worksAsMade } from '@stoichos/core/labday';
 import type { MessageInput, Oversight, LabDay, Work } from '@stoichos/core/labday';
@@ -18,7 +19,7 @@ export function Messages({ oversight }: { oversight: Oversight }) {
   const nameOf = (id: string | null) =>
     id === null ? 'all' : (day.groups.find((one) => one.id === id)?.name ?? '');
   return (
-    <section className="card no-print" aria-label="Messages" style={{ marginTop: '1rem' }}>
+    <Card className="no-print" label="Messages" mt="md">
       <Title>Say something to a bench</Title>
       <MessageForm
         day={day}
@@ -40,7 +41,7 @@ export function Messages({ oversight }: { oversight: Oversight }) {
           </li>
         ))}
       </ul>
-    </section>
+    </Card>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
 import type { GroupStep, GroupView } from '@stoichos/core/labday';
 import { IconArrowBackUp } from '@tabler/icons-react';
@@ -37,7 +38,7 @@ export function RecordColumn({
     (one) => one.workId === work.id && one.stepId === step.id && one.vessel === vessel,
   );
   return (
-    <section className="card" aria-label="What you see">
+    <Card label="What you see">
       <Group justify="space-between" mb="xs">
         <Title>What you see</Title>
         <Button
@@ -72,7 +73,7 @@ export function RecordColumn({
         </div>
       )}
       <RecordTabs view={view} step={step} work={work} recorder={recorder} ofStep={ofStep} />
-    </section>
+    </Card>
   );
 }
 

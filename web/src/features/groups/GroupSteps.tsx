@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text } from '@mantine/core';
 import { recordsOf, standingEntries } from '@stoichos/core/labday';
 import type { GroupStep, GroupView } from '@stoichos/core/labday';
@@ -51,7 +52,7 @@ export function StepColumn({ view, work, step, onStep }: StepColumnProps) {
   );
   const at = work.steps.findIndex(({ id }) => id === step.id);
   return (
-    <section className="card" aria-label="What to do">
+    <Card label="What to do">
       <Text className="quiet">
         Step {at + 1} of {work.steps.length}, about {formatNumber(step.minutes)} min
         {checked && ' · checked by the instructor'}
@@ -96,7 +97,7 @@ export function StepColumn({ view, work, step, onStep }: StepColumnProps) {
         </Button>
       </Group>
       <StepChoices view={view} work={work} step={step} onStep={onStep} />
-    </section>
+    </Card>
   );
 }
 

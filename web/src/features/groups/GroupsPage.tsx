@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Group, SegmentedControl, Text, Title } from '@mantine/core';
 import { worksAsMade } from '@stoichos/core/labday';
@@ -34,7 +35,7 @@ function Releases({ oversight }: { oversight: Oversight }) {
     [day],
   );
   return (
-    <section className="card no-print" aria-label="Released" style={{ marginTop: '1rem' }}>
+    <Card className="no-print" label="Released" mt="md">
       <Title>When groups see what is expected</Title>
       {works.length === 0 && (
         <Text className="quiet" size="sm" mt="xs">
@@ -64,6 +65,6 @@ function Releases({ oversight }: { oversight: Oversight }) {
           />
         </Group>
       ))}
-    </section>
+    </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Group, Table, Text, Title } from '@mantine/core';
 import { showJoinCode, stepsRecorded } from '@stoichos/core/labday';
@@ -21,7 +22,7 @@ export function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight
     [address],
   );
   return (
-    <section className="card" aria-label="Joining">
+    <Card label="Joining">
       <Group justify="space-between">
         <Title>Groups join with a code</Title>
         <Group gap="xs" className="no-print">
@@ -63,7 +64,7 @@ export function JoinCard({ dayId, joining }: { dayId: string; joining: Oversight
           </div>
         </div>
       )}
-    </section>
+    </Card>
   );
 }
 
@@ -71,8 +72,7 @@ export function Tablets({ oversight }: { oversight: Oversight }) {
   const day = useLabDay();
   const [putOut] = usePutOutMutation();
   return (
-    <section className="card" aria-label="Benches" style={{ marginTop: '1rem' }}>
-      <Title>Benches</Title>
+    <Card label="Benches" mt="md" titled>
       <Table.ScrollContainer minWidth={460}>
         <LineTable
           verticalSpacing="xs"
@@ -109,6 +109,6 @@ export function Tablets({ oversight }: { oversight: Oversight }) {
           })}
         />
       </Table.ScrollContainer>
-    </section>
+    </Card>
   );
 }

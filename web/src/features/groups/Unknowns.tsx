@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Table, Text, Title } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
 import type {
@@ -25,7 +26,7 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
   const { data: answers = [] } = useAnswersQuery(day.id, { skip: !isInstructor });
   if (!isInstructor) return null;
   return (
-    <section className="card" aria-label="Unknowns" style={{ marginTop: '1rem' }}>
+    <Card label="Unknowns" mt="md">
       <Group justify="space-between">
         <Title>Unknowns</Title>
         <Group gap="xs" className="no-print">
@@ -58,7 +59,7 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
           <Deal isDealt={oversight.unknowns.length > 0} handedIn={answers.length} />
         </Fold>
       </div>
-    </section>
+    </Card>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { List, Text, Title } from '@mantine/core';
 import { activityEvidence, judgeDay, worksAsMade } from '@stoichos/core/labday';
 import type { LabDay } from '@stoichos/core/labday';
@@ -28,7 +29,7 @@ function SeriesFromRecord({ day }: { day: LabDay }) {
   const comparisons = useMemo(() => activityEvidence(judgeDay(day)), [day]);
   const series = useMemo(() => activitySeries(comparisons), [comparisons]);
   return (
-    <section className="card" aria-label="Activity series">
+    <Card label="Activity series">
       <Title mb="sm">Activity series from the record</Title>
       {series.order.length === 0 ? (
         <Text>
@@ -39,7 +40,7 @@ function SeriesFromRecord({ day }: { day: LabDay }) {
       ) : (
         <ActivityOrder comparisons={comparisons} {...series} />
       )}
-    </section>
+    </Card>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Table, Text, Title } from '@mantine/core';
 import { isMixing, judgeWork } from '@stoichos/core/labday';
@@ -31,7 +32,7 @@ function Circuit({ day, works, bench }: { day: LabDay; works: readonly Work[]; b
     .flatMap((work) => judgeWork(day, work, benchFor(day, work, bench)))
     .filter(({ seen }) => seen.length > 0);
   return (
-    <section className="card" aria-label="Physical or chemical">
+    <Card label="Physical or chemical">
       <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
         <Title>Physical or chemical? {bench.name}</Title>
         <PrintButton />
@@ -61,7 +62,7 @@ function Circuit({ day, works, bench }: { day: LabDay; works: readonly Work[]; b
           </Table>
         </Table.ScrollContainer>
       )}
-    </section>
+    </Card>
   );
 }
 

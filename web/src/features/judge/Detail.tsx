@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Button, Text, Title } from '@mantine/core';
 import { isMixing, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
@@ -26,7 +27,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
   const planned = worksOf(day).find(({ id }) => id === work.id);
   const weighed = planned ? weighedOtherwise(planned, work) : [];
   return (
-    <section className="card" aria-label="The judgement in full">
+    <Card label="The judgement in full">
       <div className={classes.head}>
         <Title>
           <ProcedureName procedure={work.procedure} />, {bench.name}
@@ -87,7 +88,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
       <Fold title="The whole record of this step">
         <RecordLog day={day} at={{ workId: work.id, stepId: step.id, groupId: bench.id }} />
       </Fold>
-    </section>
+    </Card>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Text } from '@mantine/core';
 import { judgeDay, worksAsMade } from '@stoichos/core/labday';
 import type { LabDay, StationJudgement } from '@stoichos/core/labday';
@@ -71,7 +72,7 @@ function JudgedDay({ day }: { day: LabDay }) {
   };
   return (
     <div className={classes.columns}>
-      <section className={`card ${classes.board}`} aria-label="Class board">
+      <Card className={classes.board ?? ''} label="Class board">
         <Board judgements={judgements} open={open} choose={choose} />
         <Button
           component={Link}
@@ -81,7 +82,7 @@ function JudgedDay({ day }: { day: LabDay }) {
         >
           On to the report
         </Button>
-      </section>
+      </Card>
       <div ref={detail}>
         <Detail day={day} judgement={open} />
       </div>

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Text, Title } from '@mantine/core';
 import {
   analyse,
@@ -59,7 +60,7 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
     benches.find(({ id }) => (id ?? 'all') === chosen) ?? benches.find(begun) ?? benches[0];
   if (!bench) return null;
   return (
-    <section className="card" style={{ marginBottom: '1rem' }} aria-label={work.procedure.name}>
+    <Card mb="md" label={work.procedure.name}>
       <Title mb="xs">{work.procedure.name}</Title>
       {benches.length > 1 && work.procedure.analyses.length > 0 && (
         <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
@@ -82,7 +83,7 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
       <Alone readings={readAlone(day, work)} />
       <Repeats repeats={repeatedReadings(day, work, bench)} />
       <SpreadView spreads={classSpread(day, work, habits)} />
-    </section>
+    </Card>
   );
 }
 

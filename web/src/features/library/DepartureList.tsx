@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Text } from '@mantine/core';
 import type { Departure } from '@stoichos/core/planning/procedure';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -11,7 +12,7 @@ export function DepartureList({
   departures: readonly Departure[];
 }) {
   return (
-    <section className="card" aria-label="Departures" style={{ marginBottom: 14 }}>
+    <Card label="Departures" mb="sm">
       <Text fw={600}>{title}</Text>
       {departures.length === 0 ? (
         <Text className="quiet">Nothing differs yet.</Text>
@@ -24,6 +25,6 @@ export function DepartureList({
           ))}
         </ul>
       )}
-    </section>
+    </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import {
@@ -76,7 +77,7 @@ export function Editor(props: EditorProps) {
         saving={saving}
       />
       {(problems.length > 0 || refused) && (
-        <section className="card" aria-label="Before it can be saved" role="status">
+        <Card label="Before it can be saved" role="status">
           <Text fw={600}>Before it can be saved</Text>
           <ul style={{ margin: '0.2rem 0 0' }} data-testid="problems">
             {problems.map((line) => (
@@ -88,7 +89,7 @@ export function Editor(props: EditorProps) {
               </li>
             )}
           </ul>
-        </section>
+        </Card>
       )}
       <ProcedureFacts procedure={procedure} onChange={(part, label) => draft.change(part, label)} />
       {original && departures.length > 0 && (

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Select, TagsInput, Textarea, TextInput } from '@mantine/core';
 import { kindNames } from '@stoichos/core/planning/procedure';
 import type { Procedure, ProcedureKind } from '@stoichos/core/planning/procedure';
@@ -15,7 +16,7 @@ interface FactsProps {
 export function ProcedureFacts({ procedure, onChange }: FactsProps) {
   const [isOpen, setOpen] = useState(procedure.name === '' || procedure.purpose === '');
   return (
-    <section className={`card ${classes.facts}`} aria-label="The procedure">
+    <Card className={classes.facts ?? ''} label="The procedure">
       <div className={classes.two}>
         <TextInput
           label="Name"
@@ -82,7 +83,7 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
           />
         </>
       )}
-    </section>
+    </Card>
   );
 }
 

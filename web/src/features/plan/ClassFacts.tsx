@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { classPlanOf } from '@stoichos/core/labday';
@@ -19,7 +20,7 @@ export function ClassFacts({ day }: { day: LabDay }) {
     return count > 0 ? [`${count} × ${name}`] : [];
   });
   return (
-    <section className="card" aria-label="The class">
+    <Card label="The class">
       <Group justify="space-between" mb="xs">
         <Title>The class</Title>
         <Button variant="default" onClick={form.open}>
@@ -64,6 +65,6 @@ export function ClassFacts({ day }: { day: LabDay }) {
         </Button>
       )}
       <DayForm opened={formOpen} close={form.close} day={day} />
-    </section>
+    </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { classPlanOf, labDayInputSchema } from '@stoichos/core/labday';
@@ -42,7 +43,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
     }
   };
   return (
-    <section className="card no-print" aria-label="What to cut" style={{ marginTop: 12 }}>
+    <Card className="no-print" label="What to cut" mt="sm">
       <Group justify="space-between">
         <Title>What would make it fit</Title>
         <Button
@@ -70,6 +71,6 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
           </li>
         ))}
       </ul>
-    </section>
+    </Card>
   );
 }

@@ -1,4 +1,5 @@
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Card } from '../../shared/parts/Card';
+import { Button, Group, Text } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import { IconArrowRight } from '@tabler/icons-react';
@@ -49,11 +50,10 @@ export function PlanPage() {
           lines={lines}
           saving={saving}
         />
-        <section className="card" aria-label="What it should show">
-          <Title mb="sm">What it should show</Title>
+        <Card label="What it should show" titled>
           <ExpectedPanel outcome={outcome} container={draft.values.container} />
-        </section>
-        <section className={`card ${classes.reasons}`} aria-label="Why, hazards and waste">
+        </Card>
+        <Card className={classes.reasons ?? ''} label="Why, hazards and waste">
           {chosen.length === 0 && (
             <Text className="quiet">
               The reasons, the hazards and the waste bottle appear here.
@@ -65,7 +65,7 @@ export function PlanPage() {
               (s) => s !== '',
             )}
           />
-        </section>
+        </Card>
       </div>
     </>
   );
@@ -152,7 +152,7 @@ function MixingSection({
   const recorded = day.entries.some(({ workId }) => workId === draft.values.id);
   const { save, remove } = useSavedMixing({ day, saveProcedure, draft, outcome, removeProcedure });
   return (
-    <section className="card" aria-label="The two solutions">
+    <Card label="The two solutions">
       <MixingEditor draft={draft} outcome={outcome} locked={recorded} />
       <Group mt="md" gap="sm">
         {draft.isNew || draft.isChanged ? (
@@ -203,6 +203,6 @@ function MixingSection({
           On to Prepare
         </Button>
       )}
-    </section>
+    </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Text, Button, Title } from '@mantine/core';
 import { peopleRows, meanwhile } from '@stoichos/core/planning/procedure';
 import type { DayTimetable, LabDay } from '@stoichos/core/labday';
@@ -86,7 +87,7 @@ function Chosen({ rows, chosen }: { rows: readonly TimetableRow[]; chosen: strin
   const { row, bar } = found;
   const { step } = bar.origin;
   return (
-    <section className="card" aria-label="The chosen step" style={{ marginTop: 12 }}>
+    <Card label="The chosen step" mt="sm">
       <Text className="quiet" size="sm">
         {row.name} · {bar.procedureName} · {clock(bar)}
       </Text>
@@ -98,7 +99,7 @@ function Chosen({ rows, chosen }: { rows: readonly TimetableRow[]; chosen: strin
       ))}
       {step.caution && <Text size="sm">Caution: {step.caution}</Text>}
       {!step.attended && <While row={row} bar={bar} />}
-    </section>
+    </Card>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Chip, Group, Text, Title } from '@mantine/core';
 import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
@@ -40,7 +41,7 @@ export function SolutionCard({ day, line, look, shelf, choose }: SolutionCardPro
   const asksForm = forms.length > 1 && (making.kind === 'weigh' || making.kind === 'askForm');
   const taking = takingOf(line, shelf, day, done?.actualG);
   return (
-    <section className="card" aria-label={`${substance} ${strengthText(line.concentrationM)} M`}>
+    <Card label={`${substance} ${strengthText(line.concentrationM)} M`}>
       <Group justify="space-between" wrap="nowrap" align="flex-start">
         <div>
           <Title>
@@ -84,7 +85,7 @@ export function SolutionCard({ day, line, look, shelf, choose }: SolutionCardPro
           <MadeMark word="made" day={day} lineKey={line.key} {...(taking && { taking })} />
         </Group>
       )}
-    </section>
+    </Card>
   );
 }
 

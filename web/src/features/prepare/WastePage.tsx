@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { wasteSources } from '@stoichos/core/labday';
@@ -67,7 +68,7 @@ export function WastePage() {
 /** The limits, which a school may set lower. */
 function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: Limits) => void }) {
   return (
-    <section className="card no-print" aria-label="Limits">
+    <Card className="no-print" label="Limits">
       <Group justify="space-between">
         <Title>May stay dissolved, mg/L</Title>
         <Button variant="default" onClick={() => onChange(usualLimits)}>
@@ -95,6 +96,6 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
         ))}
       </Group>
       <small className="quiet source">{sourceText(dischargeLimits[0].source)}</small>
-    </section>
+    </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Group, PasswordInput, Switch, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
@@ -24,7 +25,7 @@ export function AccessPage() {
       <Title order={1} size="h1" my="md">
         Who may come in
       </Title>
-      <section className="card" aria-label="Signed in">
+      <Card label="Signed in">
         <Text>
           {session.open
             ? 'This machine stands open: whoever sits at it is the instructor. Nobody else can reach it until an instructor’s passphrase is set.'
@@ -40,16 +41,16 @@ export function AccessPage() {
             </Button>
           </Group>
         )}
-      </section>
+      </Card>
       {session.role === 'instructor' && (
         <>
           <PassphraseForm role="instructor" isThere={session.hasPassphrase} />
           <PassphraseForm role="technician" isThere={session.hasTechnician} />
-          <section className="card" aria-label="Doors and keys" style={{ marginTop: '1rem' }}>
+          <Card label="Doors and keys" mt="md">
             <Fold title="Who went through which door">
               <Audit />
             </Fold>
-          </section>
+          </Card>
         </>
       )}
     </div>
@@ -77,11 +78,7 @@ function PassphraseForm({
     });
   };
   return (
-    <section
-      className="card"
-      aria-label={`Passphrase of the ${role}`}
-      style={{ marginTop: '1rem' }}
-    >
+    <Card label={`Passphrase of the ${role}`} mt="md">
       <form
         onSubmit={(event) => {
           event.preventDefault();
@@ -118,7 +115,7 @@ function PassphraseForm({
           Set the passphrase
         </Button>
       </form>
-    </section>
+    </Card>
   );
 }
 

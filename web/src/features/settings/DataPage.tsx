@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Anchor, Button, FileButton, Stack, Text, Title } from '@mantine/core';
 import {
   fileFormatNames,
@@ -26,8 +27,7 @@ export function DataPage() {
       <Stack gap="md">
         <TakeIn setOpened={setOpened} />
         {isInstructor && (
-          <section className="card" aria-label="Backup">
-            <Title>Backup</Title>
+          <Card label="Backup" titled>
             <Text mb="sm">
               Everything in one file: lab days, records, procedures, shelf, settings, passphrases
               and the keys of unknowns. Keep it like a key. To put it back, take it in above, or use
@@ -43,10 +43,9 @@ export function DataPage() {
             >
               Save a backup
             </Button>
-          </section>
+          </Card>
         )}
-        <section className="card" aria-label="Calendar">
-          <Title>Calendar</Title>
+        <Card label="Calendar" titled>
           <Text mb="sm">
             All lab days for a calendar (iCalendar). The timetable of one class is saved in its
             Plan, with the time it begins.
@@ -60,7 +59,7 @@ export function DataPage() {
           >
             All lab days
           </Button>
-        </section>
+        </Card>
         <Formats />
       </Stack>
       {opened?.format === 'stoichos/backup' ? (
@@ -75,7 +74,7 @@ export function DataPage() {
 /** The formats, for whoever writes programs. */
 function Formats() {
   return (
-    <section className="card" aria-label="Formats">
+    <Card label="Formats">
       <Title>What the files look like</Title>
       <Text mb="xs">
         Files are JSON, version {fileVersion}, each with a published JSON Schema. Tables leave as
@@ -94,7 +93,7 @@ function Formats() {
           </li>
         ))}
       </ul>
-    </section>
+    </Card>
   );
 }
 
@@ -109,8 +108,7 @@ function TakeIn({ setOpened }: { readonly setOpened: (next: ExchangeFile | undef
     setOpened('problem' in read ? undefined : read);
   };
   return (
-    <section className="card" aria-label="Take in a file">
-      <Title>Take in a file</Title>
+    <Card label="Take in a file" titled>
       <Text mb="sm">
         A lab day or a procedure that was saved here or elsewhere, or a backup. You see what would
         change before anything does.
@@ -127,6 +125,6 @@ function TakeIn({ setOpened }: { readonly setOpened: (next: ExchangeFile | undef
           {problem}
         </Text>
       )}
-    </section>
+    </Card>
   );
 }

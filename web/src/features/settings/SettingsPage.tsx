@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import {
   Anchor,
   Radio,
@@ -28,14 +29,14 @@ export function SettingsPage() {
         Settings
       </Title>
       <div className={classes.columns}>
-        <section className="card" aria-label="Schools">
+        <Card label="Schools">
           <Title>Schools, for all</Title>
           <SchoolSettings />
-        </section>
+        </Card>
         <div>
           <ForAll />
           <ForThisBrowser />
-          <section className="card" aria-label="More" style={{ marginTop: '1rem' }}>
+          <Card label="More" mt="md">
             <Stack gap="sm">
               <Anchor component={Link} to="/data">
                 Data: take in a file, backup and restore, calendar
@@ -47,7 +48,7 @@ export function SettingsPage() {
                 Sources of every constant
               </Anchor>
             </Stack>
-          </section>
+          </Card>
         </div>
       </div>
     </>
@@ -59,8 +60,7 @@ function ForAll() {
   const settings = useSettings();
   const change = useChangeSettings();
   return (
-    <section className="card" aria-label="For all">
-      <Title mb="sm">For all</Title>
+    <Card label="For all" titled>
       <Stack gap="md">
         <InstitutionField key={settings.institution} settings={settings} change={change} />
         <Radio.Group
@@ -97,7 +97,7 @@ function ForAll() {
           description="Count the drops of your droppers that fill a measuring cylinder to 1 mL."
         />
       </Stack>
-    </section>
+    </Card>
   );
 }
 
@@ -164,8 +164,7 @@ function ForThisBrowser() {
   const { settings, change } = useBrowserSettings();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   return (
-    <section className="card" aria-label="For this browser" style={{ marginTop: '1rem' }}>
-      <Title mb="sm">For this browser</Title>
+    <Card label="For this browser" mt="md" titled>
       <Stack gap="md" align="flex-start">
         <Switch
           label="Timers ring"
@@ -204,6 +203,6 @@ function ForThisBrowser() {
           />
         </div>
       </Stack>
-    </section>
+    </Card>
   );
 }

@@ -1,3 +1,4 @@
+import { Card } from '../parts/Card';
 import { Group, Title } from '@mantine/core';
 import type { ReactNode, Ref } from 'react';
 import classes from './StudyFrame.module.css';
@@ -42,15 +43,15 @@ export function StudyFrame({
         )}
       </Group>
       <div className={classes.columns}>
-        <section className="card no-print" aria-label={settings.label}>
+        <Card className="no-print" label={settings.label}>
           {settings.children}
-        </section>
-        <section ref={answerRef} className="card" aria-label={answer.label}>
+        </Card>
+        <Card ref={answerRef} label={answer.label}>
           {answer.children}
-        </section>
-        <section className={`card ${classes.reasons}`} aria-label={reasons.label}>
+        </Card>
+        <Card className={classes.reasons ?? ''} label={reasons.label}>
           {reasons.children}
-        </section>
+        </Card>
       </div>
     </>
   );

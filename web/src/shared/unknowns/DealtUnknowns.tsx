@@ -1,3 +1,4 @@
+import { Card } from '../parts/Card';
 import { Button, Text, Title } from '@mantine/core';
 import { testKit } from '@stoichos/core/studies/identify';
 import type { TestKit } from '@stoichos/core/studies/identify';
@@ -19,7 +20,7 @@ export function DealtUnknowns({
   const dealt = data?.unknowns ?? [];
   if (dealt.length === 0) return otherwise;
   return (
-    <section className="card" aria-label="Unknowns of the day" style={{ margin: '1rem 0' }}>
+    <Card label="Unknowns of the day" my="md">
       <Title mb={4}>
         {dealt.length === 1 ? 'An unknown for one bench' : `Unknowns for ${dealt.length} benches`}
       </Title>
@@ -27,7 +28,7 @@ export function DealtUnknowns({
       <Button component={Link} to={`/days/${dayId}/groups`} mt="sm" className="no-print">
         Codes, answers and keys
       </Button>
-    </section>
+    </Card>
   );
 }
 

@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
 import { Table, TextInput, Title } from '@mantine/core';
 import { namesOf, shelfSubstances } from '@stoichos/core/matter/substances';
@@ -31,8 +32,7 @@ export function GlossaryPage() {
         onChange={(event) => setSought(event.currentTarget.value)}
         mb="md"
       />
-      <section className="card" aria-label="Words">
-        <Title mb="xs">Words</Title>
+      <Card label="Words" titled>
         {shownTerms.length === 0 && <p className="quiet">No word has that in it.</p>}
         <dl className="facts" style={{ gridTemplateColumns: 'minmax(8rem, 14rem) 1fr' }}>
           {shownTerms.map(({ term, means }) => (
@@ -44,8 +44,8 @@ export function GlossaryPage() {
             </div>
           ))}
         </dl>
-      </section>
-      <section className="card" aria-label="Names" style={{ marginTop: '1rem' }}>
+      </Card>
+      <Card label="Names" mt="md">
         <Title mb="xs">Names in every school</Title>
         {shownNames.length === 0 && <p className="quiet">No substance is called that.</p>}
         {shownNames.length > 0 && (
@@ -61,7 +61,7 @@ export function GlossaryPage() {
             />
           </Table.ScrollContainer>
         )}
-      </section>
+      </Card>
     </div>
   );
 }

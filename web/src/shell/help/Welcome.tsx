@@ -1,3 +1,4 @@
+import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text } from '@mantine/core';
 import * as z from 'zod';
 import { useKept } from '../../data/kept/useKept';
@@ -9,7 +10,7 @@ export function Welcome() {
   const { start, hasDay } = useTour();
   if (seen) return null;
   return (
-    <section className="card" aria-label="Welcome">
+    <Card label="Welcome">
       <Group justify="space-between" gap="md">
         <Text>
           New here? A look around{hasDay ? ', through a day with a record,' : ''} takes a minute.
@@ -28,6 +29,6 @@ export function Welcome() {
           </Button>
         </Group>
       </Group>
-    </section>
+    </Card>
   );
 }
