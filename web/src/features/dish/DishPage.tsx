@@ -1,87 +1,34 @@
 import { Alert, Button, Text } from '@mantine/core';
-import { ChemistryError } from '@stoichos/core/common';
-import { dishOf, dishSchema } from '@stoichos/core/studies/dish';
-import type { Dish, DishMark, DishRequest } from '@stoichos/core/studies/dish';
-import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { PrintButton } from '../../shared/parts/PrintButton';
-import { StudyFrame } from '../../shared/study/StudyFrame';
-import { useKept } from '../../data/kept/useKept';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
-import type { Failure } from '../../data/worker/chemistry';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { useTask } from '../../data/worker/useTask';
+import { StudyFrame } from '../../shared/study/StudyFrame';
 import { ClassMarks } from './ClassMarks';
 import classes from './Dish.module.css';
-import { dishStateSchema, firstDish } from './dishState';
-import { HeapSettings } from './HeapSettings';
-import { WhyNear } from './WhyNear';
 import { Answer } from './DishAnswer';
-import type { TaskState } from '../../data/worker/useTask';
-import type { DishState } from './dishState';
-import type { Dispatch, SetStateAction } from 'react';
-import { useInAddress } from '../../shared/study/useInAddress';
+import { HeapSettings } from './HeapSettings';
+import { useDish } from './useDish';
+import type { DishStudy } from './useDish';
+import { WhyNear } from './WhyNear';
 
 /** The study of two salts that meet in a shallow dish. */
 export function DishPage() {
-  const [state, setState] = useKept('stoichos.dish', dishStateSchema, firstDish);
-  useInAddress({
-    name: 'dish',
-    schema: dishStateSchema,
-    initial: firstDish,
-    value: state,
-    onRead: setState,
-    without: ['marks'],
-  });
-  const { dish: request, marks } = state;
-  const { value, failure, share, start, cancel } = useTask('dish');
-  // What was run, for the settings may be changed before it is run again.
-  const [ran, setRan] = useState<{ request: DishRequest; dish: Dish }>();
-  const [stopped, setStopped] = useState(false);
+  const study = useDish();
+  const { value, ran, marks, mark } = study;
   return (
     <StudyFrame
       title="Two salts in a dish"
       tools={value && ran ? <PrintButton /> : undefined}
-      settings={{
-        label: 'What is set',
-        children: (
-          <DishSettings
-            setState={setState}
-            request={request}
-            setStopped={setStopped}
-            setRan={setRan}
-            start={start}
-            share={share}
-          />
-        ),
-      }}
-      answer={{
-        label: 'The dish and what comes of it',
-        children: (
-          <DishOutcome
-            request={request}
-            setStopped={setStopped}
-            cancel={cancel}
-            ran={ran}
-            value={value}
-            share={share}
-            failure={failure}
-            stopped={stopped}
-            marks={marks}
-          />
-        ),
-      }}
+      settings={{ label: 'What is set', children: <DishSettings {...study} /> }}
+      answer={{ label: 'The dish and what comes of it', children: <DishOutcome {...study} /> }}
       reasons={{
         label: 'Why, and what the class saw',
         children:
           value && ran ? (
             <>
               <WhyNear dish={ran.dish} nearness={value.nearness} />
-              <ClassMarks
-                marks={marks}
-                line={value.run.line}
-                onChange={(next: DishMark[]) => setState((before) => ({ ...before, marks: next }))}
-              />
+              <ClassMarks marks={marks} line={value.run.line} onChange={mark} />
             </>
           ) : (
             <Text className="quiet">
@@ -94,34 +41,8 @@ export function DishPage() {
   );
 }
 
-interface DishOutcomeProps {
-  readonly request: DishRequest;
-  readonly setStopped: (next: boolean) => void;
-  readonly cancel: () => void;
-  readonly ran: { request: DishRequest; dish: Dish } | undefined;
-  readonly value: TaskState<'dish'>['value'];
-  readonly share: number | undefined;
-  readonly failure: Failure | undefined;
-  readonly stopped: boolean;
-  readonly marks: DishMark[];
-}
-
 /** The dish as it runs, and what comes of it. */
-function DishOutcome({
-  request,
-  setStopped,
-  cancel,
-  ran,
-  value,
-  share,
-  failure,
-  stopped,
-  marks,
-}: DishOutcomeProps) {
-  const stop = () => {
-    cancel();
-    setStopped(true);
-  };
+function DishOutcome({ request, ran, value, share, failure, stopped, stop, marks }: DishStudy) {
   const isStale = ran !== undefined && ran.request !== request;
   return (
     <>
@@ -161,33 +82,8 @@ function DishOutcome({
   );
 }
 
-interface DishSettingsProps {
-  readonly setState: Dispatch<SetStateAction<DishState>>;
-  readonly request: DishRequest;
-  readonly setStopped: (next: boolean) => void;
-  readonly setRan: (next: { request: DishRequest; dish: Dish } | undefined) => void;
-  readonly start: TaskState<'dish'>['start'];
-  readonly share: number | undefined;
-}
-
 /** The dish and its two heaps. */
-function DishSettings({ setState, request, setStopped, setRan, start, share }: DishSettingsProps) {
-  const [problem, setProblem] = useState<Failure>();
-  const change = (part: Partial<DishRequest>) => {
-    setState((before) => ({ ...before, dish: { ...before.dish, ...part } }));
-    setProblem(undefined);
-  };
-  const run = () => {
-    const ready = readyDish(request);
-    setStopped(false);
-    if ('problem' in ready) {
-      setProblem(ready.problem);
-      return;
-    }
-    setProblem(undefined);
-    setRan({ request, dish: ready.dish });
-    void start(request);
-  };
+function DishSettings({ request, change, run, problem, share }: DishStudy) {
   return (
     <form
       onSubmit={(event) => {
@@ -229,24 +125,4 @@ function DishSettings({ setState, request, setStopped, setRan, start, share }: D
       </Button>
     </form>
   );
-}
-
-/** A dish that can be run, or in words why not. */
-function readyDish(request: DishRequest): { dish: Dish } | { problem: Failure } {
-  const read = dishSchema.safeParse(request);
-  if (!read.success) {
-    const [issue] = read.error.issues;
-    return {
-      problem: {
-        message: `${issue?.message ?? 'This cannot be run'}.`,
-        remedy: 'Enter another number.',
-      },
-    };
-  }
-  try {
-    return { dish: dishOf(read.data) };
-  } catch (error) {
-    if (!(error instanceof ChemistryError)) throw error;
-    return { problem: { message: error.message, remedy: error.remedy } };
-  }
 }

@@ -25,23 +25,22 @@ export interface Done extends Drawn {
   readonly written: string;
 }
 
-export function Bench({
-  kind,
-  model,
-  round,
-  done,
-  ended,
-  onDone,
-}: {
-  kind: 'organic' | 'inorganic';
-  model: Model;
-  round: Round;
-  done: readonly Done[];
-  ended: boolean;
-  onDone: (done: readonly Done[]) => void;
-}) {
+interface BenchProps {
+  readonly kind: 'organic' | 'inorganic';
+  readonly model: Model;
+  readonly round: Round;
+  readonly done: readonly Done[];
+  readonly ended: boolean;
+  readonly onDone: (done: readonly Done[]) => void;
+}
+
+/** What a test showed and waits to be written down. */
+type Open = Drawn & { readonly test: string };
+
+export function Bench(props: BenchProps) {
+  const { kind, done, ended } = props;
   const [withBlank, setWithBlank] = useState(true);
-  const [open, setOpen] = useState<Drawn & { readonly test: string }>();
+  const [open, setOpen] = useState<Open>();
   return (
     <>
       {done.length > 0 && (
@@ -60,52 +59,28 @@ export function Bench({
           ))}
         </ol>
       )}
-      {open && (
-        <Seen
-          kind={kind}
-          model={model}
-          done={done}
-          round={round}
-          setOpen={setOpen}
-          open={open}
-          onDone={onDone}
-        />
-      )}
+      {open && <Seen {...props} open={open} close={() => setOpen(undefined)} />}
       {!open && !ended && (
-        <TestChoices
-          kind={kind}
-          model={model}
-          done={done}
-          round={round}
-          withBlank={withBlank}
-          setOpen={setOpen}
-          setWithBlank={setWithBlank}
-        />
+        <TestChoices {...props} {...{ withBlank, setWithBlank }} onOpen={setOpen} />
       )}
     </>
   );
 }
 
-interface TestChoicesProps {
-  readonly kind: 'organic' | 'inorganic';
-  readonly model: Model;
-  readonly done: readonly Done[];
-  readonly round: Round;
-  readonly withBlank: boolean;
-  readonly setOpen: (next: (Drawn & { readonly test: string }) | undefined) => void;
-  readonly setWithBlank: (next: boolean) => void;
-}
-
-/** What can be done next, and the answer. */
+/** What can be done next. */
 function TestChoices({
   kind,
   model,
   done,
   round,
   withBlank,
-  setOpen,
   setWithBlank,
-}: TestChoicesProps) {
+  onOpen,
+}: BenchProps & {
+  readonly withBlank: boolean;
+  readonly setWithBlank: (next: boolean) => void;
+  readonly onOpen: (next: Open) => void;
+}) {
   const tests = (kind === 'organic' ? organicTests : inorganicTests).filter(({ name }) =>
     model.tests.some((one) => one.name === name),
   );
@@ -119,7 +94,7 @@ function TestChoices({
       repeat,
       withBlank,
     });
-    setOpen(drawn ? { ...drawn, test } : { test, outcome: '' });
+    onOpen(drawn ? { ...drawn, test } : { test, outcome: '' });
   };
   return (
     <>
@@ -147,21 +122,19 @@ function TestChoices({
   );
 }
 
-interface SeenProps {
-  readonly kind: 'organic' | 'inorganic';
-  readonly model: Model;
-  readonly done: readonly Done[];
-  readonly round: Round;
-  readonly setOpen: (next: (Drawn & { readonly test: string }) | undefined) => void;
-  readonly open: Drawn & { readonly test: string };
-  readonly onDone: (done: readonly Done[]) => void;
-}
-
 /** What is to be seen now, and in what words it is written. */
-function Seen({ kind, model, done, round, setOpen, open, onDone }: SeenProps) {
+function Seen({
+  kind,
+  model,
+  done,
+  round,
+  open,
+  close,
+  onDone,
+}: BenchProps & { readonly open: Open; readonly close: () => void }) {
   const write = (written: string) => {
     onDone([...done, { ...open, written }]);
-    setOpen(undefined);
+    close();
   };
   return (
     <section className={classes.seen} aria-label="What is to be seen">
@@ -171,7 +144,7 @@ function Seen({ kind, model, done, round, setOpen, open, onDone }: SeenProps) {
             Not predicted: what this jar shows in {testInSentence(kind, open.test)} is outside the
             model. Choose another test.
           </Text>
-          <Button mt="xs" variant="default" onClick={() => setOpen(undefined)}>
+          <Button mt="xs" variant="default" onClick={close}>
             Go on
           </Button>
         </>

@@ -15,66 +15,91 @@ import { PracticeTabs } from './PracticeTabs';
 import { RoundFeedback } from './RoundFeedback';
 import { Bench, Answer } from './PracticeBench';
 import type { Round, Done } from './PracticeBench';
-import type { Level } from './levels';
-import type { Candidates } from '../../shared/unknowns/useCandidates';
-import type { Model } from '@stoichos/core/studies/identify';
 
-/** A virtual bench: an unknown by level, tests with the imperfection of a real bench, an answer, and a look back. */
-export function PracticePage() {
+/** The round at the virtual bench: its level and jar, what was done with it, and the look back. */
+function usePractice() {
   const learner = useLearner();
   const [levelId, setLevelId] = useState(levels[0]?.id ?? '');
   const level = levels.find(({ id }) => id === levelId) ?? levels[0];
+  const kind = level?.kind ?? 'inorganic';
   const [round, setRound] = useState<Round>();
   const [done, setDone] = useState<readonly Done[]>([]);
   const [review, setReview] = useState<RoundReview>();
   const candidates = useCandidates(
     useMemo(
       () => ({
-        kind: level?.kind ?? 'inorganic',
+        kind,
         own: [],
-        listed: level?.kind === 'organic' ? [...level.candidates] : [],
-        salts: level?.kind === 'inorganic' ? [...level.candidates] : [],
+        listed: kind === 'organic' ? [...(level?.candidates ?? [])] : [],
+        salts: kind === 'inorganic' ? [...(level?.candidates ?? [])] : [],
         classesOut: [],
       }),
-      [level],
+      [kind, level],
     ),
   );
   const { model } = candidates;
+  const lay = (next: Round | undefined) => {
+    setRound(next);
+    setDone([]);
+    setReview(undefined);
+  };
+  return {
+    learner,
+    levelId,
+    kind,
+    round,
+    done,
+    setDone,
+    review,
+    candidates,
+    model,
+    choose: (id: string) => {
+      setLevelId(id);
+      lay(undefined);
+    },
+    begin: () => {
+      if (!model) return;
+      const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
+      lay({ seed, truth: model.candidates[seed % model.candidates.length] ?? '' });
+    },
+    answer: (name: string) => {
+      if (!model || !round) return;
+      const found = reviewRound({
+        model,
+        kind,
+        truth: round.truth,
+        answer: name,
+        results: done.map(({ test, written, blank }) => ({
+          test,
+          outcome: written,
+          blank: blank ?? ('none' as const),
+        })),
+        drawn: done.map(({ outcome }) => outcome),
+      });
+      setReview(found);
+      learner.keepRound({
+        at: Date.now(),
+        level: levelId,
+        truth: round.truth,
+        right: found.right,
+        tests: done.length,
+        shortest: found.shorterPath.length,
+      });
+    },
+  };
+}
+
+type Practice = ReturnType<typeof usePractice>;
+
+/** A virtual bench: an unknown by level, tests with the imperfection of a real bench, an answer, and a look back. */
+export function PracticePage() {
+  const practice = usePractice();
+  const { model, round, review } = practice;
   return (
     <StudyFrame
       title="Practice"
-      settings={{
-        label: 'The round',
-        children: (
-          <LevelSettings
-            levelId={levelId}
-            model={model}
-            setRound={setRound}
-            setDone={setDone}
-            setReview={setReview}
-            round={round}
-            learner={learner}
-            setLevelId={setLevelId}
-          />
-        ),
-      }}
-      answer={{
-        label: 'The virtual bench',
-        children: (
-          <RoundAnswer
-            levelId={levelId}
-            level={level}
-            candidates={candidates}
-            model={model}
-            setDone={setDone}
-            setReview={setReview}
-            round={round}
-            done={done}
-            learner={learner}
-            review={review}
-          />
-        ),
-      }}
+      settings={{ label: 'The round', children: <LevelSettings {...practice} /> }}
+      answer={{ label: 'The virtual bench', children: <RoundAnswer {...practice} /> }}
       reasons={{
         label: 'Cautions',
         children: (
@@ -101,58 +126,8 @@ export function PracticePage() {
   );
 }
 
-interface RoundAnswerProps {
-  readonly levelId: string;
-  readonly level: Level | undefined;
-  readonly candidates: Candidates;
-  readonly model: Model | undefined;
-  readonly setDone: (next: readonly Done[]) => void;
-  readonly setReview: (next: RoundReview | undefined) => void;
-  readonly round: Round | undefined;
-  readonly done: readonly Done[];
-  readonly learner: ReturnType<typeof useLearner>;
-  readonly review: RoundReview | undefined;
-}
-
 /** The bench of the round, or how to begin one. */
-function RoundAnswer({
-  levelId,
-  level,
-  candidates,
-  model,
-  setDone,
-  setReview,
-  round,
-  done,
-  learner,
-  review,
-}: RoundAnswerProps) {
-  const kind = level?.kind ?? 'inorganic';
-  const answer = (name: string) => {
-    if (!model || !round) return;
-    const results = done.map(({ test, written, blank }) => ({
-      test,
-      outcome: written,
-      blank: blank ?? ('none' as const),
-    }));
-    const found = reviewRound({
-      model,
-      kind,
-      truth: round.truth,
-      answer: name,
-      results,
-      drawn: done.map(({ outcome }) => outcome),
-    });
-    setReview(found);
-    learner.keepRound({
-      at: Date.now(),
-      level: levelId,
-      truth: round.truth,
-      right: found.right,
-      tests: done.length,
-      shortest: found.shorterPath.length,
-    });
-  };
+function RoundAnswer({ kind, candidates, model, round, done, setDone, review, answer }: Practice) {
   return (
     <>
       <PracticeTabs />
@@ -180,35 +155,8 @@ function RoundAnswer({
   );
 }
 
-interface LevelSettingsProps {
-  readonly levelId: string;
-  readonly model: Model | undefined;
-  readonly setRound: (next: Round | undefined) => void;
-  readonly setDone: (next: readonly Done[]) => void;
-  readonly setReview: (next: RoundReview | undefined) => void;
-  readonly round: Round | undefined;
-  readonly learner: ReturnType<typeof useLearner>;
-  readonly setLevelId: (next: string) => void;
-}
-
 /** The level, and how the rounds went. */
-function LevelSettings({
-  levelId,
-  model,
-  setRound,
-  setDone,
-  setReview,
-  round,
-  learner,
-  setLevelId,
-}: LevelSettingsProps) {
-  const begin = () => {
-    if (!model) return;
-    const seed = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
-    setRound({ seed, truth: model.candidates[seed % model.candidates.length] ?? '' });
-    setDone([]);
-    setReview(undefined);
-  };
+function LevelSettings({ levelId, model, round, learner, choose, begin }: Practice) {
   const right = learner.rounds.filter((one) => one.right).length;
   return (
     <>
@@ -219,13 +167,7 @@ function LevelSettings({
           label: `${name} (${of})`,
         }))}
         value={levelId}
-        onChange={(value) => {
-          if (!value) return;
-          setLevelId(value);
-          setRound(undefined);
-          setReview(undefined);
-          setDone([]);
-        }}
+        onChange={(value) => value && choose(value)}
       />
       <LearnerField name={learner.name} onChange={learner.setName} />
       <Button mt="md" fullWidth disabled={!model} onClick={begin}>

@@ -1,6 +1,6 @@
 import { Group, SegmentedControl, Select } from '@mantine/core';
 import type { LabDay } from '@stoichos/core/labday';
-import type { Section, ReportScope } from '@stoichos/core/report/dayReport';
+import type { ReportDocument, ReportScope } from '@stoichos/core/report/dayReport';
 import '../../shared/document/document.css';
 import { TakeAway } from '../../shared/document/TakeAway';
 import type { SetURLSearchParams } from 'react-router';
@@ -12,15 +12,7 @@ interface ReportChoiceProps {
   readonly chosen: ScopeChoice | undefined;
   readonly version: 'instructor' | 'class';
   readonly setAbout: SetURLSearchParams;
-  readonly document:
-    | {
-        under: string[];
-        title: string;
-        over: string;
-        sections: readonly Section[];
-        closing: string;
-      }
-    | undefined;
+  readonly document: ReportDocument | undefined;
 }
 
 /** Which report, for whom. */
