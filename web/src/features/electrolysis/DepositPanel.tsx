@@ -11,7 +11,6 @@ import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
 import type { PlanState } from './planState';
 import { atMostFigures, withPlaces } from '@stoichos/core/common';
-import type { Dispatch, SetStateAction } from 'react';
 
 /** A metal that is asked for instead of the one the cell makes. */
 interface Picked {
@@ -28,7 +27,7 @@ export function DepositPanel({
   /** Takes what is planned for the cell. */
   onTake: (cell: { currentA: number; minutes: number; areaCm2: number }) => void;
 }) {
-  const [kept, setPlan] = usePlan();
+  const { plan: kept } = usePlan();
   const plated = cell.cathode.products.find(({ formula }) =>
     depositMetals.some(({ metal }) => metal === formula),
   )?.formula;
@@ -42,7 +41,7 @@ export function DepositPanel({
   return (
     <section aria-label="A metal on a plate" className={classes.block}>
       <Title mb="xs">A metal on a plate</Title>
-      <DepositFields plated={plated} setPlan={setPlan} plan={plan} pick={pick} />
+      <DepositFields plated={plated} metal={metal} pick={pick} />
       {'problem' in worked ? (
         <Text role="alert" mt="sm">
           {worked.problem}
@@ -121,21 +120,20 @@ function DepositAnswer({ plan, made, share, worked, onTake }: DepositAnswerProps
 
 interface DepositFieldsProps {
   readonly plated: string | undefined;
-  readonly setPlan: Dispatch<SetStateAction<PlanState>>;
-  readonly plan: PlanState;
+  readonly metal: string;
   readonly pick: (next: Picked) => void;
 }
 
 /** The metal, the current density, the plate. */
-function DepositFields({ plated, setPlan, plan, pick }: DepositFieldsProps) {
-  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+function DepositFields({ plated, metal, pick }: DepositFieldsProps) {
+  const { plan, set } = usePlan();
   return (
     <>
       <div className={classes.pair}>
         <Select
           label="Metal"
-          value={plan.metal}
-          data={depositMetals.map(({ metal }) => metal)}
+          value={metal}
+          data={depositMetals.map((one) => one.metal)}
           onChange={(next) => {
             if (next === null) return;
             pick({ instead: plated, metal: next });

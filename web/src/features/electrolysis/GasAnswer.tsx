@@ -9,6 +9,7 @@ import { aboveZero, attempt } from '../../shared/study/attempt';
 import type { Attempt } from '../../shared/study/attempt';
 import { asAmount, asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
+import { usePlan } from './planState';
 import type { PlanState } from './planState';
 import { withPlaces } from '@stoichos/core/common';
 
@@ -71,57 +72,31 @@ export function work(
   });
 }
 
-export function Worked({
-  gas,
-  tubeMl,
-  gasPlan,
-  pair,
-  plan,
-  set,
-  renewAfterMin,
-}: Work & {
+interface WorkedProps extends Work {
   readonly gas: string;
-  readonly plan: PlanState;
-  readonly set: (part: Partial<PlanState>) => void;
   /** When metal from plus shows in the solution, min of current. */
   readonly renewAfterMin: number | undefined;
-}) {
-  const { chargeC, timeS = 0, currentA = 0, lostMl, lostC } = gasPlan;
+}
+
+export function Worked(props: WorkedProps) {
   return (
     <>
-      <GasNumbers
-        plan={plan}
-        timeS={timeS}
-        pair={pair}
-        gas={gas}
-        tubeMl={tubeMl}
-        chargeC={chargeC}
-        currentA={currentA}
-        lostMl={lostMl}
-        lostC={lostC}
-      />
+      <GasNumbers {...props} />
       <Fold title="Working">
-        {gasPlan.working.map((line) => (
+        {props.gasPlan.working.map((line) => (
           <Text key={line} size="sm">
             <Formula text={line} wrap />
           </Text>
         ))}
       </Fold>
-      <ClassTubes plan={plan} timeS={timeS} renewAfterMin={renewAfterMin} pair={pair} set={set} />
+      <ClassTubes {...props} />
     </>
   );
 }
 
-interface ClassTubesProps {
-  readonly plan: PlanState;
-  readonly timeS: number;
-  readonly renewAfterMin: number | undefined;
-  readonly pair: TwoToOne | undefined;
-  readonly set: (part: Partial<PlanState>) => void;
-}
-
 /** Whose tubes are full when, over the classes of a day. */
-function ClassTubes({ plan, timeS, renewAfterMin, pair, set }: ClassTubesProps) {
+function ClassTubes({ gasPlan: { timeS = 0 }, renewAfterMin, pair }: WorkedProps) {
+  const { plan, set } = usePlan();
   const count = plan.classes === '' ? 0 : Math.min(12, Math.max(0, Math.round(plan.classes)));
   const apart = plan.apartMin === '' ? 0 : plan.apartMin;
   const schedule = tubeSchedule({
@@ -165,30 +140,10 @@ function ClassTubes({ plan, timeS, renewAfterMin, pair, set }: ClassTubesProps) 
   );
 }
 
-interface GasNumbersProps {
-  readonly plan: PlanState;
-  readonly timeS: number;
-  readonly pair: TwoToOne | undefined;
-  readonly gas: string;
-  readonly tubeMl: number;
-  readonly chargeC: number;
-  readonly currentA: number;
-  readonly lostMl: number;
-  readonly lostC: number;
-}
-
 /** Volume, charge and time at both electrodes. */
-function GasNumbers({
-  plan,
-  timeS,
-  pair,
-  gas,
-  tubeMl,
-  chargeC,
-  currentA,
-  lostMl,
-  lostC,
-}: GasNumbersProps) {
+function GasNumbers({ gasPlan, pair, gas, tubeMl }: WorkedProps) {
+  const { plan } = usePlan();
+  const { chargeC, timeS = 0, currentA = 0, lostMl, lostC } = gasPlan;
   return (
     <div className={classes.answers} data-testid="gas-plan">
       <div>

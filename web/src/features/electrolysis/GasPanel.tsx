@@ -1,13 +1,11 @@
 import { SegmentedControl, Select, Switch, Text, Title } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import type { CellCurrent, CellRequest, PredictedCell } from '@stoichos/core/studies/electrolysis';
-import { useEffect } from 'react';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { Amounts } from '../../shared/study/Amounts';
 import { asTime } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
-import type { PlanState } from './planState';
 import { usualTimeS, work, Worked } from './GasAnswer';
 import type { MadeGas } from './GasAnswer';
 import { formatNumber } from '@stoichos/core/common';
@@ -22,17 +20,12 @@ export function GasPanel({
   request: CellRequest;
   current: CellCurrent;
 }) {
-  const [plan, setPlan] = usePlan();
-  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+  const { plan } = usePlan();
   const gases = gasesOf(cell);
   const gas = gases.find(({ formula }) => formula === plan.gas) ?? gases[0];
   const worked = gas && work(plan, gas, gases, current);
-  const hooks = useTask('hooks');
-  const { start } = hooks;
   const isActive = !cell.anode.electrode.inert;
-  useEffect(() => {
-    if (isActive) void start(request, current);
-  }, [isActive, request, current, start]);
+  const hooks = useAnswer('hooks', isActive ? [request, current] : undefined);
   const renewAfterMin = isActive ? hooks.value?.showsAtMin : undefined;
   return (
     <section aria-label="Gas in tubes">
@@ -41,19 +34,13 @@ export function GasPanel({
         <Text className="quiet">This cell gives no gas to collect.</Text>
       ) : (
         <>
-          <GasFields gases={gases} plan={plan} gas={gas} current={current} set={set} />
+          <GasFields gases={gases} gas={gas} current={current} />
           {'problem' in worked ? (
             <Text role="alert" mt="sm">
               {worked.problem}
             </Text>
           ) : (
-            <Worked
-              gas={gas.formula}
-              {...worked}
-              plan={plan}
-              set={set}
-              renewAfterMin={renewAfterMin}
-            />
+            <Worked gas={gas.formula} {...worked} renewAfterMin={renewAfterMin} />
           )}
         </>
       )}
@@ -63,14 +50,13 @@ export function GasPanel({
 
 interface GasFieldsProps {
   readonly gases: MadeGas[];
-  readonly plan: PlanState;
   readonly gas: MadeGas;
   readonly current: CellCurrent;
-  readonly set: (part: Partial<PlanState>) => void;
 }
 
 /** The gas, what is sought, and the tube. */
-function GasFields({ gases, plan, gas, current, set }: GasFieldsProps) {
+function GasFields({ gases, gas, current }: GasFieldsProps) {
+  const { plan, set } = usePlan();
   return (
     <>
       <div className={classes.pair}>
@@ -83,13 +69,7 @@ function GasFields({ gases, plan, gas, current, set }: GasFieldsProps) {
           }))}
           onChange={(value) => set({ gas: value ?? 'H2' })}
         />
-        <Amounts
-          of={plan}
-          onChange={set}
-          fields={{
-            pressureKPa: ['Air pressure', 'kPa', 0.1],
-          }}
-        />
+        <Amounts of={plan} onChange={set} fields={{ pressureKPa: ['Air pressure', 'kPa', 0.1] }} />
       </div>
       <SegmentedControl
         mt="sm"
@@ -117,38 +97,24 @@ function GasFields({ gases, plan, gas, current, set }: GasFieldsProps) {
         ]}
         onChange={(tube) => set({ tube: tube === 'volume' ? 'volume' : 'ruler' })}
       />
-      <TubeFields set={set} plan={plan} />
+      <TubeFields />
     </>
   );
 }
 
 /** The tube: by its volume, or by what a ruler says. */
-function TubeFields({
-  set,
-  plan,
-}: {
-  readonly set: (part: Partial<PlanState>) => void;
-  readonly plan: PlanState;
-}) {
+function TubeFields() {
+  const { plan, set } = usePlan();
   return (
     <div className={classes.pair}>
       {plan.tube === 'volume' ? (
-        <Amounts
-          of={plan}
-          onChange={set}
-          fields={{
-            tubeMl: ['Volume', 'mL', 1],
-          }}
-        />
+        <Amounts of={plan} onChange={set} fields={{ tubeMl: ['Volume', 'mL', 1] }} />
       ) : (
         <>
           <Amounts
             of={plan}
             onChange={set}
-            fields={{
-              innerMm: ['Inside', 'mm wide', 1],
-              lengthMm: ['Length', 'mm', 5],
-            }}
+            fields={{ innerMm: ['Inside', 'mm wide', 1], lengthMm: ['Length', 'mm', 5] }}
           />
           <Switch
             size="sm"

@@ -1,6 +1,6 @@
 import { Alert, Button, Group, Switch, Text } from '@mantine/core';
 import { useInterval } from '@mantine/hooks';
-import type { CellRunWithRecord, InstrumentInfo, CellRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord, InstrumentInfo } from '@stoichos/core/labday';
 import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useRef, useState } from 'react';
 import {
@@ -27,27 +27,8 @@ interface InstrumentReadingsProps {
 }
 
 /** The readings of the instruments, one at a time, as often as is asked. */
-function useSupplyReadings({
-  instruments,
-  offsetS,
-  log,
-  run,
-  startedAt,
-  set,
-  write,
-  speed,
-  auto,
-}: {
-  readonly instruments: InstrumentInfo[];
-  readonly offsetS: number;
-  readonly log: readonly LogLine[];
-  readonly run: CellRunWithRecord;
-  readonly startedAt: number | null;
-  readonly set: InstrumentReadingsProps['set'];
-  readonly write: (record: CellRecord | null, supersedes?: string | null) => Failure | undefined;
-  readonly speed: number;
-  readonly auto: boolean;
-}) {
+function useSupplyReadings(instruments: InstrumentInfo[], props: InstrumentReadingsProps) {
+  const { offsetS, log, run, startedAt, set, write, speed, auto } = props;
   const [read] = useCellReadingMutation();
   const [problem, setProblem] = useState<Failure>();
   const [missed, setMissed] = useState(0);
@@ -91,30 +72,12 @@ function useSupplyReadings({
 }
 
 /** Readings by themselves, at the interval; a reading that fails is told and not made up for. */
-export function InstrumentReadings({
-  run,
-  log,
-  write,
-  auto,
-  speed,
-  offsetS,
-  startedAt,
-  set,
-}: InstrumentReadingsProps) {
+export function InstrumentReadings(props: InstrumentReadingsProps) {
+  const { run, auto, speed, set } = props;
   const { data: instruments = [] } = useInstrumentsQuery();
   const [simulate] = useSimulateCellMutation();
   const [tell] = useTellInstrumentMutation();
-  const { supply, setProblem, readOnce, problem, missed } = useSupplyReadings({
-    instruments,
-    offsetS,
-    log,
-    run,
-    startedAt,
-    set,
-    write,
-    speed,
-    auto,
-  });
+  const { supply, setProblem, readOnce, problem, missed } = useSupplyReadings(instruments, props);
   if (!supply)
     return (
       <Text>

@@ -4,17 +4,15 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import { batterySource, usualGapCm } from '@stoichos/core/studies/electrolysis';
 import { conductivitySource } from '@stoichos/core/vessel';
 import type { CellRequest, CurrentEstimate, Supply } from '@stoichos/core/studies/electrolysis';
-import { useEffect, useMemo } from 'react';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import type { CurrentTry } from '../../data/worker/chemistry';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { Amounts } from '../../shared/study/Amounts';
 import { asAmount, asVolts } from '../../shared/study/asAmount';
 import classes from '../../shared/study/Study.module.css';
 import { usePlan } from './planState';
 import type { PlanState } from './planState';
-import type { Dispatch, SetStateAction } from 'react';
 
 interface SupplyPanelProps {
   readonly request: CellRequest;
@@ -24,19 +22,18 @@ interface SupplyPanelProps {
 
 /** What current a supply drives through the cell, with its range, and what more of it would do. */
 export function SupplyPanel({ request, areaCm2, onTake }: SupplyPanelProps) {
-  const [plan, setPlan] = usePlan();
+  const { plan } = usePlan();
   const supply = supplyOf(plan);
-  const key = JSON.stringify([request, areaCm2, supply]);
-  const tries = useMemo(() => triesOf(JSON.parse(key) as Parts), [key]);
-  const { value, failure, share, start, cancel } = useTask('currents');
-  useEffect(() => {
-    if (tries.length > 0) void start(tries.map(({ one }) => one));
-  }, [tries, start]);
+  const tries = triesOf([request, areaCm2, supply]);
+  const { value, failure, share, cancel } = useAnswer(
+    'currents',
+    tries.length > 0 ? [tries.map(({ one }) => one)] : undefined,
+  );
   const [base, ...others] = value ?? [];
   return (
     <>
       <Title mb="xs">The supply</Title>
-      <SupplyFields setPlan={setPlan} plan={plan} />
+      <SupplyFields />
       {!supply && (
         <Text role="alert" mt="sm">
           A supply has at least one cell and a voltage above 0 V; more than 60 V can kill.
@@ -112,14 +109,8 @@ function SupplyAnswer({ tries, base, onTake, others }: SupplyAnswerProps) {
 }
 
 /** Batteries in series, or a supply with its limit. */
-function SupplyFields({
-  setPlan,
-  plan,
-}: {
-  readonly setPlan: Dispatch<SetStateAction<PlanState>>;
-  readonly plan: PlanState;
-}) {
-  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+function SupplyFields() {
+  const { plan, set } = usePlan();
   return (
     <>
       <SegmentedControl
@@ -134,28 +125,21 @@ function SupplyFields({
       />
       <div className={classes.pair}>
         {plan.supply === 'cells' ? (
-          <>
-            <Amounts
-              of={plan}
-              onChange={set}
-              fields={{
-                cells: ['In series', '', 1],
-                eachV: ['Each', 'V', 0.5],
-                eachOhm: ['Inside each', 'Ω', 0.5],
-              }}
-            />
-          </>
+          <Amounts
+            of={plan}
+            onChange={set}
+            fields={{
+              cells: ['In series', '', 1],
+              eachV: ['Each', 'V', 0.5],
+              eachOhm: ['Inside each', 'Ω', 0.5],
+            }}
+          />
         ) : (
-          <>
-            <Amounts
-              of={plan}
-              onChange={set}
-              fields={{
-                supplyV: ['Set to', 'V', 0.5],
-                limitA: ['Limit', 'A', 0.1],
-              }}
-            />
-          </>
+          <Amounts
+            of={plan}
+            onChange={set}
+            fields={{ supplyV: ['Set to', 'V', 0.5], limitA: ['Limit', 'A', 0.1] }}
+          />
         )}
       </div>
     </>

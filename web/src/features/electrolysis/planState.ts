@@ -61,11 +61,12 @@ const firstPlan: PlanState = {
   limitA: '',
 };
 
+/** The plan for tubes, coats and supplies, and a way to change a part of it; the same wherever it is asked for. */
 export function usePlan() {
   const { airKPa } = useSettings();
   const initial = { ...firstPlan, pressureKPa: airKPa };
-  const kept = useKept('stoichos.electrolysis.plan', planSchema, initial);
-  const [value, onRead] = kept;
-  useInAddress({ name: 'plan', schema: planSchema, initial, value, onRead });
-  return kept;
+  const [plan, setPlan] = useKept('stoichos.electrolysis.plan', planSchema, initial);
+  useInAddress({ name: 'plan', schema: planSchema, initial, value: plan, onRead: setPlan });
+  const set = (part: Partial<PlanState>) => setPlan((before) => ({ ...before, ...part }));
+  return { plan, set };
 }
