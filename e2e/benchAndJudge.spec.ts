@@ -210,7 +210,7 @@ test('a hydrate to constant mass on the simulated balance, with the order guard 
   await expect(page.getByTestId('found-hydrate')).toContainText('MgSO4·7H2O: agrees');
   await expect(page.getByText('constant mass reached')).toBeVisible();
   await page.getByRole('button', { name: 'As a table' }).click();
-  await expect(page.getByRole('cell', { name: 'after heating 2' })).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'after heating 2' })).toBeVisible();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'CSV' }).click(),

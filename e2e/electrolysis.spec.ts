@@ -43,7 +43,7 @@ test('brine: both gases with their tests, what stays behind, the drop beside it,
   await expect(why.getByRole('row')).toHaveCount(3);
   await expect(why).toContainText('Rule of thumb: Cl2');
 
-  // Into the day, and seen at the bench as it was foretold.
+  // Into the day, and seen at the bench as it was predicted.
   const day = page.getByRole('option', { name: /A current in brine/ });
   // What is still being worked out above may push the list out of sight, and so close it.
   await expect(async () => {

@@ -276,13 +276,13 @@ async function benchIdentify(): Promise<void> {
   const outcomes = Object.fromEntries(
     pairsOfIons(ions).map((pair) => [pair, inorganicOutcomesOf(readCandidate(pair))]),
   );
-  const reckoning = (performance.now() - start) / 1000;
+  const seconds = (performance.now() - start) / 1000;
   const pairs = inorganicModel(outcomes);
   const rankingPairs = timed(5, () =>
     rankTests(pairs, [], { kind: 'inorganic', school: 'mostInformative' }),
   );
   console.log(
-    `Next test of the ${pairs.candidates.length} pairs of ${ions.length} ions: ${rankingPairs.toFixed(0)} ms (aim: under 2000 ms); what they show, by the engine, once: ${reckoning.toFixed(0)} s`,
+    `Next test of the ${pairs.candidates.length} pairs of ${ions.length} ions: ${rankingPairs.toFixed(0)} ms (aim: under 2000 ms); what they show, by the engine, once: ${seconds.toFixed(0)} s`,
   );
   const { mostTelling, bestTree, fixed } = await testsToIdentify();
   console.log(

@@ -42,7 +42,7 @@ describe('what is worked out follows the amounts', () => {
     expect(followAmounts(follow(cups, one), one, ten)).toEqual(follow(cups, ten));
   });
 
-  it('another salt is reckoned as that salt', () => {
+  it('another salt is calculated as that salt', () => {
     const now = changed(cups, 'NH4NO3', { substance: 'KNO3', massG: 6 });
     // 6 g ÷ 101.10 g/mol.
     expect(follow(cups, now)[1]).toMatchObject({ of: { substance: 'KNO3', amountMol: 0.05935 } });

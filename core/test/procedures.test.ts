@@ -278,7 +278,7 @@ describe('a class as a timetable', () => {
     expect(missingKit(plan)).toEqual([]);
   });
 
-  it('says what would make it shorter, each way reckoned through', () => {
+  it('says what would make it shorter, each way calculated through', () => {
     const scarce = { ...plan, kit: { balance: 1, burner: 1, desiccator: 1 } };
     const length = schedule(scheduleOf(scarce), undefined, { effort: 0.02 }).makespanMin;
     const cuts = cutsFor(scarce, length);

@@ -283,7 +283,7 @@ describe('a mixture of one’s own', () => {
     );
   });
 
-  it('reckons only what is new', () => {
+  it('calculates only what is new', () => {
     const run = shiftRunner();
     const actions = [acid(2), acid(3)];
     const first = run({ vessel: copper, actions });

@@ -10,7 +10,7 @@ export interface ChartPoint {
   readonly y: number;
 }
 
-/** One set of points: readings as marks, joined or not, or a line that was reckoned. */
+/** One set of points: readings as marks, joined or not, or a line that was calculated. */
 export interface ChartSeries {
   readonly name: string;
   readonly look: 'marks' | 'joined' | 'dashed' | 'bar';

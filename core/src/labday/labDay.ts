@@ -219,7 +219,7 @@ export type LabDay = z.infer<typeof labDaySchema>;
 export const decimalSeparators = ['.', ','] as const;
 export const paperSizes = ['A4', 'Letter'] as const;
 
-/** How the products of an electrolysis are foretold. */
+/** How the products of an electrolysis are predicted. */
 export const dischargeSchools = ['potentials', 'ruleOfThumb'] as const;
 export type DischargeSchool = (typeof dischargeSchools)[number];
 
@@ -235,7 +235,7 @@ export const settingsSchema = z.object({
   /** How decimals are written for people; files for other programs keep the point. */
   decimalSeparator: z.enum(decimalSeparators),
   paper: z.enum(paperSizes),
-  /** What the studies reckon with until they are told otherwise. */
+  /** What the studies calculate with until they are told otherwise. */
   roomC: z
     .number()
     .min(5, 'A room is at 5 °C or above')

@@ -11,7 +11,7 @@ export interface TemperatureReading {
   readonly temperatureC: number;
 }
 
-/** What was mixed, as far as heat is reckoned from it. */
+/** What was mixed, as far as heat is calculated from it. */
 export interface Calorimetry {
   readonly readings: readonly TemperatureReading[];
   /** When the two were brought together, s. Without it, the moment before the first clear change. */
@@ -21,7 +21,7 @@ export interface Calorimetry {
   readonly specificHeatJPerGK?: number;
   /** Heat the vessel takes, J/K. */
   readonly vesselJPerK?: number;
-  /** What ΔH is reckoned to, mol. */
+  /** The amount that ΔH is per, mol. */
   readonly amountMol?: number;
 }
 

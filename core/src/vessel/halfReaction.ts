@@ -82,7 +82,7 @@ function partsOf({ formula, state }: HalfTerm): Components {
 }
 
 const gasRow = new Map<string, DissolvedGas>(dissolvedGases.map((row) => [row.formula, row]));
-/** Concentration a product that is not there yet is reckoned with, mol/L: the first trace of it. */
+/** Concentration a product that is not there yet is calculated with, mol/L: the first trace of it. */
 const firstTraceM = 1e-15;
 
 /**

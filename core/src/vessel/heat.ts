@@ -12,7 +12,7 @@ import { warningsOf } from './warnings';
 import type { Warning } from './warnings';
 import { formatSetTemperature, formatTemperature } from '../common/temperature';
 
-/** Boiling of dilute solutions, °C; the rise with concentration is not reckoned. */
+/** Boiling of dilute solutions, °C; the rise with concentration is not calculated. */
 export const boilsAtC = 100;
 /** Acid from which a solution may be heated past the boiling point of water, mol/L of HSO4⁻, and how far, °C. */
 const strongAcidM = 10;

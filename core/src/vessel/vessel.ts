@@ -65,7 +65,7 @@ export function pourTogether(into: Vessel, from: Vessel): Vessel {
   return {
     ...into,
     volumeMl,
-    // Mixed water comes to the mean by volume; heats of reaction are not reckoned here.
+    // Mixed water comes to the mean by volume; heats of reaction are not calculated here.
     temperatureC:
       volumeMl === 0
         ? into.temperatureC

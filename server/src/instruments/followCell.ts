@@ -14,7 +14,7 @@ export const channels = {
   anodeNearV: 4,
   anodeFarV: 5,
 } as const;
-/** Currents at which the simulated cell is reckoned, A; in between it is straight. */
+/** Currents at which the simulated cell is calculated, A; in between it is straight. */
 const currentsA = [0, 0.001, 0.01, 0.05, 0.1, 0.2, 0.5, 1, 2, 3, 4, 5];
 /** Leads and contacts of the simulated bench, Ω. */
 const leadsOhm = 0.1;

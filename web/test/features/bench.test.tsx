@@ -40,6 +40,22 @@ describe('a bench', () => {
     expect(others()).toEqual([{ kind: 'noChange' }, { kind: 'gas' }]);
   });
 
+  it('goes from test to test by the arrows, also before the next one is calculated', async () => {
+    await showInDay(
+      dayOf([pair('AgNO3', 'KI'), pair('Pb(NO3)2', 'KI'), pair('BaCl2', 'Na2SO4')]),
+      <BenchPage />,
+    );
+    await screen.findByRole('region', { name: 'What Bench Heron sees' }, patience);
+    await user.keyboard('{ArrowRight}{ArrowRight}');
+    const third = await screen.findByRole('button', { name: /^3 / });
+    expect(third).toHaveAttribute('aria-pressed', 'true');
+    await user.keyboard('{ArrowLeft}');
+    expect(await screen.findByRole('button', { name: /^2 / })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+  });
+
   it('goes on to the next one with a tap', async () => {
     await showInDay(silver, <BenchPage />);
     await tap('Next: Bench Tern');

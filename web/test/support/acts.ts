@@ -3,7 +3,7 @@ import type { within } from '@testing-library/react';
 import { PointerEventsCheckLevel, userEvent } from '@testing-library/user-event';
 
 /** The chemistry may take a moment, longer on a laden machine. */
-export const patience = { timeout: 20_000 };
+export const patience = { timeout: 20_000, interval: 250 };
 
 type Name = string | RegExp;
 

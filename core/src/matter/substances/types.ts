@@ -492,7 +492,7 @@ export interface ElectrodeProcess {
   readonly source: Source;
 }
 
-/** What an electrode does to a species, that is not reckoned, or does not happen; each with why. */
+/** What an electrode does to a species, that is not calculated, or does not happen; each with why. */
 export interface NotAtElectrode {
   readonly side: 'cathode' | 'anode';
   readonly of: readonly string[];

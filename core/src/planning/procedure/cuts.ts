@@ -22,7 +22,7 @@ const shortestCutMin = 5;
 const effort = 0.02;
 
 /**
- * What would make a class shorter, each reckoned through: shorter waits, a demonstration in place of group work, leaving a
+ * What would make a class shorter, each calculated through: shorter waits, a demonstration in place of group work, leaving a
  * procedure out, two days instead of one.
  *
  * @param watch is told the share done, and stops by answering false; what was found so far is returned.

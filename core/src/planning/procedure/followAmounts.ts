@@ -20,7 +20,7 @@ const rounded = (value: number): number => Number(value.toPrecision(4));
 
 /**
  * What is worked out, after the steps were changed: a salt that was taken for another one is worked out as that one, and
- * heat is shared by the mass, and reckoned to the amount, that is put in now. What does not hang on the change stays.
+ * heat is shared by the mass, and calculated to the amount, that is put in now. What does not hang on the change stays.
  *
  * @example a calorimeter log for 6 g of ammonium nitrate (0.075 mol), after 10 g were written: 0.1249 mol
  */
@@ -67,11 +67,11 @@ function temperatureAfter(analysis: Temperature, before: Steps, now: Steps): Tem
     ...(massG !== undefined &&
       grown !== 0 &&
       massG + grown > 0 && { massG: rounded(massG + grown) }),
-    ...(of && { of: reckonedTo(of, was, is) }),
+    ...(of && { of: calculatedTo(of, was, is) }),
   };
 }
 
-function reckonedTo(
+function calculatedTo(
   of: NonNullable<Temperature['of']>,
   was: readonly Reagent[],
   is: readonly Reagent[],

@@ -42,7 +42,7 @@ export const analysisSchema = z.discriminatedUnion('kind', [
     /** What shares the heat, g, taken to be like water. */
     massG: z.number().positive().max(5000).optional(),
     vesselJPerK: z.number().min(0).max(2000).optional(),
-    /** What ΔH is reckoned to. */
+    /** What ΔH is per. */
     of: z
       .object({ substance: z.string().min(1).max(100), amountMol: z.number().positive().max(100) })
       .optional(),

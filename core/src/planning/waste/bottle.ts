@@ -20,7 +20,7 @@ export function withAdded(bottle: WasteBottle, action: Action): WasteBottle {
   return { now: bottle.tried(action), tried: (...more) => bottle.tried(action, ...more) };
 }
 
-/** A bottle into which vessels of a rack have been emptied; what was reckoned once is not reckoned again. */
+/** A bottle into which vessels of a rack have been emptied; what was calculated once is not calculated again. */
 export function wasteBottle(rack: Rack): WasteBottle {
   const run = rackRunner();
   const stands = (events: Rack['events']): ToldStep => {

@@ -87,7 +87,7 @@ export function wastePlan(
   return plans.sort((one, other) => other.trouble - one.trouble);
 }
 
-/** What should not meet in the bottles of a day, without the reckoning of what clears them. */
+/** What should not meet in the bottles of a day, without calculating what clears them. */
 export function bottleMeetings(
   sources: readonly WasteSource[],
 ): readonly { readonly bottle: string; readonly clashes: readonly Clash[] }[] {

@@ -97,7 +97,7 @@ const judgements = [
 ] as const;
 const judged = commonPractice('a judgement of this application, open to another');
 
-/** Every constant that the application reckons with, by kind, each with its unit and its source. */
+/** Every constant of the calculations, by kind, each with its unit and its source. */
 export const constantTables = forAnyReader((): readonly ConstantTable[] => {
   return [
     tableOf(

@@ -40,7 +40,7 @@ import { stillLayerSource } from '../../vessel/electrolysis/transport';
 import { precipitantsSource } from '../../planning/waste/precipitants';
 import type { Source } from '../../matter/substances/source';
 
-/** What is reckoned with that is no row of a table, by what it is used for. */
+/** What calculations use that is no row of a table, by what it is used for. */
 export const rulesOfThumb: readonly { readonly of: string; readonly source: Source }[] = [
   { of: 'How precipitates settle', source: settlingSource },
   { of: 'Magnet', source: magnetSource },

@@ -18,7 +18,7 @@ const volumesMl = [25, 50, 100, 200, 250] as const;
 const strengthsM = [0.05, 0.1, 0.2, 0.25, 0.5] as const;
 const figures = 3;
 
-/** Questions with numbers of their own for each copy, their answers reckoned as the application reckons for itself. */
+/** Questions with numbers of their own for each copy, their answers calculated as the application does for itself. */
 export function computations(procedure: Procedure, random: Dice): Question[] {
   return [
     ...solutionsOf(procedure).flatMap(({ substance }) => weighing(substance, random)),

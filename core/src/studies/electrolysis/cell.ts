@@ -60,7 +60,7 @@ export function cellLiquid(
   return settle(mixed).vessel;
 }
 
-/** The smallest vessel of the tables that holds so much; a larger cell is reckoned with as the largest of them. */
+/** The smallest vessel of the tables that holds so much; a larger cell is treated as the largest of them. */
 export function cellContainer(volumeMl: number): ContainerKind {
   const beakers = (['dish', 'beaker', 'beaker250', 'beaker400', 'beaker600'] as const).filter(
     (kind) => containers[kind].brimMl >= volumeMl,

@@ -20,7 +20,7 @@ export const electrolyteSchema = z.union([
 ]);
 export type Electrolyte = z.infer<typeof electrolyteSchema>;
 
-/** The schools that foretell what is discharged. */
+/** The schools that predict what is discharged. */
 export const schoolSchema = z.enum(['potentials', 'ruleOfThumb']);
 
 /** How a current is told: amperes, never below nothing. */

@@ -1,6 +1,6 @@
 import { commonPractice } from '../../matter/substances/source';
 
-/** Something unlooked-for at an electrode, and what it means. */
+/** Something unexpected at an electrode, and what it means. */
 export interface ImpurityHint {
   readonly id: string;
   readonly seen: string;
@@ -11,7 +11,7 @@ export interface ImpurityHint {
 }
 
 export const impuritySource = commonPractice(
-  'what unlooked-for colours and sludges at electrodes mean',
+  'what unexpected colours and sludges at electrodes mean',
 );
 
 /** Hints by what is seen. */

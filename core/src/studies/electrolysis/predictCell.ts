@@ -59,7 +59,7 @@ export interface CellProduct {
 /** One electrode of a cell, as both schools have it. */
 export interface CellElectrode {
   readonly electrode: Electrode;
-  /** Those the chosen school foretells, the largest share first; empty where it is not predicted. */
+  /** Those the chosen school predicts, the largest share first; empty where it is not predicted. */
   readonly products: readonly CellProduct[];
   readonly rule: RuleSays;
   /** Why the rule of thumb and the potentials part here, and what the bench shows; undefined where they agree. */

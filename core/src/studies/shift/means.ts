@@ -82,7 +82,7 @@ export function withMeans(means: Means): After {
   };
 }
 
-/** Refuses a means that the tables do not know, before anything is reckoned. @throws ChemistryError `unknownSubstance`. */
+/** Refuses a means that the tables do not know, before anything is calculated. @throws ChemistryError `unknownSubstance`. */
 export function checkMeans(means: Means): void {
   if ('solution' in means) findSubstance(means.solution);
   if ('solid' in means) findSubstance(means.solid);

@@ -68,7 +68,7 @@ export function runShift(request: ShiftRequest): ShiftRun {
   return shiftRunner()(request);
 }
 
-/** Like {@link runShift}, reckoning only the actions that are new since the last time; they are told apart by identity. */
+/** Like {@link runShift}, calculating only the actions that are new since the last time; they are told apart by identity. */
 export function shiftRunner(): (request: ShiftRequest) => ShiftRun {
   let vessel: ShiftRequest['vessel'] | undefined;
   let stages: readonly Stage[] = [];

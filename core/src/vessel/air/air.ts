@@ -23,7 +23,7 @@ const swirlShare = 0.4;
 /** Amount of oxygen below which nothing can be seen of it, mmol. */
 export const traceMmol = 1e-9;
 
-/** Oxygen that a vessel’s water holds in equilibrium with air, mmol; salts, which lower it a little, are not reckoned. */
+/** Oxygen that a vessel’s water holds in equilibrium with air, mmol; salts, which lower it a little, are not calculated. */
 export function oxygenFromAir({ volumeMl, temperatureC }: Vessel): number {
   const row = dissolvedGas('O2');
   if (!row) return 0;

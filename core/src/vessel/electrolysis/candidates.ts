@@ -251,7 +251,7 @@ function kinetics(
   };
 }
 
-/** Concentration at the surface that a product is reckoned with, mol/L, where the bulk holds less. */
+/** Concentration at the surface that a product is calculated with, mol/L, where the bulk holds less. */
 export const surfaceM: Readonly<Record<string, number>> = {
   Br2: 0.03,
   I2: 1e-3,

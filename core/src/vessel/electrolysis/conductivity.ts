@@ -11,7 +11,7 @@ export const conductivitySource = handbook(
   'ionic conductivities at infinite dilution; their fall with concentration is fitted to the equivalent conductivities of electrolytes tabulated there: most within 10 %, doubly charged salts within 25 %',
 );
 
-/** Half the width of the range a reckoned conductivity lies in, as a share. */
+/** Half the width of the range a calculated conductivity lies in, as a share. */
 export const conductivityUncertainty = 0.15;
 /** Rise of conductivity with temperature, per K (common practice: two per cent). */
 const perKelvin = 0.02;

@@ -1,4 +1,5 @@
 import { Button, Text } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
 import { benchProgress, benchesOf, worksAsMade } from '@stoichos/core/labday';
 import type { Bench, LabDay, Work } from '@stoichos/core/labday';
 import { IconPresentation } from '@tabler/icons-react';
@@ -12,6 +13,7 @@ import strip from '../../shared/parts/Strip.module.css';
 import classes from '../../shared/recording/Bench.module.css';
 import { BenchTabs } from './BenchTabs';
 import { Station } from './Station';
+import type { StationProps } from './stationProps';
 import { WorkTabs } from './WorkTabs';
 
 const toAll: Bench = { id: null, name: 'Shown to all' };
@@ -82,7 +84,8 @@ export function BenchPage() {
           Projector
         </Button>
       </div>
-      <OnceRun works={[work]}>
+      <ArrowKeys work={work} step={step} progress={progress} go={go} />
+      <OnceRun works={[work]} ahead={own}>
         {() => (
           <Station
             key={`${work.id} ${step.id} ${bench.id ?? ''}`}
@@ -98,6 +101,26 @@ export function BenchPage() {
       </OnceRun>
     </>
   );
+}
+
+/** From step to step by the arrow keys, also while what the next one should show is still being calculated. */
+function ArrowKeys({
+  work,
+  step,
+  progress,
+  go,
+}: Pick<StationProps, 'work' | 'step' | 'progress' | 'go'>) {
+  const move = (by: number) => {
+    const ordered = [...progress.steps].sort((a, b) => a.work.number - b.work.number);
+    const here = ordered.findIndex((one) => one.work.id === work.id && one.step.id === step.id);
+    const other = ordered[here + by];
+    if (other) go({ work: other.work.id, step: other.step.id });
+  };
+  useHotkeys([
+    ['ArrowLeft', () => move(-1)],
+    ['ArrowRight', () => move(1)],
+  ]);
+  return null;
 }
 
 /** The groups, and everybody where something is shown to all. */

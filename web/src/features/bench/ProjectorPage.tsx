@@ -92,7 +92,7 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
         <ProcedureWords procedure={work.procedure} text={step.text} />
       </h1>
       {step.caution && <p className={classes.caution}>{step.caution}</p>}
-      <OnceRun works={[work]}>
+      <OnceRun works={[work]} ahead={own}>
         {() => (
           <NowOnTheWall
             day={day}

@@ -7,7 +7,7 @@ import type { StationProps } from './stationProps';
 import { useShowOnWall } from './wall';
 
 /** Everything a station works with: the vessel and the part that are recorded for, their recorders, and what is judged of them. */
-export function useStation({ day, work, step, bench, progress, go }: StationProps) {
+export function useStation({ day, work, step, bench, progress }: StationProps) {
   const stations = stationsOf(work, step);
   const [vessel, setVessel] = useState(stations[0]?.vessel);
   const [part, setPart] = useState<Part>('test');
@@ -16,13 +16,6 @@ export function useStation({ day, work, step, bench, progress, go }: StationProp
   useShowOnWall({ dayId: day.id, ...at });
   const recorder = useRecorder(day, { ...at, vessel: vessel ?? null, part });
   const ofStep = useRecorder(day, { ...at, vessel: null, part: 'test' });
-  const isHere = (one: StationProps['progress']['steps'][number]): boolean =>
-    one.work.id === work.id && one.step.id === step.id;
-  const move = (by: number) => {
-    const ordered = [...progress.steps].sort((a, b) => a.work.number - b.work.number);
-    const other = ordered[ordered.findIndex(isHere) + by];
-    if (other) go({ work: other.work.id, step: other.step.id });
-  };
   useHotkeys([
     ['n', () => recorder.record({ kind: 'noChange' })],
     ['p', () => recorder.record({ kind: 'noPrecipitate' })],
@@ -31,8 +24,6 @@ export function useStation({ day, work, step, bench, progress, go }: StationProp
     ['o', () => recorder.record({ kind: 'clarity', to: 'opaque' })],
     ['g', () => recorder.record({ kind: 'gas' })],
     ['z', recorder.undo],
-    ['ArrowLeft', () => move(-1)],
-    ['ArrowRight', () => move(1)],
   ]);
   const someVessel = vessel ?? work.procedure.vessels[0]?.name;
   return {
@@ -46,7 +37,7 @@ export function useStation({ day, work, step, bench, progress, go }: StationProp
     at,
     recorder,
     ofStep,
-    own: progress.steps.find(isHere),
+    own: progress.steps.find((one) => one.work.id === work.id && one.step.id === step.id),
     /** Where an instrument is put to. */
     follow: someVessel === undefined ? undefined : { dayId: day.id, ...at, vessel: someVessel },
   };

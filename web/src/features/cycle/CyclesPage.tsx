@@ -1,7 +1,6 @@
 import { Button, Group, Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
-import type { Ring, RingPlan, RingMass } from '@stoichos/core/studies/cycle';
 import { useMemo, useRef } from 'react';
 import * as z from 'zod';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -20,9 +19,6 @@ import { MassTable } from './MassTable';
 import { OwnRing } from './OwnRing';
 import { ringPlanOf, ownRing } from './ringPlan';
 import { RingPicture } from './RingPicture';
-import type { Answer } from '../../data/worker/useAnswer';
-import type { Attempt } from '../../shared/study/attempt';
-import type { Procedure } from '@stoichos/core/planning/procedure';
 import { ArcCard } from './ArcCard';
 import { useInAddress } from '../../shared/study/useInAddress';
 
@@ -45,8 +41,8 @@ const first: CyclesState = {
   weighed: [],
 };
 
-/** Reactions that end where they began, drawn as a ring, with what each gives at most and what was found. */
-export function CyclesPage() {
+/** The ring that is set, what becomes of it, and what was weighed on the way. */
+function useRing() {
   const [state, setState] = useKept('stoichos.cycles', stateSchema, first);
   useInAddress({
     name: 'ring',
@@ -58,8 +54,7 @@ export function CyclesPage() {
   });
   const change = (part: Partial<CyclesState>) => setState((before) => ({ ...before, ...part }));
   const plan = useMemo(() => ringPlanOf(state.ring, state.own), [state.ring, state.own]);
-  const running = useAnswer('ring', plan && [plan]);
-  const ring = running.value;
+  const { value: ring, failure } = useAnswer('ring', plan && [plan]);
   const shown = plan && ring?.name === plan.name ? ring : undefined;
   const masses = useMemo(
     () =>
@@ -77,27 +72,26 @@ export function CyclesPage() {
     [shown, state.startG, state.weighed],
   );
   const procedure = useMemo(() => shown && ringProcedure('ring', shown), [shown]);
+  return { state, change, plan, shown, failure, masses, procedure };
+}
+
+type RingStudy = ReturnType<typeof useRing>;
+
+/** Reactions that end where they began, drawn as a ring, with what each gives at most and what was found. */
+export function CyclesPage() {
+  const study = useRing();
+  const { shown } = study;
   return (
     <StudyFrame
       title="Gases"
       tools={<PrintButton />}
       settings={{
         label: 'What is set',
-        children: <RingSettings state={state} shown={shown} change={change} />,
+        children: <RingSettings {...study} />,
       }}
       answer={{
         label: 'The ring',
-        children: (
-          <RingAnswer
-            state={state}
-            running={running}
-            plan={plan}
-            shown={shown}
-            change={change}
-            masses={masses}
-            procedure={procedure}
-          />
-        ),
+        children: <RingAnswer {...study} />,
       }}
       reasons={{
         label: 'Each arrow: equation, type, evidence',
@@ -115,23 +109,13 @@ export function CyclesPage() {
   );
 }
 
-interface RingAnswerProps {
-  readonly state: CyclesState;
-  readonly running: Answer<'ring'>;
-  readonly plan: RingPlan | undefined;
-  readonly shown: Ring | undefined;
-  readonly change: (part: Partial<CyclesState>) => void;
-  readonly masses: Attempt<RingMass[]> | undefined;
-  readonly procedure: Procedure | undefined;
-}
-
 /** The ring, drawn, and what becomes of the mass on the way. */
-function RingAnswer({ state, running, plan, shown, change, masses, procedure }: RingAnswerProps) {
+function RingAnswer({ state, failure, plan, shown, change, masses, procedure }: RingStudy) {
   const picture = useRef<HTMLDivElement>(null);
   return (
     <>
       <GasTabs />
-      <TaskFailure failure={running.failure} />
+      <TaskFailure failure={failure} />
       {!plan && (
         <Text className="quiet" mt="sm">
           Choose what the first compound is turned into; the ring grows arrow by arrow.
@@ -181,15 +165,7 @@ function RingAnswer({ state, running, plan, shown, change, masses, procedure }: 
 }
 
 /** Which cycle, and how much it begins with. */
-function RingSettings({
-  state,
-  shown,
-  change,
-}: {
-  readonly state: CyclesState;
-  readonly shown: Ring | undefined;
-  readonly change: (part: Partial<CyclesState>) => void;
-}) {
+function RingSettings({ state, shown, change }: RingStudy) {
   return (
     <>
       <Select

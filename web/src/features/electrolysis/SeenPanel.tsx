@@ -9,7 +9,7 @@ import type { WriteLine } from './useCellRun';
 
 type DepositWord = (typeof depositWords)[number];
 
-/** How the deposit looks, in one vocabulary, and unlooked-for colours with what they mean. */
+/** How the deposit looks, in one vocabulary, and unexpected colours with what they mean. */
 export function SeenPanel({ run, write }: { run: CellRunWithRecord; write: WriteLine }) {
   const standing = standingCellEntries(run.entries);
   const deposit = standing.findLast(({ record }) => record.kind === 'deposit');

@@ -19,10 +19,10 @@ import type { ElectrolysisState } from './electrolysisState';
 export type Asked =
   { readonly request: CellRequest; readonly current: CellCurrent } | { readonly problem: Failure };
 
-/** How long one may go on typing before the cell is reckoned, ms. */
+/** How long one may go on typing before the cell is calculated, ms. */
 const waitMs = 250;
 
-/** A cell that was reckoned, with what it was reckoned for. */
+/** A cell that was calculated, with what it was calculated for. */
 export interface Predicted {
   readonly request: CellRequest;
   readonly current: CellCurrent;

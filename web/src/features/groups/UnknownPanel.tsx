@@ -15,7 +15,7 @@ import {
   toldOutcomes,
   unsure,
 } from '@stoichos/core/studies/identify';
-import type { GroupView, UnknownResult } from '@stoichos/core/labday';
+import type { GroupView } from '@stoichos/core/labday';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';
@@ -40,29 +40,32 @@ export function UnknownPanel({ view }: { view: GroupView }) {
   return <OneUnknown key={unknown.code} dayId={view.day.id} unknown={unknown} />;
 }
 
-function OneUnknown({
-  dayId,
-  unknown: { code, kind, answer },
-}: {
-  dayId: string;
-  unknown: NonNullable<GroupView['unknown']>;
-}) {
+interface OneUnknownProps {
+  readonly dayId: string;
+  readonly unknown: NonNullable<GroupView['unknown']>;
+}
+
+/** The tests of a bench’s own unknown so far, and the one it is at. */
+function useOwnUnknown({ dayId, unknown: { code, kind, answer } }: OneUnknownProps) {
   const [results, setResults] = useKept(
     `stoichos.unknown.${dayId}.${code}`,
     resultsSchema,
     answer?.results ?? [],
   );
   const [test, setTest] = useState<string | null>(null);
-  const [name, setName] = useState(answer?.answer ?? '');
-  const [handIn, { error, isLoading }] = useHandInMutation();
-  const tests = kind === 'organic' ? organicTests : inorganicTests;
+  const tests: readonly OneTest[] = kind === 'organic' ? organicTests : inorganicTests;
+  return { kind, answer, tests, results, setResults, test, setTest };
+}
+type OwnUnknown = ReturnType<typeof useOwnUnknown>;
+
+function OneUnknown(props: OneUnknownProps) {
+  const own = useOwnUnknown(props);
+  const { tests, test, setTest, results, answer } = own;
   const row = tests.find((one) => one.name === test);
   return (
     <section id="unknown" className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
-      <Title>Your unknown: {code}</Title>
-      {results.length > 0 && (
-        <UnknownRecord kind={kind} tests={tests} setResults={setResults} results={results} />
-      )}
+      <Title>Your unknown: {props.unknown.code}</Title>
+      {results.length > 0 && <UnknownRecord {...own} />}
       <Select
         size="lg"
         searchable
@@ -73,29 +76,8 @@ function OneUnknown({
         value={test}
         onChange={setTest}
       />
-      {row && (
-        <Outcomes
-          kind={kind}
-          test={test}
-          setResults={setResults}
-          results={results}
-          setTest={setTest}
-          row={row}
-        />
-      )}
-      <AnswerForm
-        kind={kind}
-        results={results}
-        name={name}
-        setName={setName}
-        isLoading={isLoading}
-        handIn={handIn}
-      />
-      {error && (
-        <Text role="alert" mt="xs">
-          {explainError(error).message} What you wrote stays here; hand it in again.
-        </Text>
-      )}
+      {row && <Outcomes {...own} row={row} />}
+      <AnswerForm {...own} />
       {answer && (
         <Text role="status" mt="xs" data-testid="handed-in">
           Handed in at {clockTime(answer.sentAt)}: {answer.answer}
@@ -105,59 +87,57 @@ function OneUnknown({
   );
 }
 
-interface AnswerFormProps {
-  readonly kind: 'organic' | 'inorganic';
-  readonly results: UnknownResult[];
-  readonly name: string;
-  readonly setName: (next: string) => void;
-  readonly isLoading: boolean;
-  readonly handIn: ReturnType<typeof useHandInMutation>[0];
-}
-
 /** The answer that is handed in. */
-function AnswerForm({ kind, results, name, setName, isLoading, handIn }: AnswerFormProps) {
+function AnswerForm({ kind, results, answer }: OwnUnknown) {
+  const [name, setName] = useState(answer?.answer ?? '');
+  const [handIn, { error, isLoading }] = useHandInMutation();
   const names =
     kind === 'organic'
       ? compoundNames
       : [...issuedSalts.formulae, ...issuedCations, ...issuedAnions];
   return (
-    <Group align="end" mt="lg">
-      <Autocomplete
-        size="lg"
-        label="It is"
-        description={
-          kind === 'inorganic' ? 'Parts of a mixture with “ + ” between them' : undefined
-        }
-        data={[...names]}
-        limit={8}
-        maxLength={120}
-        value={name}
-        onChange={setName}
-        style={{ flex: 1 }}
-      />
-      <Button
-        size="lg"
-        loading={isLoading}
-        disabled={name.trim() === ''}
-        onClick={() => void handIn({ id: crypto.randomUUID(), answer: name.trim(), results })}
-      >
-        Hand in
-      </Button>
-    </Group>
+    <>
+      <Group align="end" mt="lg">
+        <Autocomplete
+          size="lg"
+          label="It is"
+          description={
+            kind === 'inorganic' ? 'Parts of a mixture with “ + ” between them' : undefined
+          }
+          data={[...names]}
+          limit={8}
+          maxLength={120}
+          value={name}
+          onChange={setName}
+          flex={1}
+        />
+        <Button
+          size="lg"
+          loading={isLoading}
+          disabled={name.trim() === ''}
+          onClick={() => void handIn({ id: crypto.randomUUID(), answer: name.trim(), results })}
+        >
+          Hand in
+        </Button>
+      </Group>
+      {error && (
+        <Text role="alert" mt="xs">
+          {explainError(error).message} What you wrote stays here; hand it in again.
+        </Text>
+      )}
+    </>
   );
 }
 
-interface OutcomesProps {
-  readonly kind: 'organic' | 'inorganic';
-  readonly test: string | null;
-  readonly setResults: (next: UnknownResult[]) => void;
-  readonly results: UnknownResult[];
-  readonly setTest: (next: string | null) => void;
-  readonly row: OneTest;
-}
-
 /** What can be seen in a test, a tap each. */
-function Outcomes({ kind, test, setResults, results, setTest, row }: OutcomesProps) {
+function Outcomes({
+  kind,
+  test,
+  setResults,
+  results,
+  setTest,
+  row,
+}: OwnUnknown & { readonly row: OneTest }) {
   const [blank, setBlank] = useState<Blank>('none');
   const record = (outcome: string) => {
     if (test === null) return;
@@ -194,15 +174,8 @@ function Outcomes({ kind, test, setResults, results, setTest, row }: OutcomesPro
 /** A test that one can do on an unknown of either kind. */
 type OneTest = (typeof organicTests)[number] | (typeof inorganicTests)[number];
 
-interface UnknownRecordProps {
-  readonly kind: 'organic' | 'inorganic';
-  readonly tests: readonly OneTest[];
-  readonly setResults: (next: UnknownResult[]) => void;
-  readonly results: UnknownResult[];
-}
-
 /** What was tested and seen so far. */
-function UnknownRecord({ kind, tests, setResults, results }: UnknownRecordProps) {
+function UnknownRecord({ kind, tests, setResults, results }: OwnUnknown) {
   return (
     <ol data-testid="unknown-record">
       {results.map(({ test: done, outcome, blank: beside }, at) => (

@@ -6,25 +6,20 @@ import { Mark } from '../../shared/parts/Mark';
 import type { KeptResult } from '../../shared/unknowns/unknownState';
 import { CandidateName } from '../../shared/unknowns/CandidateName';
 import classes from '../../shared/unknowns/Unknowns.module.css';
-import type { UnknownResult } from '@stoichos/core/labday';
+
+interface RecordTableProps {
+  readonly kind: UnknownKind;
+  readonly model: Model;
+  readonly results: readonly KeptResult[];
+  readonly leading: readonly string[];
+  readonly onChange: (results: readonly KeptResult[]) => void;
+  /** Asks for a test once more. */
+  readonly onAgain: (test: string) => void;
+}
 
 /** What was done, each test beside its blank and beside what the leading candidates would show. */
-export function RecordTable({
-  kind,
-  model,
-  results,
-  leading,
-  onChange,
-  onAgain,
-}: {
-  kind: UnknownKind;
-  model: Model;
-  results: readonly KeptResult[];
-  leading: readonly string[];
-  onChange: (results: readonly KeptResult[]) => void;
-  /** Asks for a test once more. */
-  onAgain: (test: string) => void;
-}) {
+export function RecordTable(props: RecordTableProps) {
+  const { kind, results, leading, onChange } = props;
   return (
     <section className={classes.record} aria-label="The record">
       <Text fw={600}>The record</Text>
@@ -48,21 +43,8 @@ export function RecordTable({
               </Table.Tr>
             </Table.Thead>
             <Table.Tbody>
-              {results.map(({ test, outcome, blank, note }, at) => (
-                <RecordRow
-                  key={at}
-                  model={model}
-                  results={results}
-                  leading={leading}
-                  kind={kind}
-                  at={at}
-                  test={test}
-                  note={note}
-                  onChange={onChange}
-                  onAgain={onAgain}
-                  outcome={outcome}
-                  blank={blank}
-                />
+              {results.map((result, at) => (
+                <RecordRow key={at} {...props} at={at} {...result} />
               ))}
             </Table.Tbody>
           </Table>
@@ -75,20 +57,6 @@ export function RecordTable({
       </Group>
     </section>
   );
-}
-
-interface RecordRowProps {
-  readonly model: Model;
-  readonly results: readonly UnknownResult[];
-  readonly leading: readonly string[];
-  readonly kind: UnknownKind;
-  readonly at: number;
-  readonly test: string;
-  readonly note: string;
-  readonly onChange: (results: readonly KeptResult[]) => void;
-  readonly onAgain: (test: string) => void;
-  readonly outcome: string;
-  readonly blank: 'clean' | 'same' | 'none';
 }
 
 /** A test of the record, and what each of the likeliest would have shown. */
@@ -104,7 +72,7 @@ function RecordRow({
   onAgain,
   outcome,
   blank,
-}: RecordRowProps) {
+}: RecordTableProps & KeptResult & { readonly at: number }) {
   const shownBy = (candidate: string, test: string): string | undefined =>
     model.tests.find(({ name }) => name === test)?.shown[model.candidates.indexOf(candidate)];
   return (

@@ -11,12 +11,12 @@ import { CandidateSettings } from '../../shared/unknowns/CandidateSettings';
 import { SetFile } from './SetFile';
 import { UnknownsTabs } from './UnknownsTabs';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
+import type { UnknownState } from '../../shared/unknowns/unknownState';
 import { useUnknownStudy } from '../../shared/unknowns/unknownState';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 import { withPlaces } from '@stoichos/core/common';
 import type { Candidates } from '../../shared/unknowns/useCandidates';
-import type { Model, SetCheck } from '@stoichos/core/studies/identify';
-import type { Failure } from '../../data/worker/chemistry';
+import type { SetCheck } from '@stoichos/core/studies/identify';
 
 /** A set that is searched whole: above it the smallest set of tests is sought among too many pairs. */
 const mostChecked = 60;
@@ -24,22 +24,7 @@ const mostChecked = 60;
 /** Whether a set of unknowns can be told apart with the tests at hand, and how few tests that takes. */
 export function SetPage() {
   const { state, change } = useUnknownStudy();
-  const { kind, missing, mostHazard } = state;
   const candidates = useCandidates(state);
-  const { model } = candidates;
-  const { start, value, share, failure, cancel } = useTask('checkSet');
-  const can = useMemo(() => {
-    const away = new Set(missing);
-    return (model?.tests ?? [])
-      .map(({ name }) => name)
-      .filter((name) => {
-        const costs = costsOf(kind, name);
-        return (
-          (costs?.hazard ?? 1) <= mostHazard &&
-          !costs?.reagents.some((reagent) => away.has(reagent))
-        );
-      });
-  }, [model, kind, missing, mostHazard]);
   return (
     <StudyFrame
       title="Unknowns"
@@ -55,19 +40,7 @@ export function SetPage() {
       }}
       answer={{
         label: 'The check',
-        children: (
-          <SetAnswer
-            candidates={candidates}
-            model={model}
-            kind={kind}
-            can={can}
-            start={start}
-            share={share}
-            cancel={cancel}
-            failure={failure}
-            value={value}
-          />
-        ),
+        children: <SetAnswer state={state} candidates={candidates} />,
       }}
       reasons={{
         label: 'How it is judged',
@@ -88,29 +61,26 @@ export function SetPage() {
 }
 
 interface SetAnswerProps {
+  readonly state: UnknownState;
   readonly candidates: Candidates;
-  readonly model: Model | undefined;
-  readonly kind: 'organic' | 'inorganic';
-  readonly can: string[];
-  readonly start: (model: Model, tests: readonly string[]) => Promise<SetCheck | undefined>;
-  readonly share: number | undefined;
-  readonly cancel: () => void;
-  readonly failure: Failure | undefined;
-  readonly value: SetCheck | undefined;
 }
 
 /** Whether the set can be told apart, and by which tests. */
-function SetAnswer({
-  candidates,
-  model,
-  kind,
-  can,
-  start,
-  share,
-  cancel,
-  failure,
-  value,
-}: SetAnswerProps) {
+function SetAnswer({ state: { kind, missing, mostHazard }, candidates }: SetAnswerProps) {
+  const { model } = candidates;
+  const { start, value, share, failure, cancel } = useTask('checkSet');
+  const can = useMemo(() => {
+    const away = new Set(missing);
+    return (model?.tests ?? [])
+      .map(({ name }) => name)
+      .filter((name) => {
+        const costs = costsOf(kind, name);
+        return (
+          (costs?.hazard ?? 1) <= mostHazard &&
+          !costs?.reagents.some((reagent) => away.has(reagent))
+        );
+      });
+  }, [model, kind, missing, mostHazard]);
   const count = model?.candidates.length ?? 0;
   return (
     <>

@@ -55,8 +55,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
           {weighed.map(({ planned, made, times }) => (
             <Text key={planned} size="sm" mt="xs">
               Weighed out: <Formula text={made} wrap /> for <Formula text={planned} wrap />,{' '}
-              {withFigures(times, 2)} times as strong as planned; what is expected here reckons with
-              it.
+              {withFigures(times, 2)} times as strong as planned; the prediction allows for that.
             </Text>
           ))}
           <Causes judgement={judgement} />

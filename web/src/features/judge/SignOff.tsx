@@ -1,8 +1,8 @@
 import { Button, Group, Select, Text, TextInput, Title } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import type { LabDay, RecordOf, StationJudgement } from '@stoichos/core/labday';
 import type { Agreement, ChangeVerdict } from '@stoichos/core/seeing/judgement';
 import { IconSignature } from '@tabler/icons-react';
-import { useState } from 'react';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import { Mark } from '../../shared/parts/Mark';
 import type { Recorder } from '../../shared/recording/useRecorder';
@@ -26,8 +26,6 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
     vessel: station.vessel,
     part: 'test',
   });
-  const [by, setBy] = useState(day.staff[0] ?? '');
-  const [reason, setReason] = useState('');
   const computed = comparison?.agreement;
   const stands = recorder.standing.findLast(({ record }) => record.kind === 'verdict');
   return (
@@ -48,105 +46,79 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
           )}
         </Group>
       )}
-      <VerdictForm
-        judgement={judgement}
-        recorder={recorder}
-        computed={computed}
-        reason={reason}
-        setReason={setReason}
-        by={by}
-        setBy={setBy}
-        signed={signed}
-      />
+      <VerdictForm day={day} judgement={judgement} signed={signed} recorder={recorder} />
     </section>
   );
 }
 
-interface VerdictFormProps {
-  readonly judgement: StationJudgement;
-  readonly recorder: Recorder;
-  readonly computed: Agreement | undefined;
-  readonly reason: string;
-  readonly setReason: (next: string) => void;
-  readonly by: string;
-  readonly setBy: (next: string) => void;
-  readonly signed: SignOffProps['signed'];
-}
-
 /** Another verdict, with its reason, and the signature. */
 function VerdictForm({
-  judgement,
-  recorder,
-  computed,
-  reason,
-  setReason,
-  by,
-  setBy,
+  day,
+  judgement: { comparison, change },
   signed,
-}: VerdictFormProps) {
-  const [verdict, setVerdict] = useState<string | null>(null);
-  const [change, setChange] = useState<string | null>(null);
-  const chosen = verdicts.find((one) => one === verdict);
+  recorder,
+}: SignOffProps & { readonly recorder: Recorder }) {
+  const form = useForm({
+    initialValues: {
+      verdict: null as Agreement | null,
+      change: null as ChangeVerdict['change'] | null,
+      reason: '',
+      by: day.staff[0] ?? '',
+    },
+  });
+  const { verdict, reason, by } = form.values;
+  const override = form.onSubmit((said) => {
+    if (!said.verdict) return;
+    recorder.record({
+      kind: 'verdict',
+      verdict: said.verdict,
+      ...(said.change && { change: said.change }),
+      reason: said.reason.trim(),
+      by: said.by.trim(),
+    });
+    form.setValues({ verdict: null, reason: '' });
+  });
   return (
-    <Group align="flex-end" gap="xs">
-      <Select
-        label="Verdict instead"
-        placeholder={computed ?? 'not predicted'}
-        w={150}
-        data={[...verdicts]}
-        value={verdict}
-        onChange={setVerdict}
-      />
-      <Select
-        label="Change instead"
-        placeholder={judgement.change.change}
-        w={150}
-        clearable
-        data={[...changes]}
-        value={change}
-        onChange={setChange}
-      />
-      <TextInput
-        label="Reason"
-        style={{ flex: '1 1 12rem' }}
-        maxLength={600}
-        value={reason}
-        onChange={(event) => setReason(event.currentTarget.value)}
-      />
-      <TextInput
-        label="By"
-        w={150}
-        maxLength={160}
-        value={by}
-        onChange={(event) => setBy(event.currentTarget.value)}
-      />
-      <Button
-        variant="default"
-        disabled={!chosen || reason.trim() === '' || by.trim() === ''}
-        onClick={() => {
-          if (!chosen) return;
-          const instead = changes.find((one) => one === change);
-          recorder.record({
-            kind: 'verdict',
-            verdict: chosen,
-            ...(instead && { change: instead }),
-            reason: reason.trim(),
-            by: by.trim(),
-          });
-          setVerdict(null);
-          setReason('');
-        }}
-      >
-        Override
-      </Button>
-      <Button
-        variant={signed ? 'filled' : 'default'}
-        leftSection={<IconSignature size={20} aria-hidden />}
-        disabled={by.trim() === ''}
-        onClick={() => recorder.record({ kind: 'signOff', by: by.trim() })}
-      >
-        {signed ? `Signed off by ${signed.by}` : 'Sign off'}
-      </Button>
-    </Group>
+    <form onSubmit={override}>
+      <Group align="flex-end" gap="xs">
+        <Select
+          label="Verdict instead"
+          placeholder={comparison?.agreement ?? 'not predicted'}
+          w={150}
+          data={[...verdicts]}
+          {...form.getInputProps('verdict')}
+        />
+        <Select
+          label="Change instead"
+          placeholder={change.change}
+          w={150}
+          clearable
+          data={[...changes]}
+          {...form.getInputProps('change')}
+        />
+        <TextInput
+          label="Reason"
+          flex="1 1 12rem"
+          maxLength={600}
+          {...form.getInputProps('reason')}
+        />
+        <TextInput label="By" w={150} maxLength={160} {...form.getInputProps('by')} />
+        <Button
+          type="submit"
+          variant="default"
+          disabled={!verdict || reason.trim() === '' || by.trim() === ''}
+        >
+          Override
+        </Button>
+        <Button
+          variant={signed ? 'filled' : 'default'}
+          leftSection={<IconSignature size={20} aria-hidden />}
+          disabled={by.trim() === ''}
+          onClick={() => recorder.record({ kind: 'signOff', by: by.trim() })}
+        >
+          {signed ? `Signed off by ${signed.by}` : 'Sign off'}
+        </Button>
+      </Group>
+    </form>
   );
 }

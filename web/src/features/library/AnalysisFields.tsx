@@ -44,7 +44,7 @@ const asked: Readonly<Record<Analysis['kind'], readonly Asked[]>> = {
 const kinds = Object.keys(asked) as Analysis['kind'][];
 
 /** What an analysis takes from the amounts that are put in. */
-function reckonedWith(analysis: Analysis): string {
+function calculatedWith(analysis: Analysis): string {
   switch (analysis.kind) {
     case 'hydrate':
       return `, of ${analysis.anhydrous}`;
@@ -80,7 +80,7 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
         <Group key={String(at)} gap="xs" mb={4}>
           <Text style={{ flex: 1 }}>
             {analysisNames[analysis.kind]}: {measuresOf(analysis).join(' · ')}
-            <Formula text={reckonedWith(analysis)} wrap />
+            <Formula text={calculatedWith(analysis)} wrap />
           </Text>
           <ActionIcon
             variant="default"

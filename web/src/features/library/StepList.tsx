@@ -21,12 +21,7 @@ import {
   shortText,
   stepSafety,
 } from '@stoichos/core/planning/procedure';
-import type {
-  Procedure,
-  ProcedureRun,
-  ProcedureStep,
-  StepSafety,
-} from '@stoichos/core/planning/procedure';
+import type { Procedure, ProcedureRun, ProcedureStep } from '@stoichos/core/planning/procedure';
 import { IconPlus } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import classes from './EditorPage.module.css';
@@ -41,14 +36,10 @@ interface StepListProps {
 }
 
 /** The steps of a procedure: dragged or moved by keyboard, each with what it should show beside it. */
-export function StepList({ procedure, run, before, onChange }: StepListProps) {
+export function StepList(props: StepListProps) {
+  const { procedure, onChange } = props;
   const { steps } = procedure;
   const [open, setOpen] = useState<string | undefined>(steps[0]?.id);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const safety = useMemo(() => stepSafety(run, 'groups'), [run]);
   const add = () => {
     const step = newStep(steps);
     onChange([...steps, step], 'add step');
@@ -59,17 +50,7 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
       <Title mt="md" mb="xs">
         Steps
       </Title>
-      <SortableSteps
-        procedure={procedure}
-        steps={steps}
-        run={run}
-        onChange={onChange}
-        setOpen={setOpen}
-        sensors={sensors}
-        open={open}
-        safety={safety}
-        before={before}
-      />
+      <SortableSteps {...props} open={open} setOpen={setOpen} />
       {steps.length < 60 && (
         <Button
           variant="default"
@@ -84,30 +65,20 @@ export function StepList({ procedure, run, before, onChange }: StepListProps) {
   );
 }
 
-interface SortableStepsProps {
-  readonly procedure: Procedure;
-  readonly steps: ProcedureStep[];
-  readonly run: ProcedureRun;
-  readonly onChange: (steps: Procedure['steps'], label: string) => void;
-  readonly setOpen: (next: string | undefined) => void;
-  readonly sensors: ReturnType<typeof useSensors>;
+interface SortableStepsProps extends StepListProps {
+  /** The step whose fields are open. */
   readonly open: string | undefined;
-  readonly safety: StepSafety[];
-  readonly before: ProcedureRun;
+  readonly setOpen: (next: string | undefined) => void;
 }
 
 /** The steps, to be moved by hand or by keyboard. */
-function SortableSteps({
-  procedure,
-  steps,
-  run,
-  onChange,
-  setOpen,
-  sensors,
-  open,
-  safety,
-  before,
-}: SortableStepsProps) {
+function SortableSteps({ procedure, run, before, onChange, open, setOpen }: SortableStepsProps) {
+  const { steps } = procedure;
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const safety = useMemo(() => stepSafety(run, 'groups'), [run]);
   const problems = orderProblems(steps);
   const move = (from: number, to: number) => {
     if (to >= 0 && to < steps.length && to !== from)

@@ -14,7 +14,7 @@ export function useShift(state: EquilibriumState): {
   readonly shifted: Shifted;
   readonly tryNext: (done: Done) => Failure | undefined;
 } {
-  // One runner for what stands and one for what is tried, so that each reckons only the newest step.
+  // One runner for what stands and one for what is tried, so that each calculates only the newest step.
   const [runners] = useState(() => ({ stands: shiftRunner(), tries: shiftRunner() }));
   const { vessel, watched, done } = state;
   const shifted = useMemo(

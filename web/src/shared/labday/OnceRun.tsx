@@ -10,12 +10,16 @@ type Runnable = Pick<Work, 'procedure'>;
 /** What leans on what is expected of some works, once that has been calculated, away from the thread of the page. */
 export function OnceRun({
   works,
+  ahead = [],
   children,
 }: {
   works: readonly Runnable[];
+  /** Works that are gone on to from here: they are calculated next, so that nobody waits for them. */
+  ahead?: readonly Runnable[];
   children: () => ReactNode;
 }) {
-  const missing = works.filter((work) => !isRun(work)).map(({ procedure }) => procedure);
+  const wanted = works.every(isRun) ? ahead : works;
+  const missing = wanted.filter((work) => !isRun(work)).map(({ procedure }) => procedure);
   const { value, of, failure, share } = useAnswer(
     'runs',
     missing.length > 0 ? [missing] : undefined,

@@ -18,7 +18,7 @@ export interface Candidates {
   readonly classes: readonly string[];
   readonly compounds: ReadonlyMap<string, Compound>;
   readonly failure?: Failure;
-  /** 0 to 1 while it is reckoned. */
+  /** 0 to 1 while it is calculated. */
   readonly share?: number;
   readonly cancel: () => void;
 }
@@ -36,7 +36,7 @@ const other = 'other';
 
 type Wanted = Pick<UnknownState, 'kind' | 'own' | 'listed' | 'salts' | 'classesOut'>;
 
-/** Reckons in the worker what the candidates show; what was reckoned once is kept. */
+/** Calculates in the worker what the candidates show; what was calculated once is kept. */
 export function useCandidates(state: Wanted): Candidates {
   const organic = useOrganics(state);
   const inorganic = useInorganics(state);

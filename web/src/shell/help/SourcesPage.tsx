@@ -20,7 +20,7 @@ import { save } from '../../shared/parts/save';
 /** More than this is narrowed down first. */
 const mostShown = 400;
 
-/** Every constant that is reckoned with, with its unit and its source, and a mark for what was recalled from memory. */
+/** Every constant of the calculations, with its unit and its source, and a mark for what was recalled from memory. */
 export function SourcesPage() {
   const [asked, setAsked] = useSearchParams();
   const sought = asked.get('q') ?? '';

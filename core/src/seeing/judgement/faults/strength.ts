@@ -59,7 +59,7 @@ export const farTooMuch = timesAsMuch([4, 10], 0.55, 'far too much');
 const sameSalt = (one: string, other: string): boolean =>
   anhydrousFormula(parseFormula(one)) === anhydrousFormula(parseFormula(other));
 
-/** Another form of the salt was in the jar than the one reckoned with: a hydrate for the dry salt, or the other way round. */
+/** Another form of the salt was in the jar than the one planned: a hydrate for the dry salt, or the other way round. */
 export const otherForm: Fault = {
   name: 'other form',
   commonness: 0.6,
