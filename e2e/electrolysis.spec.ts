@@ -1,7 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './support/application';
 import { expectReadsWell } from './support/readsWell';
-import { makeLabDay, openStage, openView } from './support/steps';
+import { makeLabDay, openStage, openView, goOn } from './support/steps';
 
 const group = 'Bench Tern';
 
@@ -174,21 +174,21 @@ test.describe('for whoever reads °F and decimal commas', () => {
   test('electrolysis reads well in use', async ({ page }) => {
     test.slow();
     const check = (where: string) => expectReadsWell(page, where, { colours: where === 'predict' });
-    await openView(page, '/electrolysis');
+    await goOn(page, '/electrolysis');
     await beginWith(page, 'Zinc on a plate');
     await expect(electrode(page, 'Minus').getByTestId('product').first()).toContainText('Zn');
     await page.getByText('When the electrode at plus colours the solution').click();
     await expect(page.getByTestId('hooks')).toBeVisible();
     await check('predict');
-    await openView(page, '/electrolysis/plan');
+    await goOn(page, '/electrolysis/plan');
     await expect(page.getByTestId('supply')).toBeVisible({ timeout: 20_000 });
     await check('plan');
-    await openView(page, '/electrolysis/runs');
+    await goOn(page, '/electrolysis/runs');
     await check('runs');
     await page.getByRole('link', { name: /Zinc on a plate, first bath/ }).click();
     await expect(page.getByTestId('balance')).toBeVisible();
     await check('run');
-    await openView(page, '/electrolysis/series');
+    await goOn(page, '/electrolysis/series');
     await check('series');
   });
 });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './support/application';
 import { expectReadsWell } from './support/readsWell';
-import { makeLabDay, openStage, openView } from './support/steps';
+import { makeLabDay, openStage, openView, goOn } from './support/steps';
 
 async function choose(page: Page, label: string, option: string | RegExp): Promise<void> {
   await page.getByRole('combobox', { name: label, exact: true }).click();
@@ -96,7 +96,7 @@ test.describe('for whoever reads °F and decimal commas', () => {
   test('the study of gases reads well', async ({ page }) => {
     test.slow();
     for (const view of views) {
-      await openView(page, `/gases${view}`);
+      await goOn(page, `/gases${view}`);
       await expect(page.getByText(/Trying reagents|Calculating what/)).toHaveCount(0, {
         timeout: 60_000,
       });

@@ -30,30 +30,26 @@ test.beforeEach(async ({ page }) => {
   await openView(page, '/mix');
 });
 
-test('one solution is poured through seven vessels', async ({ page }) => {
+test('one solution is poured through three vessels', async ({ page }) => {
   await add(page, 'FeCl3');
   const into: readonly (readonly [string, Readonly<Record<string, string>>])[] = [
     ['KSCN', { [strength]: '0.01' }],
     ['Na2HPO4', { [strength]: '0.5' }],
-    ['HCl', { [strength]: '2', 'Volume, mL': '2' }],
-    ['NaOH', { [strength]: '2' }],
-    ['water', {}],
-    ['H2C2O4', { [strength]: '0.5' }],
   ];
   for (const [reagent, amounts] of into) {
     await addVessel(page);
     await add(page, reagent, amounts);
   }
   await page.getByRole('button', { name: /^Vessel A/ }).click();
-  for (const name of ['B', 'C', 'D', 'E', 'F', 'G']) await act(page, 'Do', `Pour into ${name}`);
-  await expect(page.getByRole('button', { name: /^Vessel [A-F].*empty/ })).toHaveCount(6);
-  await expect(page.getByRole('button', { name: /^Vessel G/ })).toHaveAttribute(
+  for (const name of ['B', 'C']) await act(page, 'Do', `Pour into ${name}`);
+  await expect(page.getByRole('button', { name: /^Vessel [AB].*empty/ })).toHaveCount(2);
+  await expect(page.getByRole('button', { name: /^Vessel C/ })).toHaveAttribute(
     'aria-pressed',
     'true',
   );
-  await expect(page.getByTestId('notes')).toContainText('F poured into G');
+  await expect(page.getByTestId('notes')).toContainText('B poured into C');
   await page.reload();
-  await expect(page.getByTestId('notes')).toContainText('F poured into G');
+  await expect(page.getByTestId('notes')).toContainText('B poured into C');
 });
 
 test('by keyboard alone: silver chloride settles', async ({ page }) => {

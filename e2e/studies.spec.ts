@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
 import { expectReadsWell } from './support/readsWell';
-import { makeLabDay, openStage, openView } from './support/steps';
+import { makeLabDay, openStage, openView, goOn } from './support/steps';
 
 const group = 'Bench Tern';
 
@@ -141,7 +141,7 @@ test.describe('for whoever reads °F and decimal commas', () => {
   test('the studies read well in use', async ({ page }) => {
     test.slow();
     const check = (where: string) => expectReadsWell(page, where);
-    await openView(page, '/equilibrium');
+    await goOn(page, '/equilibrium');
     await page.getByRole('button', { name: '+ 5 mL' }).click();
     await check('shift');
     await page.getByRole('tab', { name: 'Start' }).click();
@@ -150,7 +150,7 @@ test.describe('for whoever reads °F and decimal commas', () => {
     await page.getByRole('button', { name: 'Plan it' }).click();
     await expect(page.getByTestId('plan')).toBeVisible({ timeout: 30_000 });
     await check('plan');
-    await openView(page, '/dish');
+    await goOn(page, '/dish');
     await page.getByRole('button', { name: 'Run the dish' }).click();
     await expect(page.getByTestId('line')).toBeVisible({ timeout: 60_000 });
     await expect(page.getByTestId('clear-up')).toContainText('waste', { timeout: 20_000 });

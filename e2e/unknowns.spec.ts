@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
 import { expectNoSidewaysScroll, expectReadsWell } from './support/readsWell';
 import { dayWithCode, tablet } from './support/groups';
-import { openView } from './support/steps';
+import { openView, goOn } from './support/steps';
 
 /** Taps what a test shows, wherever among the tests it stands. */
 async function saw(page: Page, label: string, outcome: string): Promise<void> {
@@ -169,7 +169,7 @@ test.describe('for whoever reads °F and decimal commas', () => {
       ['/practice', undefined],
       ['/practice/drills', 'question'],
     ] as const) {
-      await openView(page, view);
+      await goOn(page, view);
       if (ready) await expect(page.getByTestId(ready)).toBeVisible({ timeout: 30_000 });
       if (view === '/unknowns') await saw(page, 'Solubility in water', 'soluble');
       if (view === '/unknowns/separation') {

@@ -83,6 +83,23 @@ export async function openDemoBench(page: Page): Promise<void> {
 /** Goes to an address and waits until its content is there. */
 export async function openView(page: Page, path: string): Promise<void> {
   await page.goto(path);
+  await isThere(page);
+}
+
+/** Goes on to another view of the studies as a link does, without loading the application again. */
+export async function goOn(page: Page, path: string): Promise<void> {
+  if (page.url() === 'about:blank') return openView(page, path);
+  await page.evaluate((to) => {
+    document.querySelector('h1')?.setAttribute('data-left', '');
+    history.pushState({}, '', to);
+    dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+  }, path);
+  // Each view of a study has a heading of its own.
+  await expect(page.locator('h1[data-left]')).toHaveCount(0);
+  await isThere(page);
+}
+
+async function isThere(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Loading…')).toBeHidden();
 }

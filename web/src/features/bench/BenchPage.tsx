@@ -85,7 +85,8 @@ export function BenchPage() {
         </Button>
       </div>
       <ArrowKeys work={work} step={step} progress={progress} go={go} />
-      <OnceRun works={[work]} ahead={own}>
+      {/* All at once: between two tests nothing is waited for, and no key is lost. */}
+      <OnceRun works={own}>
         {() => (
           <Station
             key={`${work.id} ${step.id} ${bench.id ?? ''}`}
