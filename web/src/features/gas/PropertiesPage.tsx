@@ -1,3 +1,4 @@
+import tests from '../../shared/unknowns/Unknowns.module.css';
 import { proseTold } from '@stoichos/core/common';
 import { Button, Checkbox, Group, Stack, Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
@@ -186,8 +187,8 @@ interface TestRowProps {
 function TestRow({ test, seen, onSee }: TestRowProps) {
   const verdict = seen === undefined ? undefined : judgeCircuitTest(test, seen);
   return (
-    <section className={classes.test} aria-label={test.name}>
-      <div className={classes.testHead}>
+    <section className={tests.test} aria-label={test.name}>
+      <div className={tests.testHead}>
         <Text fw={600}>{test.name}</Text>
         {verdict === 'agrees' && <Mark of="agrees" />}
         {verdict === 'differs' && <Mark of="differs" />}

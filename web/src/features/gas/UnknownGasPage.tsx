@@ -1,3 +1,4 @@
+import tests from '../../shared/unknowns/Unknowns.module.css';
 import { Button, Group, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { testWords } from '@stoichos/core/seeing/observation';
@@ -129,8 +130,8 @@ function GasTest({ setResults, test, at, bits, splits }: GasTestProps) {
         : [{ test, outcome }]),
     ]);
   return (
-    <section className={classes.test} aria-label={testName(test)}>
-      <div className={classes.testHead}>
+    <section className={tests.test} aria-label={testName(test)}>
+      <div className={tests.testHead}>
         <Text fw={600}>
           {testName(test)}
           {at === 0 && ' — tells most'}

@@ -69,7 +69,7 @@ export function LibraryPage() {
           less.
         </Text>
       )}
-      <ul className={classes.list}>
+      <ul className="bare">
         {found.map((choice) => (
           <Row key={choice.procedure.id} choice={choice} />
         ))}

@@ -9,7 +9,6 @@ import { useAnswer } from '../../data/worker/useAnswer';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { Formula } from '../../shared/chemistry/Formula';
 import { StepCard } from './StepCard';
-import classes from './StepCard.module.css';
 import { atMostFigures } from '@stoichos/core/common';
 
 /** A procedure to read: what for, what with, the steps with what they should show, questions, disposal. */
@@ -37,7 +36,7 @@ export function ProcedureView({
         Steps, with what they should show
       </Title>
       <TaskFailure failure={failure} />
-      <ol className={classes.steps}>
+      <ol className="bare">
         {procedure.steps.map((step, at) => (
           <StepCard
             key={step.id}

@@ -24,7 +24,6 @@ import {
 import type { Procedure, ProcedureRun, ProcedureStep } from '@stoichos/core/planning/procedure';
 import { IconPlus } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
-import classes from './EditorPage.module.css';
 import { Row } from './StepRow';
 
 interface StepListProps {
@@ -96,7 +95,7 @@ function SortableSteps({ procedure, run, before, onChange, open, setOpen }: Sort
       onDragEnd={dropped}
     >
       <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <ol className={classes.steps}>
+        <ol className="bare">
           {steps.map((step, at) => (
             <Row
               key={step.id}

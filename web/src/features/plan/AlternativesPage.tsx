@@ -173,7 +173,7 @@ function Found({ found, dayId }: { found: readonly Alternative[]; dayId: string 
         {found.length} {found.length === 1 ? 'pair shows it' : 'pairs show it'}, in tubes of 3 mL
         each.
       </Text>
-      <ul className={classes.list} data-testid="alternatives">
+      <ul className="bare" data-testid="alternatives">
         {found.map(({ reagents: [one, other], ...pair }) => (
           <li key={`${one} ${other}`} className={classes.pair}>
             <div>

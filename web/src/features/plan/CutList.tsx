@@ -57,7 +57,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
       {share !== undefined && <TaskProgress what="Trying each way" share={share} cancel={cancel} />}
       <TaskFailure failure={failure} />
       {cuts?.length === 0 && <Text className="quiet">Nothing of that kind makes it shorter.</Text>}
-      <ul className={classes.list} data-testid="cuts">
+      <ul className="bare" data-testid="cuts">
         {cuts?.map((cut) => (
           <li key={cut.message} className={classes.planned}>
             <span>{cut.message}</span>

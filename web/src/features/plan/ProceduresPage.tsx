@@ -100,7 +100,7 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
           “Two-solution tests”.
         </Text>
       )}
-      <ol className={classes.list}>
+      <ol className="bare">
         {day.procedures.map((planned, at) => (
           <Planned
             key={planned.id}

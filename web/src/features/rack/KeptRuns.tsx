@@ -47,7 +47,7 @@ export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsP
           browser, to be opened again, compared with, and made into a procedure.
         </Text>
       ) : (
-        <ul className={classes.kept}>
+        <ul className={`bare ${classes.kept}`}>
           {data.map((run) => (
             <KeptLine
               key={run.id}

@@ -61,7 +61,7 @@ export function ShelfPage() {
           CSV” gives.
         </Text>
       )}
-      <ul className={classes.list}>
+      <ul className="bare">
         {found.slice(0, mostShown).map((item) => (
           <JarRow key={item.id} naming={naming} setJar={setJar} form={form} item={item} />
         ))}

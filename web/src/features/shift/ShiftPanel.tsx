@@ -1,3 +1,4 @@
+import study from '../../shared/study/Study.module.css';
 import { Button, Text, Title } from '@mantine/core';
 import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
 import type { Means, MeansUnit } from '@stoichos/core/studies/shift';
@@ -5,7 +6,6 @@ import type { Action } from '@stoichos/core/vessel';
 import { useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
-import classes from './Equilibrium.module.css';
 import { formatSetTemperature, formatQuantity } from '@stoichos/core/common';
 import { Amount } from '../../shared/study/Amount';
 
@@ -72,7 +72,7 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
       <Title size="h5" mb="xs">
         What with
       </Title>
-      <div className={classes.chips} role="group" aria-label="What with">
+      <div className={study.chips} role="group" aria-label="What with">
         {means.map((it, at) => (
           <button
             key={meansWords(it)}
@@ -97,7 +97,7 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
       <Title size="h5" mt="md" mb="xs">
         Take away
       </Title>
-      <div className={classes.chips}>
+      <div className={study.chips}>
         {[
           [0.25, 'a quarter'],
           [0.5, 'half'],
@@ -153,7 +153,7 @@ function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) 
       <Title size="h5" mt="md" mb="xs">
         How much
       </Title>
-      <div className={classes.chips} role="group" aria-label="How much">
+      <div className={study.chips} role="group" aria-label="How much">
         {tapsFor(unitOf(one), dropsPerMl).map(([value, label]) => (
           <button
             key={label}

@@ -1,3 +1,4 @@
+import study from '../../shared/study/Study.module.css';
 import { ActionIcon, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { portionWords } from '@stoichos/core/seeing/rack';
 import { meansWords } from '@stoichos/core/studies/shift';
@@ -193,7 +194,7 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
           An indicator belongs into the start, where it shows what goes on.
         </Text>
       )}
-      <div className={classes.chips} style={{ marginTop: '0.6rem' }}>
+      <div className={study.chips} style={{ marginTop: '0.6rem' }}>
         <Button disabled={kind === undefined || !isGood || kind === 'drops'} onClick={add}>
           Let it stand ready
         </Button>

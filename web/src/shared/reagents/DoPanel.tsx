@@ -1,3 +1,4 @@
+import study from '../study/Study.module.css';
 import { Button, Text } from '@mantine/core';
 import { testLabels } from '@stoichos/core/seeing/rack';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
@@ -21,7 +22,7 @@ interface RackProps {
 /** Chips that each do one thing to the chosen vessel. */
 function Chips({ vessel, attempt, actions }: DoProps & { actions: readonly Chip[] }) {
   return (
-    <div className={classes.chips}>
+    <div className={study.chips}>
       {actions.map(([label, action]) => (
         <button
           key={label}
@@ -162,7 +163,7 @@ function PourPanel({ vessel, vessels, attempt }: DoProps & RackProps) {
       {others.length > 1 && (
         <VesselChoice label="Into" names={others} value={into} onChange={setChosen} />
       )}
-      <div className={classes.chips}>
+      <div className={study.chips}>
         {moves.map(([label, event]) => (
           <button
             key={label}
