@@ -5,28 +5,12 @@ import { SeparationPage } from '../../src/features/identify/SeparationPage';
 import { SetPage } from '../../src/features/identify/SetPage';
 import { DrillPage } from '../../src/features/practice/DrillPage';
 import { PracticePage } from '../../src/features/practice/PracticePage';
+import { firstUnknown } from '../../src/shared/unknowns/unknownState';
 import { fill, patience, tap, user } from '../support/acts';
 import { chosen, show } from '../support/render';
 
 const shows = (testId: string, words: string | RegExp) =>
   waitFor(() => expect(screen.getByTestId(testId)).toHaveTextContent(words), patience);
-
-/** The unknown as this browser left it. */
-const kept = {
-  kind: 'organic',
-  label: '',
-  own: [],
-  listed: [],
-  salts: [],
-  classesOut: [],
-  school: 'asSet',
-  rankBy: 'bits',
-  sampleMg: '',
-  minutes: '',
-  mostHazard: 4,
-  missing: [],
-  results: { organic: [], inorganic: [] },
-};
 
 beforeEach(() => chosen({}));
 
@@ -62,7 +46,7 @@ describe('an organic unknown', () => {
   it('is nothing at all where everything was left out', async () => {
     localStorage.setItem(
       'stoichos.unknown',
-      JSON.stringify({ ...kept, own: [], listed: ['hexane'], classesOut: ['alkane'] }),
+      JSON.stringify({ ...firstUnknown, own: [], listed: ['hexane'], classesOut: ['alkane'] }),
     );
     show(<IdentifyPage />);
     await waitFor(
@@ -80,7 +64,7 @@ describe('a set of unknowns', () => {
     localStorage.setItem(
       'stoichos.unknown',
       JSON.stringify({
-        ...kept,
+        ...firstUnknown,
         own: [{ name: 'jar 5', smiles: 'CCCCCC' }],
         listed: ['hexane', 'jar 5'],
       }),

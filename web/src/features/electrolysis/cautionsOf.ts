@@ -1,7 +1,7 @@
 import type { PredictedCell } from '@stoichos/core/studies/electrolysis';
 import type { Warning } from '@stoichos/core/vessel';
 
-/** What to mind at a cell; it goes beside the step, and defers to local rules. */
+/** Cautions at a cell; they go beside the step, and defer to local rules. */
 export function cautionsOf({
   cathode,
   anode,

@@ -59,7 +59,7 @@ export function Recipe({ line, place }: { line: DayLine; place: string | undefin
   );
 }
 
-/** The working of a line and what to mind. */
+/** The working of a line and its cautions. */
 export function workingOf({ making }: Pick<DayLine, 'making'>): {
   readonly working: readonly string[];
   readonly cautions: readonly string[];

@@ -47,7 +47,7 @@ function tapsFor(unit: MeansUnit, dropsPerMl: number): readonly (readonly [numbe
   }
 }
 
-/** What to mind with a reagent, where one opens its bottle. */
+/** Cautions with a reagent, where one opens its bottle. */
 const cautionOf = (one: Means): readonly string[] =>
   shiftCautions({ contents: [] }, [], [one]).lines;
 

@@ -149,7 +149,7 @@ interface CautionsProps {
   readonly actions: readonly Action[];
 }
 
-/** What to mind with this mixture and the reagents that stand ready, and where it goes afterwards. */
+/** Cautions with this mixture and the reagents that stand ready, and where it goes afterwards. */
 export function Cautions({ state: { vessel, means }, actions }: CautionsProps) {
   const { lines, hazards, waste } = useMemo(
     () => shiftCautions(vessel, actions, means as readonly Means[]),

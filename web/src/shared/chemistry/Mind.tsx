@@ -2,7 +2,7 @@ import { Alert, Text } from '@mantine/core';
 import type { Warning } from '@stoichos/core/vessel';
 import { Formula } from './Formula';
 
-/** What to mind at a step; nothing when there is nothing. */
+/** Cautions at a step; nothing where there are none. */
 export function Mind({ warnings }: { warnings: readonly Warning[] }) {
   if (warnings.length === 0) return null;
   return (

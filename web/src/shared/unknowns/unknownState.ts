@@ -36,7 +36,8 @@ const unknownSchema = z.object({
 });
 export type UnknownState = z.infer<typeof unknownSchema>;
 
-const initial: UnknownState = {
+/** The study as it begins: organic, with the salts that are usually issued. */
+export const firstUnknown: UnknownState = {
   kind: 'organic',
   label: '',
   own: [],
@@ -67,7 +68,7 @@ const initial: UnknownState = {
 
 /** The unknown of the study as this browser keeps it. */
 export function useUnknownState() {
-  const [state, setState] = useKept('stoichos.unknown', unknownSchema, initial);
+  const [state, setState] = useKept('stoichos.unknown', unknownSchema, firstUnknown);
   const change = useCallback(
     (part: Partial<UnknownState>) => setState((before) => ({ ...before, ...part })),
     [setState],
@@ -81,7 +82,7 @@ export function useUnknownStudy() {
   useInAddress({
     name: 'unknown',
     schema: unknownSchema,
-    initial,
+    initial: firstUnknown,
     value: state,
     onRead: change,
     without: ['label', 'results'],
