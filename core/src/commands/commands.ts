@@ -2,8 +2,8 @@ import * as z from 'zod';
 import { balance } from '../matter/equation/balance';
 import { electrolyse, electrolyseSchema } from '../studies/electrolysis/electrolyse';
 import { equilibrate } from '../solution/equilibrium/equilibrate';
-import { ChemistryError, inField } from '../common/errors';
-import { mostTelling } from '../common/mostTelling';
+import { inField } from '../common/errors';
+import { parseInput } from '../common/parseInput';
 import { parseFormula } from '../matter/formula/parseFormula';
 import { gasRoutes, gasSchema } from '../studies/gas/gasVerb';
 import { identify, identifySchema } from '../studies/identify/identify';
@@ -71,19 +71,4 @@ function canonical(totals: Readonly<Record<string, number>>): Record<string, num
     sum[formula] = (sum[formula] ?? 0) + total;
   }
   return sum;
-}
-
-/**
- * Checks input against a schema.
- *
- * @throws ChemistryError `invalidInput` naming the first field that is wrong.
- */
-export function parseInput<S extends z.ZodType>(schema: S, raw: unknown): z.output<S> {
-  const parsed = schema.safeParse(raw);
-  if (parsed.success) return parsed.data;
-  const { path, message } = mostTelling(parsed.error.issues);
-  const field = path.join('.');
-  throw ChemistryError.of('invalidInput', `${field || 'The input'}: ${message}.`).in(
-    field || 'input',
-  );
 }

@@ -1,2 +1,2 @@
 /** The verbs of the chem command. */
-export { commands, parseInput } from './commands';
+export { commands } from './commands';

@@ -1,8 +1,13 @@
 /** What every wing stands on: errors that say what to do, CSV, dice that can be thrown again. */
 export { ChemistryError, inField } from './errors';
 export type { ChemistryErrorCode } from './errors';
+export { attempt } from './attempt';
+export type { Attempt } from './attempt';
+export { aboveZero, typedNumber } from './typed';
+export type { TypedNumber } from './typed';
 export { csvOf } from './csv';
 export { mostTelling } from './mostTelling';
+export { parseInput } from './parseInput';
 export {
   atMostFigures,
   atMostPlaces,
@@ -13,6 +18,7 @@ export {
   withPlaces,
   withSign,
 } from './formatNumber';
+export { formatAmount, formatDuration, formatVolts } from './formatAmount';
 export {
   formatDegrees,
   formatSetTemperature,

@@ -89,6 +89,8 @@ export { repeatedReadings } from './repeatedReadings';
 export { classSpread } from './classSpread';
 export type { ClassSpread } from './classSpread';
 export { causesOf, judgeDay, judgeStation, judgeWork } from './judgeDay';
+export { judgeCellRun } from './judgeCellRun';
+export type { JudgedCellRun } from './judgeCellRun';
 export type { StationJudgement } from './judgeDay';
 export {
   benchesOf,

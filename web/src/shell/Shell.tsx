@@ -110,7 +110,6 @@ function ShellTools({ sheet, help, colorScheme, toggleColorScheme }: ShellToolsP
   return (
     <Group gap="xs" wrap="nowrap">
       <Button
-        variant="default"
         size="sm"
         h={44}
         leftSection={<IconSearch size={18} aria-hidden />}
@@ -125,7 +124,6 @@ function ShellTools({ sheet, help, colorScheme, toggleColorScheme }: ShellToolsP
       </Button>
       <Tooltip label={dark ? 'Light' : 'Dark, for a darkened room'}>
         <ActionIcon
-          variant="default"
           onClick={toggleColorScheme}
           aria-label={dark ? 'Use the light look' : 'Use the dark look'}
         >
@@ -133,23 +131,18 @@ function ShellTools({ sheet, help, colorScheme, toggleColorScheme }: ShellToolsP
         </ActionIcon>
       </Tooltip>
       <Tooltip label="Keys">
-        <ActionIcon
-          variant="default"
-          onClick={sheet.open}
-          aria-label="Keyboard shortcuts"
-          visibleFrom="sm"
-        >
+        <ActionIcon onClick={sheet.open} aria-label="Keyboard shortcuts" visibleFrom="sm">
           <IconKeyboard size={20} />
         </ActionIcon>
       </Tooltip>
       <Tooltip label="What is this?">
-        <ActionIcon variant="default" onClick={help.open} aria-label="What is this?">
+        <ActionIcon onClick={help.open} aria-label="What is this?">
           <IconHelp size={20} />
         </ActionIcon>
       </Tooltip>
       <Menu width={300} position="bottom-end" closeOnItemClick={false}>
         <Menu.Target>
-          <ActionIcon variant="default" aria-label="Names and reaction types">
+          <ActionIcon aria-label="Names and reaction types">
             <IconAdjustments size={20} />
           </ActionIcon>
         </Menu.Target>

@@ -1,4 +1,5 @@
-import { Anchor, Button, PasswordInput, SegmentedControl, Text, Title } from '@mantine/core';
+import { Anchor, Button, PasswordInput, Text, Title } from '@mantine/core';
+import { Segments } from '../shared/parts/Segments';
 import type { SessionState } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -27,16 +28,13 @@ export function SignIn({ session }: { session: SessionState }) {
         }}
       >
         {session.hasTechnician && (
-          <SegmentedControl
+          <Segments
             fullWidth
             mb="sm"
-            aria-label="Who signs in"
+            label="Who signs in"
             value={role}
-            data={[
-              { value: 'instructor', label: 'Instructor' },
-              { value: 'technician', label: 'Technician' },
-            ]}
-            onChange={(next) => setRole(next === 'technician' ? 'technician' : 'instructor')}
+            of={{ instructor: 'Instructor', technician: 'Technician' }}
+            onChange={setRole}
           />
         )}
         <PasswordInput
@@ -46,7 +44,14 @@ export function SignIn({ session }: { session: SessionState }) {
           onChange={(event) => setPassphrase(event.currentTarget.value)}
           error={told ? `${told.message} ${told.remedy}` : undefined}
         />
-        <Button type="submit" mt="md" fullWidth loading={isLoading} disabled={passphrase === ''}>
+        <Button
+          variant="filled"
+          type="submit"
+          mt="md"
+          fullWidth
+          loading={isLoading}
+          disabled={passphrase === ''}
+        >
           Sign in
         </Button>
       </form>

@@ -5,21 +5,12 @@ import { useRouteError } from 'react-router';
 export function ViewFailed() {
   const error = useRouteError();
   return (
-    <Alert
-      title="This view could not be shown"
-      variant="outline"
-      color="gray"
-      my="md"
-      mx="md"
-      role="alert"
-    >
+    <Alert title="This view could not be shown" my="md" mx="md" role="alert">
       <Text mb="sm">
         Either the server is away or something in it went wrong. What you recorded is kept.
         {error instanceof Error && ` (${error.message})`}
       </Text>
-      <Button variant="default" onClick={() => location.reload()}>
-        Load it again
-      </Button>
+      <Button onClick={() => location.reload()}>Load it again</Button>
     </Alert>
   );
 }

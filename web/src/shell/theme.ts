@@ -37,10 +37,12 @@ export const theme = createTheme({
   focusRing: 'auto',
   components: {
     // Large enough for a gloved finger, unless a place says otherwise.
-    ActionIcon: { defaultProps: { size: 44 } },
+    ActionIcon: { defaultProps: { size: 44, variant: 'default' } },
+    // One button of a screen stands out, and says so.
+    Button: { defaultProps: { size: 'md', variant: 'default' } },
+    Alert: { defaultProps: { variant: 'outline', color: 'gray' } },
     ...Object.fromEntries(
       [
-        'Button',
         'Checkbox',
         'MultiSelect',
         'NumberInput',

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { PlanPage } from '../../src/features/electrolysis/PlanPage';
 import { PredictPage } from '../../src/features/electrolysis/PredictPage';
 import { SeriesPage } from '../../src/features/electrolysis/SeriesPage';
-import { firstCell, readyCells } from '../../src/features/electrolysis/electrolysisState';
+import { brineCell, readyCells } from '@stoichos/core/studies/electrolysis';
 import { fill, find, patience, tap, user } from '../support/acts';
 import { chosen, show } from '../support/render';
 
@@ -26,9 +26,9 @@ const at = (sign: 'Minus' | 'Plus', words: string | RegExp) =>
 
 /** Begins with one of the cells that are ready, as this browser left it. */
 function begin(name: string): void {
-  const ready = readyCells.find((cell) => cell.name === name);
+  const ready = readyCells[name];
   if (!ready) throw new Error(`No cell ${name}.`);
-  localStorage.setItem('stoichos.electrolysis', JSON.stringify({ ...firstCell, ...ready.part }));
+  localStorage.setItem('stoichos.electrolysis', JSON.stringify({ ...brineCell, ...ready }));
 }
 
 beforeEach(() => chosen({}));

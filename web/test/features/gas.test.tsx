@@ -6,7 +6,7 @@ import { MakePage } from '../../src/features/gas/MakePage';
 import { PropertiesPage } from '../../src/features/gas/PropertiesPage';
 import { RoutesPage } from '../../src/features/gas/RoutesPage';
 import { UnknownGasPage } from '../../src/features/gas/UnknownGasPage';
-import { firstGas } from '../../src/features/gas/gasState';
+import { firstGas } from '@stoichos/core/studies/gas';
 import { CyclesPage } from '../../src/features/cycle/CyclesPage';
 import { fill, patience, tap, user } from '../support/acts';
 import { chosen, show } from '../support/render';

@@ -4,9 +4,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { JarForm } from '../../src/features/shelf/JarForm';
 import { ShiftPanel } from '../../src/features/shift/ShiftPanel';
 import { MakeSettings } from '../../src/features/gas/MakeSettings';
-import { firstGas } from '../../src/features/gas/gasState';
+import { firstGas } from '@stoichos/core/studies/gas';
 import { CellSettings } from '../../src/features/electrolysis/CellSettings';
-import { firstCell } from '../../src/features/electrolysis/electrolysisState';
+import { brineCell } from '@stoichos/core/studies/electrolysis';
 import { chosen, show } from '../support/render';
 
 const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
@@ -99,42 +99,54 @@ describe('shifting an equilibrium', () => {
 });
 
 describe('making a gas', () => {
-  it('changes the number that is typed, and nothing else', async () => {
-    const onChange = vi.fn();
-    show(
-      <MakeSettings state={firstGas} route={undefined} method={undefined} onChange={onChange} />,
-    );
-    const field = screen.getByLabelText('How many');
-    await userEvent.clear(field);
-    expect(onChange).toHaveBeenLastCalledWith({ count: '' });
+  beforeEach(() => localStorage.setItem('stoichos.gases', JSON.stringify(firstGas)));
+
+  it('may leave a number empty while another is typed', async () => {
+    show(<MakeSettings route={undefined} method={undefined} />);
+    await userEvent.clear(screen.getByLabelText('How many'));
+    expect(screen.getByLabelText('How many')).toHaveValue('');
+    expect(screen.getByLabelText('Each, mL')).toHaveValue('30');
   });
 
   it('takes the usual size of what it is caught in', async () => {
-    const onChange = vi.fn();
-    show(
-      <MakeSettings state={firstGas} route={undefined} method={undefined} onChange={onChange} />,
-    );
+    show(<MakeSettings route={undefined} method={undefined} />);
     await userEvent.click(screen.getByRole('combobox', { name: 'Caught in' }));
     await userEvent.click(await screen.findByRole('option', { name: /syringe/i }));
-    expect(onChange).toHaveBeenCalledWith(expect.objectContaining({ catchIn: 'syringe' }));
+    expect(screen.getByLabelText('Each, mL')).toHaveValue('60');
+    expect(screen.queryByRole('combobox', { name: 'How' })).not.toBeInTheDocument();
   });
 });
 
 describe('a cell', () => {
-  it('is a solution or a melt, and only a solution has measures', () => {
-    const { again } = show(<CellSettings state={firstCell} onChange={vi.fn()} />);
+  const keeps = (part: object) =>
+    localStorage.setItem('stoichos.electrolysis', JSON.stringify({ ...brineCell, ...part }));
+
+  it('is a solution or a melt, and only a solution has measures', async () => {
+    keeps({});
+    show(<CellSettings />);
     expect(screen.getByText('Measures of the cell, mixing, indicator')).toBeVisible();
-    again(<CellSettings state={{ ...firstCell, kind: 'melt' }} onChange={vi.fn()} />);
+    await userEvent.click(screen.getByRole('radio', { name: 'Molten salt' }));
     expect(screen.queryByText('Measures of the cell, mixing, indicator')).not.toBeInTheDocument();
     expect(screen.getByRole('combobox', { name: 'Molten' })).toBeVisible();
   });
 
   it('takes another substance, up to six', async () => {
-    const onChange = vi.fn();
-    show(<CellSettings state={firstCell} onChange={onChange} />);
+    const [salt] = brineCell.salts;
+    keeps({ salts: [salt, salt, salt, salt, salt] });
+    show(<CellSettings />);
     await tap('Another substance');
-    expect(onChange).toHaveBeenCalledWith({
-      salts: [...firstCell.salts, { substance: '', concentrationM: 0.1 }],
-    });
+    expect(screen.getAllByRole('group', { name: /^Dissolved/ })).toHaveLength(6);
+    expect(screen.queryByRole('button', { name: 'Another substance' })).not.toBeInTheDocument();
+  });
+
+  it('begins with one that is ready, and keeps nothing of the one before', async () => {
+    keeps({ kind: 'melt', temperatureC: 80 });
+    show(<CellSettings />);
+    await userEvent.click(screen.getByRole('combobox', { name: 'Begin with' }));
+    await userEvent.click(
+      await screen.findByRole('option', { name: 'Copper sulfate, copper strips' }),
+    );
+    expect(screen.getByRole('combobox', { name: 'Plus (anode)' })).toHaveValue('copper');
+    expect(screen.getByLabelText('Temperature, °C')).toHaveValue('22');
   });
 });

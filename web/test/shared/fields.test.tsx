@@ -6,7 +6,7 @@ import * as z from 'zod';
 import { schemaErrors } from '../../src/shared/parts/schemaErrors';
 import { TemperatureField } from '../../src/shared/parts/TemperatureField';
 import { Amounts } from '../../src/shared/study/Amounts';
-import { asAmount, asTime, asVolts } from '../../src/shared/study/asAmount';
+import { formatAmount, formatDuration, formatVolts } from '@stoichos/core/common';
 import { chosen, show } from '../support/render';
 
 beforeEach(() => chosen({}));
@@ -105,7 +105,7 @@ describe('an amount in words', () => {
     [12.34, 'mL', '12.3 mL'],
     [2500, 'mL', '2.5 L'],
     [0, 'g', '0 g'],
-  ])('of %d %s is %s', (value, unit, text) => expect(asAmount(value, unit)).toBe(text));
+  ])('of %d %s is %s', (value, unit, text) => expect(formatAmount(value, unit)).toBe(text));
 
   it.each([
     [45, '45 s'],
@@ -114,9 +114,9 @@ describe('an amount in words', () => {
     [1800, '30 min'],
     [7200, '2 h'],
     [7500, '2 h 5 min'],
-  ])('a time of %d s is %s', (seconds, text) => expect(asTime(seconds)).toBe(text));
+  ])('a time of %d s is %s', (seconds, text) => expect(formatDuration(seconds)).toBe(text));
 
-  it('a voltage has a true minus sign', () => expect(asVolts(-0.763)).toBe('−0.76 V'));
+  it('a voltage has a true minus sign', () => expect(formatVolts(-0.763)).toBe('−0.76 V'));
 });
 
 describe('what a schema has against a form', () => {

@@ -11,7 +11,8 @@ import { formatNumber } from '../../common/formatNumber';
 /** A cell as it goes into a lab day. */
 export interface ElectrolysisPlan {
   readonly id: string;
-  readonly name: string;
+  /** What it is called; after what is in the cell where nothing is said. */
+  readonly name?: string;
   readonly request: CellRequest;
   readonly cell: PredictedCell;
   readonly currentA: number;
@@ -19,6 +20,7 @@ export interface ElectrolysisPlan {
 }
 
 const vessel = 'cell';
+const mostNameLetters = 100;
 
 /**
  * An electrolysis as a procedure: what is expected is computed from its events at every bench, tests of the products stand as
@@ -27,9 +29,11 @@ const vessel = 'cell';
 export const electrolysisProcedure = forAnyReader(function electrolysisProcedure(
   plan: ElectrolysisPlan,
 ): Procedure {
-  const { id, name, request, cell } = plan;
+  const { id, request, cell } = plan;
   if ('molten' in request.electrolyte) throw new Error('A melt does not go to the benches.');
   const salts = request.electrolyte.map(({ substance }) => substance).join(' and ');
+  const materials = `${cell.cathode.electrode.material} and ${cell.anode.electrode.material}`;
+  const name = (plan.name ?? `A current through ${salts}, ${materials}`).slice(0, mostNameLetters);
   const { electrolyte } = request;
   const volumeMl = Math.min(1000, Math.round(cell.volumeMl * 10) / 10);
   const gases = [cell.cathode, cell.anode].flatMap(({ products }) =>

@@ -154,11 +154,19 @@ export interface TubeLine {
 /** Time to empty both tubes, fill them and turn them over again, min (common practice). */
 const refillMin = 4;
 
-/** When to switch on, test, empty and refill, class by class, and whether it fits. */
-export function tubeSchedule({ startsMin, fillMin, plusFull, renewAfterMin }: TubeClasses): {
+/** What to do with the tubes when, and what does not fit. */
+export interface TubeSchedule {
   readonly lines: readonly TubeLine[];
   readonly clashes: readonly string[];
-} {
+}
+
+/** When to switch on, test, empty and refill, class by class, and whether it fits. */
+export function tubeSchedule({
+  startsMin,
+  fillMin,
+  plusFull,
+  renewAfterMin,
+}: TubeClasses): TubeSchedule {
   const lines: TubeLine[] = [];
   const clashes: string[] = [];
   let ranMin = 0;

@@ -20,6 +20,7 @@ export {
 } from './collection';
 export type { Collecting, Collection, CollectionMethod, LostToWater } from './collection';
 export { findGas, gasName } from './findGas';
+export { findRoutes } from './findRoutes';
 export { gasCautions } from './gasCautions';
 export { gasProcedure } from './gasProcedure';
 export type { GasPreparation } from './gasProcedure';
@@ -47,5 +48,16 @@ export {
   unknownGasTestWords,
 } from './unknownGas';
 export type { GasOutcomes } from './unknownGas';
+export {
+  apparatusFor,
+  caughtIn,
+  firstGas,
+  planned,
+  purityCourse,
+  routeTaken,
+  routeTitle,
+  typedGasSchema,
+} from './typedGas';
+export type { GasPlanned, TypedGas } from './typedGas';
 export { unsaturation } from './unsaturation';
 export type { UnsaturationSeen, UnsaturationVerdict } from './unsaturation';

@@ -60,8 +60,8 @@ import type {
   CellCurrent,
   CellRequest,
   CellShape,
+  CurrentTry,
   Spot,
-  Supply,
 } from '@stoichos/core/studies/electrolysis';
 import type { Model } from '@stoichos/core/studies/identify';
 import type { ColourPlanRequest } from '@stoichos/core/studies/shift';
@@ -123,14 +123,6 @@ async function outcomeOf<T>(work: () => Promise<T>): Promise<Outcome<T>> {
 /** Work of one piece, which cannot tell how far it has come. */
 function quick<A extends unknown[], T>(work: (...given: A) => T) {
   return (...given: [...A, Tell]): Outcome<T> => outcome(() => work(...(given.slice(0, -1) as A)));
-}
-
-/** A supply on a cell, to be tried. */
-export interface CurrentTry {
-  readonly request: CellRequest;
-  readonly gapCm: number;
-  readonly areaCm2: number;
-  readonly supply: Supply;
 }
 
 /** A cell without a volume is looked at in so much, mL: concentrations alone decide its voltage. */

@@ -77,7 +77,6 @@ export function BenchPage() {
           component={Link}
           to={`/days/${day.id}/projector?group=${bench.id ?? 'all'}`}
           target="_blank"
-          variant="default"
           leftSection={<IconPresentation size={20} aria-hidden />}
           className={classes.wall ?? ''}
         >

@@ -34,7 +34,6 @@ export function NotReady({ opened, close, step, unmet, recorder, begin, goTo }: 
       </List>
       <Group mt="lg" justify="flex-end">
         <Button
-          variant="default"
           onClick={() => {
             recorder.add({
               kind: 'departure',
@@ -49,6 +48,7 @@ export function NotReady({ opened, close, step, unmet, recorder, begin, goTo }: 
           Begin all the same
         </Button>
         <Button
+          variant="filled"
           data-autofocus
           onClick={() => {
             close();

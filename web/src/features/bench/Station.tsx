@@ -26,7 +26,6 @@ export function Station(props: StationProps) {
         <Group justify="space-between" mb="xs" wrap="nowrap">
           <Title>What {bench.name} sees</Title>
           <Button
-            variant="default"
             leftSection={<IconArrowBackUp size={18} aria-hidden />}
             disabled={!recorder.canUndo}
             onClick={recorder.undo}
@@ -37,17 +36,13 @@ export function Station(props: StationProps) {
         <StationTabs {...props} here={here} />
         <Group mt="md" justify="flex-end">
           {nextBench && (
-            <Button
-              variant="default"
-              onClick={() => go({ group: nextBench.id, work: work.id, step: step.id })}
-            >
+            <Button onClick={() => go({ group: nextBench.id, work: work.id, step: step.id })}>
               Next: {nextBench.name}
             </Button>
           )}
           <Button
             component={Link}
             to={`/days/${day.id}/judge?${judge}`}
-            variant="default"
             rightSection={<IconArrowRight size={18} aria-hidden />}
           >
             Judge it

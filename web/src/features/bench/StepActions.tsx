@@ -26,6 +26,7 @@ export function StepActions({ own, recorder, begin, onDone }: StepActionsProps) 
       {own.state === 'begun' && (
         <>
           <Button
+            variant="filled"
             leftSection={<IconCheck size={20} aria-hidden />}
             onClick={() => {
               recorder.add({ kind: 'step', state: 'done' });
@@ -65,14 +66,14 @@ function NotBegun({ own, recorder, begin }: Omit<StepActionsProps, 'onDone'>) {
   };
   return (
     <>
-      <Button leftSection={<IconPlayerPlay size={20} aria-hidden />} onClick={begin}>
+      <Button
+        variant="filled"
+        leftSection={<IconPlayerPlay size={20} aria-hidden />}
+        onClick={begin}
+      >
         Begin
       </Button>
-      <Button
-        variant="default"
-        leftSection={<IconPlayerSkipForward size={20} aria-hidden />}
-        onClick={leaveOut}
-      >
+      <Button leftSection={<IconPlayerSkipForward size={20} aria-hidden />} onClick={leaveOut}>
         Leave out
       </Button>
       {plannedMin !== undefined && (

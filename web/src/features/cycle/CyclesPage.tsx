@@ -4,15 +4,12 @@ import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
 import { useMemo, useRef } from 'react';
 import * as z from 'zod';
 import { Formula } from '../../shared/chemistry/Formula';
-import { GasTabs } from '../gas/public';
-import { PrintButton } from '../../shared/parts/PrintButton';
+import { GasFrame } from '../gas/public';
 import { save } from '../../shared/parts/save';
 import { AttachToDay } from '../../shared/study/AttachToDay';
 import { Amount } from '../../shared/study/Amount';
-import { attempt } from '../../shared/study/attempt';
-import { StudyFrame } from '../../shared/study/StudyFrame';
+import { attempt, typedNumber } from '@stoichos/core/common';
 import study from '../../shared/study/Study.module.css';
-import { useKept } from '../../data/kept/useKept';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { MassTable } from './MassTable';
@@ -20,16 +17,16 @@ import { OwnRing } from './OwnRing';
 import { ringPlanOf, ownRing } from './ringPlan';
 import { RingPicture } from './RingPicture';
 import { ArcCard } from './ArcCard';
-import { useInAddress } from '../../shared/study/useInAddress';
+import { useStudy, useStudyAddress } from '../../shared/study/useStudy';
+import type { Study } from '../../shared/study/useStudy';
 
-const typed = z.union([z.number(), z.literal('')]);
 const stateSchema = z.object({
   /** A ready ring by id, or one of one’s own. */
   ring: z.string(),
   own: ownRing,
-  startG: typed,
+  startG: typedNumber,
   /** What was weighed after each arrow, g. */
-  weighed: z.array(typed),
+  weighed: z.array(typedNumber),
 });
 
 type CyclesState = z.output<typeof stateSchema>;
@@ -41,18 +38,18 @@ const first: CyclesState = {
   weighed: [],
 };
 
+const ringStudy: Study<typeof stateSchema> = {
+  key: 'stoichos.cycles',
+  name: 'ring',
+  schema: stateSchema,
+  initial: first,
+  without: ['weighed'],
+};
+
 /** The ring that is set, what becomes of it, and what was weighed on the way. */
 function useRing() {
-  const [state, setState] = useKept('stoichos.cycles', stateSchema, first);
-  useInAddress({
-    name: 'ring',
-    schema: stateSchema,
-    initial: first,
-    value: state,
-    onRead: setState,
-    without: ['weighed'],
-  });
-  const change = (part: Partial<CyclesState>) => setState((before) => ({ ...before, ...part }));
+  useStudyAddress(ringStudy);
+  const { state, change } = useStudy(ringStudy);
   const plan = useMemo(() => ringPlanOf(state.ring, state.own), [state.ring, state.own]);
   const { value: ring, failure } = useAnswer('ring', plan && [plan]);
   const shown = plan && ring?.name === plan.name ? ring : undefined;
@@ -82,9 +79,7 @@ export function CyclesPage() {
   const study = useRing();
   const { shown } = study;
   return (
-    <StudyFrame
-      title="Gases"
-      tools={<PrintButton />}
+    <GasFrame
       settings={{
         label: 'What is set',
         children: <RingSettings {...study} />,
@@ -114,7 +109,6 @@ function RingAnswer({ state, failure, plan, shown, change, masses, procedure }: 
   const picture = useRef<HTMLDivElement>(null);
   return (
     <>
-      <GasTabs />
       <TaskFailure failure={failure} />
       {!plan && (
         <Text className="quiet" mt="sm">
@@ -133,9 +127,7 @@ function RingAnswer({ state, failure, plan, shown, change, masses, procedure }: 
             </Text>
           )}
           <Group className="no-print">
-            <Button variant="default" onClick={() => savePicture(picture.current, shown.name)}>
-              SVG
-            </Button>
+            <Button onClick={() => savePicture(picture.current, shown.name)}>SVG</Button>
           </Group>
           {masses && 'problem' in masses ? (
             <Text role="alert">{masses.problem}</Text>

@@ -60,7 +60,6 @@ export function OwnRing({ own, onChange }: OwnRingProps) {
               next.arcs.map((arc) => (
                 <Button
                   key={arc.to}
-                  variant="default"
                   leftSection={<IconPlus size={16} aria-hidden />}
                   onClick={() =>
                     onChange({ ...own, arcs: [...own.arcs, { to: arc.to, means: arc.means }] })
@@ -76,7 +75,6 @@ export function OwnRing({ own, onChange }: OwnRingProps) {
         </>
       )}
       <Button
-        variant="default"
         mt="sm"
         disabled={own.arcs.length === 0}
         onClick={() => onChange({ ...own, arcs: own.arcs.slice(0, -1) })}

@@ -74,7 +74,7 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
             {problem}
           </Text>
         )}
-        <Button type="submit" variant="default" mt="xs" fullWidth>
+        <Button type="submit" mt="xs" fullWidth>
           Add this mark
         </Button>
       </form>

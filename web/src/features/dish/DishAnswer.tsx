@@ -85,7 +85,7 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
           endM={endM}
         />
       ) : (
-        <Alert variant="outline" color="gray" mt="md" title="No line" role="note">
+        <Alert mt="md" title="No line" role="note">
           No visible line of <Formula text={dish.solid.formula} /> comes while the salts spread
           through the dish: too little of one of them. Take larger heaps, or less water.
         </Alert>

@@ -116,11 +116,11 @@ function DishSettings({ request, change, run, problem, share }: DishStudy) {
         />
       ))}
       {problem && (
-        <Alert variant="outline" color="red" mt="md" title="Not run" role="alert">
+        <Alert color="red" mt="md" title="Not run" role="alert">
           {problem.message} {problem.remedy}
         </Alert>
       )}
-      <Button type="submit" mt="md" fullWidth disabled={share !== undefined}>
+      <Button variant="filled" type="submit" mt="md" fullWidth disabled={share !== undefined}>
         Run the dish
       </Button>
     </form>

@@ -1,57 +1,38 @@
 import type { Growth } from '@stoichos/core/studies/dish';
-import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import { ChartCard } from '../../shared/chart/ChartCard';
+import { axis, line, lineChart, rightAxis } from '../../shared/chart/lines';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
 import { withPlaces } from '@stoichos/core/common';
 
 /** How the line grows: its length and the mass of its solid, along the minutes of a real dish. */
 export function GrowthChart({ growth, factor }: { growth: readonly Growth[]; factor: number }) {
   const configure = useCallback(
-    ({ text, mark }: ChartInk): ChartConfiguration => ({
-      type: 'line',
-      data: {
-        datasets: [
-          {
-            yAxisID: 'mg',
-            data: growth.map(({ pureS, solidMg }) => ({ x: pureS / factor / 60, y: solidMg })),
-            borderColor: text,
-            pointRadius: 0,
-            borderWidth: 3,
-          },
-          {
-            yAxisID: 'mm',
-            data: growth.map(({ pureS, lengthMm }) => ({ x: pureS / factor / 60, y: lengthMm })),
-            borderColor: mark,
-            borderDash: [5, 4],
-            pointRadius: 0,
-            borderWidth: 3,
-          },
+    ({ text, mark }: ChartInk) => {
+      const along = (of: (one: Growth) => number) =>
+        growth.map((one) => ({ x: one.pureS / factor / 60, y: of(one) }));
+      return lineChart(
+        [
+          line(
+            along(({ solidMg }) => solidMg),
+            text,
+            [],
+            { yAxisID: 'mg' },
+          ),
+          line(
+            along(({ lengthMm }) => lengthMm),
+            mark,
+            [5, 4],
+            { yAxisID: 'mm' },
+          ),
         ],
-      },
-      options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
-        scales: {
-          x: { type: 'linear', title: { display: true, text: 'Time, min' } },
-          mg: {
-            type: 'linear',
-            position: 'left',
-            min: 0,
-            title: { display: true, text: 'Solid, mg (line)' },
-          },
-          mm: {
-            type: 'linear',
-            position: 'right',
-            min: 0,
-            grid: { drawOnChartArea: false },
-            title: { display: true, text: 'Length, mm (dashed)' },
-          },
+        {
+          x: axis('Time, min'),
+          mg: axis('Solid, mg (line)', { min: 0 }),
+          mm: rightAxis('Length, mm (dashed)', { min: 0 }),
         },
-      },
-    }),
+      );
+    },
     [growth, factor],
   );
   const last = growth.at(-1);

@@ -1,4 +1,5 @@
-import { ActionIcon, SegmentedControl, Slider } from '@mantine/core';
+import { ActionIcon, Slider } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { useReducedMotion } from '@mantine/hooks';
 import { IconPlayerPause, IconPlayerPlay } from '@tabler/icons-react';
 import { useEffect, useState } from 'react';
@@ -14,19 +15,20 @@ interface PlayerProps {
 
 /** Time between frames at ordinary speed, ms. */
 const frameMs = 110;
+const speeds = { half: 0.5, usual: 1, fast: 3 };
 
 /** Play, pause, speed, and a bar to run through by hand. */
 export function Player({ frames, at, onSeek, timeOf }: PlayerProps) {
   const still = useReducedMotion(false, { getInitialValueInEffect: false });
   const [playing, setPlaying] = useState(!still);
-  const [speed, setSpeed] = useState('1');
+  const [speed, setSpeed] = useState<keyof typeof speeds>('usual');
   const isAtEnd = at >= frames - 1;
   const runs = playing && !isAtEnd;
   useEffect(() => {
     if (!runs) return;
     const timer = setInterval(
       () => onSeek((before) => Math.min(frames - 1, before + 1)),
-      frameMs / Number(speed),
+      frameMs / speeds[speed],
     );
     return () => clearInterval(timer);
   }, [runs, frames, speed, onSeek]);
@@ -34,7 +36,6 @@ export function Player({ frames, at, onSeek, timeOf }: PlayerProps) {
     <div className={`${classes.player} no-print`}>
       <ActionIcon
         size={48}
-        variant="default"
         aria-label={runs ? 'Pause' : 'Play'}
         onClick={() => {
           if (isAtEnd) onSeek(0);
@@ -43,15 +44,11 @@ export function Player({ frames, at, onSeek, timeOf }: PlayerProps) {
       >
         {runs ? <IconPlayerPause size={22} /> : <IconPlayerPlay size={22} />}
       </ActionIcon>
-      <SegmentedControl
-        aria-label="Speed"
+      <Segments
+        label="Speed"
         value={speed}
         onChange={setSpeed}
-        data={[
-          { value: '0.5', label: '½×' },
-          { value: '1', label: '1×' },
-          { value: '3', label: '3×' },
-        ]}
+        of={{ half: '½×', usual: '1×', fast: '3×' }}
       />
       <Slider
         aria-label="Time"

@@ -1,23 +1,21 @@
-import { ActionIcon, Button, SegmentedControl, Select } from '@mantine/core';
+import { ActionIcon, Button, Select } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { melts, nameOnShelf } from '@stoichos/core/matter/substances';
+import { brineCell, readyCells } from '@stoichos/core/studies/electrolysis';
+import type { TypedCell } from '@stoichos/core/studies/electrolysis';
 import { dropNames, electrodeMaterials } from '@stoichos/core/vessel';
 import { IconPlus, IconTrash } from '@tabler/icons-react';
 import { useSettings } from '../../data/settings/useSettings';
 import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
 import { Fold } from '../../shared/parts/Fold';
 import classes from '../../shared/study/Study.module.css';
-import { firstCell, readyCells } from './electrolysisState';
-import type { ElectrolysisState } from './electrolysisState';
+import { useElectrolysis } from './useElectrolysis';
 import { Amount } from '../../shared/study/Amount';
 import { Amounts } from '../../shared/study/Amounts';
 
-interface CellSettingsProps {
-  readonly state: ElectrolysisState;
-  readonly onChange: (part: Partial<ElectrolysisState>) => void;
-}
-
 /** What the cell is: what is in it, its electrodes, the current, its measures. */
-export function CellSettings({ state, onChange }: CellSettingsProps) {
+export function CellSettings() {
+  const { state, change } = useElectrolysis();
   return (
     <>
       <Select
@@ -25,28 +23,18 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
         placeholder="A cell…"
         mb="md"
         value={null}
-        data={readyCells.map(({ name }) => name)}
-        onChange={(name) => {
-          const ready = readyCells.find((one) => one.name === name);
-          if (ready) onChange({ ...firstCell, ...ready.part });
-        }}
+        data={Object.keys(readyCells)}
+        onChange={(name) => name && change({ ...brineCell, ...readyCells[name] })}
       />
-      <SegmentedControl
+      <Segments
         fullWidth
         mb="sm"
-        aria-label="Solution or melt"
+        label="Solution or melt"
         value={state.kind}
-        data={[
-          { value: 'solution', label: 'Solution' },
-          { value: 'melt', label: 'Molten salt' },
-        ]}
-        onChange={(kind) => onChange({ kind: kind === 'melt' ? 'melt' : 'solution' })}
+        of={{ solution: 'Solution', melt: 'Molten salt' }}
+        onChange={(kind) => change({ kind })}
       />
-      {state.kind === 'melt' ? (
-        <Molten state={state} onChange={onChange} />
-      ) : (
-        <Dissolved state={state} onChange={onChange} />
-      )}
+      {state.kind === 'melt' ? <Molten /> : <Dissolved />}
       <div className={classes.pair}>
         {(['cathode', 'anode'] as const).map((side) => (
           <Select
@@ -54,26 +42,27 @@ export function CellSettings({ state, onChange }: CellSettingsProps) {
             label={side === 'cathode' ? 'Minus (cathode)' : 'Plus (anode)'}
             value={state[side]}
             data={[...electrodeMaterials]}
-            onChange={(material) => onChange({ [side]: material ?? state[side] })}
+            onChange={(material) => change({ [side]: material ?? state[side] })}
           />
         ))}
       </div>
       <div className={classes.pair}>
         <Amounts
           of={state}
-          onChange={onChange}
+          onChange={change}
           fields={{
             currentA: ['Current', 'A', 0.05],
             minutes: ['Time', 'min', 1],
           }}
         />
       </div>
-      {state.kind === 'solution' && <Measures state={state} onChange={onChange} />}
+      {state.kind === 'solution' && <Measures />}
     </>
   );
 }
 
-function Molten({ state, onChange }: CellSettingsProps) {
+function Molten() {
+  const { state, change } = useElectrolysis();
   const { naming } = useSettings();
   return (
     <Select
@@ -84,15 +73,16 @@ function Molten({ state, onChange }: CellSettingsProps) {
         value: formula,
         label: nameOnShelf(naming, formula),
       }))}
-      onChange={(molten) => onChange({ molten: molten ?? state.molten })}
+      onChange={(molten) => change({ molten: molten ?? state.molten })}
     />
   );
 }
 
 /** What is dissolved, each with its concentration. */
-function Dissolved({ state, onChange }: CellSettingsProps) {
-  const salt = (at: number, part: Partial<ElectrolysisState['salts'][number]>) =>
-    onChange({
+function Dissolved() {
+  const { state, change } = useElectrolysis();
+  const salt = (at: number, part: Partial<TypedCell['salts'][number]>) =>
+    change({
       salts: state.salts.map((one, index) => (index === at ? { ...one, ...part } : one)),
     });
   return (
@@ -114,9 +104,8 @@ function Dissolved({ state, onChange }: CellSettingsProps) {
             />
             {state.salts.length > 1 && (
               <ActionIcon
-                variant="default"
                 aria-label={`Leave out ${substance}`}
-                onClick={() => onChange({ salts: state.salts.filter((_, index) => index !== at) })}
+                onClick={() => change({ salts: state.salts.filter((_, index) => index !== at) })}
               >
                 <IconTrash size={20} />
               </ActionIcon>
@@ -126,11 +115,10 @@ function Dissolved({ state, onChange }: CellSettingsProps) {
       ))}
       {state.salts.length < 6 && (
         <Button
-          variant="default"
           mt="xs"
           leftSection={<IconPlus size={18} aria-hidden />}
           onClick={() =>
-            onChange({ salts: [...state.salts, { substance: '', concentrationM: 0.1 }] })
+            change({ salts: [...state.salts, { substance: '', concentrationM: 0.1 }] })
           }
         >
           Another substance
@@ -141,13 +129,14 @@ function Dissolved({ state, onChange }: CellSettingsProps) {
 }
 
 /** The cell itself: how large, how far apart, how warm, how mixed, and with which indicator. */
-function Measures({ state, onChange }: CellSettingsProps) {
+function Measures() {
+  const { state, change } = useElectrolysis();
   return (
     <Fold title="Measures of the cell, mixing, indicator">
       <div className={classes.pair}>
         <Amounts
           of={state}
-          onChange={onChange}
+          onChange={change}
           fields={{
             areaCm2: ['Area of each', 'cm²', 1],
             gapCm: ['Gap', 'cm', 0.5],
@@ -165,7 +154,7 @@ function Measures({ state, onChange }: CellSettingsProps) {
           { value: 'stirred', label: 'one beaker, stirred' },
           { value: 'divided', label: 'kept apart (U-tube, bridge)' },
         ]}
-        onChange={(mixing) => onChange({ mixing: mixing ?? 'still' })}
+        onChange={(mixing) => change({ mixing: mixing ?? 'still' })}
       />
       <Select
         label="Indicator"
@@ -174,7 +163,7 @@ function Measures({ state, onChange }: CellSettingsProps) {
         placeholder="none"
         value={state.indicator === '' ? null : state.indicator}
         data={[...dropNames]}
-        onChange={(indicator) => onChange({ indicator: indicator ?? '' })}
+        onChange={(indicator) => change({ indicator: indicator ?? '' })}
       />
     </Fold>
   );

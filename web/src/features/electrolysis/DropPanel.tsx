@@ -1,33 +1,29 @@
 import { ActionIcon, Button, Select, Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { spotIds, spots, vapourSource } from '@stoichos/core/studies/electrolysis';
-import type { CellCurrent, CellRequest, SpotId } from '@stoichos/core/studies/electrolysis';
+import type { SpotId, TypedCell } from '@stoichos/core/studies/electrolysis';
 import { IconTrash } from '@tabler/icons-react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { Amount } from '../../shared/study/Amount';
 import classes from '../../shared/study/Study.module.css';
-import type { ElectrolysisState } from './electrolysisState';
+import { useElectrolysis } from './useElectrolysis';
+import type { AskedCell } from './useStudyCell';
 import { formatNumber } from '@stoichos/core/common';
-
-interface DropPanelProps {
-  readonly request: CellRequest;
-  readonly current: CellCurrent;
-  readonly placed: ElectrolysisState['spots'];
-  readonly onChange: (spots: ElectrolysisState['spots']) => void;
-}
 
 const isSpot = (text: string): text is SpotId => (spotIds as readonly string[]).includes(text);
 
 /** A covered drop: what its vapour does to papers and drops beside it, in order. */
-export function DropPanel({ request, current, placed, onChange }: DropPanelProps) {
+export function DropPanel({ request, current }: AskedCell) {
+  const { state, change: set } = useElectrolysis();
+  const placed = state.spots;
   const known = placed.flatMap(({ spot, distanceMm }) =>
     isSpot(spot) && distanceMm !== '' && distanceMm > 0 ? [{ spot, distanceMm }] : [],
   );
   const { value, failure } = useAnswer('drop', [request, current, known]);
-  const change = (at: number, part: Partial<ElectrolysisState['spots'][number]>) =>
-    onChange(placed.map((one, index) => (index === at ? { ...one, ...part } : one)));
+  const change = (at: number, part: Partial<TypedCell['spots'][number]>) =>
+    set({ spots: placed.map((one, index) => (index === at ? { ...one, ...part } : one)) });
   return (
     <>
       <Text size="sm" mb="xs">
@@ -50,9 +46,8 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
               onChange={(next) => change(at, { distanceMm: next })}
             />
             <ActionIcon
-              variant="default"
               aria-label="Take this spot away"
-              onClick={() => onChange(placed.filter((_, index) => index !== at))}
+              onClick={() => set({ spots: placed.filter((_, index) => index !== at) })}
             >
               <IconTrash size={20} />
             </ActionIcon>
@@ -61,9 +56,8 @@ export function DropPanel({ request, current, placed, onChange }: DropPanelProps
       ))}
       {placed.length < 6 && (
         <Button
-          variant="default"
           mt="sm"
-          onClick={() => onChange([...placed, { spot: 'iodide', distanceMm: 10 }])}
+          onClick={() => set({ spots: [...placed, { spot: 'iodide', distanceMm: 10 }] })}
         >
           Another spot
         </Button>

@@ -3,25 +3,27 @@ import type { CellElectrode } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../../shared/chemistry/Formula';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
 import classes from '../../shared/study/Study.module.css';
-import { asAmount } from '../../shared/study/asAmount';
+import { formatAmount } from '@stoichos/core/common';
 import { formatNumber, withPlaces } from '@stoichos/core/common';
 
-interface ElectrodeCardProps {
-  readonly sign: 'Minus' | 'Plus';
-  readonly word: string;
+/** One electrode: what it makes, what is seen, what proves it, and the pH close to it. */
+export function ElectrodeCard({
+  side,
+  electrode,
+  nearHex,
+}: {
+  readonly side: 'cathode' | 'anode';
   readonly electrode: CellElectrode;
   readonly nearHex: string;
-}
-
-/** One electrode: what it makes, what is seen, what proves it, and the pH close to it. */
-export function ElectrodeCard({ sign, word, electrode, nearHex }: ElectrodeCardProps) {
+}) {
   const { products, nearPH, nearColour, notPredicted, electrode: row } = electrode;
+  const sign = side === 'cathode' ? 'Minus' : 'Plus';
   return (
     <section className={classes.electrode} aria-label={sign}>
       <Text fw={600}>
         {sign}{' '}
         <span className="quiet">
-          {word}, {row.material}
+          {side}, {row.material}
         </span>
       </Text>
       {notPredicted.length > 0 && <NotPredicted reasons={notPredicted} />}
@@ -46,8 +48,8 @@ export function ElectrodeCard({ sign, word, electrode, nearHex }: ElectrodeCardP
           )}
           {massG !== undefined && (
             <Text size="sm" data-testid="amount">
-              <span className="quiet">In this time:</span> {asAmount(massG, 'g')}
-              {volumeMl !== undefined && `, ${asAmount(volumeMl, 'mL')} of gas`}
+              <span className="quiet">In this time:</span> {formatAmount(massG, 'g')}
+              {volumeMl !== undefined && `, ${formatAmount(volumeMl, 'mL')} of gas`}
             </Text>
           )}
         </div>

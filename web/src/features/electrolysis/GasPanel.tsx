@@ -1,46 +1,40 @@
-import { SegmentedControl, Select, Switch, Text, Title } from '@mantine/core';
+import { Select, Switch, Text, Title } from '@mantine/core';
+import { formatDuration, formatNumber } from '@stoichos/core/common';
 import { plainFormula } from '@stoichos/core/matter/formula';
-import type { CellCurrent, CellRequest, PredictedCell } from '@stoichos/core/studies/electrolysis';
+import { gasesOf, plannedTube, usualTimeS } from '@stoichos/core/studies/electrolysis';
+import type { CellCurrent, MadeGas } from '@stoichos/core/studies/electrolysis';
 import { useAnswer } from '../../data/worker/useAnswer';
+import { Segments } from '../../shared/parts/Segments';
 import { Amounts } from '../../shared/study/Amounts';
-import { asTime } from '../../shared/study/asAmount';
+import { attempt } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
-import { usePlan } from './planState';
-import { usualTimeS, work, Worked } from './GasAnswer';
-import type { MadeGas } from './GasAnswer';
-import { formatNumber } from '@stoichos/core/common';
+import { GasAnswer } from './GasAnswer';
+import { usePlan } from './useElectrolysis';
+import type { Predicted } from './useStudyCell';
 
 /** Gas wanted in tubes: charge, time, what stands at the other electrode, and the classes one after the other. */
-export function GasPanel({
-  cell,
-  request,
-  current,
-}: {
-  cell: PredictedCell;
-  request: CellRequest;
-  current: CellCurrent;
-}) {
+export function GasPanel({ cell, request, current }: Predicted) {
   const { plan } = usePlan();
   const gases = gasesOf(cell);
   const gas = gases.find(({ formula }) => formula === plan.gas) ?? gases[0];
-  const worked = gas && work(plan, gas, gases, current);
+  const tube = gas && attempt(() => plannedTube(plan, gas, gases, current));
   const isActive = !cell.anode.electrode.inert;
   const hooks = useAnswer('hooks', isActive ? [request, current] : undefined);
   const renewAfterMin = isActive ? hooks.value?.showsAtMin : undefined;
   return (
     <section aria-label="Gas in tubes">
       <Title mb="xs">Gas in tubes</Title>
-      {!gas || !worked ? (
+      {!gas || !tube ? (
         <Text className="quiet">This cell gives no gas to collect.</Text>
       ) : (
         <>
           <GasFields gases={gases} gas={gas} current={current} />
-          {'problem' in worked ? (
+          {'problem' in tube ? (
             <Text role="alert" mt="sm">
-              {worked.problem}
+              {tube.problem}
             </Text>
           ) : (
-            <Worked gas={gas.formula} {...worked} renewAfterMin={renewAfterMin} />
+            <GasAnswer gas={gas.formula} tube={tube} renewAfterMin={renewAfterMin} />
           )}
         </>
       )}
@@ -49,12 +43,12 @@ export function GasPanel({
 }
 
 interface GasFieldsProps {
-  readonly gases: MadeGas[];
+  readonly gases: readonly MadeGas[];
   readonly gas: MadeGas;
   readonly current: CellCurrent;
 }
 
-/** The gas, what is sought, and the tube. */
+/** The gas, what is sought, and the tube: by its volume, or by what a ruler says. */
 function GasFields({ gases, gas, current }: GasFieldsProps) {
   const { plan, set } = usePlan();
   return (
@@ -71,78 +65,48 @@ function GasFields({ gases, gas, current }: GasFieldsProps) {
         />
         <Amounts of={plan} onChange={set} fields={{ pressureKPa: ['Air pressure', 'kPa', 0.1] }} />
       </div>
-      <SegmentedControl
+      <Segments
         mt="sm"
-        aria-label="What is sought"
+        label="What is sought"
         value={plan.find}
-        data={[
-          {
-            value: 'time',
-            label: `How long at ${current.currentA === undefined ? 'a gentle current' : `${formatNumber(current.currentA)} A`}`,
-          },
-          {
-            value: 'current',
-            label: `What current for ${asTime(current.timeS ?? usualTimeS)}`,
-          },
-        ]}
-        onChange={(find) => set({ find: find === 'current' ? 'current' : 'time' })}
+        of={{
+          time: `How long at ${current.currentA === undefined ? 'a gentle current' : `${formatNumber(current.currentA)} A`}`,
+          current: `What current for ${formatDuration(current.timeS ?? usualTimeS)}`,
+        }}
+        onChange={(find) => set({ find })}
       />
-      <SegmentedControl
+      <Segments
         mt="sm"
-        aria-label="The tube"
+        label="The tube"
         value={plan.tube}
-        data={[
-          { value: 'ruler', label: 'Tube by ruler' },
-          { value: 'volume', label: 'Tube by volume' },
-        ]}
-        onChange={(tube) => set({ tube: tube === 'volume' ? 'volume' : 'ruler' })}
+        of={{ ruler: 'Tube by ruler', volume: 'Tube by volume' }}
+        onChange={(tube) => set({ tube })}
       />
-      <TubeFields />
+      <div className={classes.pair}>
+        {plan.tube === 'volume' ? (
+          <Amounts of={plan} onChange={set} fields={{ tubeMl: ['Volume', 'mL', 1] }} />
+        ) : (
+          <>
+            <Amounts
+              of={plan}
+              onChange={set}
+              fields={{ innerMm: ['Inside', 'mm wide', 1], lengthMm: ['Length', 'mm', 5] }}
+            />
+            <Switch
+              size="sm"
+              label="Round end"
+              checked={plan.round}
+              onChange={(event) => set({ round: event.currentTarget.checked })}
+            />
+          </>
+        )}
+        <Switch
+          size="sm"
+          label="Over water"
+          checked={plan.overWater}
+          onChange={(event) => set({ overWater: event.currentTarget.checked })}
+        />
+      </div>
     </>
-  );
-}
-
-/** The tube: by its volume, or by what a ruler says. */
-function TubeFields() {
-  const { plan, set } = usePlan();
-  return (
-    <div className={classes.pair}>
-      {plan.tube === 'volume' ? (
-        <Amounts of={plan} onChange={set} fields={{ tubeMl: ['Volume', 'mL', 1] }} />
-      ) : (
-        <>
-          <Amounts
-            of={plan}
-            onChange={set}
-            fields={{ innerMm: ['Inside', 'mm wide', 1], lengthMm: ['Length', 'mm', 5] }}
-          />
-          <Switch
-            size="sm"
-            label="Round end"
-            checked={plan.round}
-            onChange={(event) => set({ round: event.currentTarget.checked })}
-          />
-        </>
-      )}
-      <Switch
-        size="sm"
-        label="Over water"
-        checked={plan.overWater}
-        onChange={(event) => set({ overWater: event.currentTarget.checked })}
-      />
-    </div>
-  );
-}
-
-function gasesOf({ cathode, anode }: PredictedCell): MadeGas[] {
-  return (
-    [
-      ['minus', cathode],
-      ['plus', anode],
-    ] as const
-  ).flatMap(([where, { products }]) =>
-    products.flatMap(({ formula, share }) =>
-      formula === 'H2' || formula === 'O2' || formula === 'Cl2' ? [{ formula, where, share }] : [],
-    ),
   );
 }

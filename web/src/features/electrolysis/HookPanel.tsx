@@ -2,16 +2,16 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { hookSource } from '@stoichos/core/studies/electrolysis';
-import type { CellCurrent, CellRequest } from '@stoichos/core/studies/electrolysis';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useAnswer } from '../../data/worker/useAnswer';
-import { asAmount } from '../../shared/study/asAmount';
+import { formatAmount } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
+import type { AskedCell } from './useStudyCell';
 import { formatNumber } from '@stoichos/core/common';
 
 /** What an active hook at plus does to the solution with time, and when to renew it. */
-export function HookPanel({ request, current }: { request: CellRequest; current: CellCurrent }) {
+export function HookPanel({ request, current }: AskedCell) {
   const { value, failure, share, cancel } = useAnswer('hooks', [request, current]);
   return (
     <>
@@ -29,7 +29,7 @@ export function HookPanel({ request, current }: { request: CellRequest; current:
                 <span className={classes.hex} style={{ background: hex }} aria-hidden /> {colour}
                 {cloudy ? ', cloudy' : ''}
               </>,
-              asAmount(metalMg / 1000, 'g'),
+              formatAmount(metalMg / 1000, 'g'),
             ])}
           />
         </>

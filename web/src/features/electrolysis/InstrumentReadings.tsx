@@ -1,83 +1,36 @@
 import { Alert, Button, Group, Switch, Text } from '@mantine/core';
-import { useInterval } from '@mantine/hooks';
-import type { CellRunWithRecord, InstrumentInfo } from '@stoichos/core/labday';
+import { formatDuration } from '@stoichos/core/common';
+import type { CellRunWithRecord } from '@stoichos/core/labday';
 import type { LogLine } from '@stoichos/core/studies/electrolysis';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import {
-  useCellReadingMutation,
   useInstrumentsQuery,
   useSimulateCellMutation,
   useTellInstrumentMutation,
 } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { NumberField } from '../../shared/parts/NumberField';
-import { asTime } from '../../shared/study/asAmount';
-import type { Failure } from '../../data/worker/chemistry';
 import type { WriteLine } from './useCellRun';
+import { useRunClock } from './useRunClock';
+import { useSupplyReadings } from './useSupplyReadings';
 
 interface InstrumentReadingsProps {
   readonly run: CellRunWithRecord;
   readonly log: readonly LogLine[];
   readonly write: WriteLine;
-  readonly auto: boolean;
-  readonly speed: number;
-  readonly offsetS: number;
-  readonly startedAt: number | null;
-  readonly set: (part: { auto?: boolean; speed?: number; offsetS?: number }) => void;
 }
 
-/** The readings of the instruments, one at a time, as often as is asked. */
-function useSupplyReadings(instruments: InstrumentInfo[], props: InstrumentReadingsProps) {
-  const { offsetS, log, run, startedAt, set, write, speed, auto } = props;
-  const [read] = useCellReadingMutation();
-  const [problem, setProblem] = useState<Failure>();
-  const [missed, setMissed] = useState(0);
-  const supply = instruments.find(({ kind }) => kind === 'supply');
-  const reading = useRef(false);
-  const offset = useRef(offsetS);
-  const lastS = log.at(-1)?.timeS ?? -1;
-  const readOnce = async () => {
-    if (reading.current) return;
-    reading.current = true;
-    try {
-      const line = await read(run.id).unwrap();
-      const ownS = startedAt === null ? 0 : (Date.now() - startedAt) / 1000;
-      if (line.timeS !== undefined && offset.current + line.timeS < lastS - 1) {
-        // Its output was off in between: the log goes on where it stood.
-        offset.current = lastS;
-        set({ offsetS: lastS });
-      }
-      const timeS = line.timeS === undefined ? ownS : offset.current + line.timeS;
-      // The clock of the supply stands while it is off: the same moment twice is one line.
-      if (timeS > lastS)
-        write({ ...line, kind: 'reading', by: 'instruments', timeS: Math.round(timeS * 10) / 10 });
-      setProblem(undefined);
-    } catch (error) {
-      setMissed((before) => before + 1);
-      setProblem(explainError(error));
-    } finally {
-      reading.current = false;
-    }
-  };
-  const { start, stop } = useInterval(
-    () => void readOnce(),
-    Math.max(400, (1000 * run.setup.everyS) / speed),
-  );
-  useEffect(() => {
-    if (auto) start();
-    else stop();
-    return stop;
-  }, [auto, start, stop]);
-  return { supply, setProblem, readOnce, problem, missed };
-}
-
-/** Readings by themselves, at the interval; a reading that fails is told and not made up for. */
-export function InstrumentReadings(props: InstrumentReadingsProps) {
-  const { run, auto, speed, set } = props;
+/** The supply and what it reads: its simulation where it is one, its limits, and readings by themselves. */
+export function InstrumentReadings({ run, log, write }: InstrumentReadingsProps) {
   const { data: instruments = [] } = useInstrumentsQuery();
+  const { clock, set } = useRunClock(run.id);
   const [simulate] = useSimulateCellMutation();
   const [tell] = useTellInstrumentMutation();
-  const { supply, setProblem, readOnce, problem, missed } = useSupplyReadings(instruments, props);
+  const { setProblem, readOnce, problem, missed } = useSupplyReadings(run, log, write);
+  const [speed, setSpeed] = useState<number | ''>(clock.speed);
+  const [volts, setVolts] = useState<number | ''>(12);
+  const [amps, setAmps] = useState<number | ''>(run.setup.plannedA);
+  const supply = instruments.find(({ kind }) => kind === 'supply');
   if (!supply)
     return (
       <Text>
@@ -85,26 +38,67 @@ export function InstrumentReadings(props: InstrumentReadingsProps) {
         on connecting one.
       </Text>
     );
-  const say = (work: Promise<unknown>) =>
-    void work
-      .then(() => setProblem(undefined))
-      .catch((error: unknown) => setProblem(explainError(error)));
+  const attempt = async (work: () => Promise<unknown>) => {
+    try {
+      await work();
+      setProblem(undefined);
+    } catch (error) {
+      setProblem(explainError(error));
+    }
+  };
+  const order = (command: string, value: number) =>
+    tell({ id: supply.id, command, value }).unwrap();
+  const putOnCell = async () => {
+    const times = Number(speed) || 1;
+    await simulate({ runId: run.id, speed: times }).unwrap();
+    set({ speed: times });
+  };
+  const switchOn = async () => {
+    await order('voltage', Number(volts));
+    await order('current', Number(amps));
+    await order('output', 1);
+    set({ auto: true });
+    await readOnce();
+  };
+  const switchOff = async () => {
+    await readOnce();
+    await order('output', 0);
+    set({ auto: false });
+  };
   return (
     <>
       {supply.simulated && (
-        <ReadingPace run={run} speed={speed} set={set} say={say} simulate={simulate} />
+        <Group align="flex-end" gap="sm">
+          <NumberField
+            label="Times faster"
+            w={130}
+            min={1}
+            max={2000}
+            value={speed}
+            onChange={setSpeed}
+          />
+          <Button onClick={() => void attempt(putOnCell)}>
+            Put the simulated supply on this cell
+          </Button>
+        </Group>
       )}
-      <SupplyOrders run={run} set={set} readOnce={readOnce} supply={supply} tell={tell} say={say} />
+      <Group align="flex-end" gap="sm" mt="sm">
+        <NumberField label="Voltage limit, V" w={130} value={volts} onChange={setVolts} />
+        <NumberField label="Current limit, A" w={130} value={amps} onChange={setAmps} />
+        <Button variant="filled" onClick={() => void attempt(switchOn)}>
+          Output on, and read
+        </Button>
+        <Button onClick={() => void attempt(switchOff)}>Last reading, output off</Button>
+      </Group>
       <Switch
         size="sm"
         mt="sm"
-        label={`Read by itself every ${asTime(run.setup.everyS)}${speed > 1 ? ` of the supply’s clock, which runs ${speed} times` : ''}`}
-        checked={auto}
+        label={`Read by itself every ${formatDuration(run.setup.everyS)}${clock.speed > 1 ? ` of the supply’s clock, which runs ${clock.speed} times` : ''}`}
+        checked={clock.auto}
         onChange={(event) => set({ auto: event.currentTarget.checked })}
       />
       {problem && (
         <Alert
-          variant="outline"
           color="red"
           title={`No reading${missed > 1 ? `, ${missed} times` : ''}`}
           role="alert"
@@ -114,93 +108,5 @@ export function InstrumentReadings(props: InstrumentReadingsProps) {
         </Alert>
       )}
     </>
-  );
-}
-
-interface SupplyOrdersProps {
-  readonly run: CellRunWithRecord;
-  readonly set: InstrumentReadingsProps['set'];
-  readonly readOnce: () => Promise<void>;
-  readonly supply: InstrumentInfo;
-  readonly tell: ReturnType<typeof useTellInstrumentMutation>[0];
-  readonly say: (work: Promise<unknown>) => undefined;
-}
-
-/** Setting the supply, and a reading at once. */
-function SupplyOrders({ run, set, readOnce, supply, tell, say }: SupplyOrdersProps) {
-  const [volts, setVolts] = useState<number | string>(12);
-  const [amps, setAmps] = useState<number | string>(run.setup.plannedA);
-  const order = (command: string, value: number) =>
-    tell({ id: supply.id, command, value }).unwrap();
-  return (
-    <Group align="flex-end" gap="sm" mt="sm">
-      <NumberField label="Voltage limit, V" w={130} value={volts} onChange={setVolts} />
-      <NumberField label="Current limit, A" w={130} value={amps} onChange={setAmps} />
-      <Button
-        onClick={() =>
-          say(
-            order('voltage', Number(volts))
-              .then(() => order('current', Number(amps)))
-              .then(() => order('output', 1))
-              .then(() => {
-                set({ auto: true });
-                return readOnce();
-              }),
-          )
-        }
-      >
-        Output on, and read
-      </Button>
-      <Button
-        variant="default"
-        onClick={() =>
-          say(
-            readOnce()
-              .then(() => order('output', 0))
-              .then(() => set({ auto: false })),
-          )
-        }
-      >
-        Last reading, output off
-      </Button>
-    </Group>
-  );
-}
-
-interface ReadingPaceProps {
-  readonly run: CellRunWithRecord;
-  readonly speed: number;
-  readonly set: InstrumentReadingsProps['set'];
-  readonly say: (work: Promise<unknown>) => undefined;
-  readonly simulate: ReturnType<typeof useSimulateCellMutation>[0];
-}
-
-/** How often the instruments are read. */
-function ReadingPace({ run, speed, set, say, simulate }: ReadingPaceProps) {
-  const [wantedSpeed, setWantedSpeed] = useState<number | string>(speed);
-  return (
-    <Group align="flex-end" gap="sm">
-      <NumberField
-        label="Times faster"
-        w={130}
-        min={1}
-        max={2000}
-        value={wantedSpeed}
-        onChange={setWantedSpeed}
-      />
-      <Button
-        variant="default"
-        onClick={() => {
-          const times = Number(wantedSpeed) || 1;
-          say(
-            simulate({ runId: run.id, speed: times })
-              .unwrap()
-              .then(() => set({ speed: times })),
-          );
-        }}
-      >
-        Put the simulated supply on this cell
-      </Button>
-    </Group>
   );
 }

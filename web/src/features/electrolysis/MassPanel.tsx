@@ -1,18 +1,16 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
+import { formatNumber } from '@stoichos/core/common';
 import { cellMass } from '@stoichos/core/labday';
+import { massQuestion } from '@stoichos/core/studies/electrolysis';
 import { findElectrode } from '@stoichos/core/vessel';
 import type { CellRunWithRecord } from '@stoichos/core/labday';
 import { useState } from 'react';
+import type { MassQuestion } from '@stoichos/core/studies/electrolysis';
 import type { Failure } from '../../data/worker/chemistry';
+import { Refusal } from '../../shared/parts/Refusal';
 import { Amount } from '../../shared/study/Amount';
 import classes from '../../shared/study/Study.module.css';
 import type { WriteLine } from './useCellRun';
-import { atMostFigures, formatNumber } from '@stoichos/core/common';
-
-/** Lighter than any electrode: a balance in kilograms, or a slip of the point. */
-const lighterThanAnyG = 0.2;
-/** More than this share of itself no electrode changes in a class: a slip, or the other electrode. */
-const changesAtMost = 0.5;
 
 /** The electrodes that change, on the balance before and after. */
 export function MassPanel({ run, write }: { run: CellRunWithRecord; write: WriteLine }) {
@@ -45,23 +43,19 @@ export function MassPanel({ run, write }: { run: CellRunWithRecord; write: Write
   );
 }
 
-function OneMass({
-  run,
-  write,
-  electrode,
-  when,
-}: {
+interface OneMassProps {
   readonly run: CellRunWithRecord;
   readonly write: WriteLine;
   readonly electrode: 'cathode' | 'anode';
   readonly when: 'before' | 'after';
-}) {
+}
+
+function OneMass({ run, write, electrode, when }: OneMassProps) {
   const known = cellMass(run.entries, electrode, when);
+  const before = when === 'after' ? cellMass(run.entries, electrode, 'before') : undefined;
   const [typed, setTyped] = useState<number | ''>('');
-  const [asked, setAsked] = useState<string>();
+  const [asked, setAsked] = useState<MassQuestion>();
   const [problem, setProblem] = useState<Failure>();
-  const before = cellMass(run.entries, electrode, 'before');
-  const sign = electrode === 'cathode' ? 'Minus' : 'Plus';
   const keep = (massG: number) => {
     const failure = write({ kind: 'mass', electrode, when, massG });
     setProblem(failure);
@@ -70,56 +64,36 @@ function OneMass({
   };
   const enter = () => {
     if (typed === '') return;
-    if (typed > 0 && typed < lighterThanAnyG) {
-      setAsked(
-        `${formatNumber(typed)} g is lighter than any electrode. Does the balance show kilograms? Then it is ${atMostFigures(typed * 1000, 6)} g.`,
-      );
-      return;
-    }
-    if (
-      when === 'after' &&
-      before !== undefined &&
-      Math.abs(typed - before) > changesAtMost * before
-    ) {
-      setAsked(
-        `${formatNumber(typed)} g is far from the ${formatNumber(before)} g before. Is it the same electrode, and in grams?`,
-      );
-      return;
-    }
-    keep(typed);
+    const question = massQuestion(typed, before);
+    if (question) setAsked(question);
+    else keep(typed);
   };
   return (
     <div>
       <Amount
-        label={`${sign}, ${when}`}
+        label={`${electrode === 'cathode' ? 'Minus' : 'Plus'}, ${when}`}
         step={0.01}
         value={typed}
         onChange={setTyped}
         {...(known !== undefined && { description: `on record: ${formatNumber(known)} g` })}
       />
-      <Button variant="default" mt={6} fullWidth disabled={typed === ''} onClick={enter}>
+      <Button mt={6} fullWidth disabled={typed === ''} onClick={enter}>
         {known === undefined ? 'Write' : 'Correct'}
       </Button>
       {asked && typed !== '' && (
-        <Alert variant="outline" color="gray" title="Is that right?" role="alert" mt="xs">
-          <Text size="sm">{asked}</Text>
+        <Alert title="Is that right?" role="alert" mt="xs">
+          <Text size="sm">{asked.question}</Text>
           <Group gap="xs" mt="xs">
-            {typed < lighterThanAnyG && (
-              <Button onClick={() => keep(Number((typed * 1000).toPrecision(6)))}>
-                {atMostFigures(typed * 1000, 6)} g
+            {asked.ratherG !== undefined && (
+              <Button variant="filled" onClick={() => keep(asked.ratherG ?? typed)}>
+                {formatNumber(asked.ratherG)} g
               </Button>
             )}
-            <Button variant="default" onClick={() => keep(typed)}>
-              Keep {formatNumber(typed)} g
-            </Button>
+            <Button onClick={() => keep(typed)}>Keep {formatNumber(typed)} g</Button>
           </Group>
         </Alert>
       )}
-      {problem && (
-        <Text role="alert" size="sm">
-          {problem.message} {problem.remedy}
-        </Text>
-      )}
+      <Refusal title="Not written" of={problem} />
     </div>
   );
 }

@@ -1,27 +1,28 @@
 import { Alert, Text } from '@mantine/core';
+import { formatAmount } from '@stoichos/core/common';
 import { electrolyse } from '@stoichos/core/studies/electrolysis';
-import type {
-  CellCurrent,
-  CellRequest,
-  ElectrolyseAnswer,
-} from '@stoichos/core/studies/electrolysis';
 import { useMemo } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
-import { attempt } from '../../shared/study/attempt';
-import type { Attempt } from '../../shared/study/attempt';
-import { asAmount } from '../../shared/study/asAmount';
+import { NotPredicted } from '../../shared/chemistry/NotPredicted';
+import { attempt } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
+import type { AskedCell } from './useStudyCell';
 
 /** What a melt gives: its own elements, and nothing of water. */
-export function MeltAnswer({ request, current }: { request: CellRequest; current: CellCurrent }) {
-  const told = useMemo(() => tell(request, current), [request, current]);
-  if ('problem' in told)
-    return (
-      <Alert variant="outline" color="gray" title="Not predicted" role="alert">
-        {told.problem}
-      </Alert>
-    );
-  const { answer } = told;
+export function MeltAnswer({ request, current }: AskedCell) {
+  const answer = useMemo(
+    () =>
+      attempt(() =>
+        electrolyse({
+          ...request,
+          ...(current.currentA !== undefined && { currentA: current.currentA }),
+          ...(current.timeS !== undefined && { timeS: current.timeS }),
+          temperatureC: current.conditions.temperatureC,
+        }),
+      ),
+    [request, current],
+  );
+  if ('problem' in answer) return <NotPredicted reasons={[answer.problem]} />;
   return (
     <>
       <Text>
@@ -31,14 +32,11 @@ export function MeltAnswer({ request, current }: { request: CellRequest; current
         {(['cathode', 'anode'] as const).map((side) => {
           const { products, halfEquation, seen, test } = answer[side];
           const [main] = products;
+          const sign = side === 'cathode' ? 'Minus' : 'Plus';
           return (
-            <section
-              key={side}
-              className={classes.electrode}
-              aria-label={side === 'cathode' ? 'Minus' : 'Plus'}
-            >
+            <section key={side} className={classes.electrode} aria-label={sign}>
               <Text fw={600}>
-                {side === 'cathode' ? 'Minus' : 'Plus'} <span className="quiet">{side}</span>
+                {sign} <span className="quiet">{side}</span>
               </Text>
               <strong className={classes.name} data-testid="product">
                 <Formula text={main?.formula ?? ''} />
@@ -56,7 +54,7 @@ export function MeltAnswer({ request, current }: { request: CellRequest; current
               )}
               {main?.massG !== undefined && (
                 <Text size="sm">
-                  <span className="quiet">In this time:</span> {asAmount(main.massG, 'g')}
+                  <span className="quiet">In this time:</span> {formatAmount(main.massG, 'g')}
                 </Text>
               )}
             </section>
@@ -68,25 +66,11 @@ export function MeltAnswer({ request, current }: { request: CellRequest; current
           <Formula text={reason} wrap />
         </Text>
       ))}
-      <Alert variant="outline" color="gray" mt="md" title="Mind" role="note">
+      <Alert mt="md" title="Mind" role="note">
         A melt burns through what it touches and spatters on anything damp. Fume of the salt and
         halogens are toxic: hood, small amounts, goggles and a screen. Your local rules and the
         supplier’s safety data sheet decide whether it is done at all.
       </Alert>
     </>
   );
-}
-
-function tell(
-  request: CellRequest,
-  { currentA, timeS, conditions }: CellCurrent,
-): Attempt<{ readonly answer: ElectrolyseAnswer }> {
-  return attempt(() => ({
-    answer: electrolyse({
-      ...request,
-      ...(currentA !== undefined && { currentA }),
-      ...(timeS !== undefined && { timeS }),
-      temperatureC: conditions.temperatureC,
-    }),
-  }));
 }

@@ -1,14 +1,13 @@
 import { Button, Text } from '@mantine/core';
-import { cellLog, cellMass } from '@stoichos/core/labday';
+import { cellMass } from '@stoichos/core/labday';
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
 import type { CellRunWithRecord } from '@stoichos/core/labday';
 import { Link, useParams } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { LoadState } from '../../shared/parts/LoadState';
 import { PrintButton } from '../../shared/parts/PrintButton';
-import { StudyFrame } from '../../shared/study/StudyFrame';
 import classes from '../../shared/study/Study.module.css';
-import { ElectrolysisTabs } from './ElectrolysisTabs';
+import { CellFrame } from './CellFrame';
 import { JudgeRun } from './JudgeRun';
 import { LogChart } from './LogChart';
 import { LogPanel } from './LogPanel';
@@ -22,16 +21,15 @@ import { atMostFigures, formatNumber } from '@stoichos/core/common';
 /** One run: its log as it grows, its weighings, and what they say. */
 export function RunPage() {
   const { runId = '' } = useParams();
-  const { run, error, refetch, write } = useCellRun(runId);
+  const { run, log, error, refetch, write } = useCellRun(runId);
   if (!run) return <LoadState error={error} retry={() => void refetch()} />;
   const { setup } = run;
-  const log = cellLog(run.entries);
   return (
-    <StudyFrame
+    <CellFrame
       title={run.name}
       tools={
         <>
-          <Button component={Link} to="/electrolysis/runs" variant="default">
+          <Button component={Link} to="/electrolysis/runs">
             All runs
           </Button>
           <PrintButton />
@@ -51,7 +49,6 @@ export function RunPage() {
         label: 'The log',
         children: (
           <>
-            <ElectrolysisTabs />
             <div className={classes.paper}>
               <SetUp run={run} />
               <Weighings run={run} />
@@ -66,7 +63,7 @@ export function RunPage() {
         label: 'What the numbers say',
         children: (
           <>
-            <JudgeRun run={run} log={log} />
+            <JudgeRun run={run} />
             <VoltagePanel run={run} log={log} />
           </>
         ),

@@ -1,48 +1,36 @@
-import { Alert, Button, Select, Text, TextInput } from '@mantine/core';
-import { parseInput } from '@stoichos/core/commands';
-import { ChemistryError, formatNumber } from '@stoichos/core/common';
+import { Button, Select, Text, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { ChemistryError, formatNumber, parseInput } from '@stoichos/core/common';
 import { cellRunSchema } from '@stoichos/core/labday';
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
-import { depositMetals, usualGapCm } from '@stoichos/core/studies/electrolysis';
-import { findElectrode } from '@stoichos/core/vessel';
-import type { CellRun } from '@stoichos/core/labday';
+import {
+  depositMetals,
+  likelyMetal,
+  requestOf,
+  usualGapCm,
+} from '@stoichos/core/studies/electrolysis';
 import type { ReferenceElectrodeId } from '@stoichos/core/matter/substances';
+import type {} from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { NumberField } from '../../shared/parts/NumberField';
 import { useCellsQuery, useSaveCellMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
-import { LoadState } from '../../shared/parts/LoadState';
-import { StudyFrame } from '../../shared/study/StudyFrame';
 import type { Failure } from '../../data/worker/chemistry';
-import { CellSettings } from './CellSettings';
+import { LoadState } from '../../shared/parts/LoadState';
+import { NumberField } from '../../shared/parts/NumberField';
+import { Refusal } from '../../shared/parts/Refusal';
 import classes from '../../shared/study/Study.module.css';
-import { ElectrolysisTabs } from './ElectrolysisTabs';
-import { requestOf, useElectrolysis } from './electrolysisState';
-import type { ElectrolysisState } from './electrolysisState';
+import { CellFrame } from './CellFrame';
+import { useElectrolysis } from './useElectrolysis';
+import type { TypedNumber } from '@stoichos/core/common';
 
 /** Runs that are recorded, and a new one from the cell of the study. */
 export function RunsPage() {
-  const [state, setState] = useElectrolysis();
   const { data: runs, error, refetch } = useCellsQuery();
-  const change = (part: Partial<ElectrolysisState>) =>
-    setState((before) => ({ ...before, ...part }));
   return (
-    <StudyFrame
-      title="Electrolysis"
-      settings={{
-        label: 'What is set',
-        children: <CellSettings state={state} onChange={change} />,
-      }}
-      answer={{
-        label: 'A new run',
-        children: (
-          <>
-            <ElectrolysisTabs />
-            <NewRun state={state} />
-          </>
-        ),
-      }}
+    <CellFrame
+      tools={undefined}
+      answer={{ label: 'A new run', children: <NewRun /> }}
       reasons={{
         label: 'Runs on record',
         children: !runs ? (
@@ -77,35 +65,35 @@ export function RunsPage() {
   );
 }
 
-/** The metal whose mass is followed, by what plus is made of or what the solution holds. */
-function likelyMetal({ anode, salts }: ElectrolysisState): string {
-  const own = depositMetals.find(({ metal }) => metal === findElectrode(anode).formula)?.metal;
-  const dissolved = depositMetals.find(({ metal }) =>
-    salts.some(({ substance }) => new RegExp(`^${metal}(?![a-z])`).test(substance)),
-  )?.metal;
-  return own ?? dissolved ?? '';
+interface NewRunDraft {
+  readonly name: string;
+  /** The metal that is weighed; null where none is, undefined while the cell says it. */
+  readonly metal: string | null | undefined;
+  readonly everyMin: TypedNumber;
+  readonly reference: ReferenceElectrodeId;
 }
 
-function NewRun({ state }: { state: ElectrolysisState }) {
+function NewRun() {
+  const { state } = useElectrolysis();
   const navigate = useNavigate();
   const [save, { isLoading }] = useSaveCellMutation();
-  const [name, setName] = useState('');
-  const [chosen, setChosen] = useState<string | null>();
-  const [everyMin, setEveryMin] = useState<number | string>(5);
-  const [reference, setReference] = useState<ReferenceElectrodeId>('silverChloride');
   const [problem, setProblem] = useState<Failure>();
-  const metal = chosen === undefined ? likelyMetal(state) : (chosen ?? '');
-  const begin = async () => {
+  const form = useForm<NewRunDraft>({
+    initialValues: { name: '', metal: undefined, everyMin: 5, reference: 'silverChloride' },
+  });
+  const { values } = form;
+  const metal = values.metal === undefined ? likelyMetal(state) : (values.metal ?? undefined);
+  const begin = async ({ name, everyMin, reference }: NewRunDraft) => {
     setProblem(undefined);
     try {
-      const run: CellRun = parseInput(cellRunSchema, {
+      const run = parseInput(cellRunSchema, {
         id: crypto.randomUUID(),
         name,
         madeAt: new Date().toISOString(),
         setup: {
           cell: requestOf(state),
           gapCm: state.gapCm === '' ? usualGapCm : state.gapCm,
-          metal: metal === '' ? null : metal,
+          metal: metal ?? null,
           electrons: depositMetals.find((one) => one.metal === metal)?.electrons ?? 1,
           plannedA: state.currentA === '' ? undefined : state.currentA,
           everyS: Math.round(Number(everyMin) * 60),
@@ -123,84 +111,36 @@ function NewRun({ state }: { state: ElectrolysisState }) {
     }
   };
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void begin();
-      }}
-    >
+    <form onSubmit={form.onSubmit((draft) => void begin(draft))}>
       <TextInput
         label="Name of the run"
         placeholder="Zinc, second bath…"
-        value={name}
-        onChange={(event) => setName(event.currentTarget.value)}
+        {...form.getInputProps('name')}
       />
-      <RunFields
-        metal={metal}
-        everyMin={everyMin}
-        reference={reference}
-        setChosen={setChosen}
-        setEveryMin={setEveryMin}
-        setReference={setReference}
-      />
-      {problem && (
-        <Alert variant="outline" color="red" title="Not begun" role="alert" mt="sm">
-          {problem.message} {problem.remedy}
-        </Alert>
-      )}
-      <Button type="submit" mt="md" disabled={isLoading}>
-        Begin the run
-      </Button>
-    </form>
-  );
-}
-
-interface RunFieldsProps {
-  readonly metal: string;
-  readonly everyMin: string | number;
-  readonly reference: ReferenceElectrodeId;
-  readonly setChosen: (next: string | null | undefined) => void;
-  readonly setEveryMin: (next: string | number) => void;
-  readonly setReference: (next: ReferenceElectrodeId) => void;
-}
-
-/** The current that is planned, and what the voltages are read against. */
-function RunFields({
-  metal,
-  everyMin,
-  reference,
-  setChosen,
-  setEveryMin,
-  setReference,
-}: RunFieldsProps) {
-  return (
-    <>
       <div className={classes.pair}>
         <Select
           label="Metal that is weighed"
           clearable
           placeholder="none, gas only"
-          value={metal === '' ? null : metal}
           data={depositMetals.map((one) => one.metal)}
-          onChange={setChosen}
+          {...form.getInputProps('metal')}
+          value={metal ?? null}
         />
-        <NumberField
-          label="A reading every, min"
-          min={0.1}
-          value={everyMin}
-          onChange={setEveryMin}
-        />
+        <NumberField label="A reading every, min" min={0.1} {...form.getInputProps('everyMin')} />
       </div>
       <Select
         label="Reference electrode for half-cells"
         mt="sm"
-        value={reference}
         data={Object.entries(referenceElectrodes).map(([value, { name: label }]) => ({
           value,
           label,
         }))}
-        onChange={(value) => setReference((value ?? reference) as ReferenceElectrodeId)}
+        {...form.getInputProps('reference')}
       />
-    </>
+      <Refusal title="Not begun" of={problem} />
+      <Button variant="filled" type="submit" mt="md" disabled={isLoading}>
+        Begin the run
+      </Button>
+    </form>
   );
 }

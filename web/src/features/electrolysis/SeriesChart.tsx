@@ -1,8 +1,8 @@
 import type { Series } from '@stoichos/core/studies/electrolysis';
-import type { ChartConfiguration } from 'chart.js';
 import { useCallback } from 'react';
 import type { ChartInk } from '../../shared/chart/ChartCanvas';
 import { ChartCard } from '../../shared/chart/ChartCard';
+import { axis, line, lineChart } from '../../shared/chart/lines';
 import { LineKey, lineDashes } from '../../shared/chart/LineKey';
 
 const words = { cathode: 'gain at minus (discs)', anode: 'loss at plus (squares)' } as const;
@@ -10,50 +10,40 @@ const words = { cathode: 'gain at minus (discs)', anode: 'loss at plus (squares)
 /** Points of both electrodes with their lines, and what theory asks for. */
 export function SeriesChart({ series, metal }: { series: Series; metal: string }) {
   const configure = useCallback(
-    ({ text }: ChartInk): ChartConfiguration => {
+    ({ text }: ChartInk) => {
       const most = Math.max(...series.rows.map(({ chargeC }) => chargeC)) * 1.08;
-      const dash = (at: number) => [...(lineDashes[at] ?? [])];
-      return {
-        type: 'line',
-        data: {
-          datasets: [
-            {
-              data: [0, most].map((x) => ({ x, y: x * series.theoryGPerC })),
-              borderColor: text,
-              borderWidth: 1.5,
-              borderDash: dash(0),
-              pointRadius: 0,
-            },
-            ...series.electrodes.flatMap(({ line, points, side }, at) => [
+      const straight = (at: (x: number) => number) => [0, most].map((x) => ({ x, y: at(x) }));
+      return lineChart(
+        [
+          line(
+            straight((x) => x * series.theoryGPerC),
+            text,
+            lineDashes[0],
+            { borderWidth: 1.5 },
+          ),
+          ...series.electrodes.flatMap((one, at) => [
+            line(
+              straight((x) => one.line.at(x)),
+              text,
+              lineDashes[at + 1],
+            ),
+            line(
+              one.points.map(({ x, y }) => ({ x, y })),
+              text,
+              [],
               {
-                data: [0, most].map((x) => ({ x, y: line.at(x) })),
-                borderColor: text,
-                borderWidth: 2,
-                borderDash: dash(at + 1),
-                pointRadius: 0,
-              },
-              {
-                data: points.map(({ x, y }) => ({ x, y })),
-                borderColor: text,
-                backgroundColor: text,
                 showLine: false,
                 pointRadius: 5,
-                pointStyle: side === 'cathode' ? ('circle' as const) : ('rect' as const),
+                pointStyle: one.side === 'cathode' ? 'circle' : 'rect',
               },
-            ]),
-          ],
+            ),
+          ]),
+        ],
+        {
+          x: axis('Charge, C', { min: 0 }),
+          y: axis('Change of mass, g', { min: 0 }),
         },
-        options: {
-          animation: false,
-          responsive: true,
-          maintainAspectRatio: false,
-          events: [],
-          scales: {
-            x: { type: 'linear', min: 0, title: { display: true, text: 'Charge, C' } },
-            y: { type: 'linear', min: 0, title: { display: true, text: 'Change of mass, g' } },
-          },
-        },
-      };
+      );
     },
     [series],
   );

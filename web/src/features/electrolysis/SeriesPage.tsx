@@ -1,61 +1,54 @@
-import { Alert, Button, SegmentedControl, Select, Text } from '@mantine/core';
-import { currentSeries, depositMetals } from '@stoichos/core/studies/electrolysis';
-import type { Series } from '@stoichos/core/studies/electrolysis';
+import { ActionIcon, Alert, Button, Select, Text, TextInput } from '@mantine/core';
+import {
+  depositMetals,
+  emptyRun,
+  seriesOf,
+  signSlip,
+  typedSeriesSchema,
+} from '@stoichos/core/studies/electrolysis';
+import type { TypedRun, TypedSeries } from '@stoichos/core/studies/electrolysis';
+import { IconTrash } from '@tabler/icons-react';
 import { useMemo } from 'react';
-import * as z from 'zod';
-import { PrintButton } from '../../shared/parts/PrintButton';
-import { StudyFrame } from '../../shared/study/StudyFrame';
-import { useKept } from '../../data/kept/useKept';
-import { attempt } from '../../shared/study/attempt';
-import type { Attempt } from '../../shared/study/attempt';
-import { ElectrolysisTabs } from './ElectrolysisTabs';
+import { Segments } from '../../shared/parts/Segments';
+import { Amounts } from '../../shared/study/Amounts';
+import { attempt } from '@stoichos/core/common';
+import classes from '../../shared/study/Study.module.css';
+import { useStudy } from '../../shared/study/useStudy';
+import { CellFrame } from './CellFrame';
 import { SeriesChart } from './SeriesChart';
 import { SeriesTable, Slope } from './SeriesResult';
-import { rowSchema, RowFields, signSlip } from './SeriesRow';
-import type { Row } from './SeriesRow';
-const seriesSchema = z.object({
-  metal: z.string(),
-  through: z.enum(['origin', 'free']),
-  rows: z.array(rowSchema).max(40),
-});
 
-const emptyRow = (name: string): Row => ({
-  name,
-  currentA: '',
-  minutes: '',
-  cathodeG: '',
-  anodeG: '',
-});
-const firstSeries = {
+const firstSeries: TypedSeries = {
   metal: 'Cu',
-  through: 'origin' as const,
-  rows: ['Bench Heron', 'Bench Tern', 'Bench Plover'].map(emptyRow),
+  through: 'origin',
+  rows: ['Bench Heron', 'Bench Tern', 'Bench Plover'].map(emptyRun),
 };
+
+const useSeries = () =>
+  useStudy({
+    key: 'stoichos.electrolysis.series',
+    name: 'series',
+    schema: typedSeriesSchema,
+    initial: firstSeries,
+  });
 
 /** A class at several currents: mass against charge, and what its slope says. */
 export function SeriesPage() {
-  const [state, setState] = useKept('stoichos.electrolysis.series', seriesSchema, firstSeries);
-  const { metal, through, rows } = state;
-  const set = (part: Partial<typeof state>) => setState((before) => ({ ...before, ...part }));
-  const told = useMemo(() => judge(metal, through, rows), [metal, through, rows]);
+  const { state } = useSeries();
+  const outcome = useMemo(() => attempt(() => seriesOf(state)), [state]);
   return (
-    <StudyFrame
-      title="Electrolysis"
-      tools={<PrintButton />}
-      settings={{
-        label: 'The runs of the class',
-        children: <SeriesRows metal={metal} rows={rows} set={set} />,
-      }}
+    <CellFrame
+      settings={{ label: 'The runs of the class', children: <SeriesRows /> }}
       answer={{
         label: 'Mass against charge',
-        children: <SeriesAnswer metal={metal} through={through} set={set} told={told} />,
+        children: <SeriesAnswer outcome={outcome} />,
       }}
       reasons={{
         label: 'What the slopes say',
         children:
-          'series' in told ? (
-            told.series.electrodes.map((one) => (
-              <Slope key={one.side} electrode={one} series={told.series} metal={metal} />
+          'series' in outcome ? (
+            outcome.series.electrodes.map((one) => (
+              <Slope key={one.side} electrode={one} series={outcome.series} metal={state.metal} />
             ))
           ) : (
             <Text className="quiet">
@@ -68,43 +61,35 @@ export function SeriesPage() {
   );
 }
 
-interface SeriesAnswerProps {
-  readonly metal: string;
-  readonly through: 'free' | 'origin';
-  readonly set: (part: Partial<{ metal: string; through: 'free' | 'origin'; rows: Row[] }>) => void;
-  readonly told: Told;
-}
-
 /** Charge against mass, and what its slope says. */
-function SeriesAnswer({ metal, through, set, told }: SeriesAnswerProps) {
+function SeriesAnswer({ outcome }: { outcome: ReturnType<typeof seriesOf> }) {
+  const { state, change } = useSeries();
   return (
     <>
-      <ElectrolysisTabs />
-      <SegmentedControl
+      <Segments
         className="no-print"
-        aria-label="The line"
-        value={through}
-        data={[
-          { value: 'origin', label: 'Line through the origin' },
-          { value: 'free', label: 'Free line' },
-        ]}
-        onChange={(value) => set({ through: value === 'free' ? 'free' : 'origin' })}
+        label="The line"
+        value={state.through}
+        of={{ origin: 'Line through the origin', free: 'Free line' }}
+        onChange={(through) => change({ through })}
       />
-      {'problem' in told ? (
-        <Alert variant="outline" color="red" title="Not judged yet" role="alert" mt="sm">
-          {told.problem}
+      {'problem' in outcome && (
+        <Alert color="red" title="Not judged yet" role="alert" mt="sm">
+          {outcome.problem}
         </Alert>
-      ) : 'missing' in told ? (
+      )}
+      {'missing' in outcome && (
         <Text className="quiet" mt="sm">
-          {told.missing}
+          {outcome.missing}
         </Text>
-      ) : (
+      )}
+      {'series' in outcome && (
         <>
           <Text mt="sm" data-testid="conclusion">
-            {told.series.conclusion}
+            {outcome.series.conclusion}
           </Text>
-          <SeriesChart series={told.series} metal={metal} />
-          <SeriesTable series={told.series} />
+          <SeriesChart series={outcome.series} metal={state.metal} />
+          <SeriesTable series={outcome.series} />
         </>
       )}
     </>
@@ -112,41 +97,34 @@ function SeriesAnswer({ metal, through, set, told }: SeriesAnswerProps) {
 }
 
 /** The runs of the series, one for each current. */
-function SeriesRows({
-  metal,
-  rows,
-  set,
-}: {
-  readonly metal: string;
-  readonly rows: Row[];
-  readonly set: (part: Partial<{ metal: string; through: 'free' | 'origin'; rows: Row[] }>) => void;
-}) {
-  const change = (at: number, part: Partial<Row>) =>
-    set({ rows: rows.map((row, index) => (index === at ? { ...row, ...part } : row)) });
+function SeriesRows() {
+  const { state, change } = useSeries();
+  const { metal, rows } = state;
   return (
     <>
       <Select
         label="Metal"
         value={metal}
         data={depositMetals.map((one) => one.metal)}
-        onChange={(next) => set({ metal: next ?? metal })}
+        onChange={(next) => change({ metal: next ?? metal })}
       />
       {rows.map((row, at) => (
-        <RowFields
+        <RunFields
           key={at}
-          row={row}
-          onChange={(part) => change(at, part)}
-          onDrop={() => set({ rows: rows.filter((_, index) => index !== at) })}
+          run={row}
+          onChange={(part) =>
+            change({ rows: rows.map((one, index) => (index === at ? { ...one, ...part } : one)) })
+          }
+          onDrop={() => change({ rows: rows.filter((_, index) => index !== at) })}
         />
       ))}
       <Button
-        variant="default"
         mt="sm"
         onClick={() =>
-          set({
+          change({
             rows: [
               ...rows,
-              { ...emptyRow(`Run ${rows.length + 1}`), minutes: rows.at(-1)?.minutes ?? '' },
+              { ...emptyRun(`Run ${rows.length + 1}`), minutes: rows.at(-1)?.minutes ?? '' },
             ],
           })
         }
@@ -157,32 +135,47 @@ function SeriesRows({
   );
 }
 
-type Told = Attempt<{ readonly missing: string } | { readonly series: Series }>;
-
-function judge(metal: string, through: 'origin' | 'free', rows: readonly Row[]): Told {
-  const full = rows.filter(
-    ({ currentA, minutes, cathodeG, anodeG }) =>
-      currentA !== '' && minutes !== '' && (cathodeG !== '' || anodeG !== ''),
+function RunFields({
+  run,
+  onChange,
+  onDrop,
+}: {
+  readonly run: TypedRun;
+  readonly onChange: (part: Partial<TypedRun>) => void;
+  readonly onDrop: () => void;
+}) {
+  const slip = signSlip(run);
+  return (
+    <div role="group" aria-label={run.name} className={classes.block}>
+      <div className={classes.saltAmount}>
+        <TextInput
+          label="Run"
+          flex={1}
+          w="auto"
+          value={run.name}
+          onChange={(event) => onChange({ name: event.currentTarget.value })}
+        />
+        <ActionIcon aria-label={`Leave out ${run.name}`} onClick={onDrop}>
+          <IconTrash size={20} />
+        </ActionIcon>
+      </div>
+      <div className={classes.pair}>
+        <Amounts
+          of={run}
+          onChange={onChange}
+          fields={{
+            currentA: ['Current', 'A', 0.05],
+            minutes: ['Time', 'min', 1],
+            cathodeG: ['Minus changed', 'g', 0.01],
+            anodeG: ['Plus changed', 'g', 0.01],
+          }}
+        />
+      </div>
+      {slip && (
+        <Text size="sm" role="alert" mt={4}>
+          {slip}
+        </Text>
+      )}
+    </div>
   );
-  if (full.length < 2)
-    return {
-      missing:
-        'Enter at least two runs with current, time and the change of an electrode (after less before: minus gains, plus loses).',
-    };
-  const slip = full.find((row) => signSlip(row) !== undefined);
-  if (slip) return { problem: `${slip.name}: ${signSlip(slip) ?? ''}` };
-  return attempt(() => ({
-    series: currentSeries({
-      metal,
-      electrons: depositMetals.find((one) => one.metal === metal)?.electrons ?? 1,
-      through,
-      rows: full.map(({ name, currentA, minutes, cathodeG, anodeG }) => ({
-        name,
-        currentA: Number(currentA),
-        timeS: 60 * Number(minutes),
-        ...(cathodeG !== '' && { cathodeChangeG: cathodeG }),
-        ...(anodeG !== '' && { anodeChangeG: anodeG }),
-      })),
-    }),
-  }));
 }

@@ -2,6 +2,7 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { formatNumber, withFigures, withPlaces } from '@stoichos/core/common';
 import { Text } from '@mantine/core';
 import type { Series, SeriesElectrode } from '@stoichos/core/studies/electrolysis';
+import { Figures } from '../../shared/parts/Figures';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from '../../shared/study/Study.module.css';
 
@@ -48,32 +49,31 @@ export function Slope({
       data-testid="slope"
     >
       <Text fw={600}>{side === 'cathode' ? 'Gain at minus' : 'Loss at plus'}</Text>
-      <div className={classes.answers}>
-        <div>
-          <span className="quiet">Slope</span>
-          <strong>{mg(line.slope)} mg/C</strong>
-          <span className="quiet">
-            theory M/zF {mg(series.theoryGPerC)} mg/C for <Formula text={metal} />
-          </span>
-        </div>
-        <div>
-          <span className="quiet">Of theory</span>
-          <strong>
-            {Math.round(100 * ofTheory.value)} ±{' '}
-            {formatNumber(Math.max(1, Math.round(100 * ofTheory.uncertainty)))} %
-          </strong>
-        </div>
-        <div>
-          <span className="quiet">Implied F</span>
-          <strong>{thousands(impliedFaraday.value)} C/mol</strong>
-          <span className="quiet">± {thousands(impliedFaraday.uncertainty)}; CODATA 96 485</span>
-        </div>
-        <div>
-          <span className="quiet">Implied electrons</span>
-          <strong>{withPlaces(impliedElectrons.value, 2)}</strong>
-          <span className="quiet">± {withPlaces(impliedElectrons.uncertainty, 2)}</span>
-        </div>
-      </div>
+      <Figures
+        of={[
+          [
+            'Slope',
+            `${mg(line.slope)} mg/C`,
+            <>
+              theory M/zF {mg(series.theoryGPerC)} mg/C for <Formula text={metal} />
+            </>,
+          ],
+          [
+            'Of theory',
+            `${Math.round(100 * ofTheory.value)} ± ${formatNumber(Math.max(1, Math.round(100 * ofTheory.uncertainty)))} %`,
+          ],
+          [
+            'Implied F',
+            `${thousands(impliedFaraday.value)} C/mol`,
+            `± ${thousands(impliedFaraday.uncertainty)}; CODATA 96 485`,
+          ],
+          [
+            'Implied electrons',
+            withPlaces(impliedElectrons.value, 2),
+            `± ${withPlaces(impliedElectrons.uncertainty, 2)}`,
+          ],
+        ]}
+      />
       {Math.abs(line.intercept) > 0 && (
         <Text size="sm">
           The free line starts at {withPlaces(line.intercept, 3)} g

@@ -7,7 +7,7 @@ import type { CellVoltages, LogLine, VoltageBalance } from '@stoichos/core/studi
 import { useState } from 'react';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useAnswer } from '../../data/worker/useAnswer';
-import { asAmount, asVolts } from '../../shared/study/asAmount';
+import { formatAmount, formatVolts } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
 import { atMostPlaces, withPlaces } from '@stoichos/core/common';
 
@@ -64,7 +64,7 @@ function Balance({ balance, computed }: { balance: VoltageBalance; computed: Cel
       <div
         className={classes.stack}
         role="img"
-        aria-label={`${asVolts(cellV)} in all: ${parts.map(({ name, volts }) => `${name} ${asVolts(volts)}`).join(', ')}`}
+        aria-label={`${formatVolts(cellV)} in all: ${parts.map(({ name, volts }) => `${name} ${formatVolts(volts)}`).join(', ')}`}
         data-testid="stack"
       >
         {parts.map(({ name, volts }, at) => (
@@ -84,12 +84,12 @@ function Balance({ balance, computed }: { balance: VoltageBalance; computed: Cel
               <span className={classes.hex} style={{ background: hatches[at] }} aria-hidden />{' '}
               {name}
             </>,
-            asVolts(volts),
+            formatVolts(volts),
             <span className="quiet">{from}</span>,
           ]),
           [
             'cell',
-            <strong>{asVolts(cellV)}</strong>,
+            <strong>{formatVolts(cellV)}</strong>,
             <span className="quiet">{balance.cellFrom}</span>,
           ],
         ]}
@@ -100,9 +100,9 @@ function Balance({ balance, computed }: { balance: VoltageBalance; computed: Cel
         </Text>
       ))}
       <Text size="sm" className="quiet">
-        Computed with {asAmount(computed.conductivityMSPerCm, 'mS/cm')} and{' '}
-        {asAmount(computed.solutionOhm, 'Ω')} in the solution. Near and far readings of a half-cell
-        differ by the drop in the solution between them.
+        Computed with {formatAmount(computed.conductivityMSPerCm, 'mS/cm')} and{' '}
+        {formatAmount(computed.solutionOhm, 'Ω')} in the solution. Near and far readings of a
+        half-cell differ by the drop in the solution between them.
       </Text>
     </>
   );

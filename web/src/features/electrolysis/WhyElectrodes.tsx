@@ -4,7 +4,7 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import type { CellElectrode, PredictedCell } from '@stoichos/core/studies/electrolysis';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
-import { asVolts } from '../../shared/study/asAmount';
+import { formatVolts } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
 import { atMostFigures, withFigures, formatSetTemperature, proseTold } from '@stoichos/core/common';
 
@@ -75,10 +75,10 @@ function OneElectrode({
         head={['Half-reaction, as a reduction', 'at rest', 'needs', 'share']}
         rows={told.map(({ half, equilibriumV, wholeCurrentV, limitAPerCm2, share }) => [
           <Formula text={half.couple.half} wrap />,
-          asVolts(equilibriumV),
+          formatVolts(equilibriumV),
           wholeCurrentV === undefined
             ? `at most ${withFigures((limitAPerCm2 ?? 0) * 1000, 2)} mA/cm²`
-            : asVolts(wholeCurrentV),
+            : formatVolts(wholeCurrentV),
           share > 0 && share < 0.005 ? '< 1 %' : `${Math.round(100 * share)} %`,
         ])}
       />
@@ -96,13 +96,7 @@ function OneElectrode({
         Rule of thumb: <Formula text={rule.product} />, because {rule.because}.
       </Text>
       {schoolsDiffer && (
-        <Alert
-          variant="outline"
-          color="gray"
-          my="xs"
-          title="The two schools differ here"
-          role="note"
-        >
+        <Alert my="xs" title="The two schools differ here" role="note">
           <Text size="sm">
             <Formula text={schoolsDiffer} wrap />
           </Text>

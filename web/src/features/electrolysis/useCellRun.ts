@@ -1,6 +1,5 @@
-import { parseInput } from '@stoichos/core/commands';
-import { ChemistryError } from '@stoichos/core/common';
-import { cellEntrySchema } from '@stoichos/core/labday';
+import { ChemistryError, parseInput } from '@stoichos/core/common';
+import { cellEntrySchema, cellLog } from '@stoichos/core/labday';
 import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday';
 import { useCallback, useMemo } from 'react';
 import { useCellQuery } from '../../data/api/api';
@@ -21,6 +20,7 @@ export function useCellRun(runId: string) {
     );
     return unsent.length === 0 ? data : { ...data, entries: [...data.entries, ...unsent] };
   }, [data, waiting, runId]);
+  const log = useMemo(() => (run ? cellLog(run.entries) : []), [run]);
   /** Writes a line; what cannot be is said and nothing is written. */
   const write = useCallback(
     (record: CellRecord | null, supersedes: string | null = null): Failure | undefined => {
@@ -41,6 +41,6 @@ export function useCellRun(runId: string) {
     },
     [dispatch, runId],
   );
-  return { run, error, refetch, write };
+  return { run, log, error, refetch, write };
 }
 export type WriteLine = ReturnType<typeof useCellRun>['write'];

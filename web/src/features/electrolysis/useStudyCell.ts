@@ -1,101 +1,62 @@
-import { ChemistryError, formatNumber } from '@stoichos/core/common';
-import { roomConditions } from '@stoichos/core/studies/electrolysis';
+import { ChemistryError } from '@stoichos/core/common';
+import { currentOf, requestOf } from '@stoichos/core/studies/electrolysis';
 import type { DischargeSchool } from '@stoichos/core/labday';
 import type {
   CellCurrent,
   CellRequest,
   CellView,
   PredictedCell,
+  TypedCell,
 } from '@stoichos/core/studies/electrolysis';
 import { useDebouncedValue } from '@mantine/hooks';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { Failure } from '../../data/worker/chemistry';
-import { useTask } from '../../data/worker/useTask';
+import { useAnswer } from '../../data/worker/useAnswer';
 import { useSettings } from '../../data/settings/useSettings';
-import { requestOf, useElectrolysis } from './electrolysisState';
-import type { ElectrolysisState } from './electrolysisState';
+import { useElectrolysis } from './useElectrolysis';
 
-/** A cell as it is asked for: what was typed, as the core takes it, or why it cannot be. */
-export type Asked =
-  { readonly request: CellRequest; readonly current: CellCurrent } | { readonly problem: Failure };
-
-/** How long one may go on typing before the cell is calculated, ms. */
-const waitMs = 250;
-
-/** A cell that was calculated, with what it was calculated for. */
-export interface Predicted {
+/** What is asked of a cell. */
+export interface AskedCell {
   readonly request: CellRequest;
   readonly current: CellCurrent;
+}
+
+/** A cell that was calculated, with what it was calculated for. */
+export interface Predicted extends AskedCell {
   readonly cell: PredictedCell;
   readonly view: CellView;
 }
+
+/** How long one may go on typing before the cell is calculated, ms. */
+const waitMs = 250;
 
 /**
  * The cell of the study, predicted anew a moment after it was changed. The last answer stands until the next one is there, so that
  * nothing jumps away under a finger.
  */
 export function useStudyCell() {
-  const [state, setState] = useElectrolysis();
+  const { state } = useElectrolysis();
   const { discharge: school } = useSettings();
-  const change = (part: Partial<ElectrolysisState>) =>
-    setState((before) => ({ ...before, ...part }));
   const [settled] = useDebouncedValue(state, waitMs);
-  const asked = useMemo((): Asked => ask(settled, school), [settled, school]);
-  const [latest, setLatest] = useState<Predicted>();
-  const { start, failure, share } = useTask('cell');
-  useEffect(() => {
-    if (!('request' in asked) || 'molten' in asked.request.electrolyte) return;
-    const { request, current } = asked;
-    void start(request, current).then((found) => {
-      if (found) setLatest({ request, current, ...found });
-    });
-  }, [asked, start]);
-  const problem = 'problem' in asked ? asked.problem : failure;
-  const isMelt = 'request' in asked && 'molten' in asked.request.electrolyte;
-  return {
-    state,
-    change,
-    asked,
-    problem,
-    isMelt,
-    ready: problem || isMelt ? undefined : latest,
-    isBusy: share !== undefined,
-  };
+  const asked = useMemo(() => ask(settled, school), [settled, school]);
+  const isCell = 'request' in asked;
+  const melt = isCell && 'molten' in asked.request.electrolyte ? asked : undefined;
+  const { value, of, failure, share } = useAnswer(
+    'cell',
+    isCell && !melt ? [asked.request, asked.current] : undefined,
+  );
+  const problem = isCell ? failure : asked;
+  const ready: Predicted | undefined =
+    problem || melt || !value || !of ? undefined : { request: of[0], current: of[1], ...value };
+  return { problem, melt, ready, isBusy: share !== undefined };
 }
 
-/** What was typed, as the core takes it. */
-export function ask(state: ElectrolysisState, school: DischargeSchool): Asked {
+/** What was typed, as the core takes it, or why it cannot be. */
+function ask(state: TypedCell, school: DischargeSchool): AskedCell | Failure {
   try {
-    const { currentA, minutes, temperatureC } = state;
-    if (currentA !== '' && currentA <= 0)
-      throw ChemistryError.of(
-        'outOfRange',
-        'The current',
-        `${formatNumber(currentA)} A`,
-        'above 0 A; where the ammeter shows minus, its leads are swapped',
-      );
-    if (minutes !== '' && minutes <= 0)
-      throw ChemistryError.of(
-        'outOfRange',
-        'The time',
-        `${formatNumber(minutes)} min`,
-        'above 0 min',
-      );
-    return {
-      request: requestOf(state),
-      current: {
-        ...(currentA !== '' && { currentA }),
-        ...(minutes !== '' && { timeS: minutes * 60 }),
-        school,
-        conditions: {
-          ...roomConditions,
-          ...(temperatureC !== '' && { temperatureC }),
-          overWater: true,
-        },
-      },
-    };
+    return { request: requestOf(state), current: currentOf(state, school) };
   } catch (error) {
     if (!(error instanceof ChemistryError)) throw error;
-    return { problem: { message: error.message, remedy: error.remedy } };
+    return { message: error.message, remedy: error.remedy };
   }
 }

@@ -3,19 +3,20 @@ import { reagentText } from '@stoichos/core/studies/gas';
 import type { Amounts, Route } from '@stoichos/core/studies/gas';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
-import { asAmount } from '../../shared/study/asAmount';
-import type { Attempt } from '../../shared/study/attempt';
-import study from '../../shared/study/Study.module.css';
-import type { GasState } from './gasState';
+import { formatAmount } from '@stoichos/core/common';
+import type { Attempt } from '@stoichos/core/common';
+import { Figures } from '../../shared/parts/Figures';
+import type { Figure } from '../../shared/parts/Figures';
+import { useGas } from './useGas';
 
 interface AmountsPanelProps {
   readonly route: Route;
   readonly amounts: Attempt<Amounts>;
-  readonly state: GasState;
 }
 
 /** What is weighed and measured, what limits, and whether it fits. */
-export function AmountsPanel({ route, amounts, state }: AmountsPanelProps) {
+export function AmountsPanel({ route, amounts }: AmountsPanelProps) {
+  const { state } = useGas();
   if ('problem' in amounts)
     return (
       <Text role="alert" mt="sm">
@@ -30,36 +31,37 @@ export function AmountsPanel({ route, amounts, state }: AmountsPanelProps) {
           <Formula text={route.equation} wrap />
         </Text>
       )}
-      <div className={study.answers} data-testid="amounts">
-        {amounts.taken.map(({ reagent, limits, massG, volumeMl, drops, words }) => (
-          <div key={reagentText(reagent)}>
-            <span className="quiet">
-              <Formula text={massG === undefined ? reagentText(reagent) : reagent.kept} wrap />
-            </span>
-            <strong>
-              {words ??
+      <Figures
+        data-testid="amounts"
+        of={[
+          ...amounts.taken.map(({ reagent, limits, massG, volumeMl, drops, words }): Figure => {
+            const measured = formatAmount(volumeMl ?? 0, 'mL');
+            return [
+              <Formula
+                key="of"
+                text={massG === undefined ? reagentText(reagent) : reagent.kept}
+                wrap
+              />,
+              words ??
                 (massG !== undefined
-                  ? asAmount(massG, 'g')
+                  ? formatAmount(massG, 'g')
                   : drops !== undefined
                     ? `${drops} drops`
-                    : asAmount(volumeMl ?? 0, 'mL'))}
-            </strong>
-            <span className="quiet">
-              {words
-                ? ''
-                : limits
-                  ? 'limits'
-                  : `with ${state.excessPercent === '' ? 0 : state.excessPercent} % excess`}
-              {drops !== undefined && `, ${asAmount(volumeMl ?? 0, 'mL')}`}
-            </span>
-          </div>
-        ))}
-        <div>
-          <span className="quiet">Gas made in all</span>
-          <strong>{asAmount(amounts.madeMmol, 'mmol')}</strong>
-          <span className="quiet">with what is lost</span>
-        </div>
-      </div>
+                    : measured),
+              [
+                words === undefined &&
+                  (limits
+                    ? 'limits'
+                    : `with ${state.excessPercent === '' ? 0 : state.excessPercent} % excess`),
+                drops !== undefined && measured,
+              ]
+                .filter((note) => note !== false)
+                .join(', '),
+            ];
+          }),
+          ['Gas made in all', formatAmount(amounts.madeMmol, 'mmol'), 'with what is lost'],
+        ]}
+      />
       {vessel && (
         <Text
           role={vessel.fits ? undefined : 'alert'}
@@ -67,8 +69,8 @@ export function AmountsPanel({ route, amounts, state }: AmountsPanelProps) {
           fw={vessel.fits ? 400 : 600}
         >
           {vessel.fits
-            ? `Fits a ${asAmount(vessel.brimMl, 'mL')} generator, filled to a third at most; full to there it makes ${asAmount(vessel.mostGasMl, 'mL')} of gas.`
-            : `Does not fit: a ${asAmount(vessel.brimMl, 'mL')} generator is filled to a third, ${asAmount(vessel.workingMl, 'mL')}, and makes at most ${asAmount(vessel.mostGasMl, 'mL')} of gas at once. Take a larger one, or fill it ${vessel.fillings} times.`}{' '}
+            ? `Fits a ${formatAmount(vessel.brimMl, 'mL')} generator, filled to a third at most; full to there it makes ${formatAmount(vessel.mostGasMl, 'mL')} of gas.`
+            : `Does not fit: a ${formatAmount(vessel.brimMl, 'mL')} generator is filled to a third, ${formatAmount(vessel.workingMl, 'mL')}, and makes at most ${formatAmount(vessel.mostGasMl, 'mL')} of gas at once. Take a larger one, or fill it ${vessel.fillings} times.`}{' '}
           Never shut: with the outlet blocked the pressure would come to about{' '}
           {Math.round(vessel.blockedKPa)} kPa.
         </Text>

@@ -1,5 +1,7 @@
-import { Alert, Button, Group, SegmentedControl, Select, Switch, Text } from '@mantine/core';
+import { Alert, Button, Group, Select, Switch, Text } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import {
+  apparatusFor,
   drawingSvg,
   dryingFor,
   labelText,
@@ -10,63 +12,45 @@ import type { LabelStyle, Apparatus, Route, CollectionMethod } from '@stoichos/c
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
-import { PrintButton } from '../../shared/parts/PrintButton';
 import { save } from '../../shared/parts/save';
-import { StudyFrame } from '../../shared/study/StudyFrame';
 import { ApparatusDrawing } from './ApparatusDrawing';
-import { apparatusOf } from './apparatusOf';
 import classes from './Gases.module.css';
-import { GasTabs } from './GasTabs';
-import { LookingUp } from './LookingUp';
-import { useSettings } from '../../data/settings/useSettings';
-import { useGasState } from './gasState';
+import { GasFrame } from './GasFrame';
+import { useGas, useGasAddress } from './useGas';
 import { MakeSettings } from './MakeSettings';
-import { made } from './useMade';
-import { chosenRoute, useRoutes } from './useRoutes';
-import type { GasState } from './gasState';
+import { usePlanned } from './usePlanned';
+import { useRoutes } from './useRoutes';
 
 /** The assembled apparatus, drawn from what was chosen, with its checklist and the order of stopping. */
 export function ApparatusPage() {
-  const { dropsPerMl } = useSettings();
-  const { state, change } = useGasState();
-  const { routes, failure, share, cancel } = useRoutes(state);
-  const route = routes && chosenRoute(routes, state);
-  const method = useMemo(
-    () => route && made(state, route, dropsPerMl).method,
-    [state, route, dropsPerMl],
-  );
+  useGasAddress();
+  const { state } = useGas();
+  const { routes, taken: route, search } = useRoutes();
+  const method = usePlanned(route)?.method;
   const apparatus = useMemo(
-    () => (route && method ? apparatusOf(state, route, method) : undefined),
+    () => (route && method ? apparatusFor(state, route, method) : undefined),
     [state, route, method],
   );
   return (
-    <StudyFrame
-      title="Gases"
-      tools={<PrintButton />}
+    <GasFrame
       settings={{
         label: 'What is set',
-        children: <ApparatusSettings state={state} route={route} method={method} change={change} />,
+        children: <ApparatusSettings route={route} method={method} />,
       }}
       answer={{
         label: 'The apparatus',
         children: (
           <>
-            <GasTabs />
-            <LookingUp
-              failure={failure}
-              share={share}
-              cancel={cancel}
-              done={routes !== undefined}
-            />
+            {search}
             {routes && !apparatus && (
-              <Alert variant="outline" color="gray" title="Nothing to draw" role="alert">
+              <Alert title="Nothing to draw" role="alert">
                 {route?.electrolysis
                   ? 'A current makes it: the Electrolysis study draws the cell.'
                   : 'Nothing here gives it.'}{' '}
                 <Link to="/gases">Choose another route</Link>.
               </Alert>
             )}
-            {apparatus && <ApparatusSheet state={state} apparatus={apparatus} change={change} />}
+            {apparatus && <ApparatusSheet apparatus={apparatus} />}
           </>
         ),
       }}
@@ -103,15 +87,8 @@ export function ApparatusPage() {
 }
 
 /** The drawing, its labels, and their key. */
-function ApparatusSheet({
-  state,
-  apparatus,
-  change,
-}: {
-  readonly state: GasState;
-  readonly apparatus: Apparatus;
-  readonly change: (part: Partial<GasState>) => void;
-}) {
+function ApparatusSheet({ apparatus }: { readonly apparatus: Apparatus }) {
+  const { state, change } = useGas();
   const svg = (labels: LabelStyle) => {
     const text = drawingSvg(apparatus.drawing, labels, apparatus.title);
     save(
@@ -126,18 +103,13 @@ function ApparatusSheet({
       </Text>
       <ApparatusDrawing apparatus={apparatus} labels={state.labels} />
       <Group mt="sm" className="no-print" align="flex-end">
-        <SegmentedControl
-          aria-label="Labels"
+        <Segments
+          label="Labels"
           value={state.labels}
-          data={[
-            { value: 'named', label: 'Named' },
-            { value: 'blank', label: 'Blank, for the class' },
-          ]}
-          onChange={(labels) => change({ labels: labels })}
+          of={{ named: 'Named', blank: 'Blank, for the class' }}
+          onChange={(labels) => change({ labels })}
         />
-        <Button variant="default" onClick={() => svg(state.labels)}>
-          SVG
-        </Button>
+        <Button onClick={() => svg(state.labels)}>SVG</Button>
       </Group>
       {state.labels === 'blank' && (
         <section className={classes.page} aria-label="Key to the labels">
@@ -158,18 +130,17 @@ function ApparatusSheet({
 }
 
 interface ApparatusSettingsProps {
-  readonly state: GasState;
   readonly route: Route | undefined;
   readonly method: CollectionMethod | undefined;
-  readonly change: (part: Partial<GasState>) => void;
 }
 
 /** What the gas comes from, what dries it, and how it is caught. */
-function ApparatusSettings({ state, route, method, change }: ApparatusSettingsProps) {
+function ApparatusSettings({ route, method }: ApparatusSettingsProps) {
+  const { state, change } = useGas();
   const washes = route ? washingFor(route).washings : [];
   return (
     <>
-      <MakeSettings state={state} route={route} method={method} onChange={change} />
+      <MakeSettings route={route} method={method} />
       <Select
         label="Dried with"
         mt="md"

@@ -2,21 +2,22 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { gasName } from '@stoichos/core/studies/gas';
 import type { Collection, CollectionMethod, LostToWater } from '@stoichos/core/studies/gas';
+import { useGas } from './useGas';
 import { IconCircleCheck, IconSquareRoundedX } from '@tabler/icons-react';
-import { asAmount } from '../../shared/study/asAmount';
-import type { Attempt } from '../../shared/study/attempt';
+import { formatAmount } from '@stoichos/core/common';
+import type { Attempt } from '@stoichos/core/common';
 import study from '../../shared/study/Study.module.css';
 import { formatNumber, withPlaces } from '@stoichos/core/common';
 
 interface CollectionPanelProps {
-  readonly gas: string;
   readonly collection: Attempt<Collection>;
   readonly method: CollectionMethod;
   readonly lost: Attempt<LostToWater>;
 }
 
 /** Every way to catch the gas under both its names, which will do, and the numbers that decide. */
-export function CollectionPanel({ gas, collection, method, lost }: CollectionPanelProps) {
+export function CollectionPanel({ collection, method, lost }: CollectionPanelProps) {
+  const { gas } = useGas().state;
   if ('problem' in collection) return <Text role="alert">{collection.problem}</Text>;
   const chosen = collection.methods.find((one) => one.method === method);
   return (
@@ -64,8 +65,8 @@ export function CollectionPanel({ gas, collection, method, lost }: CollectionPan
       {collection.ruleDiffers && <Text size="sm">{collection.ruleDiffers}</Text>}
       {method === 'overWater' && !('problem' in lost) && (
         <Text size="sm" mt="xs" data-testid="lost">
-          Lost to the water: about {asAmount(lost.usualMl, 'mL')}, at most{' '}
-          {asAmount(lost.mostMl, 'mL')} if all of it became saturated.
+          Lost to the water: about {formatAmount(lost.usualMl, 'mL')}, at most{' '}
+          {formatAmount(lost.mostMl, 'mL')} if all of it became saturated.
         </Text>
       )}
     </section>

@@ -1,27 +1,21 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
-import { gasName, loudestShare } from '@stoichos/core/studies/gas';
+import { caughtIn, gasName, loudestShare, purityCourse } from '@stoichos/core/studies/gas';
 import type { Filling, FillingPlan } from '@stoichos/core/studies/gas';
 import { ChartCard } from '../../shared/chart/ChartCard';
+import { axis, line, lineChart } from '../../shared/chart/lines';
 import { LineKey, lineDashes } from '../../shared/chart/LineKey';
-import { asAmount } from '../../shared/study/asAmount';
-import type { Attempt } from '../../shared/study/attempt';
+import { formatAmount } from '@stoichos/core/common';
+import type { Attempt } from '@stoichos/core/common';
 import study from '../../shared/study/Study.module.css';
-import type { GasState } from './gasState';
-import { purityCourse } from './useMade';
+import { useGas } from './useGas';
 import { formatNumber } from '@stoichos/core/common';
 
-const thing = { tube: 'Tube', jar: 'Jar', syringe: 'Syringe' } as const;
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
 
 /** What is let go and what is kept, with the minute at which each is changed. */
-export function FillingPanel({
-  state,
-  filling,
-}: {
-  state: GasState;
-  filling: Attempt<FillingPlan>;
-}) {
+export function FillingPanel({ filling }: { readonly filling: Attempt<FillingPlan> }) {
+  const { state } = useGas();
   if ('problem' in filling)
     return (
       <Text role="alert" mt="sm">
@@ -34,16 +28,16 @@ export function FillingPanel({
     <section aria-label="Purge and filling" className={study.block}>
       <Text fw={600}>First gas is air</Text>
       <Text size="sm" data-testid="discard">
-        Between {asAmount(discard.plug, 'mL')} (the gas pushes the air out like a plug) and{' '}
-        {asAmount(discard.mixed, 'mL')} (it mixes with the air at once) goes before what leaves is{' '}
-        {state.purityPercent} % pure.{' '}
+        Between {formatAmount(discard.plug, 'mL')} (the gas pushes the air out like a plug) and{' '}
+        {formatAmount(discard.mixed, 'mL')} (it mixes with the air at once) goes before what leaves
+        is {state.purityPercent} % pure.{' '}
         {discarded === 0 ? 'None is' : `The first ${discarded} ${discarded === 1 ? 'is' : 'are'}`}{' '}
-        let go; it takes {asAmount(totalMl, 'mL')} and {asMinutes(minutes)} in all.
+        let go; it takes {formatAmount(totalMl, 'mL')} and {asMinutes(minutes)} in all.
       </Text>
-      <FillingsTable state={state} fillings={fillings} />
+      <FillingsTable fillings={fillings} />
       {state.runOnMl !== '' && heatOffMin < minutes && (
         <Text size="sm" mt="xs">
-          Take the heat away at {asMinutes(heatOffMin)}: {asAmount(state.runOnMl, 'mL')} still
+          Take the heat away at {asMinutes(heatOffMin)}: {formatAmount(state.runOnMl, 'mL')} still
           comes.
         </Text>
       )}
@@ -53,13 +47,14 @@ export function FillingPanel({
           just burns it; a pure one burns quietly at its mouth. A loud pop means air in the tube.
         </Text>
       )}
-      <PurgeChart state={state} totalMl={totalMl} />
+      <PurgeChart totalMl={totalMl} />
     </section>
   );
 }
 
 /** How pure the gas is that leaves the apparatus. */
-function PurgeChart({ state, totalMl }: { readonly state: GasState; readonly totalMl: number }) {
+function PurgeChart({ totalMl }: { readonly totalMl: number }) {
+  const { state } = useGas();
   const course = purityCourse(state.apparatusMl === '' ? 1 : state.apparatusMl, totalMl);
   return (
     <div className="no-print">
@@ -72,33 +67,23 @@ function PurgeChart({ state, totalMl }: { readonly state: GasState; readonly tot
           'mixed, %': Math.round(100 * mixed),
           'plug, %': Math.round(100 * plug),
         }))}
-        configure={(ink) => ({
-          type: 'line',
-          data: {
-            datasets: [
-              {
-                label: 'well mixed',
-                data: course.map(({ goneMl, mixed }) => ({ x: goneMl, y: 100 * mixed })),
-                borderColor: ink.text,
-                pointRadius: 0,
-              },
-              {
-                label: 'plug',
-                data: course.map(({ goneMl, plug }) => ({ x: goneMl, y: 100 * plug })),
-                borderColor: ink.text,
-                borderDash: [...(lineDashes[1] ?? [])],
-                stepped: true,
-                pointRadius: 0,
-              },
+        configure={({ text }) =>
+          lineChart(
+            [
+              line(
+                course.map(({ goneMl, mixed }) => ({ x: goneMl, y: 100 * mixed })),
+                text,
+              ),
+              line(
+                course.map(({ goneMl, plug }) => ({ x: goneMl, y: 100 * plug })),
+                text,
+                lineDashes[1],
+                { stepped: true },
+              ),
             ],
-          },
-          options: {
-            scales: {
-              x: { type: 'linear', title: { display: true, text: 'gas made, mL' } },
-              y: { min: 0, max: 100, title: { display: true, text: 'gas, %' } },
-            },
-          },
-        })}
+            { x: axis('gas made, mL'), y: axis('gas, %', { min: 0, max: 100 }) },
+          )
+        }
       />
       <LineKey lines={[{ name: 'well mixed' }, { name: 'plug' }]} />
     </div>
@@ -106,14 +91,8 @@ function PurgeChart({ state, totalMl }: { readonly state: GasState; readonly tot
 }
 
 /** What goes into each jar or tube, and when it is full. */
-function FillingsTable({
-  state,
-  fillings,
-}: {
-  readonly state: GasState;
-  readonly fillings: readonly Filling[];
-}) {
-  const name = thing[state.catchIn];
+function FillingsTable({ fillings }: { readonly fillings: readonly Filling[] }) {
+  const { state } = useGas();
   const showsSplint = fillings.some(({ splint }) => splint);
   return (
     <div className={study.scroll} role="group" aria-label="What is filled" tabIndex={0}>
@@ -121,7 +100,7 @@ function FillingsTable({
         className={study.lines ?? ''}
         data-testid="fillings"
         head={[
-          name,
+          caughtIn[state.catchIn].one,
           'Full, change at',
           'Pure, mixed',
           'Pure, plug',

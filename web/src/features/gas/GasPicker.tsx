@@ -1,20 +1,15 @@
-import { MultiSelect, SegmentedControl, Select } from '@mantine/core';
+import { MultiSelect, Select } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { nameOnShelf, shelfSubstances } from '@stoichos/core/matter/substances';
 import { gasName, unknownGases } from '@stoichos/core/studies/gas';
 import { useSettings } from '../../data/settings/useSettings';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { byAnyName } from '../../shared/chemistry/byAnyName';
-import type { GasState } from './gasState';
+import { useGas } from './useGas';
 
-interface GasPickerProps {
-  readonly state: GasState;
-  readonly onChange: (part: Partial<GasState>) => void;
-  /** Also where the reagents come from. */
-  readonly withShelf?: boolean;
-}
-
-/** Which gas, and from what. */
-export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps) {
+/** Which gas, and from what. @param withShelf also where the reagents come from. */
+export function GasPicker({ withShelf = false }: { withShelf?: boolean }) {
+  const { state, change } = useGas();
   const { naming } = useSettings();
   return (
     <>
@@ -27,21 +22,17 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
           value: formula,
           label: `${gasName(formula)}, ${plainFormula(formula)}`,
         }))}
-        onChange={(gas) => onChange({ gas: gas ?? state.gas })}
+        onChange={(gas) => change({ gas: gas ?? state.gas })}
       />
       {withShelf && (
         <>
-          <SegmentedControl
+          <Segments
             fullWidth
             mt="md"
-            aria-label="Reagents from"
+            label="Reagents from"
             value={state.from}
-            data={[
-              { value: 'shelf', label: 'Our shelf' },
-              { value: 'table', label: 'Anything' },
-              { value: 'list', label: 'A list' },
-            ]}
-            onChange={(from) => onChange({ from: from })}
+            of={{ shelf: 'Our shelf', table: 'Anything', list: 'A list' }}
+            onChange={(from) => change({ from })}
           />
           {state.from === 'list' && (
             <MultiSelect
@@ -57,7 +48,7 @@ export function GasPicker({ state, onChange, withShelf = false }: GasPickerProps
                 value: formula,
                 label: `${nameOnShelf(naming, formula)} ${plainFormula(formula)}`,
               }))}
-              onChange={(list) => onChange({ list })}
+              onChange={(list) => change({ list })}
             />
           )}
         </>

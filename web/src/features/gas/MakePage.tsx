@@ -1,68 +1,54 @@
 import { Alert, Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
-import { amountsSource, collectionSource, gasProcedure } from '@stoichos/core/studies/gas';
-import type { Route } from '@stoichos/core/studies/gas';
+import {
+  amountsSource,
+  apparatusFor,
+  collectionSource,
+  gasProcedure,
+  routeTitle,
+} from '@stoichos/core/studies/gas';
+import type { GasPlanned, Route } from '@stoichos/core/studies/gas';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
-import { PrintButton } from '../../shared/parts/PrintButton';
 import { AttachToDay } from '../../shared/study/AttachToDay';
-import { StudyFrame } from '../../shared/study/StudyFrame';
 import study from '../../shared/study/Study.module.css';
 import { AmountsPanel } from './AmountsPanel';
-import { apparatusOf } from './apparatusOf';
 import { CollectionPanel } from './CollectionPanel';
 import { FillingPanel } from './FillingPanel';
-import { GasTabs } from './GasTabs';
-import { LookingUp } from './LookingUp';
-import { useSettings } from '../../data/settings/useSettings';
-import { useGasState } from './gasState';
-import type { GasState } from './gasState';
+import { GasFrame } from './GasFrame';
+import { useGas, useGasAddress } from './useGas';
 import { MakeSettings } from './MakeSettings';
 import { RoomPanel } from './RoomPanel';
-import { routeTitle } from './RouteCard';
-import { made } from './useMade';
-import type { Made } from './useMade';
-import { chosenRoute, useRoutes } from './useRoutes';
+import { usePlanned } from './usePlanned';
+import { useRoutes } from './useRoutes';
 
 /** How much of what for a volume of gas, how it is caught, when each vessel is changed, and what it does to the room. */
 export function MakePage() {
-  const { dropsPerMl } = useSettings();
-  const { state, change } = useGasState();
-  const { routes, failure, share, cancel } = useRoutes(state);
-  const route = routes && chosenRoute(routes, state);
-  const work = useMemo(() => route && made(state, route, dropsPerMl), [state, route, dropsPerMl]);
+  useGasAddress();
+  const { routes, taken: route, search } = useRoutes();
+  const work = usePlanned(route);
   return (
-    <StudyFrame
-      title="Gases"
-      tools={<PrintButton />}
+    <GasFrame
       settings={{
         label: 'What is set',
-        children: (
-          <MakeSettings state={state} route={route} method={work?.method} onChange={change} />
-        ),
+        children: <MakeSettings route={route} method={work?.method} />,
       }}
       answer={{
         label: 'How much, and when',
         children: (
           <>
-            <GasTabs />
-            <LookingUp
-              failure={failure}
-              share={share}
-              cancel={cancel}
-              done={routes !== undefined}
-            />
+            {search}
             {routes && !route && (
-              <Alert variant="outline" color="gray" title="Nothing to make it from" role="alert">
+              <Alert title="Nothing to make it from" role="alert">
                 Nothing here gives it. <Link to="/gases">Choose other reagents</Link>.
               </Alert>
             )}
             {route && work && (
               <>
                 <Text fw={600} size="lg" mt="sm">
-                  <Formula text={`${routeTitle(route)}`} wrap />
+                  <Formula text={routeTitle(route)} wrap />
                 </Text>
                 {route.electrolysis ? (
                   <Text>
@@ -71,9 +57,9 @@ export function MakePage() {
                   </Text>
                 ) : (
                   <>
-                    <AmountsPanel route={route} amounts={work.amounts} state={state} />
-                    <FillingPanel state={state} filling={work.filling} />
-                    <Attach state={state} route={route} work={work} />
+                    <AmountsPanel route={route} amounts={work.amounts} />
+                    <FillingPanel filling={work.filling} />
+                    <Attach route={route} work={work} />
                   </>
                 )}
               </>
@@ -85,13 +71,8 @@ export function MakePage() {
         label: 'Why so collected, and the air of the room',
         children: work && (
           <>
-            <CollectionPanel
-              collection={work.collection}
-              method={work.method}
-              lost={work.lost}
-              gas={state.gas}
-            />
-            <RoomPanel gas={state.gas} room={work.room} filling={work.filling} />
+            <CollectionPanel collection={work.collection} method={work.method} lost={work.lost} />
+            <RoomPanel room={work.room} filling={work.filling} />
             <Fold title="Sources">
               {[collectionSource, amountsSource].map((source) => (
                 <Text key={sourceText(source)} size="sm" className="quiet">
@@ -106,7 +87,8 @@ export function MakePage() {
   );
 }
 
-function Attach({ state, route, work }: { state: GasState; route: Route; work: Made }) {
+function Attach({ route, work }: { route: Route; work: GasPlanned }) {
+  const { state } = useGas();
   const { amounts, filling, method } = work;
   const procedure = useMemo(() => {
     if ('problem' in amounts || 'problem' in filling || amounts.vessel?.fits === false)
@@ -117,7 +99,7 @@ function Attach({ state, route, work }: { state: GasState; route: Route; work: M
       route,
       amounts,
       method,
-      checklist: apparatusOf(state, route, method)?.checklist ?? [],
+      checklist: apparatusFor(state, route, method)?.checklist ?? [],
       discardMl: filling.discard.mixed,
       count: state.count === '' ? 1 : state.count,
       eachMl: state.eachMl === '' ? 1 : state.eachMl,

@@ -1,38 +1,30 @@
 import { Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
-import { collectionNames } from '@stoichos/core/studies/gas';
-import type { CollectionMethod, Route, RouteReagent } from '@stoichos/core/studies/gas';
+import { caughtIn, collectionNames, routeTitle } from '@stoichos/core/studies/gas';
+import type { CollectionMethod, Route, RouteReagent, TypedGas } from '@stoichos/core/studies/gas';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import { Amounts } from '../../shared/study/Amounts';
 import study from '../../shared/study/Study.module.css';
 import { GasPicker } from './GasPicker';
-import type { GasState } from './gasState';
-import { routeTitle } from './RouteCard';
+import { useGas } from './useGas';
 
 interface MakeSettingsProps {
-  readonly state: GasState;
   readonly route: Route | undefined;
   readonly method: CollectionMethod | undefined;
-  readonly onChange: (part: Partial<GasState>) => void;
 }
 
-const things = {
-  tube: { name: 'Test tubes', eachMl: 30 },
-  jar: { name: 'Gas jars', eachMl: 250 },
-  syringe: { name: 'Gas syringes', eachMl: 60 },
-} as const;
-
 /** What is caught in what, of which route, in which room. */
-export function MakeSettings({ state, route, method, onChange }: MakeSettingsProps) {
+export function MakeSettings({ route, method }: MakeSettingsProps) {
+  const { state, change } = useGas();
   const methods = Object.entries(collectionNames).filter(([id]) => id !== 'syringe');
   const consumed = (route?.reagents ?? []).filter(
     ({ catalyst, substance }) => !catalyst && substance !== 'H2O',
   );
   return (
     <>
-      <GasPicker state={state} onChange={onChange} />
+      <GasPicker />
       <Text size="sm" mt="xs">
         {route ? <Formula text={`From ${routeTitle(route)}.`} wrap /> : 'No route is taken.'}{' '}
         <Link to="/gases">Another route</Link>
@@ -41,10 +33,10 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
         label="Caught in"
         mt="md"
         value={state.catchIn}
-        data={Object.entries(things).map(([value, { name }]) => ({ value, label: name }))}
+        data={Object.entries(caughtIn).map(([value, { name }]) => ({ value, label: name }))}
         onChange={(value) => {
-          const catchIn = (value ?? 'tube') as GasState['catchIn'];
-          onChange({ catchIn, eachMl: things[catchIn].eachMl });
+          const catchIn = (value ?? 'tube') as TypedGas['catchIn'];
+          change({ catchIn, eachMl: caughtIn[catchIn].eachMl });
         }}
       />
       {state.catchIn !== 'syringe' && (
@@ -57,7 +49,7 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
             label: `${name} (${alsoCalled})`,
           }))}
           onChange={(value) =>
-            onChange({
+            change({
               method: { ...state.method, [state.gas]: (value ?? 'overWater') as CollectionMethod },
             })
           }
@@ -66,7 +58,7 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
       <div className={study.pair}>
         <Amounts
           of={state}
-          onChange={onChange}
+          onChange={change}
           fields={{
             count: ['How many', '', 1],
             eachMl: ['Each', 'mL', 10],
@@ -77,14 +69,12 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
           }}
         />
       </div>
-      {consumed.length > 1 && (
-        <RunsOutFirst state={state} onChange={onChange} consumed={consumed} />
-      )}
+      {consumed.length > 1 && <RunsOutFirst consumed={consumed} />}
       <Fold title="Losses, excess, room and air">
         <div className={study.pair}>
           <Amounts
             of={state}
-            onChange={onChange}
+            onChange={change}
             fields={{
               lostPercent: ['Lost', '%', 5],
               excessPercent: ['Excess', '%', 5],
@@ -104,15 +94,8 @@ export function MakeSettings({ state, route, method, onChange }: MakeSettingsPro
 }
 
 /** Which reagent the others are in excess of. */
-function RunsOutFirst({
-  state,
-  onChange,
-  consumed,
-}: {
-  readonly state: GasState;
-  readonly onChange: (part: Partial<GasState>) => void;
-  readonly consumed: RouteReagent[];
-}) {
+function RunsOutFirst({ consumed }: { readonly consumed: readonly RouteReagent[] }) {
+  const { state, change } = useGas();
   return (
     <Select
       label="Runs out first"
@@ -126,7 +109,7 @@ function RunsOutFirst({
       }))}
       onChange={(substance) => {
         const others = Object.entries(state.limiting).filter(([gas]) => gas !== state.gas);
-        onChange({
+        change({
           limiting: Object.fromEntries([
             ...others,
             ...(substance ? [[state.gas, substance] as const] : []),

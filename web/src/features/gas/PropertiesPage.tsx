@@ -14,21 +14,19 @@ import { Chip } from '../../shared/parts/ChipRow';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Vessel } from '../../shared/glassware/Vessel';
 import { Mark } from '../../shared/parts/Mark';
-import { PrintButton } from '../../shared/parts/PrintButton';
-import { StudyFrame } from '../../shared/study/StudyFrame';
 import study from '../../shared/study/Study.module.css';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { GasPicker } from './GasPicker';
 import classes from './Gases.module.css';
-import { GasTabs } from './GasTabs';
-import { useGasState } from './gasState';
+import { GasFrame } from './GasFrame';
+import { useGas, useGasAddress } from './useGas';
 import { UnsaturationPanel } from './UnsaturationPanel';
-import type { GasState } from './gasState';
 
 /** What a gas does, test by test, expected beside seen. */
 export function PropertiesPage() {
-  const { state, change } = useGasState();
+  useGasAddress();
+  const { state, change } = useGas();
   const { gas, reagents } = state;
   const { value, of, failure } = useAnswer('gasCircuit', [gas, reagents]);
   // Of another gas until this one is calculated.
@@ -43,26 +41,15 @@ export function PropertiesPage() {
   const judged = (tests ?? []).filter(({ id }) => seen[id] !== undefined);
   const agreeing = judged.filter((one) => judgeCircuitTest(one, seen[one.id] ?? '') === 'agrees');
   return (
-    <StudyFrame
-      title="Gases"
-      tools={<PrintButton />}
+    <GasFrame
       settings={{
         label: 'What is set',
-        children: (
-          <PropertySettings
-            state={state}
-            gas={gas}
-            reagents={reagents}
-            change={change}
-            judged={judged}
-          />
-        ),
+        children: <PropertySettings judged={judged.length > 0} />,
       }}
       answer={{
         label: 'Tests, expected beside seen',
         children: (
           <>
-            <GasTabs />
             <TaskFailure failure={failure} />
             <Text
               role="status"
@@ -86,25 +73,18 @@ export function PropertiesPage() {
       }}
       reasons={{
         label: 'Equations, unsaturation, sources',
-        children: <PropertyReasons state={state} gas={gas} change={change} tests={tests} />,
+        children: <PropertyReasons tests={tests ?? []} />,
       }}
     />
   );
 }
 
-interface PropertyReasonsProps {
-  readonly state: GasState;
-  readonly gas: string;
-  readonly change: (part: Partial<GasState>) => void;
-  readonly tests: readonly CircuitTest[] | undefined;
-}
-
 /** The equations, whether it is unsaturated, and the sources. */
-function PropertyReasons({ state, gas, change, tests }: PropertyReasonsProps) {
+function PropertyReasons({ tests }: { readonly tests: readonly CircuitTest[] }) {
   return (
     <>
       <Text fw={600}>What goes on</Text>
-      {(tests ?? [])
+      {tests
         .filter(({ equations }) => equations.length > 0)
         .map(({ id, name, equations }) => (
           <div key={id} style={{ marginTop: '0.5rem' }}>
@@ -118,7 +98,7 @@ function PropertyReasons({ state, gas, change, tests }: PropertyReasonsProps) {
             ))}
           </div>
         ))}
-      <UnsaturationPanel gas={gas} state={state} onChange={change} />
+      <UnsaturationPanel />
       <div className={study.block}>
         <Text size="sm">
           What is recorded here stays in this browser. Under{' '}
@@ -132,23 +112,16 @@ function PropertyReasons({ state, gas, change, tests }: PropertyReasonsProps) {
   );
 }
 
-interface PropertySettingsProps {
-  readonly state: GasState;
-  readonly gas: string;
-  readonly reagents: string[];
-  readonly change: (part: Partial<GasState>) => void;
-  readonly judged: CircuitTest[];
-}
-
 /** The gas, and what it is passed through. */
-function PropertySettings({ state, gas, reagents, change, judged }: PropertySettingsProps) {
+function PropertySettings({ judged }: { readonly judged: boolean }) {
+  const { state, change } = useGas();
   return (
     <>
-      <GasPicker state={state} onChange={change} />
+      <GasPicker />
       <Checkbox.Group
         label="Passed through"
         mt="md"
-        value={reagents}
+        value={state.reagents}
         onChange={(next) =>
           change({
             reagents: testReagents.map(({ id }) => id).filter((id) => next.includes(id)),
@@ -167,10 +140,9 @@ function PropertySettings({ state, gas, reagents, change, judged }: PropertySett
         </Stack>
       </Checkbox.Group>
       <Button
-        variant="default"
         mt="md"
-        disabled={judged.length === 0}
-        onClick={() => change({ seen: { ...state.seen, [gas]: {} } })}
+        disabled={!judged}
+        onClick={() => change({ seen: { ...state.seen, [state.gas]: {} } })}
       >
         Begin again
       </Button>

@@ -2,21 +2,21 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
 import { gasCautions } from '@stoichos/core/studies/gas';
 import type { FillingPlan, InRoom } from '@stoichos/core/studies/gas';
-import { asAmount } from '../../shared/study/asAmount';
-import type { Attempt } from '../../shared/study/attempt';
+import { formatAmount } from '@stoichos/core/common';
+import type { Attempt } from '@stoichos/core/common';
+import { useGas } from './useGas';
 import study from '../../shared/study/Study.module.css';
 import { atMostFigures, proseTold, formatNumber } from '@stoichos/core/common';
 
 /** What all of the gas would do to the air of the room, against the published limits. */
 export function RoomPanel({
-  gas,
   room,
   filling,
 }: {
-  gas: string;
   room: Attempt<InRoom>;
   filling: Attempt<FillingPlan>;
 }) {
+  const { gas } = useGas().state;
   return (
     <section aria-label="In the room" className={study.block}>
       <Text fw={600}>If all of it got into the room</Text>
@@ -25,7 +25,7 @@ export function RoomPanel({
       ) : (
         <>
           <Text size="sm">
-            {'problem' in filling ? '' : `${asAmount(filling.totalMl, 'mL')} is `}
+            {'problem' in filling ? '' : `${formatAmount(filling.totalMl, 'mL')} is `}
             {ppm(room.peakPpm)} at once, {ppm(room.fifteenMinutesPpm)} over a quarter of an hour.
           </Text>
           {room.limits.length > 0 && (
@@ -39,7 +39,7 @@ export function RoomPanel({
                 share >= 1
                   ? `${atMostFigures(share, 2)} times`
                   : `${atMostFigures(100 * share, 2)} %`,
-                Number.isFinite(mostMl) ? asAmount(mostMl, 'mL') : '',
+                Number.isFinite(mostMl) ? formatAmount(mostMl, 'mL') : '',
               ])}
             />
           )}

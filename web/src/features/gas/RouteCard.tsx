@@ -1,6 +1,6 @@
 import { Button, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
-import { gasName, reagentText, washingFor } from '@stoichos/core/studies/gas';
+import { gasName, routeTitle, washingFor } from '@stoichos/core/studies/gas';
 import type { Grades, Route } from '@stoichos/core/studies/gas';
 import {
   IconAlertTriangle,
@@ -10,7 +10,6 @@ import {
 } from '@tabler/icons-react';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './Gases.module.css';
-import { formatSetTemperature } from '@stoichos/core/common';
 
 export const verdictWords = {
   valid: { word: 'good', Icon: IconCircleCheck },
@@ -18,13 +17,6 @@ export const verdictWords = {
   refused: { word: 'not this way', Icon: IconSquareRoundedX },
   notPredicted: { word: 'not predicted', Icon: IconHelpHexagon },
 } as const;
-
-/** A route in one line: what is brought together. */
-export function routeTitle({ reagents, heatedToC, electrolysis }: Route): string {
-  const what = reagents.map(reagentText).join(' and ');
-  if (electrolysis) return `a current through ${what}`;
-  return heatedToC === undefined ? what : `${what}, ${formatSetTemperature(heatedToC)}`;
-}
 
 interface RouteCardProps {
   readonly route: Route;

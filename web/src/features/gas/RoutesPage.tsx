@@ -3,6 +3,7 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import {
   collectionOf,
   dryingFor,
+  findRoutes,
   gasCautions,
   gasName,
   gradesSource,
@@ -14,35 +15,29 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
-import { PrintButton } from '../../shared/parts/PrintButton';
-import { StudyFrame } from '../../shared/study/StudyFrame';
-import { attempt } from '../../shared/study/attempt';
+import { attempt } from '@stoichos/core/common';
 import classes from './Gases.module.css';
-import { findRoutes } from './findRoutes';
 import { GasPicker } from './GasPicker';
-import { GasTabs } from './GasTabs';
-import { LookingUp } from './LookingUp';
-import { useGasState } from './gasState';
+import { GasFrame } from './GasFrame';
+import { useGas, useGasAddress } from './useGas';
 import { RouteCard } from './RouteCard';
 import type { Route } from '@stoichos/core/studies/gas';
-import { chosenRoute, useRoutes } from './useRoutes';
+import { useRoutes } from './useRoutes';
 import { atMostFigures, withPlaces, formatSetTemperature } from '@stoichos/core/common';
 
 /** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
 export function RoutesPage() {
-  const { state, change } = useGasState();
-  const { routes, failure, share, cancel, shelfIsMissing, shelfIsEmpty } = useRoutes(state);
-  const taken = routes && chosenRoute(routes, state);
+  useGasAddress();
+  const { state, change } = useGas();
+  const { routes, taken, search, shelfIsMissing, shelfIsEmpty } = useRoutes();
   const take = (id: string) => change({ routeId: { ...state.routeId, [state.gas]: id } });
   return (
-    <StudyFrame
-      title="Gases"
-      tools={<PrintButton />}
+    <GasFrame
       settings={{
         label: 'What is set',
         children: (
           <>
-            <GasPicker state={state} onChange={change} withShelf />
+            <GasPicker withShelf />
             <GasFacts gas={state.gas} />
           </>
         ),
@@ -51,7 +46,6 @@ export function RoutesPage() {
         label: 'Routes to the gas',
         children: (
           <>
-            <GasTabs />
             {shelfIsMissing && (
               <Text role="alert" my="sm">
                 The shelf cannot be read now. Look through anything, or name a list.
@@ -62,12 +56,7 @@ export function RoutesPage() {
                 There is no jar on the shelf yet, so every reagent in the tables is looked through.
               </Text>
             )}
-            <LookingUp
-              failure={failure}
-              share={share}
-              cancel={cancel}
-              done={routes !== undefined}
-            />
+            {search}
             {routes && <RouteList gas={state.gas} routes={routes} taken={taken} onTake={take} />}
           </>
         ),
@@ -167,7 +156,7 @@ function RouteList({ gas, routes, taken, onTake }: RouteListProps) {
         </Fold>
       )}
       {taken && (
-        <Button component={Link} to="/gases/make" mt="md" className="no-print">
+        <Button variant="filled" component={Link} to="/gases/make" mt="md" className="no-print">
           How much, and how it is collected
         </Button>
       )}

@@ -15,15 +15,13 @@ import type { Posterior } from '@stoichos/core/studies/identify';
 import { useEffect, useMemo, useState } from 'react';
 import * as z from 'zod';
 import { Chip } from '../../shared/parts/ChipRow';
-import { PrintButton } from '../../shared/parts/PrintButton';
-import { StudyFrame } from '../../shared/study/StudyFrame';
 import { percent } from '../../shared/study/Likelihoods';
 import { useKept } from '../../data/kept/useKept';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
 import classes from './Gases.module.css';
-import { GasTabs } from './GasTabs';
+import { GasFrame } from './GasFrame';
 import { withPlaces } from '@stoichos/core/common';
 import type { Dispatch, SetStateAction } from 'react';
 import { GasReasons, gasText } from './GasReasons';
@@ -59,9 +57,7 @@ export function UnknownGasPage() {
       ? contradictions(model, results, leading.candidate)
       : [];
   return (
-    <StudyFrame
-      title="Gases"
-      tools={<PrintButton />}
+    <GasFrame
       settings={{
         label: 'What was seen',
         children: <UnknownGasSettings results={results} setResults={setResults} />,
@@ -70,7 +66,6 @@ export function UnknownGasPage() {
         label: 'The next test',
         children: (
           <>
-            <GasTabs />
             {!model && share !== undefined && (
               <TaskProgress what="Calculating what every gas shows" share={share} cancel={cancel} />
             )}
@@ -183,14 +178,10 @@ function UnknownGasSettings({
         ))}
       </ol>
       <Group gap="xs" className="no-print">
-        <Button
-          variant="default"
-          disabled={results.length === 0}
-          onClick={() => setResults(results.slice(0, -1))}
-        >
+        <Button disabled={results.length === 0} onClick={() => setResults(results.slice(0, -1))}>
           Undo
         </Button>
-        <Button variant="default" disabled={results.length === 0} onClick={() => setResults([])}>
+        <Button disabled={results.length === 0} onClick={() => setResults([])}>
           A new gas
         </Button>
       </Group>

@@ -1,24 +1,25 @@
-import { SegmentedControl, Text } from '@mantine/core';
+import { Text } from '@mantine/core';
 import { gasName, unsaturation } from '@stoichos/core/studies/gas';
 import type { UnsaturationSeen } from '@stoichos/core/studies/gas';
+import { Segments } from '../../shared/parts/Segments';
 import study from '../../shared/study/Study.module.css';
-import type { GasState } from './gasState';
+import { useGas } from './useGas';
 
-const outcomes = ['is decolourised', 'keeps its colour'] as const;
-const withoutControl = ['is decolourised', 'keeps its colour', 'not done'] as const;
+const outcomes = {
+  'is decolourised': 'is decolourised',
+  'keeps its colour': 'keeps its colour',
+} as const;
+const verdicts = {
+  yes: 'Unsaturated',
+  no: 'Not shown to be unsaturated',
+  undecided: 'Undecided',
+} as const;
 
 /** Bromine water in the gas and in the saturated control, and what the pair proves. */
-export function UnsaturationPanel({
-  gas,
-  state,
-  onChange,
-}: {
-  gas: string;
-  state: GasState;
-  onChange: (part: Partial<GasState>) => void;
-}) {
+export function UnsaturationPanel() {
+  const { state, change } = useGas();
+  const { gas, unsaturation: seen } = state;
   if (!/^C\d*H/.test(gas)) return null;
-  const seen = state.unsaturation;
   const verdict =
     seen.gas === '' || seen.control === ''
       ? undefined
@@ -29,34 +30,27 @@ export function UnsaturationPanel({
       <Text size="sm" mt="xs">
         Bromine water shaken with {gasName(gas)}
       </Text>
-      <SegmentedControl
+      <Segments
         fullWidth
-        aria-label="Bromine water with the gas"
+        label="Bromine water with the gas"
         value={seen.gas}
-        data={[...outcomes]}
-        onChange={(next) => onChange({ unsaturation: { ...seen, gas: next } })}
+        of={outcomes}
+        onChange={(next) => change({ unsaturation: { ...seen, gas: next } })}
       />
       <Text size="sm" mt="xs">
         The same with the saturated starting material, in dim light
       </Text>
-      <SegmentedControl
+      <Segments
         fullWidth
         orientation="vertical"
-        aria-label="Bromine water with the control"
+        label="Bromine water with the control"
         value={seen.control}
-        data={[...withoutControl]}
-        onChange={(next) => onChange({ unsaturation: { ...seen, control: next } })}
+        of={{ ...outcomes, 'not done': 'not done' }}
+        onChange={(next) => change({ unsaturation: { ...seen, control: next } })}
       />
       {verdict && (
         <Text mt="sm" data-testid="unsaturation" role="status">
-          <strong>
-            {verdict.unsaturated === 'yes'
-              ? 'Unsaturated'
-              : verdict.unsaturated === 'no'
-                ? 'Not shown to be unsaturated'
-                : 'Undecided'}
-          </strong>
-          : {verdict.why}.
+          <strong>{verdicts[verdict.unsaturated]}</strong>: {verdict.why}.
         </Text>
       )}
     </section>

@@ -1,2 +1,2 @@
 /** What other features may use of the gas study. */
-export { GasTabs } from './GasTabs';
+export { GasFrame } from './GasFrame';

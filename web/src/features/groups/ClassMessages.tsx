@@ -43,6 +43,7 @@ export function Messages({ oversight }: { oversight: Oversight }) {
           error={error ? explainError(error).message : undefined}
         />
         <Button
+          variant="filled"
           type="submit"
           mt="sm"
           disabled={kind === 'message' ? text.trim() === '' : place === ''}

@@ -39,7 +39,7 @@ function Out() {
         are kept here, and go out when it joins again at the same bench.
       </Text>
       <OutboxNotice />
-      <Button component={Link} to="/join" size="lg" mt="md">
+      <Button variant="filled" component={Link} to="/join" size="lg" mt="md">
         Join again
       </Button>
     </main>
@@ -147,7 +147,7 @@ function Messages({
         <div key={id} className={classes.message} role="status" data-testid="flag">
           <strong>Look again:</strong> <Formula text={nameOf(workId)} /> {text}{' '}
           {workId !== null && stepId !== null && (
-            <Button size="compact-md" variant="default" onClick={() => go({ workId, stepId })}>
+            <Button size="compact-md" onClick={() => go({ workId, stepId })}>
               Go there
             </Button>
           )}

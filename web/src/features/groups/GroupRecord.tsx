@@ -42,7 +42,6 @@ export function RecordColumn({
       <Group justify="space-between" mb="xs">
         <Title>What you see</Title>
         <Button
-          variant="default"
           leftSection={<IconArrowBackUp size={18} aria-hidden />}
           disabled={!recorder.canUndo}
           onClick={recorder.undo}

@@ -76,15 +76,12 @@ export function StepColumn({ view, work, step, onStep }: StepColumnProps) {
       )}
       <Group mt="md">
         {state === 'to do' && (
-          <Button
-            size="lg"
-            variant="default"
-            onClick={() => ofStep.record({ kind: 'step', state: 'begun' })}
-          >
+          <Button size="lg" onClick={() => ofStep.record({ kind: 'step', state: 'begun' })}>
             Begin
           </Button>
         )}
         <Button
+          variant="filled"
           size="lg"
           disabled={state === 'done'}
           onClick={() => {

@@ -1,6 +1,7 @@
 import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
-import { Group, SegmentedControl, Text, Title } from '@mantine/core';
+import { Group, Text, Title } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { worksAsMade } from '@stoichos/core/labday';
 import type { Oversight } from '@stoichos/core/labday';
 import { useMemo } from 'react';
@@ -48,14 +49,10 @@ function Releases({ oversight }: { oversight: Oversight }) {
           <Text>
             {work.number} <ProcedureName procedure={work.procedure} />
           </Text>
-          <SegmentedControl
-            aria-label={`Expected of ${work.procedure.name} is shown`}
+          <Segments
+            label={`Expected of ${work.procedure.name} is shown`}
             value={oversight.releases.find(({ workId }) => workId === work.id)?.when ?? 'never'}
-            data={[
-              { value: 'never', label: 'Never' },
-              { value: 'afterRecording', label: 'After recording' },
-              { value: 'always', label: 'Always' },
-            ]}
+            of={{ never: 'Never', afterRecording: 'After recording', always: 'Always' }}
             onChange={(when) =>
               void release({
                 dayId: day.id,

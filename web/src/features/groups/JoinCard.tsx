@@ -95,7 +95,6 @@ export function Tablets({ oversight }: { oversight: Oversight }) {
                     <Text size="sm">joined {clockTime(joinedAt)}</Text>
                     <Button
                       size="compact-md"
-                      variant="default"
                       className="no-print"
                       aria-label={`Put out tablet ${at + 1} of ${group.name}`}
                       onClick={() => void putOut({ dayId: day.id, tabletId: id })}

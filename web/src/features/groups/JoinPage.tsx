@@ -44,6 +44,7 @@ export function JoinPage() {
         />
         {!data && (
           <Button
+            variant="filled"
             type="submit"
             size="lg"
             mt="md"
@@ -64,13 +65,7 @@ export function JoinPage() {
           <Text mt="md">Which bench is this tablet at?</Text>
           <div className={classes.benches}>
             {data.groups.map(({ id, name }) => (
-              <Button
-                key={id}
-                size="xl"
-                variant="default"
-                loading={joining.isLoading}
-                onClick={() => void enter(id)}
-              >
+              <Button key={id} size="xl" loading={joining.isLoading} onClick={() => void enter(id)}>
                 {name}
               </Button>
             ))}

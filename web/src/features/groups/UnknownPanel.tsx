@@ -112,6 +112,7 @@ function AnswerForm({ kind, results, answer }: OwnUnknown) {
           flex={1}
         />
         <Button
+          variant="filled"
           size="lg"
           loading={isLoading}
           disabled={name.trim() === ''}

@@ -31,7 +31,6 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
         <Title>Unknowns</Title>
         <Group gap="xs" className="no-print">
           <Button
-            variant="default"
             leftSection={<IconPrinter size={18} aria-hidden />}
             disabled={oversight.unknowns.length === 0}
             onClick={() => window.print()}
@@ -39,7 +38,6 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
             Print the codes
           </Button>
           <Button
-            variant="default"
             aria-pressed={shown}
             disabled={oversight.unknowns.length === 0}
             onClick={() => setShown(!shown)}

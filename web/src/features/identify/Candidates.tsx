@@ -47,12 +47,7 @@ export function Candidates({
           {testLabel(kind, test)} showed “{outcome}”, where “{expected}” is expected of what the
           rest points to. That it is wrong is {percent(likelyWrong)} likely: repeat it with more
           sample and a fresh blank before believing it.{' '}
-          <Button
-            size="compact-md"
-            variant="default"
-            className="no-print"
-            onClick={() => setAgain(test)}
-          >
+          <Button size="compact-md" className="no-print" onClick={() => setAgain(test)}>
             Repeat it
           </Button>
         </Text>

@@ -51,7 +51,7 @@ export function RecordTable(props: RecordTableProps) {
         </Table.ScrollContainer>
       )}
       <Group gap="xs" mt="xs" className="no-print">
-        <Button variant="default" disabled={results.length === 0} onClick={() => onChange([])}>
+        <Button disabled={results.length === 0} onClick={() => onChange([])}>
           A new unknown
         </Button>
       </Group>

@@ -36,7 +36,6 @@ export function SchoolNote({
       . Most informative: {telling.label} ({withPlaces(telling.bits, 2)} bits; {cost(telling)}).{' '}
       <Button
         size="compact-md"
-        variant="default"
         className="no-print"
         onClick={() =>
           change({ school: school === 'mostInformative' ? 'solubilityFirst' : 'mostInformative' })

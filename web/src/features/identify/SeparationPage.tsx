@@ -54,6 +54,7 @@ export function SeparationPage() {
               onChange={setIons}
             />
             <Button
+              variant="filled"
               mt="sm"
               disabled={ions.length === 0}
               onClick={() => void start(ions.join(' + '))}

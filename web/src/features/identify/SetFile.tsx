@@ -4,7 +4,7 @@ import type { UnknownSet } from '@stoichos/core/report/exchange';
 import { IconDownload, IconFileImport } from '@tabler/icons-react';
 import { useState } from 'react';
 import { save } from '../../shared/parts/save';
-import { attempt } from '../../shared/study/attempt';
+import { attempt } from '@stoichos/core/common';
 import type { UnknownState } from '../../shared/unknowns/unknownState';
 
 /** What a set holds, in words. */
@@ -42,7 +42,6 @@ export function SetFile({
     <>
       <Group gap="xs" mt="md" className="no-print">
         <Button
-          variant="default"
           leftSection={<IconDownload size={18} aria-hidden />}
           onClick={() => {
             const text = exchangeText({
@@ -57,11 +56,7 @@ export function SetFile({
         </Button>
         <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
           {(props) => (
-            <Button
-              variant="default"
-              leftSection={<IconFileImport size={18} aria-hidden />}
-              {...props}
-            >
+            <Button leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
               Open a set
             </Button>
           )}
@@ -99,10 +94,9 @@ function OpenSet({ setOpened, current, opened, change }: OpenSetProps) {
             Results that were recorded stay.
           </Text>
           <Group justify="flex-end" mt="md">
-            <Button variant="default" onClick={() => setOpened(undefined)}>
-              Leave the set as it is
-            </Button>
+            <Button onClick={() => setOpened(undefined)}>Leave the set as it is</Button>
             <Button
+              variant="filled"
               onClick={() => {
                 change({ ...opened, classesOut: [] });
                 setOpened(undefined);

@@ -103,6 +103,7 @@ function SetAnswer({ state: { kind, missing, mostHazard }, candidates }: SetAnsw
           )}
           {count < 2 && <Text mt="xs">A set has at least two unknowns.</Text>}
           <Button
+            variant="filled"
             mt="sm"
             className="no-print"
             disabled={count < 2 || count > mostChecked}

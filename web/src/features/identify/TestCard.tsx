@@ -148,11 +148,7 @@ function PointInput({ label, onRecord }: { label: string; onRecord: (celsius: nu
         value={celsius}
         onChange={setCelsius}
       />
-      <Button
-        variant="default"
-        disabled={celsius === ''}
-        onClick={() => celsius !== '' && onRecord(celsius)}
-      >
+      <Button disabled={celsius === ''} onClick={() => celsius !== '' && onRecord(celsius)}>
         Record
       </Button>
     </Group>

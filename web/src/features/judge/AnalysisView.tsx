@@ -27,7 +27,7 @@ export function AnalysisView({ result, bench }: { result: AnalysisResult; bench:
         </Text>
       )}
       {result.state === 'refused' && (
-        <Alert color="gray" title="This cannot be" mt="xs">
+        <Alert title="This cannot be" mt="xs">
           {result.message} {result.remedy}
         </Alert>
       )}

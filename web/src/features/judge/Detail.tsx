@@ -71,6 +71,7 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
       </div>
       {seen.length === 0 && (
         <Button
+          variant="filled"
           component={Link}
           to={`/days/${day.id}/bench?work=${work.id}&step=${step.id}&group=${benchKey}`}
           mt="md"

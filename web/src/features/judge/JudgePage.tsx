@@ -75,6 +75,7 @@ function JudgedDay({ day }: { day: LabDay }) {
       <Card className={classes.board ?? ''} label="Class board">
         <Board judgements={judgements} open={open} choose={choose} />
         <Button
+          variant="filled"
           component={Link}
           to={`/days/${day.id}/report`}
           mt="md"

@@ -39,11 +39,7 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
             {override.by} says <strong>{override.verdict}</strong>: “{override.reason}”. Computed:
           </Text>
           <Mark of={computed ?? 'notPredicted'} />
-          {stands && (
-            <Button variant="default" onClick={() => recorder.withdraw(stands)}>
-              Take it back
-            </Button>
-          )}
+          {stands && <Button onClick={() => recorder.withdraw(stands)}>Take it back</Button>}
         </Group>
       )}
       <VerdictForm day={day} judgement={judgement} signed={signed} recorder={recorder} />
@@ -103,11 +99,7 @@ function VerdictForm({
           {...form.getInputProps('reason')}
         />
         <TextInput label="By" w={150} maxLength={160} {...form.getInputProps('by')} />
-        <Button
-          type="submit"
-          variant="default"
-          disabled={!verdict || reason.trim() === '' || by.trim() === ''}
-        >
+        <Button type="submit" disabled={!verdict || reason.trim() === '' || by.trim() === ''}>
           Override
         </Button>
         <Button

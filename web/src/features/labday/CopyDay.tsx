@@ -61,10 +61,13 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
         />
         <ProblemNote error={error} />
         <Group justify="flex-end">
-          <Button variant="default" onClick={close}>
-            Cancel
-          </Button>
-          <Button type="submit" loading={isLoading} disabled={name.trim() === '' || date === ''}>
+          <Button onClick={close}>Cancel</Button>
+          <Button
+            variant="filled"
+            type="submit"
+            loading={isLoading}
+            disabled={name.trim() === '' || date === ''}
+          >
             Plan it again
           </Button>
         </Group>

@@ -75,10 +75,9 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
         </Checkbox.Group>
         <ProblemNote error={error} />
         <Group justify="flex-end">
-          <Button variant="default" onClick={close}>
-            Cancel
-          </Button>
+          <Button onClick={close}>Cancel</Button>
           <Button
+            variant="filled"
             type="submit"
             loading={isLoading}
             disabled={picked.length === 0 || shift === undefined || Number.isNaN(shift)}

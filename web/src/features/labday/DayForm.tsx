@@ -133,15 +133,13 @@ function Fields({ close, day }: Omit<DayFormProps, 'opened'>) {
           {...form.getInputProps('sparePercent')}
         />
         {problem && (
-          <Alert variant="outline" color="gray" title="Not saved" role="alert">
+          <Alert title="Not saved" role="alert">
             {problem}
           </Alert>
         )}
         <Group justify="flex-end">
-          <Button variant="default" onClick={close}>
-            Cancel
-          </Button>
-          <Button type="submit" loading={isLoading}>
+          <Button onClick={close}>Cancel</Button>
+          <Button variant="filled" type="submit" loading={isLoading}>
             {day ? 'Save' : 'Make the lab day'}
           </Button>
         </Group>

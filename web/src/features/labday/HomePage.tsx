@@ -53,9 +53,7 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
       {held.length > 0 && <DayList title="Held" days={held} />}
       {current.length > 1 && (
         <div>
-          <Button variant="default" onClick={term.open}>
-            Plan a term again
-          </Button>
+          <Button onClick={term.open}>Plan a term again</Button>
         </div>
       )}
       {archived.length > 0 && (
@@ -86,26 +84,16 @@ function HomeHead({
         <Button
           component={Link}
           to="/procedures"
-          variant="default"
           leftSection={<IconListDetails size={18} aria-hidden />}
         >
           Procedures
         </Button>
-        <Button
-          component={Link}
-          to="/shelf"
-          variant="default"
-          leftSection={<IconBottle size={18} aria-hidden />}
-        >
+        <Button component={Link} to="/shelf" leftSection={<IconBottle size={18} aria-hidden />}>
           Shelf
         </Button>
         <Menu position="bottom-end" width={260}>
           <Menu.Target>
-            <Button
-              variant="default"
-              data-tour="studies"
-              leftSection={<IconFlask size={18} aria-hidden />}
-            >
+            <Button data-tour="studies" leftSection={<IconFlask size={18} aria-hidden />}>
               Studies
             </Button>
           </Menu.Target>
@@ -155,10 +143,11 @@ function NextDay({ day }: { day: LabDaySummary }) {
         <Text>{summary(day)}</Text>
       </div>
       <Group gap="sm">
-        <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="lg" variant="default">
+        <Button component={Link} to={`/days/${day.id}/plan/procedures`} size="lg">
           Open the plan
         </Button>
         <Button
+          variant="filled"
           component={Link}
           to={`/days/${day.id}/${stage}`}
           size="lg"

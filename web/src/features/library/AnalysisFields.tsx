@@ -83,7 +83,6 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
             <Formula text={calculatedWith(analysis)} wrap />
           </Text>
           <ActionIcon
-            variant="default"
             aria-label={`No longer work out ${analysisNames[analysis.kind]}`}
             onClick={() => onChange(analyses.filter((_, index) => index !== at))}
           >
@@ -170,7 +169,6 @@ function NewAnalysis({
         ),
       )}
       <Button
-        variant="default"
         disabled={!parsed.success}
         onClick={() => {
           if (parsed.success) onAdd(parsed.data);

@@ -139,7 +139,6 @@ function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }:
       </Title>
       <Group gap="xs">
         <Button
-          variant="default"
           disabled={!draft.canUndo}
           onClick={draft.undo}
           leftSection={<IconArrowBackUp size={18} aria-hidden />}
@@ -148,7 +147,6 @@ function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }:
           Undo
         </Button>
         <Button
-          variant="default"
           disabled={!draft.canRedo}
           onClick={draft.redo}
           leftSection={<IconArrowForwardUp size={18} aria-hidden />}
@@ -157,11 +155,10 @@ function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }:
           Redo
         </Button>
         {draft.isChanged && (
-          <Button variant="default" onClick={draft.giveUp}>
-            {isNew ? 'Start again' : 'Back to what is saved'}
-          </Button>
+          <Button onClick={draft.giveUp}>{isNew ? 'Start again' : 'Back to what is saved'}</Button>
         )}
         <Button
+          variant="filled"
           loading={saving}
           disabled={!canSave}
           onClick={() => void save()}

@@ -42,11 +42,7 @@ export function EventEditor({ event, range, onChange, onRange, onRemove }: Event
       ) : (
         <OtherFields event={event} onChange={onChange} />
       )}
-      <ActionIcon
-        variant="default"
-        onClick={onRemove}
-        aria-label={`Take out: ${eventWords(event)}`}
-      >
+      <ActionIcon onClick={onRemove} aria-label={`Take out: ${eventWords(event)}`}>
         <IconX size={18} />
       </ActionIcon>
     </li>
@@ -124,17 +120,10 @@ function PortionFields({ vessel, portion, range, onChange, onRange }: PortionFie
                 typeof high === 'number' && high > 0 && onRange({ low: range.low, high })
               }
             />
-            <Button variant="default" onClick={() => onRange(undefined)}>
-              Exact
-            </Button>
+            <Button onClick={() => onRange(undefined)}>Exact</Button>
           </>
         ) : (
-          <Button
-            variant="default"
-            onClick={() => onRange({ low: 0.8 * amount, high: 1.2 * amount })}
-          >
-            About
-          </Button>
+          <Button onClick={() => onRange({ low: 0.8 * amount, high: 1.2 * amount })}>About</Button>
         )}
       </div>
     </div>

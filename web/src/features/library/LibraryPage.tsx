@@ -36,7 +36,6 @@ export function LibraryPage() {
         <Button
           component={Link}
           to={keeping('/procedures/new')}
-          variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
         >
           Write one

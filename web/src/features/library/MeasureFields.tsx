@@ -56,7 +56,6 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
               }
             />
             <ActionIcon
-              variant="default"
               aria-label={`Take out measurement ${name}`}
               onClick={() => onChange(measures.filter((_, index) => index !== at))}
             >
@@ -67,7 +66,6 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
       })}
       {measures.length < mostMeasures && (
         <Button
-          variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
           onClick={() => onChange([...measures, { name: '', quantity: 'mass' }])}
         >

@@ -23,7 +23,7 @@ export function ProcedureFacts({ procedure, onChange }: FactsProps) {
           value={procedure.name}
           onChange={(event) => onChange({ name: event.currentTarget.value }, 'name')}
         />
-        <Button variant="default" onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+        <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
           {isOpen ? 'Hide' : 'Show'} purpose, vessels, questions
         </Button>
       </div>

@@ -92,11 +92,10 @@ function ProcedureTools({ procedure, drop, keeping, dayId, isOwn }: ProcedureToo
   return (
     <Group gap="sm" className="no-print">
       <PrintButton />
-      <Button component={Link} to={`/procedures/${procedure.id}/worksheet`} variant="default">
+      <Button component={Link} to={`/procedures/${procedure.id}/worksheet`}>
         Worksheet
       </Button>
       <Button
-        variant="default"
         leftSection={<IconDownload size={18} aria-hidden />}
         onClick={() => {
           const text = exchangeText({
@@ -112,16 +111,11 @@ function ProcedureTools({ procedure, drop, keeping, dayId, isOwn }: ProcedureToo
       <Button
         component={Link}
         to={keeping(`/procedures/${procedure.id}/edit`)}
-        variant="default"
         leftSection={<IconPencil size={18} aria-hidden />}
       >
         {isOwn ? 'Change' : 'Copy and adapt'}
       </Button>
-      {isOwn && (
-        <Button variant="default" onClick={() => void remove()}>
-          Let it go
-        </Button>
-      )}
+      {isOwn && <Button onClick={() => void remove()}>Let it go</Button>}
       {dayId && <AddToDay dayId={dayId} procedure={procedure} />}
     </Group>
   );

@@ -67,14 +67,8 @@ export function StepFields(props: StepFieldsProps) {
         }}
       />
       <Group>
-        <Button variant="default" onClick={onCopy}>
-          Copy this step
-        </Button>
-        {procedure.steps.length > 1 && (
-          <Button variant="default" onClick={onRemove}>
-            Take this step out
-          </Button>
-        )}
+        <Button onClick={onCopy}>Copy this step</Button>
+        {procedure.steps.length > 1 && <Button onClick={onRemove}>Take this step out</Button>}
       </Group>
     </div>
   );
@@ -177,9 +171,7 @@ function StepEvents({ step, set, adding, procedure, runs, setAdding }: StepEvent
           </Button>
         </>
       ) : (
-        <Button variant="default" onClick={() => setAdding(true)}>
-          Add what is put in, done or tested
-        </Button>
+        <Button onClick={() => setAdding(true)}>Add what is put in, done or tested</Button>
       )}
     </div>
   );

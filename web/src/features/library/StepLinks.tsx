@@ -48,7 +48,7 @@ export function Follows({
       {step.after === undefined ? (
         <Group gap="xs">
           <Text className="quiet">the step before it, at any later time</Text>
-          <Button variant="default" onClick={() => set(last ? [{ step: last.id }] : [])}>
+          <Button onClick={() => set(last ? [{ step: last.id }] : [])}>
             Set waits, or other steps
           </Button>
         </Group>
@@ -67,10 +67,7 @@ export function Follows({
                 value={link.maxWaitMin}
                 onChange={(maxWaitMin) => change(at, { maxWaitMin })}
               />
-              <Button
-                variant="default"
-                onClick={() => set((step.after ?? []).filter((_, k) => k !== at))}
-              >
+              <Button onClick={() => set((step.after ?? []).filter((_, k) => k !== at))}>
                 No longer
               </Button>
             </Group>
@@ -85,9 +82,7 @@ export function Follows({
                 .map(({ id }) => ({ value: id, label: name(id) }))}
               onChange={(id) => id && set([...(step.after ?? []), { step: id }])}
             />
-            <Button variant="default" onClick={() => set(undefined)}>
-              Only the step before it
-            </Button>
+            <Button onClick={() => set(undefined)}>Only the step before it</Button>
           </Group>
         </>
       )}
@@ -147,10 +142,7 @@ export function Needs({
                 );
               }}
             />
-            <Button
-              variant="default"
-              onClick={() => onChange(step.needs.filter((need) => need.step !== id))}
-            >
+            <Button onClick={() => onChange(step.needs.filter((need) => need.step !== id))}>
               No longer
             </Button>
           </Group>

@@ -51,12 +51,7 @@ export function StepList(props: StepListProps) {
       </Title>
       <SortableSteps {...props} open={open} setOpen={setOpen} />
       {steps.length < 60 && (
-        <Button
-          variant="default"
-          mt="sm"
-          leftSection={<IconPlus size={18} aria-hidden />}
-          onClick={add}
-        >
+        <Button mt="sm" leftSection={<IconPlus size={18} aria-hidden />} onClick={add}>
           Add a step
         </Button>
       )}

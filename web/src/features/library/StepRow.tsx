@@ -71,7 +71,6 @@ export function Row(props: RowProps) {
         </button>
         <Group gap={4} wrap="nowrap">
           <ActionIcon
-            variant="default"
             disabled={at === 0}
             onClick={() => move(at, at - 1)}
             aria-label={`${name} earlier`}
@@ -79,7 +78,6 @@ export function Row(props: RowProps) {
             <IconArrowUp size={20} />
           </ActionIcon>
           <ActionIcon
-            variant="default"
             disabled={at === count - 1}
             onClick={() => move(at, at + 1)}
             aria-label={`${name} later`}

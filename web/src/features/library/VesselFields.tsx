@@ -47,7 +47,6 @@ export function VesselFields({ procedure, onChange }: VesselFieldsProps) {
           />
           {!used.has(name) && (
             <ActionIcon
-              variant="default"
               size={42}
               aria-label={`Take out vessel ${name}`}
               onClick={() => set(vessels.filter((_, k) => k !== at))}
@@ -59,7 +58,6 @@ export function VesselFields({ procedure, onChange }: VesselFieldsProps) {
       ))}
       {vessels.length < 12 && (
         <Button
-          variant="default"
           leftSection={<IconPlus size={18} aria-hidden />}
           onClick={() => set([...vessels, { name: freeName(vessels), container: 'testTube' }])}
         >

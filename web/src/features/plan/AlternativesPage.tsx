@@ -142,6 +142,7 @@ function WantedForm({
         onChange={(event) => setWantsShelf(event.currentTarget.checked)}
       />
       <Button
+        variant="filled"
         type="submit"
         disabled={share !== undefined}
         leftSection={<IconSearch size={18} aria-hidden />}
@@ -212,11 +213,7 @@ function Found({ found, dayId }: { found: readonly Alternative[]; dayId: string 
               </div>
             </dl>
             <Group gap="xs">
-              <Button
-                component={Link}
-                to={`/days/${dayId}/plan?a=${encodeURIComponent(one)}`}
-                variant="default"
-              >
+              <Button component={Link} to={`/days/${dayId}/plan?a=${encodeURIComponent(one)}`}>
                 Plan a test
               </Button>
             </Group>

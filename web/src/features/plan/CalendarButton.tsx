@@ -8,9 +8,7 @@ export function CalendarButton({ dayId }: { dayId: string }) {
   return (
     <Popover position="bottom-end" trapFocus>
       <Popover.Target>
-        <Button variant="default" leftSection={<IconCalendar size={18} aria-hidden />}>
-          Calendar
-        </Button>
+        <Button leftSection={<IconCalendar size={18} aria-hidden />}>Calendar</Button>
       </Popover.Target>
       <Popover.Dropdown>
         <Stack gap="sm">
@@ -22,6 +20,7 @@ export function CalendarButton({ dayId }: { dayId: string }) {
             onChange={(event) => setBegins(event.currentTarget.value)}
           />
           <Button
+            variant="filled"
             component="a"
             href={`/api/days/${dayId}/day.ics?begins=${encodeURIComponent(begins)}`}
             download

@@ -23,9 +23,7 @@ export function ClassFacts({ day }: { day: LabDay }) {
     <Card label="The class">
       <Group justify="space-between" mb="xs">
         <Title>The class</Title>
-        <Button variant="default" onClick={form.open}>
-          Change
-        </Button>
+        <Button onClick={form.open}>Change</Button>
       </Group>
       <dl className="facts">
         <dt>Length</dt>
@@ -55,6 +53,7 @@ export function ClassFacts({ day }: { day: LabDay }) {
       )}
       {day.procedures.length > 0 && (
         <Button
+          variant="filled"
           component={Link}
           to={`/days/${day.id}/plan/timetable`}
           mt="md"

@@ -65,9 +65,7 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
               <strong>{atMostPlaces(cut.makespanMin, 1)} min</strong>
               {cut.makespanMin <= day.lengthMin ? ', fits' : ', still too long'}
             </Text>
-            <Button variant="default" onClick={() => void take(cut)}>
-              Do that
-            </Button>
+            <Button onClick={() => void take(cut)}>Do that</Button>
           </li>
         ))}
       </ul>

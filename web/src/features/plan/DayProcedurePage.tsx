@@ -40,6 +40,7 @@ export function DayProcedurePage() {
           <PrintButton />
           {!isRecorded && (
             <Button
+              variant="filled"
               component={Link}
               to={`/days/${day.id}/plan/procedures/${planned.id}/edit`}
               leftSection={<IconPencil size={18} aria-hidden />}

@@ -130,7 +130,7 @@ function useSavedMixing({
       notifications.show({
         title: 'Test taken out',
         message: (
-          <Button variant="default" size="compact-md" mt={4} onClick={() => void save(mixing)}>
+          <Button size="compact-md" mt={4} onClick={() => void save(mixing)}>
             Put it back
           </Button>
         ),
@@ -157,6 +157,7 @@ function MixingSection({
       <Group mt="md" gap="sm">
         {draft.isNew || draft.isChanged ? (
           <Button
+            variant="filled"
             loading={saving}
             disabled={!outcome.mixing || recorded}
             onClick={() => outcome.mixing && void save(outcome.mixing)}
@@ -164,13 +165,10 @@ function MixingSection({
             {draft.isNew ? 'Add to the plan' : 'Save changes'}
           </Button>
         ) : (
-          <Button variant="default" onClick={() => draft.choose(undefined)}>
-            Another test
-          </Button>
+          <Button onClick={() => draft.choose(undefined)}>Another test</Button>
         )}
         {draft.isChanged && (
           <Button
-            variant="default"
             disabled={!outcome.mixing}
             onClick={() =>
               outcome.mixing && void save({ ...outcome.mixing, id: crypto.randomUUID() })
@@ -179,11 +177,7 @@ function MixingSection({
             Add as another test
           </Button>
         )}
-        {!draft.isNew && !recorded && (
-          <Button variant="default" onClick={() => void remove()}>
-            Take out
-          </Button>
-        )}
+        {!draft.isNew && !recorded && <Button onClick={() => void remove()}>Take out</Button>}
       </Group>
       {recorded && (
         <Text className="quiet" size="sm" mt="sm">

@@ -1,4 +1,5 @@
-import { ActionIcon, Button, Group, SegmentedControl, Text } from '@mantine/core';
+import { ActionIcon, Button, Group, Text } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { departuresFrom, kindNames, library, mixingOf } from '@stoichos/core/planning/procedure';
 import type { DayProcedure } from '@stoichos/core/labday';
 import { IconArrowDown, IconArrowUp } from '@tabler/icons-react';
@@ -42,33 +43,24 @@ export function Planned({ planned, first, last, dayId, move, change, remove }: P
           </strong>
         </Link>
       </div>
-      <SegmentedControl
-        aria-label={`How ${procedure.name} is done`}
+      <Segments
+        label={`How ${procedure.name} is done`}
         value={manner}
-        data={[
-          { value: 'groups', label: 'Every group' },
-          { value: 'demonstration', label: 'Shown to all' },
-        ]}
+        of={{ groups: 'Every group', demonstration: 'Shown to all' }}
         onChange={(value) => change({ ...planned, manner: value })}
       />
       <Group gap={4} wrap="nowrap">
         <ActionIcon
-          variant="default"
           disabled={first}
           onClick={() => move(-1)}
           aria-label={`${procedure.name} earlier`}
         >
           <IconArrowUp size={20} />
         </ActionIcon>
-        <ActionIcon
-          variant="default"
-          disabled={last}
-          onClick={() => move(1)}
-          aria-label={`${procedure.name} later`}
-        >
+        <ActionIcon disabled={last} onClick={() => move(1)} aria-label={`${procedure.name} later`}>
           <IconArrowDown size={20} />
         </ActionIcon>
-        <Button variant="default" onClick={remove} h={44}>
+        <Button onClick={remove} h={44}>
           Take out
         </Button>
       </Group>

@@ -63,7 +63,7 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
       message: (
         <>
           <ProcedureName procedure={planned.procedure} /> taken out.{' '}
-          <Button variant="default" size="compact-md" onClick={() => void change(planned)}>
+          <Button size="compact-md" onClick={() => void change(planned)}>
             Put it back
           </Button>
         </>
@@ -80,7 +80,7 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
       <Group justify="space-between" mb="xs">
         <Title>What the class does</Title>
         <Group gap="sm">
-          <Button component={Link} to={`/procedures/new?day=${day.id}`} variant="default">
+          <Button component={Link} to={`/procedures/new?day=${day.id}`}>
             Write one
           </Button>
           <Button

@@ -1,4 +1,5 @@
-import { Alert, Button, Group, SegmentedControl, Text } from '@mantine/core';
+import { Alert, Button, Group, Text } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { missingKit, timetableRows } from '@stoichos/core/planning/procedure';
 import type { DayTimetable, LabDay } from '@stoichos/core/labday';
 import type { TimetableRow } from '@stoichos/core/planning/procedure';
@@ -28,7 +29,7 @@ export function TimetablePage() {
             A timetable needs procedures: it fits their steps, waits and kit together for all groups
             at once.
           </Text>
-          <Button component={Link} to={`/days/${day.id}/plan/procedures`}>
+          <Button variant="filled" component={Link} to={`/days/${day.id}/plan/procedures`}>
             Choose procedures
           </Button>
         </>
@@ -67,7 +68,7 @@ function Timetable({ day }: { day: LabDay }) {
       />
       <DayStops stops={stops} />
       {missing.length > 0 && (
-        <Alert variant="outline" color="gray" title="Kit is missing" role="alert">
+        <Alert title="Kit is missing" role="alert">
           {missing.map((line) => (
             <Text key={line} size="sm">
               {line}
@@ -86,7 +87,7 @@ function Timetable({ day }: { day: LabDay }) {
         <TaskProgress what="Fitting the steps together" share={share} cancel={table.cancel} />
       )}
       {failure && (
-        <Alert variant="outline" color="gray" title="That does not fit" role="alert" mb="sm">
+        <Alert title="That does not fit" role="alert" mb="sm">
           {failure.message} {failure.remedy} The timetable stays as it was.
         </Alert>
       )}
@@ -151,19 +152,15 @@ function TimetableHead({
       {rows.length > 0 && (
         <Group gap="sm">
           {Object.keys(held).length > 0 && (
-            <Button variant="default" onClick={table.release} disabled={running}>
+            <Button onClick={table.release} disabled={running}>
               Let go of what was moved
             </Button>
           )}
-          <SegmentedControl
-            aria-label="How it is shown"
+          <Segments
+            label="How it is shown"
             value={view}
-            data={[
-              { value: 'bars', label: 'By bench' },
-              { value: 'people', label: 'By person' },
-              { value: 'table', label: 'Table' },
-            ]}
-            onChange={(value) => setView(value)}
+            of={{ bars: 'By bench', people: 'By person', table: 'Table' }}
+            onChange={setView}
           />
           <CalendarButton dayId={day.id} />
           <PrintButton />

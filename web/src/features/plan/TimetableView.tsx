@@ -58,7 +58,6 @@ export function TimetableView({
       <Button
         component={Link}
         to={`/days/${day.id}/prepare`}
-        variant="default"
         mt="lg"
         className="no-print"
         rightSection={<IconArrowRight size={18} aria-hidden />}

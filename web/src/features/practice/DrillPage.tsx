@@ -189,7 +189,7 @@ function DrillQuestion({ drill, given, choose, next }: DrillQuestionProps) {
           <Text>
             <Formula text={drill.why} wrap />
           </Text>
-          <Button mt="sm" onClick={next}>
+          <Button variant="filled" mt="sm" onClick={next}>
             Next question
           </Button>
         </>

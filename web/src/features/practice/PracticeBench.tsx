@@ -144,7 +144,7 @@ function Seen({
             Not predicted: what this jar shows in {testInSentence(kind, open.test)} is outside the
             model. Choose another test.
           </Text>
-          <Button mt="xs" variant="default" onClick={close}>
+          <Button mt="xs" onClick={close}>
             Go on
           </Button>
         </>
@@ -183,7 +183,11 @@ export function Answer({ model, onAnswer }: { model: Model; onAnswer: (name: str
         limit={60}
         style={{ flex: 1 }}
       />
-      <Button disabled={name === null} onClick={() => name !== null && onAnswer(name)}>
+      <Button
+        variant="filled"
+        disabled={name === null}
+        onClick={() => name !== null && onAnswer(name)}
+      >
         Answer
       </Button>
     </Group>

@@ -170,7 +170,7 @@ function LevelSettings({ levelId, model, round, learner, choose, begin }: Practi
         onChange={(value) => value && choose(value)}
       />
       <LearnerField name={learner.name} onChange={learner.setName} />
-      <Button mt="md" fullWidth disabled={!model} onClick={begin}>
+      <Button variant="filled" mt="md" fullWidth disabled={!model} onClick={begin}>
         {round ? 'Another unknown' : 'Take an unknown'}
       </Button>
       <Text size="sm" mt="md" data-testid="progress">

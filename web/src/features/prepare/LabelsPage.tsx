@@ -90,7 +90,7 @@ export function LabelsPage() {
         />
       ))}
       {left.length > 0 && (
-        <Button variant="default" mt="sm" className="no-print" onClick={() => setLeft([])}>
+        <Button mt="sm" className="no-print" onClick={() => setLeft([])}>
           Put {left.length} left out back
         </Button>
       )}

@@ -37,7 +37,6 @@ export function MadeMark({ word, day, lineKey, taking }: MadeMarkProps) {
             `, ${made.takings.map(({ amount }) => atMostFigures(amount, 4)).join(' + ')} ${taking?.jar.unit ?? ''} taken from the jar`}
         </Text>
         <Button
-          variant="default"
           loading={undoing}
           onClick={() => void attempt(undo({ dayId: day.id, id: made.id }).unwrap())}
         >
@@ -47,7 +46,6 @@ export function MadeMark({ word, day, lineKey, taking }: MadeMarkProps) {
     );
   return (
     <Button
-      variant="default"
       loading={isLoading}
       onClick={() =>
         void attempt(

@@ -109,7 +109,7 @@ function Short({ short }: { short: readonly Pick<Shortage, 'form' | 'message'>[]
           </li>
         ))}
       </ul>
-      <Button component={Link} to="/shelf" variant="default" mt="xs" className="no-print">
+      <Button component={Link} to="/shelf" mt="xs" className="no-print">
         Open the shelf
       </Button>
     </section>

@@ -83,7 +83,6 @@ export function PreparePage() {
         <Button
           component={Link}
           to={`/days/${day.id}/bench`}
-          variant="default"
           rightSection={<IconArrowRight size={18} aria-hidden />}
         >
           On to Bench

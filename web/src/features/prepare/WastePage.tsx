@@ -71,9 +71,7 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
     <Card className="no-print" label="Limits">
       <Group justify="space-between">
         <Title>May stay dissolved, mg/L</Title>
-        <Button variant="default" onClick={() => onChange(usualLimits)}>
-          As in the regulation
-        </Button>
+        <Button onClick={() => onChange(usualLimits)}>As in the regulation</Button>
       </Group>
       <Group gap="sm" mt="xs">
         {[...dischargeLimits, ...unlimitedElements].map(({ element, name }) => (

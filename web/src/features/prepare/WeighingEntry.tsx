@@ -42,7 +42,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
         </Text>
       )}
       {result && challenge && (
-        <Alert variant="outline" color="gray" mt="sm" title="Is that right?" role="alert">
+        <Alert mt="sm" title="Is that right?" role="alert">
           <Formula text={challenge.message} wrap /> It makes {withFigures(result.concentrationM, 3)}{' '}
           M instead of {strengthText(concentrationM)} M.
         </Alert>

@@ -36,9 +36,7 @@ export function CompareView({ rack, kept, onClose }: CompareProps) {
     >
       <Group justify="space-between" mb="sm">
         <Title>On the bench beside “{kept.name}”</Title>
-        <Button variant="default" onClick={onClose}>
-          Close the comparison
-        </Button>
+        <Button onClick={onClose}>Close the comparison</Button>
       </Group>
       <div className={classes.ends}>
         <Ends title="On the bench" rack={rack} now={mine} />

@@ -43,10 +43,6 @@ export function CourseChart({ points }: { points: readonly CoursePoint[] }) {
         ],
       },
       options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
         scales: {
           x: { type: 'category', title: { display: true, text: 'Step' } },
           pH: {

@@ -99,7 +99,12 @@ function KeepForm({ rack }: { rack: Rack }) {
           error={error ? explainError(error).message : undefined}
           onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
-        <Button type="submit" loading={isLoading} disabled={isEmpty || name.trim() === ''}>
+        <Button
+          variant="filled"
+          type="submit"
+          loading={isLoading}
+          disabled={isEmpty || name.trim() === ''}
+        >
           Keep
         </Button>
       </Group>
@@ -126,7 +131,7 @@ function KeptLine({ run, onOpen, onCompare }: KeptLineProps) {
     notifications.show({
       title: `“${run.name}” was let go`,
       message: (
-        <Button size="compact-md" variant="default" onClick={() => void keep(run)}>
+        <Button size="compact-md" onClick={() => void keep(run)}>
           Keep it after all
         </Button>
       ),
@@ -144,18 +149,12 @@ function KeptLine({ run, onOpen, onCompare }: KeptLineProps) {
         </Text>
       </div>
       <Group gap="xs">
-        <Button variant="default" onClick={onOpen}>
-          Open
-        </Button>
-        <Button variant="default" onClick={onCompare}>
-          Compare
-        </Button>
-        <Button variant="default" component={Link} to={`/procedures/new?run=${run.id}`}>
+        <Button onClick={onOpen}>Open</Button>
+        <Button onClick={onCompare}>Compare</Button>
+        <Button component={Link} to={`/procedures/new?run=${run.id}`}>
           Write a procedure
         </Button>
-        <Button variant="default" onClick={() => void letGo()}>
-          Let go
-        </Button>
+        <Button onClick={() => void letGo()}>Let go</Button>
       </Group>
     </li>
   );

@@ -104,7 +104,7 @@ function RackAnswer({
     <>
       <RackView {...study} />
       {refusal && (
-        <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
+        <Alert color="red" mt="md" title="Not done" role="alert">
           {refusal.message} {refusal.remedy}
         </Alert>
       )}

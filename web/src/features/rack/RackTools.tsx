@@ -13,7 +13,6 @@ export function RackTools({
     <>
       <Tooltip label="Undo, Ctrl Z">
         <ActionIcon
-          variant="default"
           aria-label="Undo"
           disabled={past.length === 0}
           onClick={() => dispatch(undone())}
@@ -23,7 +22,6 @@ export function RackTools({
       </Tooltip>
       <Tooltip label="Redo, Ctrl Shift Z">
         <ActionIcon
-          variant="default"
           aria-label="Redo"
           disabled={future.length === 0}
           onClick={() => dispatch(redone())}
@@ -31,11 +29,8 @@ export function RackTools({
           <IconArrowForwardUp size={20} />
         </ActionIcon>
       </Tooltip>
-      <Button variant="default" onClick={showKept}>
-        Keep or compare
-      </Button>
+      <Button onClick={showKept}>Keep or compare</Button>
       <Button
-        variant="default"
         disabled={present.events.length === 0 && present.vessels.length === 1}
         onClick={() => dispatch(cleared())}
       >

@@ -22,10 +22,6 @@ export function SpeciesChart({ rows }: { rows: readonly (readonly [string, numbe
       },
       options: {
         indexAxis: 'y',
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
         scales: {
           x: {
             type: 'logarithmic',

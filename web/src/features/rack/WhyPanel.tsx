@@ -1,5 +1,6 @@
 import { LineTable } from '../../shared/parts/LineTable';
-import { Accordion, SegmentedControl, Text, Title } from '@mantine/core';
+import { Accordion, Text, Title } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { sourcesOfTest } from '@stoichos/core/seeing/benchTests';
 import type { Source } from '@stoichos/core/matter/substances';
@@ -86,17 +87,14 @@ function ChartOrTable({ name, chart, table }: ChartOrTableProps) {
   const [shown, setShown] = useState('chart');
   return (
     <>
-      <SegmentedControl
+      <Segments
         size="sm"
-        aria-label={`${name}, shown as`}
+        label={`${name}, shown as`}
         fullWidth
         mb="xs"
         value={shown}
         onChange={setShown}
-        data={[
-          { value: 'chart', label: 'Chart' },
-          { value: 'table', label: 'Table' },
-        ]}
+        of={{ chart: 'Chart', table: 'Table' }}
       />
       {shown === 'chart' ? chart : table}
     </>

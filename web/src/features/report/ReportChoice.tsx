@@ -1,4 +1,5 @@
-import { Group, SegmentedControl, Select } from '@mantine/core';
+import { Group, Select } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import type { LabDay } from '@stoichos/core/labday';
 import type { ReportDocument, ReportScope } from '@stoichos/core/report/dayReport';
 import '../../shared/document/document.css';
@@ -39,12 +40,9 @@ export function ReportChoice({
         onChange={(value) => value && change('about', value)}
         miw={260}
       />
-      <SegmentedControl
-        aria-label="For whom"
-        data={[
-          { value: 'instructor', label: 'Instructor, with key' },
-          { value: 'class', label: 'Class' },
-        ]}
+      <Segments
+        label="For whom"
+        of={{ instructor: 'Instructor, with key', class: 'Class' }}
         value={version}
         onChange={(value) => change('for', value)}
       />

@@ -1,4 +1,5 @@
-import { Group, SegmentedControl, Select, Switch, Text } from '@mantine/core';
+import { Group, Select, Switch, Text } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { useForm, type UseFormReturnType } from '@mantine/form';
 import { useDebouncedValue } from '@mantine/hooks';
 import { allReportParts, chooseParts } from '@stoichos/core/report/dayReport';
@@ -65,13 +66,11 @@ export function WorksheetMaker({ procedures }: { procedures: readonly Procedure[
       <div className="no-print">
         <QuestionChoice procedures={procedures} procedure={procedure} form={form} />
         <Group gap="md" mb="md" align="flex-end">
-          <SegmentedControl
-            aria-label="For whom"
-            data={[
-              { value: 'class', label: 'Class' },
-              { value: 'instructor', label: 'Key, with marks' },
-            ]}
-            {...form.getInputProps('version')}
+          <Segments
+            label="For whom"
+            of={{ class: 'Class', instructor: 'Key, with marks' }}
+            value={version}
+            onChange={(next) => form.setFieldValue('version', next)}
           />
           {document && (
             <TakeAway

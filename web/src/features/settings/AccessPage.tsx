@@ -33,12 +33,8 @@ export function AccessPage() {
         </Text>
         {!session.open && (
           <Group mt="sm">
-            <Button variant="default" onClick={() => void signOut({ everywhere: false })}>
-              Sign out
-            </Button>
-            <Button variant="default" onClick={() => void signOut({ everywhere: true })}>
-              Sign out everywhere
-            </Button>
+            <Button onClick={() => void signOut({ everywhere: false })}>Sign out</Button>
+            <Button onClick={() => void signOut({ everywhere: true })}>Sign out everywhere</Button>
           </Group>
         )}
       </Card>
@@ -108,7 +104,6 @@ function PassphraseForm({
         <Button
           type="submit"
           mt="sm"
-          variant="default"
           loading={isLoading}
           disabled={passphrase.length < shortestPassphrase}
         >

@@ -10,7 +10,7 @@ import type { ExchangeFile } from '@stoichos/core/report/exchange';
 import { IconCalendar, IconDatabaseExport, IconFileImport } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useSessionQuery } from '../../data/api/api';
-import { attempt } from '../../shared/study/attempt';
+import { attempt } from '@stoichos/core/common';
 import { RestoreDialog } from './RestoreDialog';
 import { TakeInDialog } from './TakeInDialog';
 
@@ -38,7 +38,6 @@ export function DataPage() {
               component="a"
               href="/api/backup"
               download
-              variant="default"
               leftSection={<IconDatabaseExport size={18} aria-hidden />}
             >
               Save a backup
@@ -54,7 +53,6 @@ export function DataPage() {
             component="a"
             href="/api/days.ics"
             download
-            variant="default"
             leftSection={<IconCalendar size={18} aria-hidden />}
           >
             All lab days

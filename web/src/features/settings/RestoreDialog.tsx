@@ -59,11 +59,14 @@ export function RestoreDialog({ file, close }: { file: Backup; close: () => void
         </>
       )}
       <Group justify="flex-end" mt="md">
-        <Button variant="default" onClick={close}>
-          Leave everything as it is
-        </Button>
+        <Button onClick={close}>Leave everything as it is</Button>
         {plan && (
-          <Button loading={isLoading} disabled={!sure} onClick={() => void restore()}>
+          <Button
+            variant="filled"
+            loading={isLoading}
+            disabled={!sure}
+            onClick={() => void restore()}
+          >
             Restore
           </Button>
         )}

@@ -2,7 +2,6 @@ import { Card } from '../../shared/parts/Card';
 import {
   Anchor,
   Radio,
-  SegmentedControl,
   Stack,
   Switch,
   Text,
@@ -10,6 +9,7 @@ import {
   Title,
   useMantineColorScheme,
 } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { settingsSchema } from '@stoichos/core/labday';
 import type { Settings, SettingsChange } from '@stoichos/core/labday';
 import { useState } from 'react';
@@ -176,13 +176,9 @@ function ForThisBrowser() {
           <Text size="sm" fw={500} mb={4} id="text-size">
             Text
           </Text>
-          <SegmentedControl
+          <Segments
             aria-labelledby="text-size"
-            data={[
-              { value: 'usual', label: 'Usual' },
-              { value: 'large', label: 'Large' },
-              { value: 'larger', label: 'Larger' },
-            ]}
+            of={{ usual: 'Usual', large: 'Large', larger: 'Larger' }}
             value={settings.textSize}
             onChange={(value) => change({ textSize: value })}
           />
@@ -191,15 +187,11 @@ function ForThisBrowser() {
           <Text size="sm" fw={500} mb={4} id="look">
             Look
           </Text>
-          <SegmentedControl
+          <Segments
             aria-labelledby="look"
-            data={[
-              { value: 'light', label: 'Light' },
-              { value: 'dark', label: 'Dark' },
-              { value: 'auto', label: 'As the machine' },
-            ]}
+            of={{ light: 'Light', dark: 'Dark', auto: 'As the machine' }}
             value={colorScheme}
-            onChange={(value) => setColorScheme(value)}
+            onChange={setColorScheme}
           />
         </div>
       </Stack>

@@ -52,11 +52,9 @@ export function TakeInDialog({ file, close }: { file: ExchangeFile; close: () =>
         </div>
       )}
       <Group justify="flex-end" mt="md">
-        <Button variant="default" onClick={close}>
-          Leave everything as it is
-        </Button>
+        <Button onClick={close}>Leave everything as it is</Button>
         {plan && plan.standing !== 'same' && (
-          <Button loading={isLoading} onClick={() => void take()}>
+          <Button variant="filled" loading={isLoading} onClick={() => void take()}>
             {plan.standing === 'new' ? 'Take it in' : 'Take it in beside it'}
           </Button>
         )}

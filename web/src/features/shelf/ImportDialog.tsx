@@ -42,10 +42,9 @@ export function ImportDialog({ file, close }: ImportDialogProps) {
           )}
           {error !== undefined && <Text role="alert">{explainError(error).message}</Text>}
           <Group justify="flex-end" mt="md">
-            <Button variant="default" onClick={close}>
-              Leave the shelf as it is
-            </Button>
+            <Button onClick={close}>Leave the shelf as it is</Button>
             <Button
+              variant="filled"
               loading={isLoading}
               disabled={!preview || preview.added + preview.changed === 0}
               onClick={() => void take()}
@@ -72,7 +71,9 @@ export function ImportDialog({ file, close }: ImportDialogProps) {
             ])}
           />
           <Group justify="flex-end" mt="md">
-            <Button onClick={close}>Close</Button>
+            <Button variant="filled" onClick={close}>
+              Close
+            </Button>
           </Group>
         </>
       )}

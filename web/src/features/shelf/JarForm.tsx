@@ -89,19 +89,24 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           <TextInput label="Expires" type="date" {...form.getInputProps('expires')} />
         </Group>
         {problem && (
-          <Alert variant="outline" color="gray" title="Not saved" role="alert">
+          <Alert title="Not saved" role="alert">
             {problem}
           </Alert>
         )}
         <Group justify="space-between">
           {jar ? (
-            <Button variant="default" onClick={() => void attempt(() => drop(jar.id).unwrap())}>
+            <Button onClick={() => void attempt(() => drop(jar.id).unwrap())}>
               Take off the shelf
             </Button>
           ) : (
             <span />
           )}
-          <Button type="submit" loading={isLoading} disabled={form.values.substance === ''}>
+          <Button
+            variant="filled"
+            type="submit"
+            loading={isLoading}
+            disabled={form.values.substance === ''}
+          >
             Save
           </Button>
         </Group>

@@ -133,6 +133,7 @@ function ShelfHead({
       </Title>
       <Group gap="sm">
         <Button
+          variant="filled"
           leftSection={<IconPlus size={18} aria-hidden />}
           onClick={() => {
             setJar(undefined);
@@ -148,7 +149,7 @@ function ShelfHead({
           }
         >
           {(props) => (
-            <Button {...props} variant="default" leftSection={<IconUpload size={18} aria-hidden />}>
+            <Button {...props} leftSection={<IconUpload size={18} aria-hidden />}>
               Read a file
             </Button>
           )}
@@ -157,7 +158,6 @@ function ShelfHead({
           component="a"
           href="/api/shelf.csv"
           download
-          variant="default"
           leftSection={<IconDownload size={18} aria-hidden />}
         >
           Save as CSV

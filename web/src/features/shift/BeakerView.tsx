@@ -1,5 +1,6 @@
 import { formatNumber, formatTemperature, withPlaces } from '@stoichos/core/common';
-import { SegmentedControl, Text } from '@mantine/core';
+import { Text } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { containers } from '@stoichos/core/vessel';
 import type { ShiftStep } from '@stoichos/core/studies/shift';
 import type { ContainerKind } from '@stoichos/core/vessel';
@@ -33,17 +34,13 @@ export function BeakerView({ container, step }: { container: ContainerKind; step
           {state.pH !== undefined && ` · pH ${withPlaces(state.pH, 1)}`}
         </Text>
       </div>
-      <SegmentedControl
+      <Segments
         className={`no-print ${classes.card}`}
         fullWidth
-        aria-label="Held against"
+        label="Held against"
         value={card}
-        onChange={(value) => setCard(value)}
-        data={[
-          { value: 'white', label: 'White' },
-          { value: 'grey', label: 'Grey' },
-          { value: 'black', label: 'Black' },
-        ]}
+        onChange={setCard}
+        of={{ white: 'White', grey: 'Grey', black: 'Black' }}
       />
     </div>
   );

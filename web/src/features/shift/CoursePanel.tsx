@@ -87,10 +87,6 @@ function useCourseChart({
         })),
       },
       options: {
-        animation: false,
-        responsive: true,
-        maintainAspectRatio: false,
-        events: [],
         layout: { padding: { top: stripHeight + 8, right: 8 } },
         plugins: { legend: { display: false } },
         scales: {

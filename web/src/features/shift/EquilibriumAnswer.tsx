@@ -69,7 +69,7 @@ function Shown({ study }: { readonly study: Equilibrium }) {
 function NotDone({ failure }: { readonly failure: Failure | undefined }) {
   if (!failure) return null;
   return (
-    <Alert variant="outline" color="red" mt="md" title="Not done" role="alert">
+    <Alert color="red" mt="md" title="Not done" role="alert">
       {failure.message} {failure.remedy}
     </Alert>
   );

@@ -29,17 +29,13 @@ function Tools({ study }: { readonly study: Equilibrium }) {
   const { done, undone } = study.state;
   return (
     <>
-      <Button variant="default" disabled={done.length === 0} onClick={study.takeBack}>
+      <Button disabled={done.length === 0} onClick={study.takeBack}>
         Undo
       </Button>
-      <Button variant="default" disabled={undone.length === 0} onClick={study.doAgain}>
+      <Button disabled={undone.length === 0} onClick={study.doAgain}>
         Redo
       </Button>
-      <Button
-        variant="default"
-        disabled={done.length === 0}
-        onClick={() => study.change({ done: [], undone: [] })}
-      >
+      <Button disabled={done.length === 0} onClick={() => study.change({ done: [], undone: [] })}>
         Back to the start
       </Button>
       <PrintButton />

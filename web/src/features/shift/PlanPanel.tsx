@@ -73,17 +73,18 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
             checked={cloudy}
             onChange={(event) => setCloudy(event.currentTarget.checked)}
           />
-          <Button
-            variant="default"
-            mt="sm"
-            fullWidth
-            onClick={() => onChange([...wishes, { colour, cloudy }])}
-          >
+          <Button mt="sm" fullWidth onClick={() => onChange([...wishes, { colour, cloudy }])}>
             Add to the colours
           </Button>
         </>
       )}
-      <Button mt="sm" fullWidth disabled={wishes.length === 0 || busy} onClick={onPlan}>
+      <Button
+        variant="filled"
+        mt="sm"
+        fullWidth
+        disabled={wishes.length === 0 || busy}
+        onClick={onPlan}
+      >
         Plan it
       </Button>
     </>

@@ -60,7 +60,7 @@ export function PlanResult({ plan, onWalk, onClose }: PlanResultProps) {
         </Text>
       )}
       {unreached && (
-        <Alert variant="outline" color="gray" title="Not reached" mb="sm" role="note">
+        <Alert title="Not reached" mb="sm" role="note">
           <Formula text={unreachedWords(unreached)} wrap />
         </Alert>
       )}
@@ -72,10 +72,12 @@ export function PlanResult({ plan, onWalk, onClose }: PlanResultProps) {
         </Text>
       )}
       <Group gap="xs" className="no-print">
-        {stages.length > 1 && <Button onClick={onWalk}>Walk it</Button>}
-        <Button variant="default" onClick={onClose}>
-          Put the plan away
-        </Button>
+        {stages.length > 1 && (
+          <Button variant="filled" onClick={onWalk}>
+            Walk it
+          </Button>
+        )}
+        <Button onClick={onClose}>Put the plan away</Button>
       </Group>
     </div>
   );

@@ -180,9 +180,7 @@ function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) 
           error={problem}
           onChange={setAmount}
         />
-        <Button type="submit" variant="default">
-          {unitOf(one) === '°C' ? 'Go' : 'Add'}
-        </Button>
+        <Button type="submit">{unitOf(one) === '°C' ? 'Go' : 'Add'}</Button>
       </form>
     </>
   );

@@ -195,12 +195,14 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
         </Text>
       )}
       <div className={study.chips} style={{ marginTop: '0.6rem' }}>
-        <Button disabled={kind === undefined || !isGood || kind === 'drops'} onClick={add}>
+        <Button
+          variant="filled"
+          disabled={kind === undefined || !isGood || kind === 'drops'}
+          onClick={add}
+        >
           Let it stand ready
         </Button>
-        <Button variant="default" onClick={() => onAdd({ warmth: true })}>
-          Heating and cooling
-        </Button>
+        <Button onClick={() => onAdd({ warmth: true })}>Heating and cooling</Button>
       </div>
     </>
   );

@@ -1,5 +1,6 @@
 import { LineTable } from '../../shared/parts/LineTable';
-import { SegmentedControl, Select, Text, Title } from '@mantine/core';
+import { Select, Text, Title } from '@mantine/core';
+import { Segments } from '../../shared/parts/Segments';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral } from '@stoichos/core/safety';
@@ -62,16 +63,13 @@ export function WhyShift({ run, step, onWatch }: WhyShiftProps) {
       <Text fw={600} mb="xs">
         <Formula text={watched.equation} wrap />
       </Text>
-      <SegmentedControl
+      <Segments
         className="no-print"
         fullWidth
-        aria-label="Told for"
+        label="Told for"
         value={level}
-        onChange={(value) => setLevel(value)}
-        data={[
-          { value: 'class', label: 'For the class' },
-          { value: 'instructor', label: 'For the instructor' },
-        ]}
+        onChange={setLevel}
+        of={{ class: 'For the class', instructor: 'For the instructor' }}
       />
       {shift && words ? (
         <>

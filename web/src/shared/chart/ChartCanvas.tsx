@@ -25,6 +25,14 @@ Chart.register(
   PointElement,
 );
 
+// A chart stands still, fills its place and is read, not touched.
+Object.assign(Chart.defaults, {
+  animation: false,
+  responsive: true,
+  maintainAspectRatio: false,
+  events: [],
+});
+
 /** Colours of the frame of a chart, from the look that is set. */
 export interface ChartInk {
   readonly text: string;

@@ -32,19 +32,15 @@ export function ChartCard({ title, label, height, configure, rows }: ChartCardPr
           {title}
         </Text>
         <Group gap={6} className="no-print">
-          <Button variant="default" onClick={() => setAsTable(!asTable)}>
+          <Button onClick={() => setAsTable(!asTable)}>
             {asTable ? 'As a chart' : 'As a table'}
           </Button>
           {!asTable && (
-            <Button
-              variant="default"
-              onClick={() => savePicture(figure.current?.querySelector('canvas'), title)}
-            >
+            <Button onClick={() => savePicture(figure.current?.querySelector('canvas'), title)}>
               PNG
             </Button>
           )}
           <Button
-            variant="default"
             onClick={() => save(new Blob([csvOf(rows)], { type: 'text/csv' }), `${title}.csv`)}
           >
             CSV

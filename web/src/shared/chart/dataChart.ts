@@ -28,10 +28,6 @@ export function configurationOf(
       datasets: series.map((one) => dataset(one, ink)),
     },
     options: {
-      animation: false,
-      responsive: true,
-      maintainAspectRatio: false,
-      events: [],
       scales: {
         x: {
           type: places ? 'category' : 'linear',

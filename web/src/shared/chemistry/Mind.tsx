@@ -6,7 +6,7 @@ import { Formula } from './Formula';
 export function Mind({ warnings }: { warnings: readonly Warning[] }) {
   if (warnings.length === 0) return null;
   return (
-    <Alert variant="outline" color="gray" mt="sm" title="Mind" role="note">
+    <Alert mt="sm" title="Mind" role="note">
       {warnings.map(({ code, message }) => (
         <Text key={`${code} ${message}`} size="sm">
           <Formula text={message} wrap />

@@ -21,8 +21,6 @@ export function NearNameNote({ substance, onTake, onMean }: NearNameNoteProps) {
   if (asked.length > 0 && onMean)
     return (
       <Alert
-        variant="outline"
-        color="gray"
         role="alert"
         icon={<IconAlertOctagon size={22} />}
         title={`Do you mean ${nameOnShelf(naming, substance)}?`}
@@ -34,13 +32,11 @@ export function NearNameNote({ substance, onTake, onMean }: NearNameNoteProps) {
         ))}
         <Group gap="xs" mt="xs">
           {asked.map(({ formula }) => (
-            <Button key={formula} onClick={() => onTake(formula)}>
+            <Button variant="filled" key={formula} onClick={() => onTake(formula)}>
               No, {nameOnShelf(naming, formula)}
             </Button>
           ))}
-          <Button variant="default" onClick={onMean}>
-            Yes, {nameOnShelf(naming, substance)}
-          </Button>
+          <Button onClick={onMean}>Yes, {nameOnShelf(naming, substance)}</Button>
         </Group>
       </Alert>
     );

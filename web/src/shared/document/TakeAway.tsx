@@ -42,13 +42,16 @@ export function TakeAway({ document, name }: { document: ReportDocument; name: s
   return (
     <>
       <Group gap="sm" className="no-print">
-        <Button leftSection={<IconPrinter size={18} aria-hidden />} onClick={() => window.print()}>
+        <Button
+          variant="filled"
+          leftSection={<IconPrinter size={18} aria-hidden />}
+          onClick={() => window.print()}
+        >
           Print
         </Button>
         {(Object.keys(kinds) as Kind[]).map((kind) => (
           <Button
             key={kind}
-            variant="default"
             loading={making === kind}
             disabled={making !== undefined && making !== kind}
             leftSection={<IconDownload size={18} aria-hidden />}

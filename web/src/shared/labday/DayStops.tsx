@@ -19,8 +19,6 @@ export function DayStops({ stops }: { stops: readonly string[] }) {
   if (stops.length === 0) return null;
   return (
     <Alert
-      variant="outline"
-      color="gray"
       role="alert"
       icon={<IconAlertOctagon size={24} />}
       title="This day must not be run as it is planned"

@@ -14,11 +14,7 @@ export function OutboxNotice() {
           {refused.length} {refused.length === 1 ? 'entry was' : 'entries were'} refused:{' '}
           {refused[0]?.reason}
         </Text>
-        <Button
-          size="compact-md"
-          variant="default"
-          onClick={() => dispatch(outboxSlice.actions.dismissed())}
-        >
+        <Button size="compact-md" onClick={() => dispatch(outboxSlice.actions.dismissed())}>
           Understood
         </Button>
       </Group>

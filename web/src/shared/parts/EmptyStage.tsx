@@ -18,7 +18,7 @@ export function EmptyStage({
     <>
       <Title>{title}</Title>
       <Text my="sm">{children}</Text>
-      <Button component={Link} to={to}>
+      <Button variant="filled" component={Link} to={to}>
         {label}
       </Button>
     </>

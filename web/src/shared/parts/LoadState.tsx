@@ -6,11 +6,9 @@ export function LoadState({ error, retry }: { error: unknown; retry: () => void 
   if (!error) return <Loading />;
   const { message, remedy } = explainError(error);
   return (
-    <Alert title={message} variant="outline" color="gray" my="md" role="alert">
+    <Alert title={message} my="md" role="alert">
       <Text mb="sm">{remedy}</Text>
-      <Button variant="default" onClick={retry}>
-        Try again
-      </Button>
+      <Button onClick={retry}>Try again</Button>
     </Alert>
   );
 }

@@ -8,7 +8,7 @@ export function NotFoundPage() {
         There is no such page
       </Title>
       <Text>The address may be mistyped, or the lab day was never here.</Text>
-      <Button component={Link} to="/">
+      <Button variant="filled" component={Link} to="/">
         Go to the lab days
       </Button>
     </Stack>

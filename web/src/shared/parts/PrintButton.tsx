@@ -6,7 +6,6 @@ import { IconPrinter } from '@tabler/icons-react';
 export function PrintButton({ children = 'Print', ...props }: ButtonProps) {
   return (
     <Button
-      variant="default"
       className="no-print"
       leftSection={<IconPrinter size={18} aria-hidden />}
       onClick={() => window.print()}

@@ -6,7 +6,7 @@ export function ProblemNote({ error }: { error: unknown }) {
   if (!error) return null;
   const { message, remedy } = explainError(error);
   return (
-    <Alert color="gray" variant="outline" role="alert" title={message}>
+    <Alert role="alert" title={message}>
       {remedy}
     </Alert>
   );

@@ -6,13 +6,7 @@ import type { Failure } from '../../data/worker/chemistry';
 export function TaskFailure({ failure }: { failure: Failure | undefined }) {
   if (!failure) return null;
   return (
-    <Alert
-      color="red"
-      variant="outline"
-      role="alert"
-      my="sm"
-      title={<Formula text={failure.message} wrap />}
-    >
+    <Alert color="red" role="alert" my="sm" title={<Formula text={failure.message} wrap />}>
       <Formula text={failure.remedy} wrap />
     </Alert>
   );

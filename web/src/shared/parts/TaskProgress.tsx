@@ -19,11 +19,7 @@ export function TaskProgress({
         {what}… {formatNumber(percent)} %
       </Text>
       <Progress value={percent} aria-label={what} style={{ flex: 1 }} />
-      {cancel && (
-        <Button variant="default" onClick={cancel}>
-          Stop
-        </Button>
-      )}
+      {cancel && <Button onClick={cancel}>Stop</Button>}
     </Group>
   );
 }

@@ -150,7 +150,7 @@ export function AddPanel({
           In the list: <Formula text={portionWords(written)} wrap />. What else goes in?
         </Text>
       )}
-      <Button type="submit" disabled={draft.name === ''} fullWidth>
+      <Button variant="filled" type="submit" disabled={draft.name === ''} fullWidth>
         Add to {vessel}
       </Button>
     </form>

@@ -42,7 +42,7 @@ export function CurrentForm({ vessel, attempt }: CurrentFormProps) {
         <NumberField label="Current, A" step={0.05} value={currentA} onChange={setCurrentA} />
         <NumberField label="Minutes" value={minutes} onChange={setMinutes} />
       </div>
-      <Button type="submit" variant="default" mt="xs" disabled={currentA === '' || minutes === ''}>
+      <Button type="submit" mt="xs" disabled={currentA === '' || minutes === ''}>
         Pass the current
       </Button>
     </form>

@@ -203,7 +203,7 @@ function Measured({ label, button, unit, usual, action, vessel, attempt }: Amoun
       }}
     >
       <Amount label={label} unit={unit} value={amount} onChange={setAmount} />
-      <Button type="submit" variant="default" disabled={amount === ''}>
+      <Button type="submit" disabled={amount === ''}>
         {button}
       </Button>
     </form>

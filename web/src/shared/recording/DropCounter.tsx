@@ -66,7 +66,6 @@ export function DropCounter({ recorder, measure }: { recorder: Recorder; measure
           {lastingColourAt === undefined ? 'Colour stays' : `Stays: ${lastingColourAt}`}
         </Button>
         <Button
-          variant="default"
           disabled={history.length === 0}
           leftSection={<IconArrowBackUp size={18} aria-hidden />}
           onClick={() => setHistory(history.slice(0, -1))}
@@ -75,6 +74,7 @@ export function DropCounter({ recorder, measure }: { recorder: Recorder; measure
         </Button>
       </Group>
       <Button
+        variant="filled"
         size="lg"
         mt="xs"
         fullWidth

@@ -81,11 +81,7 @@ function OneInstrument({
       <Group gap="xs" mt="xs">
         {commands.map(({ name: command, label, takes }) =>
           takes === 'nothing' ? (
-            <Button
-              key={command}
-              variant="default"
-              onClick={() => say(tell({ id, command }).unwrap())}
-            >
+            <Button key={command} onClick={() => say(tell({ id, command }).unwrap())}>
               {label}
             </Button>
           ) : (
@@ -119,14 +115,10 @@ export function PutTo({
   if (!follow || (kind !== 'balance' && kind !== 'thermometer')) return null;
   return (
     <>
-      <Button variant="default" onClick={() => say(put({ id, follow }).unwrap())}>
+      <Button onClick={() => say(put({ id, follow }).unwrap())}>
         {kind === 'balance' ? `Put ${follow.vessel} on it` : `Put it into ${follow.vessel}`}
       </Button>
-      {kind === 'balance' && (
-        <Button variant="default" onClick={() => say(clear(id).unwrap())}>
-          Take it off
-        </Button>
-      )}
+      {kind === 'balance' && <Button onClick={() => say(clear(id).unwrap())}>Take it off</Button>}
     </>
   );
 }
@@ -180,7 +172,6 @@ function Setting({
     <Group gap={6} align="flex-end" wrap="nowrap">
       <NumberField label={label} w={150} hideControls value={value} onChange={setValue} />
       <Button
-        variant="default"
         disabled={typeof value !== 'number'}
         onClick={() => {
           if (typeof value === 'number') set(value);

@@ -72,7 +72,6 @@ export function MeasureEntry({ name, quantity, recorder, zeroAt, about, unit }: 
       )}
       <Button
         size="lg"
-        variant="default"
         disabled={!ready}
         onClick={() => {
           if (typeof value === 'number')

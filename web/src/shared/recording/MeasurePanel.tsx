@@ -149,7 +149,6 @@ function AnotherMeasure({ recorder, open }: MeasurePanelProps & { open: boolean 
           onChange={setValue}
         />
         <Button
-          variant="default"
           disabled={name.trim() === '' || typeof value !== 'number'}
           onClick={() => {
             if (typeof value !== 'number') return;

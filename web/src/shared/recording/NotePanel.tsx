@@ -37,7 +37,7 @@ export function Notes({ recorder }: { recorder: Recorder }) {
           }
           onChange={(event) => setText(event.currentTarget.value)}
         />
-        <Button variant="default" disabled={text.trim() === '' || tooLong} onClick={add}>
+        <Button disabled={text.trim() === '' || tooLong} onClick={add}>
           Add note
         </Button>
       </Group>
@@ -84,7 +84,6 @@ export function Departures({ recorder, minutes }: { recorder: Recorder; minutes:
         />
       </Group>
       <Button
-        variant="default"
         mt="xs"
         disabled={!isWhole}
         onClick={() => {

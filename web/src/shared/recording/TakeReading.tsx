@@ -96,6 +96,7 @@ export function TakeReading(props: TakeReadingProps) {
         {able.map((instrument) => (
           <Group key={instrument.id} gap="xs">
             <Button
+              variant="filled"
               leftSection={<IconGauge size={20} aria-hidden />}
               loading={busy}
               onClick={() => void take(instrument)}
@@ -120,7 +121,6 @@ export function TakeReading(props: TakeReadingProps) {
         )}
         {running && (
           <Button
-            variant="default"
             leftSection={<IconPlayerStop size={20} aria-hidden />}
             onClick={() => dispatch(capturesSlice.actions.ended(captureId))}
           >
@@ -163,7 +163,6 @@ function SeriesReading({
   return (
     <Group gap={6} wrap="nowrap">
       <Button
-        variant="default"
         leftSection={<IconRepeat size={20} aria-hidden />}
         onClick={() => {
           const now = Date.now();

@@ -61,13 +61,13 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
         onChange={(event) => setName(event.currentTarget.value)}
       />
       {kind === 'stopwatch' ? (
-        <Button size="lg" mt="xs" fullWidth onClick={() => start(1)}>
+        <Button variant="filled" size="lg" mt="xs" fullWidth onClick={() => start(1)}>
           Start
         </Button>
       ) : (
         <Group gap="xs" mt="xs" align="flex-end">
           {quick.map((length) => (
-            <Button key={length} variant="default" onClick={() => start(length)}>
+            <Button key={length} onClick={() => start(length)}>
               {length < 1 ? `${formatNumber(60 * length)} s` : `${formatNumber(length)} min`}
             </Button>
           ))}
@@ -81,6 +81,7 @@ export function TimerPanel({ dayId, what }: { dayId: string; what: string }) {
             onChange={setMinutes}
           />
           <Button
+            variant="filled"
             disabled={typeof minutes !== 'number' || minutes <= 0}
             onClick={() => {
               if (typeof minutes === 'number') start(minutes);
@@ -120,7 +121,6 @@ export function TimerList({ dayId }: { dayId: string }) {
               </Text>
             </Text>
             <Button
-              variant="default"
               leftSection={<IconX size={18} aria-hidden />}
               onClick={() => dispatch(ended(timer.id))}
             >

@@ -21,7 +21,6 @@ export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Proce
           <>
             {procedure.name} is in {day.name}.{' '}
             <Button
-              variant="default"
               size="compact-md"
               onClick={() => void navigate(`/days/${dayId}/plan/procedures`)}
             >

@@ -40,7 +40,9 @@ export function AttachToDay({ procedure }: { procedure: Procedure | undefined })
       {procedure && dayId ? (
         <AddToDay dayId={dayId} procedure={procedure} />
       ) : (
-        <Button disabled>Add to the day</Button>
+        <Button variant="filled" disabled>
+          Add to the day
+        </Button>
       )}
     </div>
   );

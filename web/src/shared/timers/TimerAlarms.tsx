@@ -34,7 +34,6 @@ export function TimerAlarms() {
             {timer.name}: time is up
           </Text>
           <Button
-            variant="default"
             onClick={() =>
               dispatch(timer.kind === 'countdown' ? ended(timer.id) : silenced(timer.id))
             }

@@ -67,12 +67,7 @@ export function OrganicList({
           value={smiles}
           onChange={(event) => setSmiles(event.currentTarget.value)}
         />
-        <Button
-          mt="xs"
-          variant="default"
-          disabled={name.trim() === '' || smiles.trim() === ''}
-          onClick={add}
-        >
+        <Button mt="xs" disabled={name.trim() === '' || smiles.trim() === ''} onClick={add}>
           Add
         </Button>
         {failure && (
@@ -87,7 +82,6 @@ export function OrganicList({
             </span>
             <Button
               size="compact-md"
-              variant="default"
               aria-label={`Remove ${one.name}`}
               onClick={() => change({ own: own.filter((each) => each !== one) })}
             >
@@ -130,22 +124,16 @@ export function InorganicList({
       <Group gap="xs" mt={6}>
         <Button
           size="compact-md"
-          variant="default"
           disabled={salts.length === 0}
           onClick={() => change({ salts: [] })}
         >
           Take all out
         </Button>
-        <Button
-          size="compact-md"
-          variant="default"
-          onClick={() => change({ salts: [...issuedSalts.formulae] })}
-        >
+        <Button size="compact-md" onClick={() => change({ salts: [...issuedSalts.formulae] })}>
           All that are commonly issued
         </Button>
         <Button
           size="compact-md"
-          variant="default"
           disabled={!shelf}
           onClick={() => change({ salts: issuedSalts.formulae.filter((salt) => kept.has(salt)) })}
         >
@@ -163,7 +151,6 @@ export function InorganicList({
         />
         <Button
           mt="xs"
-          variant="default"
           disabled={ions.length < 2}
           onClick={() => change({ salts: pairsOfIons(ions) })}
         >

@@ -1,4 +1,5 @@
-import { Group, SegmentedControl, Text, TextInput } from '@mantine/core';
+import { Group, Text, TextInput } from '@mantine/core';
+import { Segments } from '../parts/Segments';
 import { Chip } from '../parts/ChipRow';
 import { Fold } from '../parts/Fold';
 import { OrganicList, InorganicList } from './CandidateLists';
@@ -15,14 +16,11 @@ export function CandidateSettings({
   const { kind, classesOut } = state;
   return (
     <>
-      <SegmentedControl
+      <Segments
         fullWidth
-        aria-label="Kind of unknown"
+        label="Kind of unknown"
         value={kind}
-        data={[
-          { value: 'organic', label: 'Organic' },
-          { value: 'inorganic', label: 'Inorganic' },
-        ]}
+        of={{ organic: 'Organic', inorganic: 'Inorganic' }}
         onChange={(value) => change({ kind: value, classesOut: [] })}
       />
       {oneJar && (

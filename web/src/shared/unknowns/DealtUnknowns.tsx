@@ -25,7 +25,13 @@ export function DealtUnknowns({
         {dealt.length === 1 ? 'An unknown for one bench' : `Unknowns for ${dealt.length} benches`}
       </Title>
       {children(testKit(dealt.map(({ kind }) => kind)))}
-      <Button component={Link} to={`/days/${dayId}/groups`} mt="sm" className="no-print">
+      <Button
+        variant="filled"
+        component={Link}
+        to={`/days/${dayId}/groups`}
+        mt="sm"
+        className="no-print"
+      >
         Codes, answers and keys
       </Button>
     </Card>

@@ -93,7 +93,6 @@ export function Limits({ state, change }: Pick<CandidateSettingsProps, 'state' |
       />
       <Button
         mt="xs"
-        variant="default"
         disabled={!shelf}
         onClick={() => change({ missing: reagents.filter((one) => isMissing(one, kept)) })}
       >

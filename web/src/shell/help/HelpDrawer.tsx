@@ -51,12 +51,8 @@ export function HelpDrawer({
             ))}
           </dl>
         )}
-        <Button variant="default" onClick={startTour}>
-          Show me around, one minute
-        </Button>
-        <Button variant="default" onClick={showKeys}>
-          Keys
-        </Button>
+        <Button onClick={startTour}>Show me around, one minute</Button>
+        <Button onClick={showKeys}>Keys</Button>
         <Anchor component={Link} to="/help/glossary" onClick={close}>
           Glossary, with names in all schools
         </Anchor>

@@ -102,7 +102,6 @@ function SourcesHead({ tables }: { readonly tables: readonly ConstantTable[] }) 
         Sources
       </Title>
       <Button
-        variant="default"
         leftSection={<IconDownload size={18} aria-hidden />}
         onClick={() =>
           save(

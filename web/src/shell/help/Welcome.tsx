@@ -16,10 +16,9 @@ export function Welcome() {
           New here? A look around{hasDay ? ', through a day with a record,' : ''} takes a minute.
         </Text>
         <Group gap="sm">
-          <Button variant="default" onClick={() => setSeen(true)}>
-            Not now
-          </Button>
+          <Button onClick={() => setSeen(true)}>Not now</Button>
           <Button
+            variant="filled"
             onClick={() => {
               setSeen(true);
               void start();

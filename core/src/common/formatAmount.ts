@@ -1,7 +1,7 @@
-import { atMostFigures, atMostPlaces, formatNumber, withPlaces } from '@stoichos/core/common';
+import { atMostFigures, atMostPlaces, formatNumber, withPlaces } from './formatNumber';
 
-/** A number to three figures with its unit, small masses and volumes in smaller units. */
-export function asAmount(value: number, unit: string): string {
+/** A number to three figures with its unit; small masses (g) and volumes (mL) in smaller units, large volumes in litres. */
+export function formatAmount(value: number, unit: string): string {
   if (unit === 'g' && Math.abs(value) < 1e-4 && value !== 0)
     return `${atMostFigures(value * 1e6, 3)} µg`;
   if (unit === 'mL' && Math.abs(value) < 0.01 && value !== 0)
@@ -13,7 +13,7 @@ export function asAmount(value: number, unit: string): string {
 }
 
 /** Seconds as a person says them: 45 s, 12 min, 2 h 5 min. */
-export function asTime(seconds: number): string {
+export function formatDuration(seconds: number): string {
   if (seconds < 100) return `${Math.round(seconds)} s`;
   const minutes = seconds / 60;
   if (minutes < 120) return `${minutes < 10 ? atMostPlaces(minutes, 1) : Math.round(minutes)} min`;
@@ -22,6 +22,6 @@ export function asTime(seconds: number): string {
 }
 
 /** Volts with a true minus sign. */
-export function asVolts(volts: number, places = 2): string {
+export function formatVolts(volts: number, places = 2): string {
   return `${withPlaces(volts, places)} V`;
 }

@@ -1,7 +1,7 @@
-import { routesTo } from '@stoichos/core/studies/gas';
+import { routesTo } from '../src/studies/gas/routes';
 import { expect, it } from 'vitest';
-import { findRoutes } from '../src/features/gas/findRoutes';
-import { routeTitle } from '../src/features/gas/RouteCard';
+import { findRoutes } from '../src/studies/gas/findRoutes';
+import { routeTitle } from '../src/studies/gas/typedGas';
 
 const routes = routesTo('CO2', ['NaHCO3', 'CaCO3', 'HCl']);
 const titles = (asked: string) => findRoutes(routes, asked).map(routeTitle);

@@ -1,6 +1,6 @@
-import { allNames, findSubstance } from '@stoichos/core/matter/substances';
-import type { Route } from '@stoichos/core/studies/gas';
-import { routeTitle } from './RouteCard';
+import { allNames, findSubstance } from '../../matter/substances/findSubstance';
+import type { Route } from './route';
+import { routeTitle } from './typedGas';
 
 /** Routes whose reagents, or way, hold every word asked for: a formula, any name, “heat”, “current”. */
 export function findRoutes(routes: readonly Route[], asked: string): readonly Route[] {

@@ -1,11 +1,16 @@
+import { routeTaken } from '@stoichos/core/studies/gas';
 import type { Route } from '@stoichos/core/studies/gas';
 import { useEffect, useMemo, useState } from 'react';
 import { useShelfQuery } from '../../data/api/api';
 import { useTask } from '../../data/worker/useTask';
-import type { GasState } from './gasState';
+import { TaskFailure } from '../../shared/parts/TaskFailure';
+import { TaskProgress } from '../../shared/parts/TaskProgress';
+import { useGas } from './useGas';
 
 /** The routes to the gas of the study, found anew when gas or shelf changes; the last stand until the next are there. */
-export function useRoutes({ gas, from, list }: GasState) {
+export function useRoutes() {
+  const { state } = useGas();
+  const { gas, from, list } = state;
   const { data: shelf, isError } = useShelfQuery();
   const onShelf = useMemo(
     () =>
@@ -34,18 +39,17 @@ export function useRoutes({ gas, from, list }: GasState) {
       if (routes) setFound({ asked, routes });
     });
   }, [asked, isWaiting, start]);
+  const routes = failure || found?.asked !== asked ? undefined : found.routes;
   return {
-    routes: failure || found?.asked !== asked ? undefined : found.routes,
-    failure,
-    share,
-    cancel,
+    routes,
+    taken: routes && routeTaken(routes, state),
+    /** How far the search has come, or why there is none. */
+    search: failure ? (
+      <TaskFailure failure={failure} />
+    ) : (
+      !routes && <TaskProgress what="Trying reagents" share={share} cancel={cancel} />
+    ),
     shelfIsMissing: from === 'shelf' && isError,
     shelfIsEmpty,
   };
-}
-
-/** The route that was taken, or the best. */
-export function chosenRoute(routes: readonly Route[], state: GasState): Route | undefined {
-  const goes = routes.filter(({ verdict }) => verdict === 'valid' || verdict === 'poor');
-  return goes.find(({ id }) => id === state.routeId[state.gas]) ?? goes[0];
 }
