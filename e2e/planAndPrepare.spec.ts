@@ -73,7 +73,7 @@ test('six procedures for eight groups: planned, scheduled, prepared, labelled an
 
   // The sheet and the labels, on paper.
   await openTab(page, 'Prepare', 'Prep sheet');
-  await expect(page.getByTestId('sheet-line').filter({ hasText: 'KSCN 0.2 M' })).toContainText('g');
+  await expect(page.getByRole('row').filter({ hasText: 'KSCN 0.2 M' })).toContainText('g');
   await expect(page.getByTestId('equipment')).toContainText('test tube');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('navigation', { name: 'Prepare', exact: true })).toBeHidden();

@@ -89,6 +89,16 @@ export { repeatedReadings } from './repeatedReadings';
 export { classSpread } from './classSpread';
 export type { ClassSpread } from './classSpread';
 export { causesOf, judgeDay, judgeStation, judgeWork } from './judgeDay';
+export {
+  dayShortages,
+  daySheet,
+  formsOnShelf,
+  jarsOf,
+  takingFor,
+  takingOf,
+  workingOf,
+} from './daySheet';
+export type { DayLine, DayShortage } from './daySheet';
 export { judgeCellRun } from './judgeCellRun';
 export type { JudgedCellRun } from './judgeCellRun';
 export type { StationJudgement } from './judgeDay';

@@ -20,6 +20,7 @@ export {
 } from './measures';
 export type { Analysis, Measure, QuantityName } from './measures';
 export { moveStep, orderProblems, shortText } from './orderGuard';
+export { procedureProblems } from './procedureProblems';
 export type { OrderProblem, Unmet } from './orderGuard';
 export { renameVessel } from './renameVessel';
 export { blankStep, kitKinds, procedureSchema } from './procedure';

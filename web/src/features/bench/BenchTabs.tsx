@@ -1,5 +1,6 @@
 import { standingEntries } from '@stoichos/core/labday';
 import type { Bench, LabDay } from '@stoichos/core/labday';
+import { PickStrip } from '../../shared/parts/PickStrip';
 import { shortName } from '../../shared/parts/shortNames';
 import classes from '../../shared/parts/Strip.module.css';
 
@@ -14,25 +15,25 @@ interface BenchTabsProps {
 /** The benches in a row, each with how much it has recorded of the work at hand. */
 export function BenchTabs({ day, workId, benches, selected, onSelect }: BenchTabsProps) {
   return (
-    <div className={`${classes.row} no-print`} role="group" aria-label="Groups">
-      {benches.map(({ id, name }) => {
+    <PickStrip
+      label="Groups"
+      picked={selected.id}
+      onPick={onSelect}
+      of={benches.map(({ id, name }) => {
         const count = standingEntries(day.entries, { workId, groupId: id }).filter(
           ({ record }) => record.kind !== 'step',
         ).length;
-        return (
-          <button
-            key={id ?? 'all'}
-            type="button"
-            className="tappable"
-            aria-pressed={id === selected.id}
-            aria-label={`${name} ${count === 0 ? 'nothing' : count} recorded`}
-            onClick={() => onSelect(id)}
-          >
-            {shortName(name, benches)}{' '}
-            <span className={classes.number}>{count === 0 ? '–' : count}</span>
-          </button>
-        );
+        return {
+          id,
+          said: `${name} ${count === 0 ? 'nothing' : count} recorded`,
+          shown: (
+            <>
+              {shortName(name, benches)}{' '}
+              <span className={classes.number}>{count === 0 ? '–' : count}</span>
+            </>
+          ),
+        };
       })}
-    </div>
+    />
   );
 }

@@ -1,4 +1,4 @@
-import { Text, Title } from '@mantine/core';
+import { Text, Title, UnstyledButton } from '@mantine/core';
 import { isMixing, waitingSteps } from '@stoichos/core/labday';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { BenchProgress, LabDay, StepProgress } from '@stoichos/core/labday';
@@ -30,9 +30,8 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
             Running by itself
           </Title>
           {waiting.map(({ one, overAtMs }) => (
-            <button
+            <UnstyledButton
               key={`${one.work.id} ${one.step.id}`}
-              type="button"
               className={`tappable ${classes.waiting}`}
               onClick={() => go({ work: one.work.id, step: one.step.id })}
             >
@@ -42,7 +41,7 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
               <span>
                 {shortText(one.step)} <span className="quiet">· {one.work.procedure.name}</span>
               </span>
-            </button>
+            </UnstyledButton>
           ))}
         </section>
       )}
@@ -51,15 +50,14 @@ export function Meanwhile({ day, progress, here, go }: MeanwhileProps) {
           <Title order={3} size="h5" mt="md">
             Next
           </Title>
-          <button
-            type="button"
+          <UnstyledButton
             className={`tappable ${classes.waiting}`}
             onClick={() => go({ work: coming.work.id, step: coming.step.id })}
           >
             <span>
               {shortText(coming.step)} <span className="quiet">· {coming.work.procedure.name}</span>
             </span>
-          </button>
+          </UnstyledButton>
           {(coming.step.ready.length > 0 || coming.unmet.length > 0) && (
             <Text size="sm" mt={4}>
               {coming.step.ready.length > 0 && `Have ready: ${coming.step.ready.join(', ')}. `}

@@ -1,5 +1,5 @@
 import { ProcedureWords } from '../../shared/chemistry/ProcedureName';
-import { Text } from '@mantine/core';
+import { Text, UnstyledButton } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { isMixing, mindOfStep, refusalOf } from '@stoichos/core/labday';
 import { putIn, shortText } from '@stoichos/core/planning/procedure';
@@ -90,9 +90,8 @@ function StepPills({ steps, here, goTo }: StepPillsProps) {
       {steps.map(({ step, state }, index) => {
         const Icon = stateIcons[state];
         return (
-          <button
+          <UnstyledButton
             key={step.id}
-            type="button"
             className={`tappable ${classes.stepPill}`}
             aria-pressed={step.id === here}
             aria-label={`Step ${index + 1}, ${state}: ${shortText(step)}`}
@@ -101,7 +100,7 @@ function StepPills({ steps, here, goTo }: StepPillsProps) {
           >
             <Icon size={18} aria-hidden />
             {index + 1}
-          </button>
+          </UnstyledButton>
         );
       })}
     </div>

@@ -1,6 +1,7 @@
 import { isMixing } from '@stoichos/core/labday';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import type { BenchProgress, Work } from '@stoichos/core/labday';
+import { PickStrip } from '../../shared/parts/PickStrip';
 import classes from '../../shared/parts/Strip.module.css';
 
 interface WorkTabsProps {
@@ -13,30 +14,30 @@ interface WorkTabsProps {
 /** What the bench has to do today, each with how far it is; one tap switches. */
 export function WorkTabs({ works, progress, selected, onSelect }: WorkTabsProps) {
   return (
-    <div className={`${classes.row} no-print`} role="group" aria-label="Work of the day">
-      {works.map((work) => {
+    <PickStrip
+      label="Work of the day"
+      picked={selected}
+      onPick={onSelect}
+      of={works.map((work) => {
         const steps = progress.steps.filter((one) => one.work.id === work.id);
         const over = steps.filter(({ state }) => state === 'done' || state === 'skipped').length;
-        return (
-          <button
-            key={work.id}
-            type="button"
-            className="tappable"
-            aria-pressed={work.id === selected}
-            onClick={() => onSelect(work.id)}
-          >
-            <span className={classes.number}>{work.number}</span>
-            <span className={classes.name} title={work.procedure.name}>
-              <ProcedureName procedure={work.procedure} />
-            </span>
-            {!isMixing(work) && (
-              <span className={classes.number}>
-                {over}/{steps.length}
+        return {
+          id: work.id,
+          shown: (
+            <>
+              <span className={classes.number}>{work.number}</span>
+              <span className={classes.name} title={work.procedure.name}>
+                <ProcedureName procedure={work.procedure} />
               </span>
-            )}
-          </button>
-        );
+              {!isMixing(work) && (
+                <span className={classes.number}>
+                  {over}/{steps.length}
+                </span>
+              )}
+            </>
+          ),
+        };
       })}
-    </div>
+    />
   );
 }

@@ -1,5 +1,5 @@
 import { Card } from '../../shared/parts/Card';
-import { Button, Group, Text } from '@mantine/core';
+import { Button, Group, Text, UnstyledButton } from '@mantine/core';
 import { recordsOf, standingEntries } from '@stoichos/core/labday';
 import type { GroupStep, GroupView } from '@stoichos/core/labday';
 import { IconCircle, IconCircleCheckFilled, IconCircleHalf2 } from '@tabler/icons-react';
@@ -114,8 +114,7 @@ function StepChoices({ view, work, step, onStep }: StepChoicesProps) {
         const Icon = stateIcons[own];
         return (
           <li key={one.id}>
-            <button
-              type="button"
+            <UnstyledButton
               className="tappable"
               style={{ width: '100%', textAlign: 'left' }}
               aria-current={one.id === step.id ? 'step' : undefined}
@@ -124,7 +123,7 @@ function StepChoices({ view, work, step, onStep }: StepChoicesProps) {
             >
               <Icon size={20} aria-hidden /> {index + 1} <Formula text={shorten(one.text)} wrap />
               <span className="visually-hidden">, {own}</span>
-            </button>
+            </UnstyledButton>
           </li>
         );
       })}

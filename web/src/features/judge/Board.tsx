@@ -1,5 +1,5 @@
 import { isMixing } from '@stoichos/core/labday';
-import { Text, Title } from '@mantine/core';
+import { Text, Title, UnstyledButton } from '@mantine/core';
 import { shortText } from '@stoichos/core/planning/procedure';
 import { isUnchanged } from '@stoichos/core/seeing/observation';
 import type { Bench, StationJudgement, Work } from '@stoichos/core/labday';
@@ -159,8 +159,7 @@ function Cell({ judgement, isOpen, isOdd, choose }: CellProps) {
   const { work, step, bench, verdict, override, station } = judgement;
   const what = isMixing(work) ? work.procedure.name : `${shortText(step)}, ${station.vessel}`;
   return (
-    <button
-      type="button"
+    <UnstyledButton
       className={classes.cell}
       aria-pressed={isOpen}
       data-odd={isOdd}
@@ -169,7 +168,7 @@ function Cell({ judgement, isOpen, isOdd, choose }: CellProps) {
     >
       {verdict === 'notRecorded' ? <span aria-hidden>–</span> : <Mark of={verdict} wordless />}
       {override && <sup>*</sup>}
-    </button>
+    </UnstyledButton>
   );
 }
 

@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { useLabDay } from '../../data/useLabDay';
 import { PrintButton } from '../../shared/parts/PrintButton';
-import strip from '../../shared/parts/Strip.module.css';
+import { PickStrip } from '../../shared/parts/PickStrip';
 import { AnalysisView } from './AnalysisView';
 import { JudgeTabs } from './JudgeTabs';
 import { SpreadView } from './SpreadView';
@@ -63,19 +63,12 @@ function WorkResults({ day, work }: { day: LabDay; work: Work }) {
     <Card mb="md" label={work.procedure.name}>
       <Title mb="xs">{work.procedure.name}</Title>
       {benches.length > 1 && work.procedure.analyses.length > 0 && (
-        <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
-          {benches.map(({ id, name }) => (
-            <button
-              key={id ?? 'all'}
-              type="button"
-              className="tappable"
-              aria-pressed={id === bench.id}
-              onClick={() => setChosen(id ?? 'all')}
-            >
-              {name}
-            </button>
-          ))}
-        </div>
+        <PickStrip
+          label="Groups"
+          picked={bench.id ?? 'all'}
+          onPick={setChosen}
+          of={benches.map(({ id, name }) => ({ id: id ?? 'all', shown: name }))}
+        />
       )}
       {analyse(day, work, bench, habits).map((result, index) => (
         <AnalysisView key={index} result={result} bench={bench.name} />

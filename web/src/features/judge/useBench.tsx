@@ -2,7 +2,7 @@ import { benchesOf, worksAsMade } from '@stoichos/core/labday';
 import type { Bench, LabDay, Work } from '@stoichos/core/labday';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
-import strip from '../../shared/parts/Strip.module.css';
+import { PickStrip } from '../../shared/parts/PickStrip';
 
 /** The works of the day as made, and the bench that is looked at. */
 export function useBench(day: LabDay) {
@@ -32,18 +32,11 @@ export function GroupRow({
   choose: (id: string) => void;
 }) {
   return (
-    <div className={`${strip.row} no-print`} role="group" aria-label="Groups">
-      {day.groups.map(({ id, name }) => (
-        <button
-          key={id}
-          type="button"
-          className="tappable"
-          aria-pressed={id === selected}
-          onClick={() => choose(id)}
-        >
-          {name}
-        </button>
-      ))}
-    </div>
+    <PickStrip
+      label="Groups"
+      picked={selected}
+      onPick={choose}
+      of={day.groups.map(({ id, name }) => ({ id, shown: name }))}
+    />
   );
 }

@@ -4,7 +4,7 @@ import { useHotkeys } from '@mantine/hooks';
 import {
   departuresFrom,
   followAmounts,
-  orderProblems,
+  procedureProblems,
   procedureSchema,
 } from '@stoichos/core/planning/procedure';
 import type { Procedure, ProcedureRun } from '@stoichos/core/planning/procedure';
@@ -43,12 +43,12 @@ const nothingYet: ProcedureRun = { steps: [], end: {} };
 
 /** Writes and adapts a procedure: steps by drag and keyboard, what they should show computed as one writes, undo and redo. */
 export function Editor(props: EditorProps) {
-  const { saved, original, draftKey, title, rank, saving, backTo, isNew, onSave } = props;
+  const { saved, original, draftKey, isNew, onSave } = props;
   const draft = useProcedureDraft(draftKey, saved);
   const { procedure } = draft;
   const { value: run = nothingYet } = useAnswer('draft', [procedure]);
   const { value: [before = nothingYet] = [] } = useAnswer('runs', [[saved]]);
-  const problems = useMemo(() => problemsOf(procedure), [procedure]);
+  const problems = useMemo(() => procedureProblems(procedure), [procedure]);
   const departures = original ? departuresFrom(original, procedure) : [];
   const refused = run.refused;
   const canSave = problems.length === 0 && !refused && (draft.isChanged || isNew);
@@ -66,16 +66,7 @@ export function Editor(props: EditorProps) {
   );
   return (
     <>
-      <EditorBar
-        draft={draft}
-        isNew={isNew}
-        canSave={canSave}
-        save={save}
-        backTo={backTo}
-        rank={rank}
-        title={title}
-        saving={saving}
-      />
+      <EditorBar {...props} draft={draft} onSave={canSave ? () => void save() : undefined} />
       {(problems.length > 0 || refused) && (
         <Card label="Before it can be saved" role="status">
           <Text fw={600}>Before it can be saved</Text>
@@ -110,19 +101,17 @@ export function Editor(props: EditorProps) {
   );
 }
 
-interface EditorBarProps {
+interface EditorBarProps extends Pick<
+  EditorProps,
+  'title' | 'rank' | 'saving' | 'backTo' | 'isNew'
+> {
   readonly draft: ProcedureDraft;
-  readonly isNew: boolean;
-  readonly canSave: boolean;
-  readonly save: () => Promise<void>;
-  readonly backTo: string;
-  readonly rank: 1 | 2;
-  readonly title: string;
-  readonly saving: boolean;
+  /** Undefined while it cannot be saved. */
+  readonly onSave: (() => void) | undefined;
 }
 
 /** Back, undo and redo, and what saves it. */
-function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }: EditorBarProps) {
+function EditorBar({ draft, title, rank, saving, backTo, isNew, onSave }: EditorBarProps) {
   return (
     <div className={classes.bar}>
       <Button
@@ -160,8 +149,8 @@ function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }:
         <Button
           variant="filled"
           loading={saving}
-          disabled={!canSave}
-          onClick={() => void save()}
+          disabled={!onSave}
+          onClick={onSave}
           leftSection={<IconDeviceFloppy size={18} aria-hidden />}
           aria-keyshortcuts="Control+S"
         >
@@ -170,20 +159,4 @@ function EditorBar({ draft, isNew, canSave, save, backTo, rank, title, saving }:
       </Group>
     </div>
   );
-}
-
-/** What keeps it from being saved, in words that name the step. */
-function problemsOf(procedure: Procedure): string[] {
-  const read = procedureSchema.safeParse(procedure);
-  const ofShape = read.success
-    ? []
-    : read.error.issues.map(({ path, message }) => {
-        const [field, at] = path;
-        return field === 'steps' && typeof at === 'number'
-          ? `Step ${at + 1}: ${message}.`
-          : `${message}.`;
-      });
-  return [
-    ...new Set([...ofShape, ...orderProblems(procedure.steps).map(({ message }) => message)]),
-  ];
 }

@@ -24,7 +24,10 @@ import {
 import type { Procedure, ProcedureRun, ProcedureStep } from '@stoichos/core/planning/procedure';
 import { IconPlus } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
-import { Row } from './StepRow';
+import { StepRow } from './StepRow';
+import type { WrittenStep } from './StepRow';
+
+const mostSteps = 60;
 
 interface StepListProps {
   readonly procedure: Procedure;
@@ -35,39 +38,9 @@ interface StepListProps {
 }
 
 /** The steps of a procedure: dragged or moved by keyboard, each with what it should show beside it. */
-export function StepList(props: StepListProps) {
-  const { procedure, onChange } = props;
+export function StepList({ procedure, run, before, onChange }: StepListProps) {
   const { steps } = procedure;
   const [open, setOpen] = useState<string | undefined>(steps[0]?.id);
-  const add = () => {
-    const step = newStep(steps);
-    onChange([...steps, step], 'add step');
-    setOpen(step.id);
-  };
-  return (
-    <section aria-label="Steps">
-      <Title mt="md" mb="xs">
-        Steps
-      </Title>
-      <SortableSteps {...props} open={open} setOpen={setOpen} />
-      {steps.length < 60 && (
-        <Button mt="sm" leftSection={<IconPlus size={18} aria-hidden />} onClick={add}>
-          Add a step
-        </Button>
-      )}
-    </section>
-  );
-}
-
-interface SortableStepsProps extends StepListProps {
-  /** The step whose fields are open. */
-  readonly open: string | undefined;
-  readonly setOpen: (next: string | undefined) => void;
-}
-
-/** The steps, to be moved by hand or by keyboard. */
-function SortableSteps({ procedure, run, before, onChange, open, setOpen }: SortableStepsProps) {
-  const { steps } = procedure;
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 4 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -82,53 +55,57 @@ function SortableSteps({ procedure, run, before, onChange, open, setOpen }: Sort
     const place = (id: unknown): number => steps.findIndex((step) => step.id === id);
     if (over) move(place(active.id), place(over.id));
   };
+  const put = (step: ProcedureStep, at: number, label: string) => {
+    onChange([...steps.slice(0, at), step, ...steps.slice(at)], label);
+    setOpen(step.id);
+  };
+  const written = (step: ProcedureStep, at: number): WrittenStep => ({
+    step,
+    at,
+    isOpen: open === step.id,
+    problems: problems.filter(({ stepId }) => stepId === step.id).map(({ message }) => message),
+    mind: safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf),
+    onOpen: () => setOpen(open === step.id ? undefined : step.id),
+    onMove: (to) => move(at, to),
+    onChange: (next, label) => onChange(steps.with(at, next), `${label} ${step.id}`),
+    onRemove: () => onChange(steps.toSpliced(at, 1), 'remove step'),
+    onCopy: () => put({ ...step, id: newStep(steps).id }, at + 1, 'copy step'),
+  });
   return (
-    <DndContext
-      sensors={sensors}
-      collisionDetection={closestCenter}
-      accessibility={{ announcements: announcements(steps) }}
-      onDragEnd={dropped}
-    >
-      <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
-        <ol className="bare">
-          {steps.map((step, at) => (
-            <Row
-              key={step.id}
-              step={step}
-              at={at}
-              count={steps.length}
-              isOpen={open === step.id}
-              onOpen={() => setOpen(open === step.id ? undefined : step.id)}
-              problems={problems
-                .filter(({ stepId }) => stepId === step.id)
-                .map(({ message }) => message)}
-              mind={safety.filter(({ stepId }) => stepId === step.id).flatMap(mindOf)}
-              procedure={procedure}
-              run={run}
-              before={before}
-              move={move}
-              onChange={(next, label) =>
-                onChange(
-                  steps.map((one) => (one.id === step.id ? next : one)),
-                  `${label} ${step.id}`,
-                )
-              }
-              onRemove={() =>
-                onChange(
-                  steps.filter((one) => one.id !== step.id),
-                  'remove step',
-                )
-              }
-              onCopy={() => {
-                const copy = { ...step, id: newStep(steps).id };
-                onChange([...steps.slice(0, at + 1), copy, ...steps.slice(at + 1)], 'copy step');
-                setOpen(copy.id);
-              }}
-            />
-          ))}
-        </ol>
-      </SortableContext>
-    </DndContext>
+    <section aria-label="Steps">
+      <Title mt="md" mb="xs">
+        Steps
+      </Title>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        accessibility={{ announcements: announcements(steps) }}
+        onDragEnd={dropped}
+      >
+        <SortableContext items={steps.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+          <ol className="bare">
+            {steps.map((step, at) => (
+              <StepRow
+                key={step.id}
+                {...written(step, at)}
+                procedure={procedure}
+                run={run}
+                before={before}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
+      {steps.length < mostSteps && (
+        <Button
+          mt="sm"
+          leftSection={<IconPlus size={18} aria-hidden />}
+          onClick={() => put(newStep(steps), steps.length, 'add step')}
+        >
+          Add a step
+        </Button>
+      )}
+    </section>
   );
 }
 

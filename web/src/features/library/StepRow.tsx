@@ -1,6 +1,6 @@
 import { useSortable } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { ActionIcon, Group, Text } from '@mantine/core';
+import { ActionIcon, Group, Text, UnstyledButton } from '@mantine/core';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type {
   Procedure,
@@ -20,25 +20,28 @@ import { Expected, expectedWords } from './StepCard';
 import { StepFields } from './StepFields';
 import { formatNumber } from '@stoichos/core/common';
 
-interface RowProps {
+/** A step as it is written: what it shows, what is wrong with it, and what can be done to it. */
+export interface WrittenStep {
   readonly step: ProcedureStep;
   readonly at: number;
-  readonly count: number;
   readonly isOpen: boolean;
-  readonly onOpen: () => void;
   readonly problems: readonly string[];
   readonly mind: readonly string[];
-  readonly procedure: Procedure;
-  readonly run: ProcedureRun;
-  readonly before: ProcedureRun;
-  readonly move: (from: number, to: number) => void;
+  readonly onOpen: () => void;
+  readonly onMove: (to: number) => void;
   readonly onChange: (step: ProcedureStep, label: string) => void;
   readonly onRemove: () => void;
   readonly onCopy: () => void;
 }
 
-export function Row(props: RowProps) {
-  const { step, at, count, isOpen, onOpen, problems, mind, procedure, run, before, move } = props;
+interface StepRowProps extends WrittenStep {
+  readonly procedure: Procedure;
+  readonly run: ProcedureRun;
+  readonly before: ProcedureRun;
+}
+
+export function StepRow({ procedure, run, before, ...written }: StepRowProps) {
+  const { step, at, isOpen, onOpen, problems, mind, onMove } = written;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
   });
@@ -53,8 +56,7 @@ export function Row(props: RowProps) {
       {...(isDragging && { 'data-dragging': '' })}
     >
       <div className={classes.head}>
-        <button
-          type="button"
+        <UnstyledButton
           className={classes.grip}
           aria-label={`Drag ${name}`}
           {...attributes}
@@ -62,24 +64,24 @@ export function Row(props: RowProps) {
         >
           <IconGripVertical size={20} aria-hidden />
           {at + 1}
-        </button>
-        <button type="button" className={classes.open} aria-expanded={isOpen} onClick={onOpen}>
+        </UnstyledButton>
+        <UnstyledButton className={classes.open} aria-expanded={isOpen} onClick={onOpen}>
           <span>{step.text === '' ? <em>What is done?</em> : step.text}</span>
           <Text component="span" size="sm" className="quiet">
             {formatNumber(step.minutes)} min{step.attended ? '' : ', by itself'}
           </Text>
-        </button>
+        </UnstyledButton>
         <Group gap={4} wrap="nowrap">
           <ActionIcon
             disabled={at === 0}
-            onClick={() => move(at, at - 1)}
+            onClick={() => onMove(at - 1)}
             aria-label={`${name} earlier`}
           >
             <IconArrowUp size={20} />
           </ActionIcon>
           <ActionIcon
-            disabled={at === count - 1}
-            onClick={() => move(at, at + 1)}
+            disabled={at === procedure.steps.length - 1}
+            onClick={() => onMove(at + 1)}
             aria-label={`${name} later`}
           >
             <IconArrowDown size={20} />
@@ -102,9 +104,9 @@ export function Row(props: RowProps) {
           earlier={procedure.steps.slice(0, at)}
           procedure={procedure}
           runs={run.steps.slice(0, at + 1)}
-          onChange={props.onChange}
-          onRemove={props.onRemove}
-          onCopy={props.onCopy}
+          onChange={written.onChange}
+          onRemove={written.onRemove}
+          onCopy={written.onCopy}
         />
       )}
     </li>

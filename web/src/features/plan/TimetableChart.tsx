@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import type { TimetableBar, TimetableRow } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
@@ -117,8 +118,7 @@ function Bar({
   };
   const start = bar.startMin + (drag ? minutesFor(drag) : 0);
   return (
-    <button
-      type="button"
+    <UnstyledButton
       className={classes.bar}
       style={{
         left: `${(100 * start) / lengthMin}%`,
@@ -139,6 +139,6 @@ function Bar({
       onKeyDown={press}
     >
       {bar.procedureNumber}
-    </button>
+    </UnstyledButton>
   );
 }

@@ -1,4 +1,4 @@
-import { Button, Group, Select, Text, TextInput } from '@mantine/core';
+import { Button, Group, Select, Text, TextInput, UnstyledButton } from '@mantine/core';
 import { labelSheets, labelsFor } from '@stoichos/core/labday';
 import { deferral } from '@stoichos/core/safety';
 import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core/labday';
@@ -128,9 +128,8 @@ function Sheet({
       }}
     >
       {labels.map((label, at) => (
-        <button
+        <UnstyledButton
           key={`${label.key} ${String(at)}`}
-          type="button"
           className={classes.label}
           onClick={() => onLeaveOut(label.key)}
           aria-label={`${label.name}, ${label.strength}: leave it out`}
@@ -148,7 +147,7 @@ function Sheet({
             {label.date} · {label.maker}
             {label.keeps && ` · keeps ${label.keeps}`}
           </span>
-        </button>
+        </UnstyledButton>
       ))}
     </div>
   );

@@ -1,10 +1,8 @@
 import { Button, Group, Text, Title } from '@mantine/core';
-import { equipmentOf, otherNeeds } from '@stoichos/core/labday';
+import { dayShortages, equipmentOf, otherNeeds } from '@stoichos/core/labday';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { cylindersSource, keepingSource } from '@stoichos/core/planning/prep';
-import { shortages } from '@stoichos/core/planning/shelf';
-import type { NeededAsItIs } from '@stoichos/core/labday';
-import type { ShelfItem, Shortage, Taking } from '@stoichos/core/planning/shelf';
+import type { DayShortage } from '@stoichos/core/labday';
 import { Link } from 'react-router';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -15,8 +13,7 @@ import { PrintButton } from '../../shared/parts/PrintButton';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 import { usePrepSheet } from './usePrepSheet';
-import type { DayLine } from './usePrepSheet';
-import { Solutions, AsTheyAre, takingFor } from './PrepSheetTables';
+import { AsTheyAre, Solutions } from './PrepSheetTables';
 import { formatNumber } from '@stoichos/core/common';
 
 /** The prep sheet to work from and to print: solutions with their working, what is set out as it is, equipment, shortages. */
@@ -26,7 +23,7 @@ export function PrepSheetPage() {
   const { lines, shelf } = usePrepSheet(day);
   const others = otherNeeds(day);
   const equipment = equipmentOf(day);
-  const short = [...notThere(lines, shelf), ...shortages(shelf, takings(lines, others), day.date)];
+  const short = dayShortages(day, lines, shelf);
   return (
     <>
       <PrepareTabs dayId={day.id} />
@@ -87,18 +84,7 @@ function Checklist({ lines }: { lines: readonly string[] }) {
   );
 }
 
-/** What is needed and not on the shelf in any of its forms, while nobody has said which form to buy. */
-function notThere(
-  lines: readonly DayLine[],
-  shelf: readonly ShelfItem[],
-): Pick<Shortage, 'form' | 'message'>[] {
-  const asked = lines.filter(({ making }) => making.kind === 'askForm');
-  return [...new Set(asked.map(({ substance }) => substance))]
-    .filter((one) => !shelf.some(({ substance }) => substance === one))
-    .map((form) => ({ form, message: 'not on the shelf in any form' }));
-}
-
-function Short({ short }: { short: readonly Pick<Shortage, 'form' | 'message'>[] }) {
+function Short({ short }: { short: readonly DayShortage[] }) {
   return (
     <section className="card keep-together" aria-label="Shortages" style={{ marginBottom: 14 }}>
       <Text fw={600}>Not enough on the shelf</Text>
@@ -114,20 +100,4 @@ function Short({ short }: { short: readonly Pick<Shortage, 'form' | 'message'>[]
       </Button>
     </section>
   );
-}
-
-/** Everything the day takes from the shelf. */
-function takings(lines: readonly DayLine[], others: readonly NeededAsItIs[]): Taking[] {
-  return [
-    ...lines.flatMap(({ making, substance }): Taking[] => {
-      if (making.kind === 'weigh')
-        return [{ form: making.form, amount: making.roundedG, unit: 'g' }];
-      if (making.kind === 'chain')
-        return [{ form: making.form, amount: making.motherG, unit: 'g' }];
-      if (making.kind === 'stock')
-        return [{ form: substance, amount: making.measured.roundedMl, unit: 'mL' }];
-      return [];
-    }),
-    ...others.flatMap((need) => takingFor(need) ?? []),
-  ];
 }

@@ -1,9 +1,10 @@
 import { Accordion, Text } from '@mantine/core';
+import { workingOf } from '@stoichos/core/labday';
+import type { DayLine } from '@stoichos/core/labday';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import type { Measured } from '@stoichos/core/planning/prep';
 import { Formula } from '../../shared/chemistry/Formula';
 import classes from './PreparePage.module.css';
-import type { DayLine } from './usePrepSheet';
 import { atMostFigures, formatNumber, withPlaces } from '@stoichos/core/common';
 
 /** A strength without the dust of decimals. */
@@ -57,24 +58,6 @@ export function Recipe({ line, place }: { line: DayLine; place: string | undefin
       </Accordion>
     </div>
   );
-}
-
-/** The working of a line and its cautions. */
-export function workingOf({ making }: Pick<DayLine, 'making'>): {
-  readonly working: readonly string[];
-  readonly cautions: readonly string[];
-} {
-  switch (making.kind) {
-    case 'weigh':
-    case 'stock':
-      return making.recipe;
-    case 'chain':
-      return making;
-    case 'fromOther':
-      return { working: making.working, cautions: [] };
-    default:
-      return { working: [], cautions: [] };
-  }
 }
 
 /** A volume with what it is measured in. */

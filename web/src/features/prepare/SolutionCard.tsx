@@ -1,10 +1,16 @@
 import { Card } from '../../shared/parts/Card';
 import { Chip, Group, Text, Title } from '@mantine/core';
-import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
+import {
+  concentrationOf,
+  formsOnShelf,
+  jarsOf,
+  latestWeighing,
+  takingOf,
+} from '@stoichos/core/labday';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
 import { hazardsOf } from '@stoichos/core/safety';
 import type { VesselView } from '@stoichos/core/seeing/appearance';
-import type { LabDay } from '@stoichos/core/labday';
+import type { DayLine, LabDay } from '@stoichos/core/labday';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -13,8 +19,6 @@ import { Vessel } from '../../shared/glassware/Vessel';
 import { MadeMark } from './MadeMark';
 import { Recipe, strengthText } from './Recipe';
 import { WeighingEntry } from './WeighingEntry';
-import { formsOnShelf, jarsOf } from './usePrepSheet';
-import type { DayLine } from './usePrepSheet';
 import { formatNumber, withFigures, atMostPlaces } from '@stoichos/core/common';
 
 interface SolutionCardProps {
@@ -39,7 +43,8 @@ export function SolutionCard({ day, line, look, shelf, choose }: SolutionCardPro
         ? undefined
         : substance;
   const asksForm = forms.length > 1 && (making.kind === 'weigh' || making.kind === 'askForm');
-  const taking = takingOf(line, shelf, day, done?.actualG);
+  const taken = takingOf(line, done?.actualG);
+  const jar = taken && jarsOf(shelf, taken.form, day.date)[0];
   return (
     <Card label={`${substance} ${strengthText(line.concentrationM)} M`}>
       <Group justify="space-between" wrap="nowrap" align="flex-start">
@@ -82,7 +87,12 @@ export function SolutionCard({ day, line, look, shelf, choose }: SolutionCardPro
       )}
       {making.kind !== 'askForm' && making.kind !== 'impossible' && (
         <Group mt="sm">
-          <MadeMark word="made" day={day} lineKey={line.key} {...(taking && { taking })} />
+          <MadeMark
+            word="made"
+            day={day}
+            lineKey={line.key}
+            {...(jar && { taking: { jar, amount: taken.amount } })}
+          />
         </Group>
       )}
     </Card>
@@ -120,27 +130,4 @@ function FormChoice({ substance, forms, form, choose }: FormChoiceProps) {
       </Chip.Group>
     </>
   );
-}
-
-/** What making a line takes out of which jar; nothing where the shelf has no jar of it. */
-function takingOf(
-  { making, substance }: DayLine,
-  shelf: readonly ShelfItem[],
-  day: LabDay,
-  weighedG: number | undefined,
-): { readonly jar: ShelfItem; readonly amount: number } | undefined {
-  const from = (form: string, amount: number) => {
-    const [jar] = jarsOf(shelf, form, day.date);
-    return jar && { jar, amount };
-  };
-  switch (making.kind) {
-    case 'weigh':
-      return from(making.form, weighedG ?? making.roundedG);
-    case 'chain':
-      return from(making.form, making.motherG);
-    case 'stock':
-      return from(substance, making.measured.roundedMl);
-    default:
-      return undefined;
-  }
 }

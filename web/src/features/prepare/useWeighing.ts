@@ -1,9 +1,8 @@
 import { judgeWeighing } from '@stoichos/core/solution/preparation';
-import type { LabDay, Weighing } from '@stoichos/core/labday';
+import type { DayLine, LabDay, Weighing } from '@stoichos/core/labday';
 import { useState } from 'react';
 import { useAddWeighingMutation } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';
-import type { DayLine } from './usePrepSheet';
 import type { Making } from '@stoichos/core/planning/prep';
 
 /** What is typed of a weighing, what it makes, and how it is recorded. */

@@ -1,4 +1,4 @@
-import { Alert, Tabs, Text } from '@mantine/core';
+import { Alert, Tabs, Text, UnstyledButton } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { heldIn } from '@stoichos/core/safety';
 import { describeObservation } from '@stoichos/core/seeing/observation';
@@ -66,14 +66,13 @@ export function MixPage() {
         }}
       />
       {brief && (
-        <button
-          type="button"
+        <UnstyledButton
           className={classes.seenBar}
           onClick={() => vessels.current?.scrollIntoView({ block: 'start' })}
         >
           <Formula text={brief} wrap />
           <IconArrowDown size={20} aria-hidden />
-        </button>
+        </UnstyledButton>
       )}
       {beside && <CompareView rack={rack} kept={beside} onClose={() => setBeside(undefined)} />}
       <KeptRuns

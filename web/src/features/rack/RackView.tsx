@@ -1,4 +1,4 @@
-import { Menu, Text } from '@mantine/core';
+import { Menu, Text, UnstyledButton } from '@mantine/core';
 import { containerKinds, containers } from '@stoichos/core/vessel';
 import { IconPlus } from '@tabler/icons-react';
 import { copyEvents } from '../../data/rack/copyVessel';
@@ -21,9 +21,8 @@ export function RackView({ rack, outcome, history: { chosen: vessel }, dispatch 
         const holds =
           told && (told.state.volumeMl > 0 || told.state.solids.length > 0 || told.view.layer);
         return (
-          <button
+          <UnstyledButton
             key={name}
-            type="button"
             className={classes.stand}
             aria-pressed={name === vessel}
             onClick={() => dispatch(chosen(name))}
@@ -40,15 +39,15 @@ export function RackView({ rack, outcome, history: { chosen: vessel }, dispatch 
             <Text span size="sm" className="quiet">
               {holds ? `${formatTemperature(told.state.temperatureC)}` : 'empty'}
             </Text>
-          </button>
+          </UnstyledButton>
         );
       })}
       {rack.vessels.length < mostVessels && (
         <Menu>
           <Menu.Target>
-            <button type="button" className={`tappable ${classes.newVessel}`}>
+            <UnstyledButton className={`tappable ${classes.newVessel}`}>
               <IconPlus size={18} aria-hidden /> Vessel
-            </button>
+            </UnstyledButton>
           </Menu.Target>
           <Menu.Dropdown>
             <Menu.Label>Empty</Menu.Label>

@@ -1,4 +1,4 @@
-import { Button, FileButton, Group, Text, TextInput, Title } from '@mantine/core';
+import { Button, FileButton, Group, Text, TextInput, Title, UnstyledButton } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
@@ -43,14 +43,13 @@ export function ShelfPage() {
           onChange={(event) => setSearch(event.currentTarget.value)}
           style={{ flex: '1 1 14rem' }}
         />
-        <button
-          type="button"
+        <UnstyledButton
           className="tappable"
           aria-pressed={onlyLow}
           onClick={() => setOnlyLow(!onlyLow)}
         >
           To order: {low.length}
-        </button>
+        </UnstyledButton>
         <Text className="quiet" pb={10} role="status">
           {found.length} of {shelf.length} jars
         </Text>
@@ -88,8 +87,7 @@ interface JarRowProps {
 function JarRow({ naming, setJar, form, item }: JarRowProps) {
   return (
     <li>
-      <button
-        type="button"
+      <UnstyledButton
         className={classes.row}
         onClick={() => {
           setJar(item);
@@ -111,7 +109,7 @@ function JarRow({ naming, setJar, form, item }: JarRowProps) {
         <span className="quiet">
           {item.expires ? `${item.expires < today() ? 'expired' : 'until'} ${item.expires}` : ''}
         </span>
-      </button>
+      </UnstyledButton>
     </li>
   );
 }

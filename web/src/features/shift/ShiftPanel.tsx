@@ -1,5 +1,5 @@
 import study from '../../shared/study/Study.module.css';
-import { Button, Text, Title } from '@mantine/core';
+import { Button, Text, Title, UnstyledButton } from '@mantine/core';
 import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
 import type { Means, MeansUnit } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
@@ -74,15 +74,14 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
       </Title>
       <div className={study.chips} role="group" aria-label="What with">
         {means.map((it, at) => (
-          <button
+          <UnstyledButton
             key={meansWords(it)}
-            type="button"
             className="tappable"
             aria-pressed={it === one}
             onClick={() => setChosen(at)}
           >
             <Formula text={meansWords(it)} />
-          </button>
+          </UnstyledButton>
         ))}
       </div>
       {one && (
@@ -103,18 +102,17 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
           [0.5, 'half'],
           [0.75, 'three quarters'],
         ].map(([fraction, label]) => (
-          <button
+          <UnstyledButton
             key={label}
-            type="button"
             className="tappable"
             onClick={() => act({ do: 'discard', fraction: Number(fraction) })}
           >
             Pour {label} away
-          </button>
+          </UnstyledButton>
         ))}
-        <button type="button" className="tappable" onClick={() => act({ do: 'shakeWithAir' })}>
+        <UnstyledButton className="tappable" onClick={() => act({ do: 'shakeWithAir' })}>
           Shake with air
-        </button>
+        </UnstyledButton>
       </div>
     </>
   );
@@ -155,14 +153,13 @@ function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) 
       </Title>
       <div className={study.chips} role="group" aria-label="How much">
         {tapsFor(unitOf(one), dropsPerMl).map(([value, label]) => (
-          <button
+          <UnstyledButton
             key={label}
-            type="button"
             className="tappable"
             onClick={() => act(actionOf(one, value, temperatureC))}
           >
             {label}
-          </button>
+          </UnstyledButton>
         ))}
       </div>
       <form

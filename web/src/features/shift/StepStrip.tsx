@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import { actionWords } from '@stoichos/core/seeing/rack';
 import type { ShiftStep } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
@@ -19,9 +20,8 @@ export function StepStrip({ steps, actions, shown, onShow }: StepStripProps) {
         const action = actions[at - 1];
         const what = action ? actionWords(action) : 'start';
         return (
-          <button
+          <UnstyledButton
             key={at}
-            type="button"
             className={classes.step}
             aria-pressed={at === shown}
             aria-label={`Step ${at}, ${what}: ${view.colour}`}
@@ -33,7 +33,7 @@ export function StepStrip({ steps, actions, shown, onShow }: StepStripProps) {
               style={{ background: view.suspensionHex ?? view.liquidHex }}
             />
             {action ? inShort(action) : 'start'}
-          </button>
+          </UnstyledButton>
         );
       })}
     </div>

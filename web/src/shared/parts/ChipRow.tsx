@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import type { ReactNode } from 'react';
 import classes from '../recording/Bench.module.css';
 
@@ -22,18 +23,13 @@ interface ChipProps {
 /** One answer; a tap records it, a second tap takes it back. */
 export function Chip({ chosen, onTap, hotkey, children }: ChipProps) {
   return (
-    <button
-      type="button"
-      className={`tappable ${classes.chip}`}
-      aria-pressed={chosen}
-      onClick={onTap}
-    >
+    <UnstyledButton className={`tappable ${classes.chip}`} aria-pressed={chosen} onClick={onTap}>
       {children}
       {hotkey && (
         <kbd className={classes.key} aria-hidden>
           {hotkey}
         </kbd>
       )}
-    </button>
+    </UnstyledButton>
   );
 }

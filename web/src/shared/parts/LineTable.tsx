@@ -2,6 +2,8 @@ import { Table, type TableProps } from '@mantine/core';
 import type { ReactNode } from 'react';
 
 interface LineTableProps extends Omit<TableProps, 'data' | 'children'> {
+  /** What it is a table of, said to those who hear the page. */
+  readonly caption?: string;
   /** Above the columns; left out where the lines speak for themselves. */
   readonly head?: readonly ReactNode[];
   /** The cells of each line, the first of which says what the line is of. */
@@ -12,10 +14,11 @@ interface LineTableProps extends Omit<TableProps, 'data' | 'children'> {
 }
 
 /** A table to read: a head, and a line for each thing. */
-export function LineTable({ head, rows, words = [], ...look }: LineTableProps) {
+export function LineTable({ caption, head, rows, words = [], ...look }: LineTableProps) {
   const mod = (column: number) => ({ words: words.includes(column) });
   return (
     <Table fz="sm" verticalSpacing={4} {...look}>
+      {caption && <Table.Caption className="visually-hidden">{caption}</Table.Caption>}
       {head && (
         <Table.Thead>
           <Table.Tr>

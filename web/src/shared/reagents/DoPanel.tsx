@@ -1,5 +1,5 @@
 import study from '../study/Study.module.css';
-import { Button, Text } from '@mantine/core';
+import { Button, Text, UnstyledButton } from '@mantine/core';
 import { testLabels } from '@stoichos/core/seeing/rack';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
 import type { Action } from '@stoichos/core/vessel';
@@ -24,14 +24,13 @@ function Chips({ vessel, attempt, actions }: DoProps & { actions: readonly Chip[
   return (
     <div className={study.chips}>
       {actions.map(([label, action]) => (
-        <button
+        <UnstyledButton
           key={label}
-          type="button"
           className="tappable"
           onClick={() => attempt({ vessel, action })}
         >
           {label}
-        </button>
+        </UnstyledButton>
       ))}
     </div>
   );
@@ -165,14 +164,13 @@ function PourPanel({ vessel, vessels, attempt }: DoProps & RackProps) {
       )}
       <div className={study.chips}>
         {moves.map(([label, event]) => (
-          <button
+          <UnstyledButton
             key={label}
-            type="button"
             className="tappable"
             onClick={() => attempt(event(vessel, into))}
           >
             {label.replace('…', into)}
-          </button>
+          </UnstyledButton>
         ))}
       </div>
     </Section>

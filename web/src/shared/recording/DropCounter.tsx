@@ -1,4 +1,4 @@
-import { Button, Group, Text } from '@mantine/core';
+import { Button, Group, Text, UnstyledButton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import type { StandingEntry } from '@stoichos/core/labday';
 import type { Measure } from '@stoichos/core/planning/procedure';
@@ -43,13 +43,13 @@ export function DropCounter({ recorder, measure }: { recorder: Recorder; measure
   return (
     <section aria-label={name} className={classes.block}>
       <Text fw={600}>{name}</Text>
-      <button type="button" className={classes.drop} onClick={one} aria-label={`Drop ${drops + 1}`}>
+      <UnstyledButton className={classes.drop} onClick={one} aria-label={`Drop ${drops + 1}`}>
         <IconDroplet size={40} aria-hidden />
         <span className={classes.dropCount} data-testid="drops">
           {drops}
         </span>
         <span className="quiet">tap for a drop, or space</span>
-      </button>
+      </UnstyledButton>
       <Group gap="xs" mt="xs" grow>
         <Button
           variant={firstColourAt === undefined ? 'default' : 'filled'}
