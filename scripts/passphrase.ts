@@ -3,7 +3,7 @@
  * It is read from standard input, twice where a person types it, and ends every session begun with the old one.
  */
 import { createInterface } from 'node:readline/promises';
-import { passphraseSchema } from '@stoichos/core/labday';
+import { passphraseSchema } from '@stoichos/core/labday/access';
 import { connect, migrate, setPassphrase } from '../server/src';
 import { reachableFolder, startCluster } from './machine/postgres';
 import { Explained, fail, say } from './machine/report';

@@ -3,7 +3,7 @@
  * `npm run screenshots -- [folder] [width] [height] [dark]`, by default docs/screenshots at 1280 × 800, light.
  */
 import { mkdirSync } from 'node:fs';
-import { labDaySummarySchema } from '@stoichos/core/labday';
+import { labDaySummarySchema } from '@stoichos/core/labday/day';
 import type { Rack, RackEvent } from '@stoichos/core/seeing/rack';
 import type { AnyPortion } from '@stoichos/core/vessel';
 import { chromium } from '@playwright/test';

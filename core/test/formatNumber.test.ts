@@ -17,7 +17,7 @@ import {
   formatTemperature,
   toCelsius,
 } from '../src/common/temperature';
-import { describeRecord } from '../src/labday/describeRecord';
+import { describeRecord } from '../src/labday/bench/describeRecord';
 
 const german = { decimalSign: ',', scale: '°C' } as const;
 const american = { decimalSign: '.', scale: '°F' } as const;

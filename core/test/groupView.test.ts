@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import fc from 'fast-check';
-import { groupViewSchema, readJoinCode, showJoinCode } from '../src/labday/access';
-import { viewForGroup } from '../src/labday/groupView';
+import { groupViewSchema, readJoinCode, showJoinCode } from '../src/labday/access/access';
+import { viewForGroup } from '../src/labday/access/groupView';
 import { library } from '../src/planning/procedure/library';
 import { planned } from './support/day';
-import type { ReleaseWhen } from '../src/labday/access';
-import type { BenchEntry, LabDay } from '../src/labday/labDay';
+import type { ReleaseWhen } from '../src/labday/access/access';
+import type { BenchEntry, LabDay } from '../src/labday/day/labDay';
 
 const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
 const [heron, tern, testId, procedureId] = [id(1), id(2), id(3), id(4)];

@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { standingEntries } from '../src/labday/currentRecords';
-import { causesOf, judgeWork } from '../src/labday/judgeDay';
+import { standingEntries } from '../src/labday/day/currentRecords';
+import { causesOf, judgeWork } from '../src/labday/judge/judgeDay';
 import { mixingStep, mixingVessel } from '../src/planning/procedure/mixing';
-import { solutionsNeeded } from '../src/labday/solutionsNeeded';
-import { stageStates } from '../src/labday/stages';
-import { worksAsMade } from '../src/labday/work';
+import { solutionsNeeded } from '../src/labday/day/solutionsNeeded';
+import { stageStates } from '../src/labday/day/stages';
+import { worksAsMade } from '../src/labday/day/work';
 import { classifyChange } from '../src/seeing/judgement/classifyChange';
 import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
 import { drawRecord } from '../src/seeing/observation/drawRecord';
-import type { BenchEntry, LabDay } from '../src/labday/labDay';
+import type { BenchEntry, LabDay } from '../src/labday/day/labDay';
 import type { Observation } from '../src/seeing/observation/observation';
 import { dayOf, planned } from './support/day';
 

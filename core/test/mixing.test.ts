@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { stationsOf, worksOf } from '../src/labday/work';
+import { stationsOf, worksOf } from '../src/labday/day/work';
 import { library } from '../src/planning/procedure/library';
 import { mixingOf, procedureOfMixing } from '../src/planning/procedure/mixing';
 import { procedureSchema } from '../src/planning/procedure/procedure';
 import { scheduleOf } from '../src/planning/procedure/classPlan';
-import { classPlanOf } from '../src/labday/dayPlan';
+import { classPlanOf } from '../src/labday/day/dayPlan';
 import { dayOf, planned } from './support/day';
 import type { Mixing } from '../src/planning/procedure/mixing';
 

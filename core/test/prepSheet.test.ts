@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { labelSheets, labelsFor } from '../src/labday/labels';
-import { otherNeeds, solutionsNeeded } from '../src/labday/solutionsNeeded';
-import { weighingEffects } from '../src/labday/weighingEffects';
+import { labelSheets, labelsFor } from '../src/labday/prep/labels';
+import { otherNeeds, solutionsNeeded } from '../src/labday/day/solutionsNeeded';
+import { weighingEffects } from '../src/labday/prep/weighingEffects';
 import { howItKeeps } from '../src/planning/prep/keeping';
 import { measureMl, roundToBalance } from '../src/planning/prep/measuring';
 import { prepSheet } from '../src/planning/prep/prepSheet';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { proseTold } from '../src/common/prose';
 import { toldFor } from '../src/common/reader';
-import { firstSettings } from '../src/labday/labDay';
+import { firstSettings } from '../src/labday/settings/settings';
 import { dayReport } from '../src/report/dayReport/dayReport';
 import {
   allReportParts,
@@ -14,7 +14,7 @@ import {
 import { markdownOf } from '../src/report/dayReport/markdown';
 import { recordCsv } from '../src/report/dayReport/recordCsv';
 import { markAnswers } from '../src/studies/identify/markAnswers';
-import type { BenchEntry, LabDay } from '../src/labday/labDay';
+import type { BenchEntry, LabDay } from '../src/labday/day/labDay';
 import type { ReportScope } from '../src/report/dayReport/dayReport';
 import type { ReportDocument } from '../src/report/dayReport/document';
 import { anyId, dayOf, planned } from './support/day';

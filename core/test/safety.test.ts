@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { daySafety } from '../src/labday/daySafety';
+import { daySafety } from '../src/labday/prep/daySafety';
 import { alternatives } from '../src/planning/procedure/alternatives';
 import { blankStep } from '../src/planning/procedure/procedure';
 import { runProcedure } from '../src/planning/procedure/runProcedure';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { wasteSources } from '../src/labday/dayPlan';
+import { wasteSources } from '../src/labday/day/dayPlan';
 import { library } from '../src/planning/procedure/library';
 import { dischargeLimits } from '../src/planning/waste/limits';
 import { usualLimits, wastePlan } from '../src/planning/waste/wastePlan';

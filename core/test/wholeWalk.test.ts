@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { firstSettings } from '../src/labday/labDay';
-import { judgeDay } from '../src/labday/judgeDay';
-import { classPlanOf, wasteSources } from '../src/labday/dayPlan';
-import { benchesOf, refusalOf, stationsOf, worksOf } from '../src/labday/work';
+import { firstSettings } from '../src/labday/settings/settings';
+import { judgeDay } from '../src/labday/judge/judgeDay';
+import { classPlanOf, wasteSources } from '../src/labday/day/dayPlan';
+import { benchesOf, refusalOf, stationsOf, worksOf } from '../src/labday/day/work';
 import { kitKinds } from '../src/planning/procedure/procedure';
 import { scheduleOf } from '../src/planning/procedure/classPlan';
 import { brokenRules } from '../src/planning/schedule/brokenRules';
@@ -10,7 +10,7 @@ import { schedule } from '../src/planning/schedule/schedule';
 import { wastePlan } from '../src/planning/waste/wastePlan';
 import { dayReport } from '../src/report/dayReport/dayReport';
 import { markdownOf } from '../src/report/dayReport/markdown';
-import type { BenchEntry, LabDay } from '../src/labday/labDay';
+import type { BenchEntry, LabDay } from '../src/labday/day/labDay';
 import { anyId, dayOf, shipped } from './support/day';
 
 /** The jobs of the trade, each with a procedure of the library that does it; their numbers are those of docs/coverage.md. */

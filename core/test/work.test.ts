@@ -10,8 +10,8 @@ import {
   wasteOfWork,
   worksAsMade,
   worksOf,
-} from '../src/labday/work';
-import type { Work } from '../src/labday/work';
+} from '../src/labday/day/work';
+import type { Work } from '../src/labday/day/work';
 import { library } from '../src/planning/procedure/library';
 import { procedureOfMixing } from '../src/planning/procedure/mixing';
 import { runProcedure } from '../src/planning/procedure/runProcedure';

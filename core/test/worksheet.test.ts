@@ -1,6 +1,6 @@
 import { MF } from 'mf-parser';
 import { describe, expect, it } from 'vitest';
-import { firstSettings } from '../src/labday/labDay';
+import { firstSettings } from '../src/labday/settings/settings';
 import { parseFormula } from '../src/matter/formula/parseFormula';
 import { library } from '../src/planning/procedure/library';
 import { allReportParts, asText, chooseParts } from '../src/report/dayReport/document';

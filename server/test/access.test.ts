@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import { showJoinCode } from '@stoichos/core/labday';
-import type { GroupView, Oversight } from '@stoichos/core/labday';
+import { showJoinCode } from '@stoichos/core/labday/access';
+import type { GroupView, Oversight } from '@stoichos/core/labday/access';
 import { apiRouter, policy, setPassphrase } from '../src';
 import { runningServer, sampleDay } from './support/runningServer';
 

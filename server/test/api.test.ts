@@ -1,5 +1,5 @@
 import { procedureOfMixing } from '@stoichos/core/planning/procedure';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
 import { runningServer, sampleDay } from './support/runningServer';

@@ -1,4 +1,4 @@
-import { worksOf } from '@stoichos/core/labday';
+import { worksOf } from '@stoichos/core/labday/day';
 import { library } from '@stoichos/core/planning/procedure';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';

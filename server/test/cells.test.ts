@@ -1,5 +1,10 @@
-import { cellLog, standingCellEntries } from '@stoichos/core/labday';
-import type { CellEntry, CellRecord, CellRun, CellRunWithRecord } from '@stoichos/core/labday';
+import { cellLog, standingCellEntries } from '@stoichos/core/labday/cells';
+import type {
+  CellEntry,
+  CellRecord,
+  CellRun,
+  CellRunWithRecord,
+} from '@stoichos/core/labday/cells';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { startSimulatedBench } from '../src';
 import type { SimulatedBench } from '../src/simulated/bench';

@@ -1,5 +1,5 @@
 import { fileFormatNames, jsonSchemaOf } from '@stoichos/core/report/exchange';
-import type { LabDaySummary } from '@stoichos/core/labday';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import type { Backup, DayFile, ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
 import ical from 'node-ical';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';

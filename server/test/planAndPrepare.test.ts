@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
-import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { classPlanOf, planKey } from '@stoichos/core/labday/day';
 import { library, scheduleOf } from '@stoichos/core/planning/procedure';
 import { schedule } from '@stoichos/core/planning/schedule';
 import { writeShelfFile } from '@stoichos/core/planning/shelf';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { runningServer, sampleDay } from './support/runningServer';

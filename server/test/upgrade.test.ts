@@ -1,4 +1,4 @@
-import { judgeDay } from '@stoichos/core/labday';
+import { judgeDay } from '@stoichos/core/labday/judge';
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { connect, migrate } from '../src';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { errorSchema } from '@stoichos/core/labday';
+import { errorSchema } from '@stoichos/core/labday/access';
 import { explainError, isUnreachable } from '../src/data/api/explainError';
 import { describeView } from '../src/shared/glassware/describeView';
 import { outboxSlice } from '../src/data/outbox/outboxSlice';

@@ -1,7 +1,7 @@
-import { labDaySchema } from '../../src/labday/labDay';
+import { labDaySchema } from '../../src/labday/day/labDay';
 import { library } from '../../src/planning/procedure/library';
 import { procedureOfMixing } from '../../src/planning/procedure/mixing';
-import type { DayProcedure, LabDay } from '../../src/labday/labDay';
+import type { DayProcedure, LabDay } from '../../src/labday/day/labDay';
 import type { Mixing } from '../../src/planning/procedure/mixing';
 import type { Procedure } from '../../src/planning/procedure/procedure';
 

@@ -1,4 +1,4 @@
-import type { Role } from '@stoichos/core/labday';
+import type { Role } from '@stoichos/core/labday/access';
 
 /** One door: a method and an address, and who may go through. What is not in the table is shut. */
 export interface Rule {

@@ -1,5 +1,5 @@
 import { createHash, randomBytes, randomInt } from 'node:crypto';
-import { joinAlphabet, joinCodeLength } from '@stoichos/core/labday';
+import { joinAlphabet, joinCodeLength } from '@stoichos/core/labday/access';
 
 /** A session’s secret: 256 bits, in the cookie and nowhere else. */
 export const newToken = (): string => randomBytes(32).toString('base64url');

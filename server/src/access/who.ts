@@ -1,4 +1,4 @@
-import type { Role } from '@stoichos/core/labday';
+import type { Role } from '@stoichos/core/labday/access';
 import type { Context } from 'koa';
 import type { Seat } from '../database/sessions';
 

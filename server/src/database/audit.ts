@@ -1,4 +1,4 @@
-import type { AuditLine } from '@stoichos/core/labday';
+import type { AuditLine } from '@stoichos/core/labday/access';
 import { QueryTypes } from 'sequelize';
 import type { Database } from './connect';
 

@@ -1,5 +1,5 @@
-import { isAt } from '@stoichos/core/labday';
-import type { BenchEntry, Weighing } from '@stoichos/core/labday';
+import { isAt } from '@stoichos/core/labday/day';
+import type { BenchEntry, Weighing } from '@stoichos/core/labday/day';
 import type { Manner } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';

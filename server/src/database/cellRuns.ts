@@ -1,4 +1,4 @@
-import type { CellEntry, CellRun, CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellEntry, CellRun, CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
 import type { CellEntryRow, CellRunRow } from './models';

@@ -1,4 +1,4 @@
-import type { Joinable, Joining } from '@stoichos/core/labday';
+import type { Joinable, Joining } from '@stoichos/core/labday/access';
 import { Op } from 'sequelize';
 import { newJoinCode } from '../access/token';
 import { notFound } from '../problem';

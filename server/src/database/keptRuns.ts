@@ -1,4 +1,4 @@
-import type { KeptRun } from '@stoichos/core/labday';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import { notFound } from '../problem';
 import type { Database } from './connect';
 

@@ -1,5 +1,5 @@
-import { labDayInputSchema } from '@stoichos/core/labday';
-import type { DayCopy, LabDay, LabDayInput, LabDaySummary } from '@stoichos/core/labday';
+import { labDayInputSchema } from '@stoichos/core/labday/day';
+import type { DayCopy, LabDay, LabDayInput, LabDaySummary } from '@stoichos/core/labday/day';
 import { procedureSchema } from '@stoichos/core/planning/procedure';
 import { QueryTypes, literal } from 'sequelize';
 import type { Transaction } from 'sequelize';

@@ -1,16 +1,12 @@
+import type { BenchRecord, DayTimetable, LabDay, Part } from '@stoichos/core/labday/day';
+import type { CellRecord, CellSetup } from '@stoichos/core/labday/cells';
 import type {
-  BenchRecord,
-  CellRecord,
-  CellSetup,
-  DayTimetable,
-  LabDay,
   Message,
-  Part,
   ReleaseWhen,
   SealedUnknown,
-  Settings,
   UnknownResult,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/access';
+import type { Settings } from '@stoichos/core/labday/settings';
 import type { Manner, Procedure } from '@stoichos/core/planning/procedure';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import type { Rack } from '@stoichos/core/seeing/rack';

@@ -6,7 +6,7 @@ import type {
   Release,
   SealedUnknown,
   UnknownAnswer,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/access';
 import { literal } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';

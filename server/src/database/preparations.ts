@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import type { Preparation } from '@stoichos/core/labday';
+import type { Preparation } from '@stoichos/core/labday/day';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';

@@ -1,7 +1,7 @@
-import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { classPlanOf, planKey } from '@stoichos/core/labday/day';
 import { procedureSchema, scheduleOf } from '@stoichos/core/planning/procedure';
 import { brokenRules } from '@stoichos/core/planning/schedule';
-import type { DayProcedure, DayTimetable, OwnProcedure } from '@stoichos/core/labday';
+import type { DayProcedure, DayTimetable, OwnProcedure } from '@stoichos/core/labday/day';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound } from '../problem';

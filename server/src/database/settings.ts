@@ -1,5 +1,5 @@
-import { settingsSchema } from '@stoichos/core/labday';
-import type { Settings, SettingsChange } from '@stoichos/core/labday';
+import { settingsSchema } from '@stoichos/core/labday/settings';
+import type { Settings, SettingsChange } from '@stoichos/core/labday/settings';
 import type { Database } from './connect';
 
 /** The one row of settings; its presence is the first migration's doing. */

@@ -1,4 +1,4 @@
-import type { CellRecord, CellRun } from '@stoichos/core/labday';
+import type { CellRecord, CellRun } from '@stoichos/core/labday/cells';
 
 /** A run of the demo scenario with its record, in order. */
 export interface DemoCellRun {

@@ -1,4 +1,4 @@
-import type { BenchRecord, LabDayInput, Weighing } from '@stoichos/core/labday';
+import type { BenchRecord, LabDayInput, Weighing } from '@stoichos/core/labday/day';
 import type { Manner, Mixing } from '@stoichos/core/planning/procedure';
 
 /** One lab day of the demo scenario, before ids are given. */

@@ -1,4 +1,4 @@
-import type { BenchRecord } from '@stoichos/core/labday';
+import type { BenchRecord } from '@stoichos/core/labday/day';
 import type { DemoDay, DemoRecord } from './demoDay';
 
 /** The record of the first evening: a circuit of changes, heat and cold, a hydrate, drops and metals. All results are invented. */

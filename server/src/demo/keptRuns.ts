@@ -1,4 +1,4 @@
-import type { KeptRun } from '@stoichos/core/labday';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
 
 type DemoKeptRun = Omit<KeptRun, 'id' | 'keptAt'>;

@@ -7,7 +7,7 @@ import {
   procedureOfMixing,
 } from '@stoichos/core/planning/procedure';
 import { hazardRank } from '@stoichos/core/safety';
-import type { BenchRecord } from '@stoichos/core/labday';
+import type { BenchRecord } from '@stoichos/core/labday/day';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { appendEntry, appendWeighing } from '../database/benchEntries';

@@ -1,6 +1,6 @@
-import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { classPlanOf, planKey } from '@stoichos/core/labday/day';
 import { taskOrigins } from '@stoichos/core/planning/procedure';
-import type { LabDay, LabDaySummary } from '@stoichos/core/labday';
+import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
 import ical from 'ical-generator';
 
 /** When a class begins, as “18:30”. */

@@ -1,4 +1,4 @@
-import type { InstrumentInfo } from '@stoichos/core/labday';
+import type { InstrumentInfo } from '@stoichos/core/labday/bench';
 import type { QuantityName } from '@stoichos/core/planning/procedure';
 
 /** How one quantity is read from a kind of instrument. */

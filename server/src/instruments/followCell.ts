@@ -1,7 +1,8 @@
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
 import { cellLiquid, voltagesOf } from '@stoichos/core/studies/electrolysis';
 import { findElectrode } from '@stoichos/core/vessel';
-import type { CellSetup, InstrumentInfo } from '@stoichos/core/labday';
+import type { CellSetup } from '@stoichos/core/labday/cells';
+import type { InstrumentInfo } from '@stoichos/core/labday/bench';
 import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { Problem } from '../problem';
 import type { Instruments } from './instruments';

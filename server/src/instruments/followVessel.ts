@@ -1,6 +1,7 @@
-import { runOf, worksAsMade } from '@stoichos/core/labday';
+import { runOf, worksAsMade } from '@stoichos/core/labday/day';
 import { molarMassOf } from '@stoichos/core/matter/formula';
-import type { Follow, InstrumentInfo, LabDay } from '@stoichos/core/labday';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday/bench';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { VesselState } from '@stoichos/core/seeing/rack';
 import type { ContainerKind } from '@stoichos/core/vessel';
 import { notFound } from '../problem';

@@ -1,6 +1,6 @@
-import { instrumentKinds } from '@stoichos/core/labday';
+import { instrumentKinds } from '@stoichos/core/labday/bench';
 import { quantityNames } from '@stoichos/core/planning/procedure';
-import type { InstrumentInfo, InstrumentReading } from '@stoichos/core/labday';
+import type { InstrumentInfo, InstrumentReading } from '@stoichos/core/labday/bench';
 import type { QuantityName } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
 import { Problem, notFound } from '../problem';

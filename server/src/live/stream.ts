@@ -1,5 +1,5 @@
 import { PassThrough } from 'node:stream';
-import type { LiveEvent } from '@stoichos/core/labday';
+import type { LiveEvent } from '@stoichos/core/labday/access';
 import type { Context } from 'koa';
 
 const beatMs = 15_000;

@@ -1,6 +1,6 @@
 import { STATUS_CODES } from 'node:http';
 import { ChemistryError } from '@stoichos/core/common';
-import type { ApiError } from '@stoichos/core/labday';
+import type { ApiError } from '@stoichos/core/labday/access';
 import type { Middleware } from 'koa';
 import type { Logger } from 'pino';
 import { ConnectionError } from 'sequelize';

@@ -1,5 +1,5 @@
-import { newPassphraseSchema, signInSchema } from '@stoichos/core/labday';
-import type { SessionState } from '@stoichos/core/labday';
+import { newPassphraseSchema, signInSchema } from '@stoichos/core/labday/access';
+import type { SessionState } from '@stoichos/core/labday/access';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import * as z from 'zod';

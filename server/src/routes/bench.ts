@@ -1,8 +1,8 @@
 import { inField } from '@stoichos/core/common';
-import { entrySchema, weighingSchema } from '@stoichos/core/labday';
+import { entrySchema, weighingSchema } from '@stoichos/core/labday/day';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { prepare } from '@stoichos/core/solution/preparation';
-import type { BenchEntry } from '@stoichos/core/labday';
+import type { BenchEntry } from '@stoichos/core/labday/day';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import { whoAsks } from '../access/who';

@@ -1,5 +1,5 @@
 import { inField } from '@stoichos/core/common';
-import { cellEntrySchema, cellRunSchema } from '@stoichos/core/labday';
+import { cellEntrySchema, cellRunSchema } from '@stoichos/core/labday/cells';
 import { cellLiquid } from '@stoichos/core/studies/electrolysis';
 import { findElectrode } from '@stoichos/core/vessel';
 import Router from '@koa/router';

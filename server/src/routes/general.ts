@@ -1,4 +1,4 @@
-import { settingsChangeSchema } from '@stoichos/core/labday';
+import { settingsChangeSchema } from '@stoichos/core/labday/settings';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
 import { changeSettings, loadSettings } from '../database/settings';

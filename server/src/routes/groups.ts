@@ -9,7 +9,7 @@ import {
   dealtUnknownsSchema,
   unknownAnswerSchema,
   viewForGroup,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/access';
 import Router from '@koa/router';
 import type { Context } from 'koa';
 import { dropCookie, putCookie } from '../access/cookies';

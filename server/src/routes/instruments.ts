@@ -1,4 +1,4 @@
-import { commandSchema, followSchema } from '@stoichos/core/labday';
+import { commandSchema, followSchema } from '@stoichos/core/labday/bench';
 import { quantityNames } from '@stoichos/core/planning/procedure';
 import Router from '@koa/router';
 import * as z from 'zod';

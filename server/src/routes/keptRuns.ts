@@ -1,5 +1,5 @@
 import { inField } from '@stoichos/core/common';
-import { keptRunSchema } from '@stoichos/core/labday';
+import { keptRunSchema } from '@stoichos/core/labday/day';
 import { runRack } from '@stoichos/core/seeing/rack';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';

@@ -1,4 +1,4 @@
-import { archiveSchema, dayCopiesSchema, labDayInputSchema } from '@stoichos/core/labday';
+import { archiveSchema, dayCopiesSchema, labDayInputSchema } from '@stoichos/core/labday/day';
 import Router from '@koa/router';
 import type { Database } from '../database/connect';
 import { archiveDay, copyDays, listDays, loadDay, saveDay } from '../database/labDays';

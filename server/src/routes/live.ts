@@ -1,4 +1,4 @@
-import type { BenchEntry } from '@stoichos/core/labday';
+import type { BenchEntry } from '@stoichos/core/labday/day';
 import Router from '@koa/router';
 import { benchOf, whoAsks } from '../access/who';
 import type { Database } from '../database/connect';

@@ -1,5 +1,9 @@
 import { inField } from '@stoichos/core/common';
-import { dayProcedureSchema, dayTimetableSchema, ownProcedureSchema } from '@stoichos/core/labday';
+import {
+  dayProcedureSchema,
+  dayTimetableSchema,
+  ownProcedureSchema,
+} from '@stoichos/core/labday/day';
 import { orderProblems, runProcedure } from '@stoichos/core/planning/procedure';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import Router from '@koa/router';

@@ -1,6 +1,6 @@
 import Router from '@koa/router';
 import { recordCsv, resultsCsv } from '@stoichos/core/report/dayReport';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { whoAsks } from '../access/who';
 import { audit } from '../database/audit';
 import type { Database } from '../database/connect';

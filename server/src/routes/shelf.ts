@@ -1,5 +1,5 @@
 import { inField } from '@stoichos/core/common';
-import { preparationSchema } from '@stoichos/core/labday';
+import { preparationSchema } from '@stoichos/core/labday/day';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { shelfItemSchema, writeShelfFile } from '@stoichos/core/planning/shelf';
 import Router from '@koa/router';

@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { useOutletContext } from 'react-router';
 
 /** The open lab day, inside its frame. */

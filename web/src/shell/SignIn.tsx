@@ -1,6 +1,6 @@
 import { Anchor, Button, PasswordInput, Text, Title } from '@mantine/core';
 import { Segments } from '../shared/parts/Segments';
-import type { SessionState } from '@stoichos/core/labday';
+import type { SessionState } from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useSignInMutation } from '../data/api/api';

@@ -1,7 +1,7 @@
 import type { SpotlightActionData, SpotlightActionGroupData } from '@mantine/spotlight';
 import { formatNumber } from '@stoichos/core/common';
-import { stages } from '@stoichos/core/labday';
-import type { LabDaySummary } from '@stoichos/core/labday';
+import { stages } from '@stoichos/core/labday/day';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import {
   allNames,
   nameOnShelf,

@@ -1,6 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { labDaySummarySchema } from '@stoichos/core/labday';
-import type { LabDaySummary } from '@stoichos/core/labday';
+import { labDaySummarySchema } from '@stoichos/core/labday/day';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { kindNames, library } from '@stoichos/core/planning/procedure';
 import { shelfItemSchema } from '@stoichos/core/planning/shelf';
 import { beforeEach, describe, expect, it } from 'vitest';

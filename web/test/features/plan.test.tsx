@@ -1,7 +1,8 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { firstSettings, labDaySchema } from '@stoichos/core/labday';
-import type { LabDay } from '@stoichos/core/labday';
+import { firstSettings } from '@stoichos/core/labday/settings';
+import { labDaySchema } from '@stoichos/core/labday/day';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { Mixing } from '@stoichos/core/planning/procedure';
 import { beforeEach, describe, expect, it, vi } from 'vitest';

@@ -1,6 +1,6 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { BenchRecord, RecordOf, StandingEntry } from '@stoichos/core/labday';
+import type { BenchRecord, RecordOf, StandingEntry } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ColourChips } from '../../src/shared/recording/ColourChips';

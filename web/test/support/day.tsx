@@ -1,5 +1,5 @@
-import { labDaySchema } from '@stoichos/core/labday';
-import type { BenchRecord, LabDay } from '@stoichos/core/labday';
+import { labDaySchema } from '@stoichos/core/labday/day';
+import type { BenchRecord, LabDay } from '@stoichos/core/labday/day';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { Mixing, Procedure } from '@stoichos/core/planning/procedure';
 import type { ReactElement } from 'react';

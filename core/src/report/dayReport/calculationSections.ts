@@ -1,16 +1,16 @@
-import { analyse } from '../../labday/analyse';
-import type { AnalysisResult } from '../../labday/analyse';
-import { classSpread } from '../../labday/classSpread';
-import { recordsOf, standingEntries } from '../../labday/currentRecords';
-import { chartsOf } from '../../labday/foundCharts';
-import { tellFound } from '../../labday/foundWords';
-import type { Bench } from '../../labday/work';
+import { analyse } from '../../labday/judge/analyse';
+import type { AnalysisResult } from '../../labday/judge/analyse';
+import { classSpread } from '../../labday/judge/classSpread';
+import { recordsOf, standingEntries } from '../../labday/day/currentRecords';
+import { chartsOf } from '../../labday/judge/foundCharts';
+import { tellFound } from '../../labday/judge/foundWords';
+import type { Bench } from '../../labday/day/work';
 import { analysisNames } from '../../planning/procedure/measures';
 import { chemical, plain, section } from './document';
 import type { Block, Section } from './document';
 import type { WorkView } from './workView';
 import { withFigures } from '../../common/formatNumber';
-import { tellMeasurement } from '../../labday/asRead';
+import { tellMeasurement } from '../../labday/bench/asRead';
 
 /** What a bench measured and what is worked out of it. */
 export function calculationSections(view: WorkView, bench: Bench): Section[] {

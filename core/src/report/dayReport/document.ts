@@ -2,7 +2,7 @@ import { proseTold } from '../../common/prose';
 import { formulaRuns } from '../../matter/formula/formatFormula';
 import type { FormulaRun } from '../../matter/formula/formatFormula';
 import type { VesselView } from '../../seeing/appearance/vesselView';
-import type { ChartData } from '../../labday/foundCharts';
+import type { ChartData } from '../../labday/judge/foundCharts';
 import type { ContainerKind } from '../../vessel/containers';
 
 /** Text that is set as it is to be read: on the line, lowered or raised. */

@@ -1,9 +1,10 @@
 import { csvOf } from '../../common/csv';
-import { standingEntries } from '../../labday/currentRecords';
-import { describeRecord } from '../../labday/describeRecord';
-import { judgeDay } from '../../labday/judgeDay';
-import type { LabDay, Settings } from '../../labday/labDay';
-import { wasteOfWork, worksOf } from '../../labday/work';
+import { standingEntries } from '../../labday/day/currentRecords';
+import { describeRecord } from '../../labday/bench/describeRecord';
+import { judgeDay } from '../../labday/judge/judgeDay';
+import type { LabDay } from '../../labday/day/labDay';
+import type { Settings } from '../../labday/settings/settings';
+import { wasteOfWork, worksOf } from '../../labday/day/work';
 import { describeObservation } from '../../seeing/observation/observation';
 import { eventWords } from '../../seeing/rack/eventWords';
 import { quantityUnits } from '../../planning/procedure/measures';

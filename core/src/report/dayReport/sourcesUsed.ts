@@ -1,5 +1,5 @@
-import { runOf } from '../../labday/work';
-import type { Work } from '../../labday/work';
+import { runOf } from '../../labday/day/work';
+import type { Work } from '../../labday/day/work';
 
 /** Every constant that decided what is expected, with its source, once each. */
 export function sourcesUsed(works: readonly Work[]): string[] {

@@ -1,7 +1,7 @@
 import type { Mark } from '../../studies/identify/grade';
 import { blankWords, testLabel } from '../../studies/identify/testLabel';
-import type { SealedUnknown, UnknownAnswer } from '../../labday/access';
-import type { Group } from '../../labday/labDay';
+import type { SealedUnknown, UnknownAnswer } from '../../labday/access/access';
+import type { Group } from '../../labday/day/labDay';
 import { chemical, plain, section } from './document';
 import type { Section } from './document';
 import { atMostPlaces } from '../../common/formatNumber';

@@ -1,6 +1,7 @@
-import type { StationJudgement } from '../../labday/judgeDay';
-import type { LabDay, Settings } from '../../labday/labDay';
-import type { Bench, Work } from '../../labday/work';
+import type { StationJudgement } from '../../labday/judge/judgeDay';
+import type { LabDay } from '../../labday/day/labDay';
+import type { Settings } from '../../labday/settings/settings';
+import type { Bench, Work } from '../../labday/day/work';
 import type { LikelyCause } from '../../seeing/judgement/faults/likelyCauses';
 
 /** A piece of work as the report looks at it. */

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { sealedUnknownSchema, unknownAnswerSchema } from '../../labday/access';
-import { labDaySchema } from '../../labday/labDay';
+import { sealedUnknownSchema, unknownAnswerSchema } from '../../labday/access/access';
+import { labDaySchema } from '../../labday/day/labDay';
 import { procedureSchema } from '../../planning/procedure/procedure';
 import { shelfItemSchema } from '../../planning/shelf/shelfItem';
 

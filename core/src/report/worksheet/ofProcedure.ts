@@ -1,9 +1,9 @@
 import { describeObservation } from '../../seeing/observation/observation';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { reagentsOf } from '../../planning/procedure/reagents';
-import { runOf, stationsOf } from '../../labday/work';
-import type { Work } from '../../labday/work';
-import type { Settings } from '../../labday/labDay';
+import { runOf, stationsOf } from '../../labday/day/work';
+import type { Work } from '../../labday/day/work';
+import type { Settings } from '../../labday/settings/settings';
 import { gasProofs } from '../../matter/substances/data/gasProofs';
 import type { GasProof } from '../../matter/substances/types';
 import { gasName } from '../../studies/gas/findGas';

@@ -1,5 +1,5 @@
 import { dice } from '../../common/dice';
-import type { Settings } from '../../labday/labDay';
+import type { Settings } from '../../labday/settings/settings';
 import { quantityUnits } from '../../planning/procedure/measures';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { deferral } from '../../safety/hazards';

@@ -6,7 +6,7 @@ import {
   sealedUnknownSchema,
   unknownAnswerSchema,
   sessionStateSchema,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/access';
 import type {
   AnswerInput,
   UnknownAnswer,
@@ -18,7 +18,7 @@ import type {
   Release,
   SealedUnknown,
   SessionState,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/access';
 import * as z from 'zod';
 import { everything } from './build';
 import type { Build } from './build';

@@ -1,6 +1,8 @@
 import { createApi } from '@reduxjs/toolkit/query/react';
-import { cellEntrySchema, entrySchema } from '@stoichos/core/labday';
-import type { BenchEntry, CellEntry } from '@stoichos/core/labday';
+import { cellEntrySchema } from '@stoichos/core/labday/cells';
+import { entrySchema } from '@stoichos/core/labday/day';
+import type { BenchEntry } from '@stoichos/core/labday/day';
+import type { CellEntry } from '@stoichos/core/labday/cells';
 import { accessEndpoints } from './accessEndpoints';
 import { dayEndpoints } from './dayEndpoints';
 import { instrumentEndpoints } from './instrumentEndpoints';

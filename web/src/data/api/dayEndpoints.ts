@@ -1,4 +1,4 @@
-import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday';
+import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday/day';
 import { importPlanSchema, restorePlanSchema } from '@stoichos/core/report/exchange';
 import type {
   DayCopy,
@@ -9,7 +9,7 @@ import type {
   LabDaySummary,
   Preparation,
   Weighing,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/day';
 import type { ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
 import * as z from 'zod';
 import { everything } from './build';

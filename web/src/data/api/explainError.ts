@@ -1,5 +1,5 @@
-import { errorSchema } from '@stoichos/core/labday';
-import type { ApiError } from '@stoichos/core/labday';
+import { errorSchema } from '@stoichos/core/labday/access';
+import type { ApiError } from '@stoichos/core/labday/access';
 
 const unreachable: ApiError = {
   code: 'unreachable',

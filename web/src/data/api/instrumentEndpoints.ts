@@ -1,5 +1,5 @@
-import { instrumentSchema, readingSchema } from '@stoichos/core/labday';
-import type { Follow, InstrumentInfo, InstrumentReading } from '@stoichos/core/labday';
+import { instrumentSchema, readingSchema } from '@stoichos/core/labday/bench';
+import type { Follow, InstrumentInfo, InstrumentReading } from '@stoichos/core/labday/bench';
 import type { QuantityName } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
 import type { Build } from './build';

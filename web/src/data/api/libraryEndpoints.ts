@@ -1,6 +1,6 @@
-import { ownProcedureSchema } from '@stoichos/core/labday';
+import { ownProcedureSchema } from '@stoichos/core/labday/day';
 import { shelfItemSchema } from '@stoichos/core/planning/shelf';
-import type { OwnProcedure } from '@stoichos/core/labday';
+import type { OwnProcedure } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import * as z from 'zod';
 import type { Build } from './build';

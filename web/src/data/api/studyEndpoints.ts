@@ -1,6 +1,8 @@
-import { cellRunSchema, cellRunWithRecordSchema, keptRunSchema } from '@stoichos/core/labday';
+import { cellRunSchema, cellRunWithRecordSchema } from '@stoichos/core/labday/cells';
+import { keptRunSchema } from '@stoichos/core/labday/day';
 import { logLineSchema } from '@stoichos/core/studies/electrolysis';
-import type { CellRun, CellRunWithRecord, KeptRun } from '@stoichos/core/labday';
+import type { CellRun, CellRunWithRecord } from '@stoichos/core/labday/cells';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import * as z from 'zod';
 import type { Build } from './build';
 

@@ -1,6 +1,6 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
-import { parts } from '@stoichos/core/labday';
+import { parts } from '@stoichos/core/labday/day';
 import { quantityNames } from '@stoichos/core/planning/procedure';
 import * as z from 'zod';
 import { take } from '../timers/timersSlice';

@@ -1,5 +1,5 @@
-import { liveEventSchema } from '@stoichos/core/labday';
-import type { LiveEvent } from '@stoichos/core/labday';
+import { liveEventSchema } from '@stoichos/core/labday/access';
+import type { LiveEvent } from '@stoichos/core/labday/access';
 import { useEffect, useEffectEvent } from 'react';
 import { api } from '../api/api';
 import { happened } from '../api/readAgain';

@@ -1,6 +1,7 @@
 import { createSlice } from '@reduxjs/toolkit';
 import type { PayloadAction } from '@reduxjs/toolkit';
-import type { BenchEntry, CellEntry } from '@stoichos/core/labday';
+import type { BenchEntry } from '@stoichos/core/labday/day';
+import type { CellEntry } from '@stoichos/core/labday/cells';
 
 /** An entry that the server has not acknowledged yet: of a bench, or of a run of an electrolysis. */
 export type Unsent =

@@ -1,4 +1,5 @@
-import { cellEntrySchema, entrySchema } from '@stoichos/core/labday';
+import { cellEntrySchema } from '@stoichos/core/labday/cells';
+import { entrySchema } from '@stoichos/core/labday/day';
 import { mixingStep, mixingVessel } from '@stoichos/core/planning/procedure';
 import { createStore, del, entries, get, promisifyRequest } from 'idb-keyval';
 import * as z from 'zod';

@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { useMemo } from 'react';
 import { useAppSelector } from '../store';
 

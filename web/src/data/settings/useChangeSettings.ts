@@ -1,5 +1,5 @@
 import { notifications } from '@mantine/notifications';
-import type { SettingsChange } from '@stoichos/core/labday';
+import type { SettingsChange } from '@stoichos/core/labday/settings';
 import { useChangeSettingsMutation } from '../api/api';
 import { explainError } from '../api/explainError';
 

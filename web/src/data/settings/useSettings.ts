@@ -1,5 +1,5 @@
-import { firstSettings } from '@stoichos/core/labday';
-import type { Settings } from '@stoichos/core/labday';
+import { firstSettings } from '@stoichos/core/labday/settings';
+import type { Settings } from '@stoichos/core/labday/settings';
 import { useSettingsQuery } from '../api/api';
 
 /** The chosen schools, units and habits of the school; those of a new one until they are there. */

@@ -1,5 +1,5 @@
 import { ChemistryError, inField, setReader } from '@stoichos/core/common';
-import { daySafety, firstLooks, weighingEffects } from '@stoichos/core/labday';
+import { daySafety, firstLooks, weighingEffects } from '@stoichos/core/labday/prep';
 import type { Reader } from '@stoichos/core/common';
 import { drawStructure } from '@stoichos/core/matter/structure';
 import {
@@ -47,7 +47,8 @@ import { drillsOf } from '@stoichos/core/studies/practice';
 import { course, planColours } from '@stoichos/core/studies/shift';
 import { findElectrode } from '@stoichos/core/vessel';
 import type { Portion } from '@stoichos/core/vessel';
-import type { CellSetup, SealedUnknown, UnknownAnswer } from '@stoichos/core/labday';
+import type { CellSetup } from '@stoichos/core/labday/cells';
+import type { SealedUnknown, UnknownAnswer } from '@stoichos/core/labday/access';
 import type { ClassPlan, Procedure, Wanted } from '@stoichos/core/planning/procedure';
 import type { ScheduleRequest, TimedTask } from '@stoichos/core/planning/schedule';
 import type { Limits, WasteSource } from '@stoichos/core/planning/waste';

@@ -1,7 +1,8 @@
 import { Button, Text } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { benchProgress, benchesOf, worksAsMade } from '@stoichos/core/labday';
-import type { Bench, LabDay, Work } from '@stoichos/core/labday';
+import { benchProgress } from '@stoichos/core/labday/bench';
+import { benchesOf, worksAsMade } from '@stoichos/core/labday/day';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
 import { IconPresentation } from '@tabler/icons-react';
 import { useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';

@@ -1,5 +1,5 @@
-import { standingEntries } from '@stoichos/core/labday';
-import type { Bench, LabDay } from '@stoichos/core/labday';
+import { standingEntries } from '@stoichos/core/labday/day';
+import type { Bench, LabDay } from '@stoichos/core/labday/day';
 import { PickStrip } from '../../shared/parts/PickStrip';
 import { shortName } from '../../shared/parts/shortNames';
 import classes from '../../shared/parts/Strip.module.css';

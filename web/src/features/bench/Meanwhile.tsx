@@ -1,7 +1,9 @@
 import { Text, Title, UnstyledButton } from '@mantine/core';
-import { isMixing, waitingSteps } from '@stoichos/core/labday';
+import { isMixing } from '@stoichos/core/labday/day';
+import { waitingSteps } from '@stoichos/core/labday/bench';
 import { shortText } from '@stoichos/core/planning/procedure';
-import type { BenchProgress, LabDay, StepProgress } from '@stoichos/core/labday';
+import type { BenchProgress, StepProgress } from '@stoichos/core/labday/bench';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { clock } from '../../data/timers/timersSlice';
 import { useNow } from '../../data/timers/useNow';
 import classes from '../../shared/recording/Bench.module.css';

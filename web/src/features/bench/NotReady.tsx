@@ -1,5 +1,5 @@
 import { Button, Group, List, Modal, Text } from '@mantine/core';
-import type { StepProgress } from '@stoichos/core/labday';
+import type { StepProgress } from '@stoichos/core/labday/bench';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { ProcedureStep } from '@stoichos/core/planning/procedure';
 import type { Recorder } from '../../shared/recording/useRecorder';

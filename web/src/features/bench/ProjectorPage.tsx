@@ -1,16 +1,11 @@
 import { ProcedureName, ProcedureWords } from '../../shared/chemistry/ProcedureName';
 import { Text } from '@mantine/core';
-import {
-  isMixing,
-  benchProgress,
-  benchesOf,
-  judgeStation,
-  stationsOf,
-  waitingSteps,
-  worksAsMade,
-} from '@stoichos/core/labday';
+import { isMixing, benchesOf, stationsOf, worksAsMade } from '@stoichos/core/labday/day';
+import { benchProgress, waitingSteps } from '@stoichos/core/labday/bench';
+import { judgeStation } from '@stoichos/core/labday/judge';
 import { shortText } from '@stoichos/core/planning/procedure';
-import type { Bench, LabDay, BenchProgress, Work } from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
+import type { BenchProgress } from '@stoichos/core/labday/bench';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useDayQuery } from '../../data/api/api';
 import { useAppSelector } from '../../data/store';

@@ -1,6 +1,6 @@
 import { Tabs, Text } from '@mantine/core';
-import { parts } from '@stoichos/core/labday';
-import type { Part } from '@stoichos/core/labday';
+import { parts } from '@stoichos/core/labday/day';
+import type { Part } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { useInstrumentsQuery } from '../../data/api/api';
 import { Chip } from '../../shared/parts/ChipRow';

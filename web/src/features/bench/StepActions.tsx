@@ -1,5 +1,5 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { StepProgress } from '@stoichos/core/labday';
+import type { StepProgress } from '@stoichos/core/labday/bench';
 import { shortText } from '@stoichos/core/planning/procedure';
 import { IconCheck, IconPlayerPlay, IconPlayerSkipForward } from '@tabler/icons-react';
 import { clock } from '../../data/timers/timersSlice';

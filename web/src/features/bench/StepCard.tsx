@@ -1,9 +1,10 @@
 import { ProcedureWords } from '../../shared/chemistry/ProcedureName';
 import { Text, UnstyledButton } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { isMixing, mindOfStep, refusalOf } from '@stoichos/core/labday';
+import { isMixing, refusalOf } from '@stoichos/core/labday/day';
+import { mindOfStep } from '@stoichos/core/labday/prep';
 import { putIn, shortText } from '@stoichos/core/planning/procedure';
-import type { StepProgress } from '@stoichos/core/labday';
+import type { StepProgress } from '@stoichos/core/labday/bench';
 import {
   IconAlertTriangle,
   IconCircle,

@@ -1,6 +1,7 @@
-import { isMixing } from '@stoichos/core/labday';
+import { isMixing } from '@stoichos/core/labday/day';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
-import type { BenchProgress, Work } from '@stoichos/core/labday';
+import type { BenchProgress } from '@stoichos/core/labday/bench';
+import type { Work } from '@stoichos/core/labday/day';
 import { PickStrip } from '../../shared/parts/PickStrip';
 import classes from '../../shared/parts/Strip.module.css';
 

@@ -1,4 +1,5 @@
-import type { Bench, BenchProgress, LabDay, Work } from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
+import type { BenchProgress } from '@stoichos/core/labday/bench';
 import type { ProcedureStep } from '@stoichos/core/planning/procedure';
 
 /** One step at one bench, and how to get to another. */

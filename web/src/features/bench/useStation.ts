@@ -1,6 +1,7 @@
 import { useHotkeys } from '@mantine/hooks';
-import { judgeStation, stationsOf } from '@stoichos/core/labday';
-import type { Part } from '@stoichos/core/labday';
+import { judgeStation } from '@stoichos/core/labday/judge';
+import { stationsOf } from '@stoichos/core/labday/day';
+import type { Part } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import type { StationProps } from './stationProps';

@@ -1,6 +1,6 @@
 import { Alert, Button, Group, Switch, Text } from '@mantine/core';
 import { formatDuration } from '@stoichos/core/common';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import {

@@ -1,9 +1,9 @@
 import { Alert, List, Text } from '@mantine/core';
 import { formatAmount, formatDuration, formatNumber, withPlaces } from '@stoichos/core/common';
-import { judgeCellRun } from '@stoichos/core/labday';
+import { judgeCellRun } from '@stoichos/core/labday/cells';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { efficiencySource } from '@stoichos/core/studies/electrolysis';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import type { Efficiency, ElectrodeEfficiency } from '@stoichos/core/studies/electrolysis';
 import { useMemo } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';

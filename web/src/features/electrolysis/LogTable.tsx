@@ -1,7 +1,7 @@
 import { ActionIcon, Button, Text } from '@mantine/core';
 import { atMostPlaces, csvOf, withPlaces } from '@stoichos/core/common';
-import { standingCellEntries } from '@stoichos/core/labday';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import { standingCellEntries } from '@stoichos/core/labday/cells';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { IconArrowBackUp } from '@tabler/icons-react';
 import { LineTable } from '../../shared/parts/LineTable';
 import { save } from '../../shared/parts/save';

@@ -1,9 +1,9 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
 import { formatNumber } from '@stoichos/core/common';
-import { cellMass } from '@stoichos/core/labday';
+import { cellMass } from '@stoichos/core/labday/cells';
 import { massQuestion } from '@stoichos/core/studies/electrolysis';
 import { findElectrode } from '@stoichos/core/vessel';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { useState } from 'react';
 import type { MassQuestion } from '@stoichos/core/studies/electrolysis';
 import type { Failure } from '../../data/worker/chemistry';

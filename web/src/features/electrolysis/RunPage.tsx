@@ -1,7 +1,7 @@
 import { Button, Text } from '@mantine/core';
-import { cellMass } from '@stoichos/core/labday';
+import { cellMass } from '@stoichos/core/labday/cells';
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { Link, useParams } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
 import { LoadState } from '../../shared/parts/LoadState';

@@ -1,7 +1,7 @@
 import { Button, Select, Text, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { ChemistryError, formatNumber, parseInput } from '@stoichos/core/common';
-import { cellRunSchema } from '@stoichos/core/labday';
+import { cellRunSchema } from '@stoichos/core/labday/cells';
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
 import {
   depositMetals,

@@ -1,8 +1,8 @@
 import { Chip, Text } from '@mantine/core';
-import { standingCellEntries } from '@stoichos/core/labday';
+import { standingCellEntries } from '@stoichos/core/labday/cells';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { depositWords, impurityHints, impuritySource } from '@stoichos/core/studies/electrolysis';
-import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { Fold } from '../../shared/parts/Fold';
 import classes from '../../shared/study/Study.module.css';
 import type { WriteLine } from './useCellRun';

@@ -2,7 +2,7 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Select, Text } from '@mantine/core';
 import { voltageBalance } from '@stoichos/core/studies/electrolysis';
 import { assumedAreaCm2 } from '@stoichos/core/vessel';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import type { CellVoltages, LogLine, VoltageBalance } from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import { TaskFailure } from '../../shared/parts/TaskFailure';

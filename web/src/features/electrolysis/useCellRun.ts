@@ -1,6 +1,6 @@
 import { ChemistryError, parseInput } from '@stoichos/core/common';
-import { cellEntrySchema, cellLog } from '@stoichos/core/labday';
-import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday';
+import { cellEntrySchema, cellLog } from '@stoichos/core/labday/cells';
+import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { useCallback, useMemo } from 'react';
 import { useCellQuery } from '../../data/api/api';
 import { useAppDispatch, useAppSelector } from '../../data/store';

@@ -1,6 +1,6 @@
 import { ChemistryError } from '@stoichos/core/common';
 import { currentOf, requestOf } from '@stoichos/core/studies/electrolysis';
-import type { DischargeSchool } from '@stoichos/core/labday';
+import type { DischargeSchool } from '@stoichos/core/labday/settings';
 import type {
   CellCurrent,
   CellRequest,

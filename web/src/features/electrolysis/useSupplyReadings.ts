@@ -1,5 +1,5 @@
 import { useInterval } from '@mantine/hooks';
-import type { CellRunWithRecord } from '@stoichos/core/labday';
+import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import type { LogLine } from '@stoichos/core/studies/electrolysis';
 import { useEffect, useRef, useState } from 'react';
 import { useCellReadingMutation } from '../../data/api/api';

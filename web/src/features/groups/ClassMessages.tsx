@@ -1,7 +1,8 @@
 import { Button, Group, SegmentedControl, Select, TextInput, Title } from '@mantine/core';
 import { useForm, type UseFormReturnType } from '@mantine/form';
-import { worksAsMade } from '@stoichos/core/labday';
-import type { LabDay, MessageInput, Oversight } from '@stoichos/core/labday';
+import { worksAsMade } from '@stoichos/core/labday/day';
+import type { LabDay } from '@stoichos/core/labday/day';
+import type { MessageInput, Oversight } from '@stoichos/core/labday/access';
 import { useSendMessageMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { useLabDay } from '../../data/useLabDay';

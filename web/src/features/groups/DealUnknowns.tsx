@@ -1,6 +1,6 @@
 import { Button, Group, Text } from '@mantine/core';
 import { assignUnknowns, costsOf, inseparableIn } from '@stoichos/core/studies/identify';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { useDealUnknownsMutation } from '../../data/api/api';

@@ -1,5 +1,5 @@
 import { Button, Text, Title } from '@mantine/core';
-import type { GroupStep, GroupView } from '@stoichos/core/labday';
+import type { GroupStep, GroupView } from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useGroupQuery, useLeaveMutation, useSessionQuery } from '../../data/api/api';

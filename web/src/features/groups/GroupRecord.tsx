@@ -1,6 +1,6 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Group, Tabs, Text, Title } from '@mantine/core';
-import type { GroupStep, GroupView } from '@stoichos/core/labday';
+import type { GroupStep, GroupView } from '@stoichos/core/labday/access';
 import { IconArrowBackUp } from '@tabler/icons-react';
 import { useState } from 'react';
 import bench from '../../shared/recording/Bench.module.css';

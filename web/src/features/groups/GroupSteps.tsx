@@ -1,7 +1,7 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, UnstyledButton } from '@mantine/core';
-import { recordsOf, standingEntries } from '@stoichos/core/labday';
-import type { GroupStep, GroupView } from '@stoichos/core/labday';
+import { recordsOf, standingEntries } from '@stoichos/core/labday/day';
+import type { GroupStep, GroupView } from '@stoichos/core/labday/access';
 import { IconCircle, IconCircleCheckFilled, IconCircleHalf2 } from '@tabler/icons-react';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import { Formula } from '../../shared/chemistry/Formula';

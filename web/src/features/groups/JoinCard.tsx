@@ -1,8 +1,9 @@
 import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Group, Table, Text, Title } from '@mantine/core';
-import { showJoinCode, stepsRecorded } from '@stoichos/core/labday';
-import type { Oversight } from '@stoichos/core/labday';
+import { showJoinCode } from '@stoichos/core/labday/access';
+import { stepsRecorded } from '@stoichos/core/labday/day';
+import type { Oversight } from '@stoichos/core/labday/access';
 import { useMemo } from 'react';
 import { renderSVG } from 'uqr';
 import { clockTime, longTime } from '../../shared/parts/dates';

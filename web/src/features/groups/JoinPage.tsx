@@ -1,5 +1,5 @@
 import { Button, Text, TextInput, Title } from '@mantine/core';
-import { joinCodeLength, readJoinCode } from '@stoichos/core/labday';
+import { joinCodeLength, readJoinCode } from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { useJoinMutation, useJoinableQuery } from '../../data/api/api';

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core';
 import { grade, readCandidate } from '@stoichos/core/studies/identify';
-import type { SealedUnknown, UnknownAnswer } from '@stoichos/core/labday';
+import type { SealedUnknown, UnknownAnswer } from '@stoichos/core/labday/access';
 import { useMemo } from 'react';
 import { useCandidates } from '../../shared/unknowns/useCandidates';
 import { useUnknownState } from '../../shared/unknowns/unknownState';

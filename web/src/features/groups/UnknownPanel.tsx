@@ -1,6 +1,6 @@
 import { proseTold } from '@stoichos/core/common';
 import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
-import { unknownResultSchema } from '@stoichos/core/labday';
+import { unknownResultSchema } from '@stoichos/core/labday/access';
 import {
   issuedAnions,
   issuedCations,
@@ -15,7 +15,7 @@ import {
   toldOutcomes,
   unsure,
 } from '@stoichos/core/studies/identify';
-import type { GroupView } from '@stoichos/core/labday';
+import type { GroupView } from '@stoichos/core/labday/access';
 import { IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import * as z from 'zod';

@@ -6,7 +6,7 @@ import type {
   Oversight,
   SealedUnknown,
   UnknownAnswer,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { useAnswersQuery, useKeysQuery, useSessionQuery } from '../../data/api/api';
 import { useLabDay } from '../../data/useLabDay';

@@ -1,4 +1,4 @@
-import type { GroupView } from '@stoichos/core/labday';
+import type { GroupView } from '@stoichos/core/labday/access';
 import { useAppSelector } from '../../data/store';
 
 /** The view as the server knows it, with this tablet’s entries that are still on their way. */

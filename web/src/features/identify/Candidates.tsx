@@ -8,7 +8,7 @@ import { NextTests } from './NextTests';
 import { RecordTable } from './RecordTable';
 import { SchoolNote } from './SchoolNote';
 import type { KeptResult, UnknownState } from '../../shared/unknowns/unknownState';
-import type { UnknownResult } from '@stoichos/core/labday';
+import type { UnknownResult } from '@stoichos/core/labday/access';
 import type { useFound } from './useFound';
 
 interface CandidatesProps {

@@ -10,7 +10,7 @@ import {
 import type { Model, TestLimits, RankedTest, UnknownSchool } from '@stoichos/core/studies/identify';
 import { useMemo } from 'react';
 import type { UnknownState } from '../../shared/unknowns/unknownState';
-import type { UnknownResult } from '@stoichos/core/labday';
+import type { UnknownResult } from '@stoichos/core/labday/access';
 
 /** What the results say so far. */
 export function useFound({

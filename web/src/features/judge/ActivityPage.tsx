@@ -1,7 +1,8 @@
 import { Card } from '../../shared/parts/Card';
 import { List, Text, Title } from '@mantine/core';
-import { activityEvidence, judgeDay, worksAsMade } from '@stoichos/core/labday';
-import type { LabDay } from '@stoichos/core/labday';
+import { activityEvidence, judgeDay } from '@stoichos/core/labday/judge';
+import { worksAsMade } from '@stoichos/core/labday/day';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { activitySeries } from '@stoichos/core/seeing/judgement';
 import { useMemo } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';

@@ -1,7 +1,7 @@
 import { Alert, Text, Title } from '@mantine/core';
-import { chartsOf, tellFound } from '@stoichos/core/labday';
+import { chartsOf, tellFound } from '@stoichos/core/labday/judge';
 import { analysisNames } from '@stoichos/core/planning/procedure';
-import type { AnalysisResult, Found } from '@stoichos/core/labday';
+import type { AnalysisResult, Found } from '@stoichos/core/labday/judge';
 import { DataChart } from '../../shared/chart/DataChart';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';

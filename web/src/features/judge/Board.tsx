@@ -1,8 +1,9 @@
-import { isMixing } from '@stoichos/core/labday';
+import { isMixing } from '@stoichos/core/labday/day';
 import { Text, Title, UnstyledButton } from '@mantine/core';
 import { shortText } from '@stoichos/core/planning/procedure';
 import { isUnchanged } from '@stoichos/core/seeing/observation';
-import type { Bench, StationJudgement, Work } from '@stoichos/core/labday';
+import type { Bench, Work } from '@stoichos/core/labday/day';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Mark } from '../../shared/parts/Mark';
 import { shortName } from '../../shared/parts/shortNames';

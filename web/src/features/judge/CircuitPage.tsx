@@ -1,9 +1,11 @@
 import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Table, Text, Title } from '@mantine/core';
-import { isMixing, judgeWork } from '@stoichos/core/labday';
+import { isMixing } from '@stoichos/core/labday/day';
+import { judgeWork } from '@stoichos/core/labday/judge';
 import { shortText } from '@stoichos/core/planning/procedure';
-import type { Bench, LabDay, StationJudgement, Work } from '@stoichos/core/labday';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ObservationLine } from '../../shared/chemistry/ObservationLine';

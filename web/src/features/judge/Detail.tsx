@@ -1,8 +1,10 @@
 import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Button, Text, Title } from '@mantine/core';
-import { isMixing, recordsOf, weighedOtherwise, worksOf } from '@stoichos/core/labday';
-import type { LabDay, StationJudgement } from '@stoichos/core/labday';
+import { isMixing, recordsOf, worksOf } from '@stoichos/core/labday/day';
+import { weighedOtherwise } from '@stoichos/core/labday/prep';
+import type { LabDay } from '@stoichos/core/labday/day';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { Link } from 'react-router';
 import { Causes } from '../../shared/recording/Causes';

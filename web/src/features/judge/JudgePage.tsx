@@ -1,7 +1,9 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Text } from '@mantine/core';
-import { judgeDay, worksAsMade } from '@stoichos/core/labday';
-import type { LabDay, StationJudgement } from '@stoichos/core/labday';
+import { judgeDay } from '@stoichos/core/labday/judge';
+import { worksAsMade } from '@stoichos/core/labday/day';
+import type { LabDay } from '@stoichos/core/labday/day';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { IconArrowRight } from '@tabler/icons-react';
 import { useMemo, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';

@@ -2,7 +2,7 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { evidenceSource } from '@stoichos/core/seeing/judgement';
-import type { StationJudgement } from '@stoichos/core/labday';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { withPlaces, formatNumber } from '@stoichos/core/common';
 

@@ -1,13 +1,8 @@
 import { Card } from '../../shared/parts/Card';
 import { Text, Title } from '@mantine/core';
-import {
-  analyse,
-  benchesOf,
-  classSpread,
-  readAlone,
-  repeatedReadings,
-} from '@stoichos/core/labday';
-import type { Bench, LabDay, Work } from '@stoichos/core/labday';
+import { analyse, classSpread, readAlone, repeatedReadings } from '@stoichos/core/labday/judge';
+import { benchesOf } from '@stoichos/core/labday/day';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { useLabDay } from '../../data/useLabDay';

@@ -1,6 +1,7 @@
 import { Button, Group, Select, Text, TextInput, Title } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import type { LabDay, RecordOf, StationJudgement } from '@stoichos/core/labday';
+import type { LabDay, RecordOf } from '@stoichos/core/labday/day';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import type { Agreement, ChangeVerdict } from '@stoichos/core/seeing/judgement';
 import { IconSignature } from '@tabler/icons-react';
 import { useRecorder } from '../../shared/recording/useRecorder';

@@ -2,7 +2,7 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Table, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { studentSource } from '@stoichos/core/measuring';
-import type { ClassSpread } from '@stoichos/core/labday';
+import type { ClassSpread } from '@stoichos/core/labday/judge';
 import { withPlaces } from '@stoichos/core/common';
 
 /** Mean and spread over the class, and who stands out. */

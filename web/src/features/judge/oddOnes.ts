@@ -1,4 +1,4 @@
-import type { StationJudgement } from '@stoichos/core/labday';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 
 /** Benches needed before one of them can stand alone. */
 const enough = 3;

@@ -1,5 +1,5 @@
-import { benchesOf, worksAsMade } from '@stoichos/core/labday';
-import type { Bench, LabDay, Work } from '@stoichos/core/labday';
+import { benchesOf, worksAsMade } from '@stoichos/core/labday/day';
+import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { PickStrip } from '../../shared/parts/PickStrip';

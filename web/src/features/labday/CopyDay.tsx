@@ -1,5 +1,5 @@
 import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCopyDaysMutation } from '../../data/api/api';

@@ -1,5 +1,5 @@
 import { Button, Checkbox, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
-import type { LabDaySummary } from '@stoichos/core/labday';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import dayjs from 'dayjs';
 import { useState } from 'react';
 import { useCopyDaysMutation } from '../../data/api/api';

@@ -10,9 +10,9 @@ import {
   TextInput,
 } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { labDayInputSchema } from '@stoichos/core/labday';
+import { labDayInputSchema } from '@stoichos/core/labday/day';
 import { kitKinds } from '@stoichos/core/planning/procedure';
-import type { LabDay, LabDayInput } from '@stoichos/core/labday';
+import type { LabDay, LabDayInput } from '@stoichos/core/labday/day';
 import type { KitKind } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';

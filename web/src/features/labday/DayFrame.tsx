@@ -1,8 +1,8 @@
 import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
-import { stageStates, stages } from '@stoichos/core/labday';
-import type { LabDay, Stage, LabDaySummary } from '@stoichos/core/labday';
+import { stageStates, stages } from '@stoichos/core/labday/day';
+import type { LabDay, Stage, LabDaySummary } from '@stoichos/core/labday/day';
 import {
   IconArchive,
   IconArchiveOff,

@@ -2,7 +2,7 @@ import { lazy, Suspense } from 'react';
 import type { ReactNode } from 'react';
 import { Badge, Button, Group, Menu, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import type { LabDaySummary } from '@stoichos/core/labday';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import {
   IconArrowRight,
   IconBottle,

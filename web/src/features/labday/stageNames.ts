@@ -1,4 +1,4 @@
-import type { Stage } from '@stoichos/core/labday';
+import type { Stage } from '@stoichos/core/labday/day';
 
 export const stageNames: Readonly<Record<Stage, string>> = {
   plan: 'Plan',

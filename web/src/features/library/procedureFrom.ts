@@ -1,7 +1,7 @@
 import { forAnyReader } from '@stoichos/core/common';
 import { blankStep } from '@stoichos/core/planning/procedure';
 import { eventWords } from '@stoichos/core/seeing/rack';
-import type { KeptRun } from '@stoichos/core/labday';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import type { Procedure, ProcedureStep } from '@stoichos/core/planning/procedure';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
 

@@ -1,9 +1,9 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
-import { classPlanOf } from '@stoichos/core/labday';
+import { classPlanOf } from '@stoichos/core/labday/day';
 import { handsOf, kitKinds, missingKit } from '@stoichos/core/planning/procedure';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { IconAlertTriangle, IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { DayForm } from '../labday/public';

@@ -1,8 +1,8 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { classPlanOf, labDayInputSchema } from '@stoichos/core/labday';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import { classPlanOf, labDayInputSchema } from '@stoichos/core/labday/day';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
 import type { Cut } from '@stoichos/core/planning/procedure';
 import { useSaveDayMutation, useSaveDayProceduresMutation } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';

@@ -1,5 +1,6 @@
 import { Button, Table, Text, UnstyledButton } from '@mantine/core';
-import type { FirstLook, LabDay } from '@stoichos/core/labday';
+import type { FirstLook } from '@stoichos/core/labday/prep';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { containers } from '@stoichos/core/vessel';
 import { IconPlus } from '@tabler/icons-react';
 import { useAnswer } from '../../data/worker/useAnswer';

@@ -17,7 +17,7 @@ import { SafetyPanel } from './SafetyPanel';
 import { useDraftOutcome } from './useDraftOutcome';
 import { mixingsOf, useMixingDraft } from './useMixingDraft';
 import type { PlannedMixing, MixingDraftState } from './useMixingDraft';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { DraftOutcome } from './useDraftOutcome';
 
 /** Two-solution tests: a line of a table each; what they should show, why, the hazards and the waste appear as you choose. */

@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { mixingsOf } from './useMixingDraft';
 import { SubTabs } from '../../shared/parts/SubTabs';
 

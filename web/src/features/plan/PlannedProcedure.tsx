@@ -1,7 +1,7 @@
 import { ActionIcon, Button, Group, Text } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
 import { departuresFrom, kindNames, library, mixingOf } from '@stoichos/core/planning/procedure';
-import type { DayProcedure } from '@stoichos/core/labday';
+import type { DayProcedure } from '@stoichos/core/labday/day';
 import { IconArrowDown, IconArrowUp } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';

@@ -1,6 +1,6 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { DayProcedure, LabDay } from '@stoichos/core/labday';
+import type { DayProcedure, LabDay } from '@stoichos/core/labday/day';
 import { IconPlus } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import {

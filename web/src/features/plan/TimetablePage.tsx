@@ -1,7 +1,7 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
 import { missingKit, timetableRows } from '@stoichos/core/planning/procedure';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
 import type { TimetableRow } from '@stoichos/core/planning/procedure';
 import { IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';

@@ -1,7 +1,7 @@
 import { Card } from '../../shared/parts/Card';
 import { Text, Button, Title } from '@mantine/core';
 import { peopleRows, meanwhile } from '@stoichos/core/planning/procedure';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
 import type { TimetableRow, TimetableBar } from '@stoichos/core/planning/procedure';
 import { IconArrowRight } from '@tabler/icons-react';
 import { useState } from 'react';

@@ -1,4 +1,4 @@
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { mixingOf, mixingSchema } from '@stoichos/core/planning/procedure';
 import type { Mixing } from '@stoichos/core/planning/procedure';
 import { useSearchParams } from 'react-router';

@@ -1,6 +1,6 @@
-import { classPlanOf, planKey } from '@stoichos/core/labday';
+import { classPlanOf, planKey } from '@stoichos/core/labday/day';
 import { scheduleOf } from '@stoichos/core/planning/procedure';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday';
+import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
 import type { TimedTask } from '@stoichos/core/planning/schedule';
 import { useMemo, useState } from 'react';
 import { useSaveTimetableMutation } from '../../data/api/api';

@@ -1,7 +1,7 @@
 import { Button, Group, Select, Text, TextInput, UnstyledButton } from '@mantine/core';
-import { labelSheets, labelsFor } from '@stoichos/core/labday';
+import { labelSheets, labelsFor } from '@stoichos/core/labday/prep';
 import { deferral } from '@stoichos/core/safety';
-import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core/labday';
+import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core/labday/prep';
 import { useMemo, useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';

@@ -1,5 +1,5 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { IconCheck } from '@tabler/icons-react';
 import { useConfirmPreparationMutation, useUndoPreparationMutation } from '../../data/api/api';

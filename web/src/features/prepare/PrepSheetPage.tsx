@@ -1,8 +1,9 @@
 import { Button, Group, Text, Title } from '@mantine/core';
-import { dayShortages, equipmentOf, otherNeeds } from '@stoichos/core/labday';
+import { dayShortages } from '@stoichos/core/labday/prep';
+import { equipmentOf, otherNeeds } from '@stoichos/core/labday/day';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { cylindersSource, keepingSource } from '@stoichos/core/planning/prep';
-import type { DayShortage } from '@stoichos/core/labday';
+import type { DayShortage } from '@stoichos/core/labday/prep';
 import { Link } from 'react-router';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';

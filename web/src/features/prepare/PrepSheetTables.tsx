@@ -1,8 +1,9 @@
 import { Text, Title } from '@mantine/core';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
 import { howItKeeps } from '@stoichos/core/planning/prep';
-import { jarsOf, takingFor, workingOf } from '@stoichos/core/labday';
-import type { DayLine, LabDay, NeededAsItIs } from '@stoichos/core/labday';
+import { jarsOf, takingFor, workingOf } from '@stoichos/core/labday/prep';
+import type { DayLine } from '@stoichos/core/labday/prep';
+import type { LabDay, NeededAsItIs } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';

@@ -1,7 +1,7 @@
 import { Button, Group, Text } from '@mantine/core';
 import { IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
-import { concentrationOf, latestWeighing } from '@stoichos/core/labday';
+import { concentrationOf, latestWeighing } from '@stoichos/core/labday/day';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { useLabDay } from '../../data/useLabDay';
 import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';

@@ -1,6 +1,6 @@
 import { Accordion, Text } from '@mantine/core';
-import { workingOf } from '@stoichos/core/labday';
-import type { DayLine } from '@stoichos/core/labday';
+import { workingOf } from '@stoichos/core/labday/prep';
+import type { DayLine } from '@stoichos/core/labday/prep';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import type { Measured } from '@stoichos/core/planning/prep';
 import { Formula } from '../../shared/chemistry/Formula';

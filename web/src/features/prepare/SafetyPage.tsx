@@ -10,7 +10,7 @@ import {
   protectionSource,
 } from '@stoichos/core/safety';
 import { unknownsSource } from '@stoichos/core/studies/identify';
-import type { DaySafety } from '@stoichos/core/labday';
+import type { DaySafety } from '@stoichos/core/labday/prep';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { PictogramRow } from '../../shared/chemistry/Pictogram';

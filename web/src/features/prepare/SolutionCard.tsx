@@ -1,16 +1,12 @@
 import { Card } from '../../shared/parts/Card';
 import { Chip, Group, Text, Title } from '@mantine/core';
-import {
-  concentrationOf,
-  formsOnShelf,
-  jarsOf,
-  latestWeighing,
-  takingOf,
-} from '@stoichos/core/labday';
+import { concentrationOf, latestWeighing } from '@stoichos/core/labday/day';
+import { formsOnShelf, jarsOf, takingOf } from '@stoichos/core/labday/prep';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
 import { hazardsOf } from '@stoichos/core/safety';
 import type { VesselView } from '@stoichos/core/seeing/appearance';
-import type { DayLine, LabDay } from '@stoichos/core/labday';
+import type { DayLine } from '@stoichos/core/labday/prep';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';

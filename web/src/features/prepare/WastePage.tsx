@@ -1,7 +1,7 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
-import { wasteSources } from '@stoichos/core/labday';
+import { wasteSources } from '@stoichos/core/labday/day';
 import { sourceText } from '@stoichos/core/matter/substances';
 import {
   dischargeLimits,

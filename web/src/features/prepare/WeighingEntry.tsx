@@ -1,5 +1,5 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
-import type { Weighing } from '@stoichos/core/labday';
+import type { Weighing } from '@stoichos/core/labday/day';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';

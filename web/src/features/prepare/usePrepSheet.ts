@@ -1,5 +1,5 @@
-import { daySheet } from '@stoichos/core/labday';
-import type { LabDay } from '@stoichos/core/labday';
+import { daySheet } from '@stoichos/core/labday/prep';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useMemo } from 'react';
 import * as z from 'zod';

@@ -1,5 +1,6 @@
 import { judgeWeighing } from '@stoichos/core/solution/preparation';
-import type { DayLine, LabDay, Weighing } from '@stoichos/core/labday';
+import type { DayLine } from '@stoichos/core/labday/prep';
+import type { LabDay, Weighing } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { useAddWeighingMutation } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';

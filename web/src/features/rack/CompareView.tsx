@@ -1,5 +1,5 @@
 import { Button, Group, Switch, Table, Text, Title } from '@mantine/core';
-import type { KeptRun } from '@stoichos/core/labday';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import type { Rack, RackOutcome, RunLine } from '@stoichos/core/seeing/rack';
 import { useEffect, useRef, useState } from 'react';
 import { useAnswer } from '../../data/worker/useAnswer';

@@ -1,6 +1,6 @@
 import { Button, Group, Modal, Text, TextInput, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { KeptRun } from '@stoichos/core/labday';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import type { Rack } from '@stoichos/core/seeing/rack';
 import { useState } from 'react';
 import { Link } from 'react-router';

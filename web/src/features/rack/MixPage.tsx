@@ -3,7 +3,7 @@ import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { heldIn } from '@stoichos/core/safety';
 import { describeObservation } from '@stoichos/core/seeing/observation';
 import { eventWords, vesselsOf } from '@stoichos/core/seeing/rack';
-import type { KeptRun } from '@stoichos/core/labday';
+import type { KeptRun } from '@stoichos/core/labday/day';
 import type { Rack, RackEvent, RackOutcome, ToldStep } from '@stoichos/core/seeing/rack';
 import { IconArrowDown } from '@tabler/icons-react';
 import { useMemo, useRef, useState } from 'react';

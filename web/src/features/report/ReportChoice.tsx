@@ -1,6 +1,6 @@
 import { Group, Select } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { ReportDocument, ReportScope } from '@stoichos/core/report/dayReport';
 import '../../shared/document/document.css';
 import { TakeAway } from '../../shared/document/TakeAway';

@@ -1,7 +1,7 @@
 import { Anchor, Group, Text } from '@mantine/core';
-import { worksOf } from '@stoichos/core/labday';
+import { worksOf } from '@stoichos/core/labday/day';
 import { chooseParts, reportParts } from '@stoichos/core/report/dayReport';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { ReportPart, ReportScope, Version } from '@stoichos/core/report/dayReport';
 import { useEffect, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';

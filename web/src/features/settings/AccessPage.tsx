@@ -2,7 +2,7 @@ import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Group, PasswordInput, Switch, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import { shortestPassphrase } from '@stoichos/core/labday';
+import { shortestPassphrase } from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { longTime } from '../../shared/parts/dates';
 import {

@@ -1,7 +1,7 @@
 import { Radio, Stack } from '@mantine/core';
 import { temperatureScales } from '@stoichos/core/common';
-import { settingsChangeSchema } from '@stoichos/core/labday';
-import type { Settings } from '@stoichos/core/labday';
+import { settingsChangeSchema } from '@stoichos/core/labday/settings';
+import type { Settings } from '@stoichos/core/labday/settings';
 import { useChangeSettings } from '../../data/settings/useChangeSettings';
 import { useSettings } from '../../data/settings/useSettings';
 

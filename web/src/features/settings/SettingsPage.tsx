@@ -10,8 +10,8 @@ import {
   useMantineColorScheme,
 } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
-import { settingsSchema } from '@stoichos/core/labday';
-import type { Settings, SettingsChange } from '@stoichos/core/labday';
+import { settingsSchema } from '@stoichos/core/labday/settings';
+import type { Settings, SettingsChange } from '@stoichos/core/labday/settings';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { SchoolSettings } from './SchoolSettings';

@@ -1,4 +1,4 @@
-import type { ChartData } from '@stoichos/core/labday';
+import type { ChartData } from '@stoichos/core/labday/judge';
 import { useCallback } from 'react';
 import type { ChartInk } from './ChartCanvas';
 import { ChartCard } from './ChartCard';

@@ -1,4 +1,4 @@
-import type { ChartData } from '@stoichos/core/labday';
+import type { ChartData } from '@stoichos/core/labday/judge';
 import { Chart } from 'chart.js';
 import './ChartCanvas';
 import { configurationOf } from './dataChart';

@@ -1,4 +1,4 @@
-import type { ChartData, ChartSeries } from '@stoichos/core/labday';
+import type { ChartData, ChartSeries } from '@stoichos/core/labday/judge';
 import type { ChartConfiguration, ChartDataset } from 'chart.js';
 import type { ChartInk } from './ChartCanvas';
 

@@ -1,6 +1,6 @@
 import { Fragment } from 'react';
 import type { ReactNode } from 'react';
-import type { ChartData } from '@stoichos/core/labday';
+import type { ChartData } from '@stoichos/core/labday/judge';
 import type {
   Block,
   Column,

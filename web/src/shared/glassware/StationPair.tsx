@@ -1,5 +1,5 @@
 import { drawRecord } from '@stoichos/core/seeing/observation';
-import type { StationJudgement } from '@stoichos/core/labday';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { VesselPair } from './VesselPair';
 
 /** How full a recorded vessel is drawn where nothing is predicted; the record does not say. */

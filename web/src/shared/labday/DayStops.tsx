@@ -1,5 +1,5 @@
 import { Alert, Text } from '@mantine/core';
-import type { LabDay } from '@stoichos/core/labday';
+import type { LabDay } from '@stoichos/core/labday/day';
 import { IconAlertOctagon } from '@tabler/icons-react';
 import { Formula } from '../chemistry/Formula';
 import { useAnswer } from '../../data/worker/useAnswer';

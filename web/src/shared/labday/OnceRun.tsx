@@ -1,5 +1,5 @@
-import { isRun, keepRun } from '@stoichos/core/labday';
-import type { Work } from '@stoichos/core/labday';
+import { isRun, keepRun } from '@stoichos/core/labday/day';
+import type { Work } from '@stoichos/core/labday/day';
 import type { ReactNode } from 'react';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { TaskFailure } from '../parts/TaskFailure';

@@ -1,7 +1,7 @@
 import { Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { faultsSource } from '@stoichos/core/seeing/judgement';
-import type { StationJudgement } from '@stoichos/core/labday';
+import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { useEffect, useEffectEvent } from 'react';
 import { Formula } from '../chemistry/Formula';
 import { TaskFailure } from '../parts/TaskFailure';

@@ -1,6 +1,6 @@
 import { Button, Group, Text, UnstyledButton } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import type { StandingEntry } from '@stoichos/core/labday';
+import type { StandingEntry } from '@stoichos/core/labday/day';
 import type { Measure } from '@stoichos/core/planning/procedure';
 import { IconArrowBackUp, IconDroplet } from '@tabler/icons-react';
 import * as z from 'zod';

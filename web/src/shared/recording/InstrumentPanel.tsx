@@ -1,6 +1,6 @@
 import { Button, Group, Switch, Text } from '@mantine/core';
 import { quantityUnits } from '@stoichos/core/planning/procedure';
-import type { Follow, InstrumentInfo } from '@stoichos/core/labday';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday/bench';
 import type { QuantityName } from '@stoichos/core/planning/procedure';
 import { IconPlugConnected, IconPlugConnectedX } from '@tabler/icons-react';
 import { useState } from 'react';

@@ -1,7 +1,8 @@
 import { Button, Group, Select, Switch, Text, TextInput } from '@mantine/core';
 import { formatTemperature } from '@stoichos/core/common';
 import { quantityNames, quantityUnits } from '@stoichos/core/planning/procedure';
-import type { Follow, InstrumentInfo, StandingEntry } from '@stoichos/core/labday';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday/bench';
+import type { StandingEntry } from '@stoichos/core/labday/day';
 import type { Measure, QuantityName } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

@@ -1,5 +1,5 @@
 import { Button, Group, SegmentedControl, Text, TextInput, Textarea } from '@mantine/core';
-import { departureKinds, longestNote } from '@stoichos/core/labday';
+import { departureKinds, longestNote } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import classes from './Bench.module.css';
 import type { Recorder } from './useRecorder';

@@ -1,9 +1,9 @@
 import { ActionIcon, Text } from '@mantine/core';
-import type { StandingEntry } from '@stoichos/core/labday';
+import type { StandingEntry } from '@stoichos/core/labday/day';
 import { IconX } from '@tabler/icons-react';
 import { clock } from '../../data/timers/timersSlice';
 import classes from './Bench.module.css';
-import { tellMeasurement } from '@stoichos/core/labday';
+import { tellMeasurement } from '@stoichos/core/labday/bench';
 
 interface ReadingListProps {
   readonly readings: readonly StandingEntry[];

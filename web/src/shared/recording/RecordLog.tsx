@@ -1,6 +1,7 @@
 import { Text } from '@mantine/core';
-import { describeRecord, isAt } from '@stoichos/core/labday';
-import type { BenchEntry, LabDay } from '@stoichos/core/labday';
+import { describeRecord } from '@stoichos/core/labday/bench';
+import { isAt } from '@stoichos/core/labday/day';
+import type { BenchEntry, LabDay } from '@stoichos/core/labday/day';
 import classes from './Bench.module.css';
 
 interface RecordLogProps {

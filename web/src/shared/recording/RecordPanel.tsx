@@ -2,7 +2,7 @@ import { Button, Group } from '@mantine/core';
 import { formatDegrees } from '@stoichos/core/common';
 import { clarities, vigours, warmths } from '@stoichos/core/seeing/observation';
 import { sightWords } from '@stoichos/core/seeing/judgement';
-import type { BenchRecord, RecordOf } from '@stoichos/core/labday';
+import type { BenchRecord, RecordOf } from '@stoichos/core/labday/day';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';

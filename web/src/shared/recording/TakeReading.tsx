@@ -1,5 +1,5 @@
 import { Button, Group, Text } from '@mantine/core';
-import type { Follow, InstrumentInfo } from '@stoichos/core/labday';
+import type { Follow, InstrumentInfo } from '@stoichos/core/labday/bench';
 import type { QuantityName } from '@stoichos/core/planning/procedure';
 import { IconGauge, IconPlayerStop, IconRepeat } from '@tabler/icons-react';
 import { useState } from 'react';

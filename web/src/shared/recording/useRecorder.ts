@@ -1,4 +1,4 @@
-import { isAt, standingEntries } from '@stoichos/core/labday';
+import { isAt, standingEntries } from '@stoichos/core/labday/day';
 import type {
   BenchEntry,
   BenchRecord,
@@ -6,7 +6,7 @@ import type {
   Part,
   RecordOf,
   StandingEntry,
-} from '@stoichos/core/labday';
+} from '@stoichos/core/labday/day';
 import { useAppDispatch } from '../../data/store';
 import { recorded } from '../../data/outbox/outbox';
 

@@ -1,6 +1,6 @@
 import { Group, Text } from '@mantine/core';
 import { blankWords } from '@stoichos/core/studies/identify';
-import type { UnknownResult } from '@stoichos/core/labday';
+import type { UnknownResult } from '@stoichos/core/labday/access';
 import { Chip } from '../parts/ChipRow';
 
 export type Blank = UnknownResult['blank'];

@@ -1,0 +1,72 @@
+import type { Observation } from '../../seeing/observation/observation';
+import type { BenchEntry, BenchRecord, Part, RecordOf } from './labDay';
+
+/** A bench entry that still stands. */
+export interface StandingEntry extends BenchEntry {
+  readonly record: BenchRecord;
+}
+
+/** Which entries are meant; what is left out may be anything. */
+export interface Where {
+  readonly workId: string;
+  readonly stepId?: string;
+  readonly groupId: string | null;
+  readonly vessel?: string | null;
+  readonly part?: Part;
+}
+
+/** Whether an entry belongs to a place in the record. */
+export function isAt(entry: BenchEntry, { workId, stepId, groupId, vessel, part }: Where): boolean {
+  return (
+    entry.workId === workId &&
+    entry.groupId === groupId &&
+    (stepId === undefined || entry.stepId === stepId) &&
+    (vessel === undefined || entry.vessel === vessel) &&
+    (part === undefined || entry.part === part)
+  );
+}
+
+/**
+ * The entries of one place that count now: those no later entry supersedes, without the withdrawn ones.
+ * The whole history stays in `entries`.
+ */
+export function standingEntries(entries: readonly BenchEntry[], where: Where): StandingEntry[] {
+  const own = entries.filter((entry) => isAt(entry, where));
+  const replaced = new Set(own.map(({ supersedes }) => supersedes));
+  return own.filter(
+    (entry): entry is StandingEntry => entry.record !== null && !replaced.has(entry.id),
+  );
+}
+
+/** Kinds of record that are no observation. */
+const otherKinds: readonly BenchRecord['kind'][] = [
+  'note',
+  'measurement',
+  'departure',
+  'step',
+  'verdict',
+  'signOff',
+];
+
+const isObservation = (record: BenchRecord): record is Observation & BenchRecord =>
+  !otherKinds.includes(record.kind);
+
+/** What was seen, without notes, measurements and the like. */
+export function seenObservations(standing: readonly StandingEntry[]): Observation[] {
+  return standing.map(({ record }) => record).filter(isObservation);
+}
+
+/** The standing records of one kind, in the order they were written. */
+export function recordsOf<K extends BenchRecord['kind']>(
+  standing: readonly StandingEntry[],
+  kind: K,
+): RecordOf<K>[] {
+  return standing
+    .map(({ record }) => record)
+    .filter((record): record is RecordOf<K> => record.kind === kind);
+}
+
+/** The notes, in the order they were written. */
+export function notesOf(standing: readonly StandingEntry[]): string[] {
+  return recordsOf(standing, 'note').map(({ text }) => text);
+}
