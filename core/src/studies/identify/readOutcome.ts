@@ -76,9 +76,10 @@ export function readOutcome(
   const text = typeof told === 'object' ? observationWords(told) : String(told).trim();
   const scale = scales.find(({ name }) => name === test);
   if (scale) {
+    // That there is none names the range, and the range has numbers.
+    if (told === unsure || told === scale.none) return told;
     const celsius = typeof told === 'number' ? told : Number(/-?\d+(\.\d+)?/.exec(text)?.[0]);
     if (Number.isFinite(celsius)) return pointOutcome(scale, celsius);
-    if (told === unsure || told === scale.none) return told;
     throw ChemistryError.of('unknownOutcome', text, scale.label, 'a temperature in °C');
   }
   const plain = text.toLowerCase();
