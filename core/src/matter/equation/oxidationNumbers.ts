@@ -1,7 +1,7 @@
 import { waterOfCrystallisation } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
 import type { Species } from '../formula/species';
-import { ionsOf } from '../substances/ionsOf';
+import { ionsHeld } from '../substances/ionsOf';
 
 const fixed: Readonly<Record<string, number>> = {
   F: -1,
@@ -46,7 +46,7 @@ interface Site {
  * @returns sites, or undefined where the rules do not settle them.
  */
 function oxidationSites(species: Species): readonly Site[] | undefined {
-  const content = species.charge === 0 ? ionsOf(species.formula) : undefined;
+  const content = species.charge === 0 ? ionsHeld(species.formula) : undefined;
   if (!content) return within(species, 1);
   const water = waterOfCrystallisation(species);
   const parts = [

@@ -22,8 +22,19 @@ const precipitates: readonly Substance[] = (sparinglySoluble as readonly Sparing
 const known: readonly Substance[] = [...shelf, ...precipitates];
 const byFormula = new Map(known.map((row) => [row.formula, row]));
 
+/** One spelling for those of both sides of the Atlantic. */
+const spellings = [
+  [/sulph/g, 'sulf'],
+  [/aluminum/g, 'aluminium'],
+  [/\bcesium/g, 'caesium'],
+] as const;
+
 const plain = (text: string): string =>
-  text.toLowerCase().replace(/[’']/g, '').replace(/sulph/g, 'sulf').replace(/\s+/g, ' ').trim();
+  spellings
+    .reduce((told, [other, ours]) => told.replace(other, ours), text.toLowerCase())
+    .replace(/[’']/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
 
 interface Found {
   readonly substance: Substance;

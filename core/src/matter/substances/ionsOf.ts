@@ -49,6 +49,16 @@ export function ionsOf(formula: string): Readonly<Record<string, number>> | unde
   return cache.get(formula);
 }
 
+/** The ions that a solid or a melt holds: an oxide, of which water makes hydroxide, holds oxide ions. */
+export function ionsHeld(formula: string): Readonly<Record<string, number>> | undefined {
+  const ions = ionsOf(formula);
+  if (!ions) return undefined;
+  const { 'OH^-': hydroxide = 0, ...others } = ions;
+  return hydroxide > 0 && !parseFormula(formula).elements.H
+    ? { ...others, 'O^2-': hydroxide / 2 }
+    : ions;
+}
+
 function findIons(formula: string): Readonly<Record<string, number>> | undefined {
   const row = fromRows.get(formula);
   if (row) return row;

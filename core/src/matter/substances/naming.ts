@@ -1,10 +1,9 @@
 import { anhydrousFormula, waterOfCrystallisation } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
-import type { Species } from '../formula/species';
 import { namedSubstances } from './data/namedSubstances';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
-import { findIon, ionsOf } from './ionsOf';
+import { findIon, ionsHeld } from './ionsOf';
 import type { NamingSchool, SparinglySoluble } from './types';
 
 /** A substance's names. A school in which it has no name of its own is left out. */
@@ -51,7 +50,7 @@ export function namesOf(formula: string): Names {
   const hydrate = water === 0 ? '' : ` ${hydratePrefix(water)}hydrate`;
   const dry = anhydrousFormula(species);
   const own = named.get(dry);
-  const content = own ? undefined : asOxide(ionsOf(formula), species);
+  const content = own ? undefined : ionsHeld(formula);
   if (!own && !content) return {};
   const built = schools((school) =>
     own
@@ -66,17 +65,6 @@ export function namesOf(formula: string): Names {
     stock: built.stock + hydrate,
     oxo: built.oxo + hydrate,
   };
-}
-
-/** Oxides are tabulated with the hydroxide they bring into water; they are named as what they are. */
-function asOxide(
-  content: Readonly<Record<string, number>> | undefined,
-  { formula }: Species,
-): Readonly<Record<string, number>> | undefined {
-  if (!content?.['OH^-'] || parseFormula(anhydrousFormula(parseFormula(formula))).elements.H)
-    return content;
-  const { 'OH^-': hydroxides, ...others } = content;
-  return { ...others, 'O^2-': hydroxides / 2 };
 }
 
 function ionPart(formula: string, school: NamingSchool): string {

@@ -7,7 +7,7 @@ import {
 } from '../../matter/substances/data/electrodeProducts';
 import { melts } from '../../matter/substances/data/melts';
 import { findSubstance } from '../../matter/substances/findSubstance';
-import { ionsOf } from '../../matter/substances/ionsOf';
+import { ionsHeld, ionsOf } from '../../matter/substances/ionsOf';
 import type { Source } from '../../matter/substances/source';
 import type { Electrode } from '../../matter/substances/types';
 import { formatSetTemperature } from '../../common/temperature';
@@ -74,7 +74,7 @@ const times = (n: number) => (n === 1 ? '' : String(n));
  */
 export function predictMelt(text: string, anode: Electrode): MeltPrediction {
   const formula = formulaOf(text);
-  const ions = meltIons(formula);
+  const ions = ionsHeld(formula) ?? {};
   const entries = Object.entries(ions).map(([ion, count]) => ({
     ion,
     count,
@@ -139,14 +139,6 @@ function readFormula(text: string): string | undefined {
     if (error instanceof ChemistryError) return undefined;
     throw error;
   }
-}
-
-/** The ions of a melt: an oxide, which gives hydroxide in water, holds oxide ions. */
-function meltIons(formula: string): Readonly<Record<string, number>> {
-  const ions = ionsOf(formula) ?? {};
-  const { elements } = parseFormula(formula);
-  const { 'OH^-': hydroxide = 0, ...others } = ions;
-  return hydroxide > 0 && !elements.H ? { ...others, 'O^2-': hydroxide / 2 } : ions;
 }
 
 function words(formula: string): Pick<MeltElectrode, 'seen' | 'test'> {
