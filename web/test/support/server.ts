@@ -39,3 +39,21 @@ type Queries = Parameters<typeof api.util.upsertQueryData>;
 /** Puts into the store what the server would have said. */
 export const known = (...[name, of, value]: Queries) =>
   store.dispatch(api.util.upsertQueryData(name, of, value));
+
+/** A server that answers by method and path, such as `GET /days`; everything else with nothing. */
+export function serving(answers: Readonly<Record<string, unknown>>): Asked[] {
+  const asked: Asked[] = [];
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const text = await request.clone().text();
+    const path = new URL(request.url).pathname.replace('/api', '');
+    asked.push({
+      method: request.method,
+      path,
+      body: text === '' ? undefined : (JSON.parse(text) as unknown),
+    });
+    return new Response(JSON.stringify(answers[`${request.method} ${path}`] ?? {}), {
+      headers: { 'content-type': 'application/json' },
+    });
+  });
+  return asked;
+}

@@ -26,6 +26,14 @@ Element.prototype.scrollIntoView = () => undefined;
 vi.stubGlobal('Worker', WorkerHere);
 vi.stubGlobal('MessageChannel', MessageChannel);
 
+// Every page of a test has the line to the server for itself.
+Object.defineProperty(navigator, 'locks', {
+  configurable: true,
+  value: {
+    request: (_name: string, _options: object, work: () => Promise<unknown>) => work(),
+  },
+});
+
 // No test reaches a server: what is needed of one is put into the store.
 vi.stubGlobal('fetch', () => Promise.reject(new TypeError('There is no server here.')));
 
