@@ -1,4 +1,5 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { SessionState } from '@stoichos/core/labday/access';
 import { exchangeText } from '@stoichos/core/report/exchange';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { api } from '../../src/data/api/api';
@@ -26,7 +27,7 @@ beforeEach(async () => {
 });
 
 describe('who may come in', () => {
-  const page = async (part: Partial<typeof session> | { role: 'technician' } = {}) => {
+  const page = async (part: Partial<SessionState> = {}) => {
     await known('session', undefined, { ...session, ...part });
     return show(<AccessPage />);
   };

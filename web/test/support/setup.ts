@@ -1,5 +1,6 @@
 import { MessageChannel } from 'node:worker_threads';
 import '@testing-library/jest-dom/vitest';
+import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 import { WorkerHere } from './chemistryHere';

@@ -35,7 +35,8 @@ export const api = createApi({
       transformResponse: (raw) => entrySchema.parse(raw),
       // The line joins the day already held, so that a tap costs one request, not two.
       onQueryStarted: async ({ dayId }, { dispatch, queryFulfilled }) => {
-        const { data } = await queryFulfilled;
+        const data = await stored(queryFulfilled);
+        if (!data) return;
         dispatch(
           api.util.updateQueryData('day', dayId, (day) => {
             if (!day.entries.some(({ id }) => id === data.id)) day.entries.push(data);
@@ -53,7 +54,8 @@ export const api = createApi({
       query: (entry) => ({ url: '/cell-entries', method: 'POST', body: entry }),
       transformResponse: (raw) => cellEntrySchema.parse(raw),
       onQueryStarted: async ({ runId }, { dispatch, queryFulfilled }) => {
-        const { data } = await queryFulfilled;
+        const data = await stored(queryFulfilled);
+        if (!data) return;
         dispatch(
           api.util.updateQueryData('cell', runId, (run) => {
             if (!run.entries.some(({ id }) => id === data.id)) run.entries.push(data);
@@ -63,6 +65,13 @@ export const api = createApi({
     }),
   }),
 });
+
+/** What the server has stored; undefined where it has not: the outbox keeps it and says why. */
+const stored = <T>(answer: Promise<{ readonly data: T }>): Promise<T | undefined> =>
+  answer.then(
+    ({ data }) => data,
+    () => undefined,
+  );
 
 export const {
   useSessionQuery,

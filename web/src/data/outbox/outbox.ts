@@ -16,6 +16,8 @@ const { restored, recorded, sent, unreachable, refused } = outboxSlice.actions;
  */
 export function startOutbox(store: AppStore): void {
   let sending = false;
+  /** Nothing is sent before what lies here is known, or it could be taken for unsent once it has gone. */
+  let isRead = false;
   let order = 0;
   let before = store.getState().outbox;
   let written = Promise.resolve();
@@ -48,7 +50,7 @@ export function startOutbox(store: AppStore): void {
   };
 
   const sendAll = async (): Promise<void> => {
-    if (sending) return;
+    if (sending || !isRead) return;
     sending = true;
     try {
       for (let next = first(store); next; next = first(store)) {
@@ -78,14 +80,17 @@ export function startOutbox(store: AppStore): void {
     })
     .then((stored) => {
       order = Math.max(order, ...stored.map((one) => one.order));
-      const kept = keptIn(stored);
+      // What was recorded while this was read lies there as well, and waits already.
+      const known = idsOf(before);
+      const kept = keptIn(stored.filter(({ entry }) => !known.has(entry.id)));
       // These lie in the database already.
       before = {
         ...before,
         waiting: [...kept.waiting, ...before.waiting],
         refused: [...kept.refused, ...before.refused],
       };
-      if (stored.length > 0) store.dispatch(restored(kept));
+      if (kept.waiting.length + kept.refused.length > 0) store.dispatch(restored(kept));
+      isRead = true;
       void sendAll();
     });
   whenBack(() => void sendAll());

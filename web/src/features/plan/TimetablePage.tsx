@@ -1,7 +1,7 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
 import { missingKit, timetableRows } from '@stoichos/core/planning/procedure';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
+import type { LabDay } from '@stoichos/core/labday/day';
 import type { TimetableRow } from '@stoichos/core/planning/procedure';
 import { IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -13,6 +13,7 @@ import { CalendarButton } from './CalendarButton';
 import { DayStops, useDayStops } from '../../shared/labday/DayStops';
 import { PlanTabs } from './PlanTabs';
 import { useTimetable } from './useTimetable';
+import type { TimetableWork } from './useTimetable';
 import { formatNumber } from '@stoichos/core/common';
 import { TimetableView } from './TimetableView';
 import type { View } from './TimetableView';
@@ -42,7 +43,7 @@ export function TimetablePage() {
 
 function Timetable({ day }: { day: LabDay }) {
   const table = useTimetable(day);
-  const { plan, timetable, isStale, held, failure, share } = table;
+  const { plan, timetable, isStale, failure, share } = table;
   const [view, setView] = useState<View>('bars');
   const missing = missingKit(plan);
   const stops = useDayStops(day);
@@ -56,13 +57,8 @@ function Timetable({ day }: { day: LabDay }) {
       <TimetableHead
         day={day}
         table={table}
-        timetable={timetable}
-        isStale={isStale}
-        missing={missing}
-        stops={stops}
-        running={running}
+        blocked={missing.length > 0 || stops.length > 0}
         rows={rows}
-        held={held}
         view={view}
         setView={setView}
       />
@@ -97,15 +93,7 @@ function Timetable({ day }: { day: LabDay }) {
         </Text>
       )}
       {timetable && !isStale && (
-        <TimetableView
-          day={day}
-          table={table}
-          timetable={timetable}
-          running={running}
-          rows={rows}
-          held={held}
-          view={view}
-        />
+        <TimetableView day={day} table={table} timetable={timetable} rows={rows} view={view} />
       )}
     </>
   );
@@ -113,38 +101,24 @@ function Timetable({ day }: { day: LabDay }) {
 
 interface TimetableHeadProps {
   readonly day: LabDay;
-  readonly table: ReturnType<typeof useTimetable>;
-  readonly timetable: DayTimetable | null;
-  readonly isStale: boolean;
-  readonly missing: string[];
-  readonly stops: readonly string[];
-  readonly running: boolean;
-  readonly rows: TimetableRow[];
-  readonly held: Readonly<Record<string, number>>;
+  readonly table: TimetableWork;
+  /** Kit is missing, or the day must not be run. */
+  readonly blocked: boolean;
+  readonly rows: readonly TimetableRow[];
   readonly view: View;
   readonly setView: (next: View) => void;
 }
 
 /** What the timetable is made from, and how it is shown. */
-function TimetableHead({
-  day,
-  table,
-  timetable,
-  isStale,
-  missing,
-  stops,
-  running,
-  rows,
-  held,
-  view,
-  setView,
-}: TimetableHeadProps) {
+function TimetableHead({ day, table, blocked, rows, view, setView }: TimetableHeadProps) {
+  const { timetable, isStale, held, share } = table;
+  const running = share !== undefined;
   return (
     <Group justify="space-between" mb="sm" className="no-print">
       <Button
         variant={timetable && !isStale ? 'default' : 'filled'}
         leftSection={<IconRefresh size={18} aria-hidden />}
-        disabled={missing.length > 0 || stops.length > 0 || running}
+        disabled={blocked || running}
         onClick={table.make}
       >
         {timetable ? 'Make it again' : 'Make the timetable'}

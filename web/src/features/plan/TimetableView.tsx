@@ -11,31 +11,21 @@ import { CutList } from './CutList';
 import { TimetableChart } from './TimetableChart';
 import { TimetableTable } from './TimetableTable';
 import classes from './TimetablePage.module.css';
-import type { useTimetable } from './useTimetable';
+import type { TimetableWork } from './useTimetable';
 import { atMostPlaces } from '@stoichos/core/common';
 
 export type View = 'bars' | 'people' | 'table';
 
 interface TimetableViewProps {
   readonly day: LabDay;
-  readonly table: ReturnType<typeof useTimetable>;
+  readonly table: TimetableWork;
   readonly timetable: DayTimetable;
-  readonly running: boolean;
-  readonly rows: TimetableRow[];
-  readonly held: Readonly<Record<string, number>>;
+  readonly rows: readonly TimetableRow[];
   readonly view: View;
 }
 
 /** The timetable, as bars, people or a table. */
-export function TimetableView({
-  day,
-  table,
-  timetable,
-  running,
-  rows,
-  held,
-  view,
-}: TimetableViewProps) {
+export function TimetableView({ day, table, timetable, rows, view }: TimetableViewProps) {
   const [chosen, setChosen] = useState<string>();
   return (
     <>
@@ -45,10 +35,10 @@ export function TimetableView({
           rows={view === 'bars' ? rows : peopleRows(rows, day.staff)}
           lengthMin={axisMin(day, timetable)}
           classMin={day.lengthMin}
-          held={held}
+          held={table.held}
           chosen={chosen}
           onChoose={setChosen}
-          onMove={running ? undefined : table.move}
+          onMove={table.share !== undefined ? undefined : table.move}
         />
       ) : (
         <TimetableTable rows={rows} />

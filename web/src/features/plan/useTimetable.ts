@@ -53,3 +53,5 @@ export function useTimetable(day: LabDay) {
     release: () => void make({}),
   };
 }
+
+export type TimetableWork = ReturnType<typeof useTimetable>;
