@@ -1,7 +1,6 @@
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { BenchRecord, RecordOf, StandingEntry } from '@stoichos/core/labday/day';
-import { useState } from 'react';
+import type { BenchRecord, StandingEntry } from '@stoichos/core/labday/day';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ColourChips } from '../../src/shared/recording/ColourChips';
 import { DropCounter } from '../../src/shared/recording/DropCounter';
@@ -9,41 +8,9 @@ import { Departures, Notes } from '../../src/shared/recording/NotePanel';
 import { ReadingList } from '../../src/shared/recording/ReadingList';
 import { RecordLog } from '../../src/shared/recording/RecordLog';
 import { RecordPanel } from '../../src/shared/recording/RecordPanel';
-import type { Recorder } from '../../src/shared/recording/useRecorder';
+import { place, WithRecorder } from '../support/recorder';
 import { chosen, show } from '../support/render';
 
-const place = { workId: 'w', stepId: 's', vessel: 'vessel', part: 'test', groupId: 'g' } as const;
-
-/** A recorder that remembers, as the bench’s does, without an outbox behind it. */
-function useRemembering(hear: (record: BenchRecord) => void): Recorder {
-  const [records, setRecords] = useState<readonly BenchRecord[]>([]);
-  const all = <K extends BenchRecord['kind']>(kind: K) =>
-    records.filter((one): one is RecordOf<K> => one.kind === kind);
-  const keep = (record: BenchRecord) => {
-    hear(record);
-    setRecords((before) => [...before.filter(({ kind }) => kind !== record.kind), record]);
-  };
-  return {
-    place,
-    standing: [],
-    of: (kind) => all(kind).at(-1),
-    all,
-    record: keep,
-    add: keep,
-    withdraw: () => undefined,
-    undo: () => undefined,
-    canUndo: false,
-  };
-}
-function WithRecorder({
-  hear,
-  children,
-}: {
-  hear: (record: BenchRecord) => void;
-  children: (recorder: Recorder) => React.ReactNode;
-}) {
-  return children(useRemembering(hear));
-}
 const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 beforeEach(() => sessionStorage.clear());
 
