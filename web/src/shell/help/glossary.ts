@@ -58,13 +58,13 @@ export const terms: readonly Term[] = [
       'What was done otherwise than written: time, amount, temperature, reagent, order, left out, added. Always recorded, never a fault by itself.',
   },
   {
+    term: 'Downward delivery',
+    means: 'Also upward displacement of air: for gases denser than air.',
+  },
+  {
     term: 'Driving force',
     means:
       'A school of reaction types by what makes them go: precipitation, acid–base, gas, redox, complexation.',
-  },
-  {
-    term: 'Downward delivery',
-    means: 'Also upward displacement of air: for gases denser than air.',
   },
   { term: 'End point', means: 'The drop with which a colour stays.' },
   {
