@@ -8,7 +8,7 @@ import {
 } from '../src/planning/procedure/orderGuard';
 import { procedureProblems } from '../src/planning/procedure/procedureProblems';
 import { blankStep, procedureSchema } from '../src/planning/procedure/procedure';
-import type { Procedure, ProcedureStep } from '../src/planning/procedure/procedure';
+import type { Procedure, Step as ProcedureStep } from '../src/planning/procedure/procedure';
 import { brokenRules } from '../src/planning/schedule/brokenRules';
 import type { ScheduleRequest, TimedTask } from '../src/planning/schedule/timetable';
 import { shipped } from './support/day';

@@ -4,7 +4,7 @@ import { balance } from '../src/matter/equation/balance';
 /** What goes up and what goes down in an equation, as `Fe 2→3`. */
 const changes = (text: string) =>
   balance(text)
-    .oxidationChanges.map(({ element, from, to }) => `${element} ${from}→${to}`)
+    .oxidationChanges?.map(({ element, from, to }) => `${element} ${from}→${to}`)
     .sort();
 
 // Half of the redox chapter of any general chemistry text: OpenStax Chemistry 2e, 4.2 and 17.1; Brown, 4.4 and 20.1 (recalled).
