@@ -96,7 +96,7 @@ export function ruleFor(method: string, path: string): Rule | undefined {
     return (
       (rule.method === method || (method === 'HEAD' && rule.method === 'GET')) &&
       parts.length === wanted.length &&
-      parts.every((part, at) => part.startsWith(':') || part === wanted[at])
+      parts.every((part, at) => (part.startsWith(':') ? wanted[at] !== '' : part === wanted[at]))
     );
   });
 }

@@ -87,7 +87,7 @@ describe('a lab day that is kept as it is', () => {
   const entries = () => api.endpoints.day.select(day.id)(store.getState()).data?.entries ?? [];
   const listening = async () => {
     await known('day', day.id, day);
-    store.dispatch(api.endpoints.day.initiate(day.id));
+    void store.dispatch(api.endpoints.day.initiate(day.id));
     return render(
       <Provider store={store}>
         <Listener />
@@ -160,7 +160,7 @@ describe('a tablet that listens', () => {
       hasTechnician: false,
       bench: { dayId: id(1), dayName: 'A day', groupId: id(2), groupName: 'Bench Heron' },
     });
-    store.dispatch(api.endpoints.session.initiate());
+    void store.dispatch(api.endpoints.session.initiate());
     at(true);
     const asked = serving({});
     tells({ kind: 'ended' });

@@ -369,7 +369,9 @@ describe('a run that reads its own supply', () => {
     await tap('Output on, and read');
     await waitFor(() =>
       expect(
-        written(asked).flatMap(({ body }) => (body && 'command' in (body as object) ? [body] : [])),
+        written(asked).flatMap(({ body }) =>
+          typeof body === 'object' && body && 'command' in body ? [body] : [],
+        ),
       ).toEqual([
         { command: 'voltage', value: 12 },
         { command: 'current', value: 0.25 },

@@ -24,7 +24,7 @@ const addresses = (
 ): string[] =>
   routes.flatMap(({ path = '', children = [] }) => {
     const own = path.startsWith('/') ? path : `${under}${path === '' ? '' : `/${path}`}`;
-    return [own, ...addresses(children as never, own)];
+    return [own, ...addresses(children, own)];
   });
 const all = addresses(router.routes);
 
