@@ -41,6 +41,8 @@ export const theme = createTheme({
     // One button of a screen stands out, and says so.
     Button: { defaultProps: { size: 'md', variant: 'default' } },
     Alert: { defaultProps: { variant: 'outline', color: 'gray' } },
+    // A list is made when it is opened: some are two hundred substances long, and a page has several.
+    Combobox: { defaultProps: { keepMounted: false } },
     ...Object.fromEntries(
       [
         'Checkbox',
