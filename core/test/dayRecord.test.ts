@@ -130,10 +130,10 @@ describe('what a class is fitted into its time by', () => {
     expect(planKey(classPlanOf({ ...day, groups: day.groups.slice(1) }))).not.toBe(key);
   });
 
-  it('has the same name while only what is no part of it changes', () =>
-    expect(
-      planKey(classPlanOf({ ...day, name: 'Another name', date: '2027-03-04' } as LabDay)),
-    ).toBe(planKey(classPlanOf(day))));
+  it('has the same name while only what is no part of it changes', () => {
+    const renamed = { ...day, name: 'Another name', date: '2027-03-04' };
+    expect(planKey(classPlanOf(renamed))).toBe(planKey(classPlanOf(day)));
+  });
 });
 
 describe('glassware and apparatus of a day', () => {
@@ -229,7 +229,7 @@ describe('the raw record of a day as a table', () => {
     quantity: 'temperature',
     value: 20.555555555555554,
     typed: { value: 69, unit: '°F' },
-  } as BenchRecord);
+  });
   const shown = written(day, 0, { kind: 'note', text: 'for all' }, { groupId: null });
   const rows = rowsOf(recordCsv({ ...day, entries: [first, corrected, warmth, shown] }));
 
@@ -271,9 +271,14 @@ describe('what a whole class found', () => {
           ['volume', volume],
         ] as const
       ).map(([name, value]) =>
-        written(day, bench, { kind: 'measurement', name, quantity: name, value } as BenchRecord, {
-          vessel: null,
-        }),
+        written(
+          day,
+          bench,
+          { kind: 'measurement', name, quantity: name, value },
+          {
+            vessel: null,
+          },
+        ),
       ),
     );
     const [work] = worksOf(day);

@@ -266,7 +266,7 @@ describe('a step that is begun before its time', () => {
             opened
             close={close}
             step={step}
-            unmet={unmet as never}
+            unmet={unmet}
             recorder={recorder}
             begin={begin}
             goTo={goTo}
