@@ -268,8 +268,8 @@ describe('the prep sheet', () => {
     ).getAllByRole('row');
     expect(lines.map((line) => line.textContent)).toEqual([
       expect.stringContaining('Take'),
-      expect.stringMatching(/AgNO3 0.1 M.*10 mL.*0.17 g AgNO3/),
-      expect.stringMatching(/NaCl 0.2 M.*10 mL.*0.12 g NaCl/),
+      expect.stringMatching(/AgNO3 0.1 M.*10.mL.*0.17 g AgNO3/),
+      expect.stringMatching(/NaCl 0.2 M.*10.mL.*0.12 g NaCl/),
     ]);
     // M(AgNO3) = 169.87 g/mol (CRC Handbook).
     expect(lines[1]).toHaveTextContent('0.001 mol × 169.873 g/mol');

@@ -10,7 +10,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { LineTable } from '../../shared/parts/LineTable';
 import { MadeMark } from './MadeMark';
 import classes from './PreparePage.module.css';
-import { measuredText, strengthText } from './Recipe';
+import { decimals, measuredText, strengthText } from './Recipe';
 import { atMostFigures, formatNumber } from '@stoichos/core/common';
 
 const box = <span className={classes.box} aria-hidden />;
@@ -41,7 +41,7 @@ export function Solutions({ lines }: { lines: readonly DayLine[] }) {
             <small>{nameOnShelf(naming, line.substance)}</small>
             <small className="quiet">{line.for.join(', ')}</small>
           </>,
-          <>{formatNumber(line.totalMl)} mL</>,
+          `${formatNumber(line.totalMl)}\u00a0mL`,
           <Formula text={takeText(line)} wrap />,
           <>
             {workingOf(line).working.map((step) => (
@@ -62,13 +62,13 @@ export function Solutions({ lines }: { lines: readonly DayLine[] }) {
 function takeText({ making, substance, totalMl }: DayLine): string {
   switch (making.kind) {
     case 'weigh':
-      return `${formatNumber(making.roundedG)} g ${making.form}`;
+      return `${decimals(making.roundedG)} g ${making.form}`;
     case 'stock':
       return `${measuredText(making.measured)} of ${substance} as supplied`;
     case 'fromOther':
       return `${measuredText(making.measured)} of the ${strengthText(making.otherM)} M solution`;
     case 'chain':
-      return `${formatNumber(making.motherG)} g ${making.form} to ${formatNumber(making.motherMl)} mL; of that ${measuredText(making.measured)} to ${formatNumber(totalMl)} mL`;
+      return `${decimals(making.motherG)} g ${making.form} to ${formatNumber(making.motherMl)} mL; of that ${measuredText(making.measured)} to ${formatNumber(totalMl)} mL`;
     case 'askForm':
       return `which form is in the jar? ${making.forms.join(' or ')}`;
     case 'impossible':

@@ -119,5 +119,5 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
 }
 
 /** A mass as the balance shows it. */
-const decimals = (massG: number): string =>
+export const decimals = (massG: number): string =>
   withPlaces(massG, Math.max(2, String(massG).split('.')[1]?.length ?? 0));
