@@ -117,7 +117,7 @@ test('a dish is run to its line, compared with three groups, and its clear-up pr
   await expect(line).toContainText('5 min');
   await expect(line).toContainText('mixing factor');
   await page.getByRole('button', { name: 'Add this mark' }).click();
-  await expect(page.getByRole('alert')).toBeVisible();
+  await expect(page.getByText('Name the group')).toBeVisible();
 
   const clearUp = page.getByTestId('clear-up');
   await expect(clearUp).toContainText('Lead and cadmium waste', { timeout: 20_000 });

@@ -1,15 +1,20 @@
 import { Anchor, Button, PasswordInput, Text, Title } from '@mantine/core';
 import { Segments } from '../shared/parts/Segments';
 import type { SessionState } from '@stoichos/core/labday/access';
-import { useState } from 'react';
+import { signInSchema } from '@stoichos/core/labday/access';
+import { useForm } from '@mantine/form';
+import type * as z from 'zod';
+import { schemaErrors } from '../shared/parts/schemaErrors';
 import { Link } from 'react-router';
 import { useSignInMutation } from '../data/api/api';
 import { explainError } from '../data/api/explainError';
 
 /** Where staff sign in; groups are shown the way to their own door. */
 export function SignIn({ session }: { session: SessionState }) {
-  const [role, setRole] = useState<'instructor' | 'technician'>('instructor');
-  const [passphrase, setPassphrase] = useState('');
+  const form = useForm<z.infer<typeof signInSchema>>({
+    initialValues: { role: 'instructor', passphrase: '' },
+    validate: (values) => schemaErrors(signInSchema, values),
+  });
   const [signIn, { isLoading, error }] = useSignInMutation();
   const told = error ? explainError(error) : undefined;
   return (
@@ -21,27 +26,21 @@ export function SignIn({ session }: { session: SessionState }) {
       <Title order={1} size="h3" mb="md">
         Sign in
       </Title>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void signIn({ role, passphrase });
-        }}
-      >
+      <form onSubmit={form.onSubmit((values) => void signIn(values))}>
         {session.hasTechnician && (
           <Segments
             fullWidth
             mb="sm"
             label="Who signs in"
-            value={role}
+            value={form.values.role}
             of={{ instructor: 'Instructor', technician: 'Technician' }}
-            onChange={setRole}
+            onChange={(role) => form.setFieldValue('role', role)}
           />
         )}
         <PasswordInput
           label="Passphrase"
           autoComplete="current-password"
-          value={passphrase}
-          onChange={(event) => setPassphrase(event.currentTarget.value)}
+          {...form.getInputProps('passphrase')}
           error={told ? `${told.message} ${told.remedy}` : undefined}
         />
         <Button
@@ -50,7 +49,7 @@ export function SignIn({ session }: { session: SessionState }) {
           mt="md"
           fullWidth
           loading={isLoading}
-          disabled={passphrase === ''}
+          disabled={form.values.passphrase === ''}
         >
           Sign in
         </Button>

@@ -172,11 +172,13 @@ describe('what the class marked in its dishes', () => {
     show(<Marks />);
     await fill('Group', 'Heron');
     await tap('Add this mark');
-    expect(screen.getByRole('alert')).toHaveTextContent('Fill in the place and the time');
+    expect(screen.getByText('Fill in the place of the first line')).toBeVisible();
+    expect(screen.getByText('Fill in the time of the first line')).toBeVisible();
     await fill('Place, % of the gap', '140');
     await fill('First line, min', '12');
     await tap('Add this mark');
-    expect(screen.getByRole('alert')).not.toHaveTextContent('Fill in');
+    expect(screen.getByText('A place is between 0 and 100 %')).toBeVisible();
+    expect(screen.queryByText(/^Fill in/)).not.toBeInTheDocument();
     expect(screen.queryByTestId('marks')).not.toBeInTheDocument();
   });
 

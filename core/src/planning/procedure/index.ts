@@ -4,7 +4,7 @@ export type { ClassPlan, TaskOrigin } from './classPlan';
 export type { Manner } from './manner';
 export { cutsFor } from './cuts';
 export type { Cut } from './cuts';
-export { alternatives } from './alternatives';
+export { alternatives, wantedSchema } from './alternatives';
 export type { Alternative, Wanted } from './alternatives';
 export { departuresFrom } from './departures';
 export type { Departure } from './departures';

@@ -9,12 +9,12 @@ export const dishMarkSchema = z.object({
   group: z.string().trim().min(1, 'Name the group').max(60),
   /** Fraction of the gap from the first heap. */
   atFraction: z
-    .number()
+    .number('Fill in the place of the first line')
     .min(0, 'A place is between 0 and 100 %')
     .max(1, 'A place is between 0 and 100 %'),
   /** Minutes from adding to the first line. */
   minutes: z
-    .number()
+    .number('Fill in the time of the first line')
     .positive('A time is above 0 minutes')
     .max(600, 'A time is at most 600 minutes'),
 });

@@ -124,8 +124,7 @@ function StepText({ work, step }: Pick<StationProps, 'work' | 'step'>) {
       )}
       {step.caution ? (
         <Text mt="xs" className={classes.caution ?? ''}>
-          <IconAlertTriangle size={18} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
-          {step.caution}
+          <IconAlertTriangle size={18} aria-hidden className="in-line" /> {step.caution}
         </Text>
       ) : (
         <StepCautions substances={putIn(step)} />

@@ -7,7 +7,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 export function StepCautions({ substances }: { substances: readonly string[] }) {
   return (
     <Text size="sm" my="sm" style={{ borderLeft: '3px solid var(--glass)', paddingLeft: 10 }}>
-      <IconAlertTriangle size={16} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
+      <IconAlertTriangle size={16} aria-hidden className="in-line" />{' '}
       <Formula text={usualCaution(substances)} wrap />
     </Text>
   );

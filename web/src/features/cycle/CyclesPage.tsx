@@ -1,4 +1,4 @@
-import { Button, Group, Select, Text } from '@mantine/core';
+import { Box, Button, Group, Select, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { ringMasses, ringProcedure, rings } from '@stoichos/core/studies/cycle';
 import { useMemo, useRef } from 'react';
@@ -172,14 +172,14 @@ function RingSettings({ state, shown, change }: RingStudy) {
       {state.ring === 'own' && (
         <OwnRing own={state.own} onChange={(own) => change({ own, weighed: [] })} />
       )}
-      <div style={{ marginTop: '1rem' }}>
+      <Box mt="md">
         <Amount
           label={`Begin with, g${shown ? ` of ${plainFormula(shown.startKept)}` : ''}`}
           step={0.5}
           value={state.startG}
           onChange={(startG) => change({ startG })}
         />
-      </div>
+      </Box>
     </>
   );
 }

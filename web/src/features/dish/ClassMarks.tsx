@@ -1,9 +1,10 @@
 import { ActionIcon, Button, Table, Text, TextInput, Title } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { classAgainstDish, dishMarkSchema } from '@stoichos/core/studies/dish';
 import type { DishMark, FirstLine, ClassAgainstDish } from '@stoichos/core/studies/dish';
 import { IconTrash } from '@tabler/icons-react';
-import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 import classes from './Dish.module.css';
 import { withPlaces, formatNumber } from '@stoichos/core/common';
 
@@ -13,33 +14,29 @@ interface ClassMarksProps {
   readonly onChange: (marks: DishMark[]) => void;
 }
 
+/** A number that is being typed may be none yet; a place is typed in per cent. */
+interface MarkDraft {
+  readonly group: string;
+  readonly atFraction: number | '';
+  readonly minutes: number | '';
+}
+
+const asMark = ({ group, atFraction, minutes }: MarkDraft) => ({
+  group,
+  atFraction: atFraction === '' ? undefined : atFraction / 100,
+  minutes: minutes === '' ? undefined : minutes,
+});
+
 /** What the groups saw, and what it says about the place and the mixing. */
 export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
-  const [group, setGroup] = useState('');
-  const [place, setPlace] = useState<number | string>('');
-  const [minutes, setMinutes] = useState<number | string>('');
-  const [problem, setProblem] = useState<string>();
-  const add = () => {
-    const read = dishMarkSchema.safeParse({
-      group,
-      atFraction: place === '' ? undefined : Number(place) / 100,
-      minutes: minutes === '' ? undefined : Number(minutes),
-    });
-    if (!read.success) {
-      const [issue] = read.error.issues;
-      setProblem(
-        issue?.code === 'invalid_type'
-          ? 'Fill in the place and the time of the first line.'
-          : `${issue?.message ?? 'This cannot be read'}.`,
-      );
-      return;
-    }
-    onChange([...marks, read.data]);
-    setGroup('');
-    setPlace('');
-    setMinutes('');
-    setProblem(undefined);
-  };
+  const form = useForm<MarkDraft>({
+    initialValues: { group: '', atFraction: '', minutes: '' },
+    validate: (draft) => schemaErrors(dishMarkSchema, asMark(draft)),
+  });
+  const add = form.onSubmit((draft) => {
+    onChange([...marks, dishMarkSchema.parse(asMark(draft))]);
+    form.reset();
+  });
   const compared = line && marks.length > 0 ? classAgainstDish(marks, line) : undefined;
   return (
     <>
@@ -48,32 +45,16 @@ export function ClassMarks({ marks, line, onChange }: ClassMarksProps) {
       </Title>
       {marks.length > 0 && <MarksTable onChange={onChange} marks={marks} />}
       {compared && <Compared compared={compared} />}
-      <form
-        className="no-print"
-        onSubmit={(event) => {
-          event.preventDefault();
-          add();
-        }}
-      >
-        <TextInput
-          label="Group"
-          mt="sm"
-          value={group}
-          onChange={(event) => setGroup(event.currentTarget.value)}
-        />
+      <form className="no-print" noValidate onSubmit={add}>
+        <TextInput label="Group" mt="sm" {...form.getInputProps('group')} />
         <div className={classes.pair}>
-          <NumberField label="Place, % of the gap" value={place} onChange={setPlace} />
-          <NumberField label="First line, min" value={minutes} onChange={setMinutes} />
+          <NumberField label="Place, % of the gap" {...form.getInputProps('atFraction')} />
+          <NumberField label="First line, min" {...form.getInputProps('minutes')} />
         </div>
         <Text size="sm" className="quiet" mt={4}>
           The place is measured from the edge of the first heap. The mean time sets the mixing
           factor.
         </Text>
-        {problem && (
-          <Text role="alert" c="red" size="sm">
-            {problem}
-          </Text>
-        )}
         <Button type="submit" mt="xs" fullWidth>
           Add this mark
         </Button>

@@ -1,4 +1,4 @@
-import { Alert, Text } from '@mantine/core';
+import { Alert, Box, Text } from '@mantine/core';
 import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
 import { dishProcedure, mixingFactor, sideOf, usualMixing } from '@stoichos/core/studies/dish';
 import type {
@@ -90,9 +90,9 @@ export function Answer({ dish, request, run, marks }: AnswerProps) {
           through the dish: too little of one of them. Take larger heaps, or less water.
         </Alert>
       )}
-      <div style={{ marginTop: '1rem' }}>
+      <Box mt="md">
         <AttachToDay procedure={procedure} />
-      </div>
+      </Box>
       <ClearUp request={request} dish={dish} />
     </>
   );

@@ -1,5 +1,5 @@
 import { LineTable } from '../../shared/parts/LineTable';
-import { Text } from '@mantine/core';
+import { Box, Group, Text } from '@mantine/core';
 import { gasName } from '@stoichos/core/studies/gas';
 import type { Collection, CollectionMethod, LostToWater } from '@stoichos/core/studies/gas';
 import { useGas } from './useGas';
@@ -28,20 +28,20 @@ export function CollectionPanel({ collection, method, lost }: CollectionPanelPro
           Not {chosen.name}: {chosen.why}.
         </Text>
       )}
-      <ul style={{ listStyle: 'none', padding: 0 }} data-testid="collection">
+      <ul className="bare" data-testid="collection">
         {collection.methods.map(({ method: id, name, alsoCalled, ok, why }) => (
-          <li key={id} style={{ marginBottom: '0.5rem' }}>
-            <span style={{ display: 'inline-flex', gap: '0.35rem', alignItems: 'baseline' }}>
+          <Box component="li" key={id} mb="xs">
+            <Group display="inline-flex" gap="0.35rem" align="baseline">
               {ok ? (
                 <IconCircleCheck size={18} aria-label="will do" />
               ) : (
                 <IconSquareRoundedX size={18} aria-label="will not do" />
               )}
               <strong>{name}</strong>
-            </span>{' '}
+            </Group>{' '}
             <span className="quiet">({alsoCalled})</span>
             <Text size="sm">{why}</Text>
-          </li>
+          </Box>
         ))}
       </ul>
       <LineTable

@@ -1,6 +1,6 @@
 import tests from '../../shared/unknowns/Unknowns.module.css';
 import { proseTold } from '@stoichos/core/common';
-import { Button, Checkbox, Group, Stack, Text } from '@mantine/core';
+import { Box, Button, Checkbox, Group, Stack, Text } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import {
   gasName,
@@ -87,7 +87,7 @@ function PropertyReasons({ tests }: { readonly tests: readonly CircuitTest[] }) 
       {tests
         .filter(({ equations }) => equations.length > 0)
         .map(({ id, name, equations }) => (
-          <div key={id} style={{ marginTop: '0.5rem' }}>
+          <Box key={id} mt="xs">
             <Text size="sm" className="quiet">
               {name}
             </Text>
@@ -96,7 +96,7 @@ function PropertyReasons({ tests }: { readonly tests: readonly CircuitTest[] }) 
                 <Formula text={equation} wrap />
               </Text>
             ))}
-          </div>
+          </Box>
         ))}
       <UnsaturationPanel />
       <div className={study.block}>

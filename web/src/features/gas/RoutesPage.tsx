@@ -1,4 +1,4 @@
-import { Button, Text, TextInput } from '@mantine/core';
+import { Box, Button, Text, TextInput } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import {
   collectionOf,
@@ -84,7 +84,7 @@ function GasFacts({ gas }: { gas: string }) {
   const facts = attempt(() => collectionOf(gas, { temperatureC: 25, pressureKPa: 101.325 }));
   if ('problem' in facts) return null;
   return (
-    <dl className="facts" style={{ marginTop: '1rem' }}>
+    <Box component="dl" className="facts" mt="md">
       <dt>Molar mass</dt>
       <dd>{withPlaces(facts.molarMassGPerMol, 2)} g/mol</dd>
       <dt>Density</dt>
@@ -94,7 +94,7 @@ function GasFacts({ gas }: { gas: string }) {
       </dd>
       <dt>In water</dt>
       <dd>{atMostFigures(facts.solubilityMlPerMl, 2)} mL a mL</dd>
-    </dl>
+    </Box>
   );
 }
 

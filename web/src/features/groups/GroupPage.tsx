@@ -1,4 +1,4 @@
-import { Button, Text, Title } from '@mantine/core';
+import { Box, Button, Text, Title } from '@mantine/core';
 import type { GroupStep, GroupView } from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -109,10 +109,10 @@ function AtBench({ view }: { view: GroupView }) {
                 ))}
               </div>
             )}
-            <div className={classes.columns} style={{ marginTop: '1rem' }}>
+            <Box className={classes.columns} mt="md">
               <StepColumn view={view} work={work} step={step} onStep={setStepId} />
               <RecordColumn key={`${work.id} ${step.id}`} view={view} work={work} step={step} />
-            </div>
+            </Box>
           </>
         )}
         <UnknownPanel view={view} />

@@ -116,7 +116,8 @@ function StepChoices({ view, work, step, onStep }: StepChoicesProps) {
           <li key={one.id}>
             <UnstyledButton
               className="tappable"
-              style={{ width: '100%', textAlign: 'left' }}
+              w="100%"
+              ta="left"
               aria-current={one.id === step.id ? 'step' : undefined}
               aria-pressed={one.id === step.id}
               onClick={() => onStep(one.id)}

@@ -1,4 +1,5 @@
 import { Button, Text, TextInput, Title } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { joinCodeLength, readJoinCode } from '@stoichos/core/labday/access';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
@@ -10,7 +11,7 @@ import classes from './Groups.module.css';
 /** A tablet joins a lab day: the code, then which bench it stands at. */
 export function JoinPage() {
   const { code: inAddress = '' } = useParams();
-  const [typed, setTyped] = useState(inAddress);
+  const form = useForm({ initialValues: { code: inAddress } });
   const [code, setCode] = useState(readJoinCode(inAddress));
   const navigate = useNavigate();
   const { data, error, isFetching } = useJoinableQuery(code, { skip: code === '' });
@@ -26,20 +27,14 @@ export function JoinPage() {
       <Title order={1} size="h1">
         Join the lab day
       </Title>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          setCode(readJoinCode(typed));
-        }}
-      >
+      <form onSubmit={form.onSubmit((typed) => setCode(readJoinCode(typed.code)))}>
         <TextInput
           label="Code on the wall"
           size="lg"
           autoCapitalize="characters"
           autoComplete="off"
           spellCheck={false}
-          value={typed}
-          onChange={(event) => setTyped(event.currentTarget.value)}
+          {...form.getInputProps('code')}
           error={told ? `${told.message} ${told.remedy}` : undefined}
         />
         {!data && (
@@ -50,7 +45,7 @@ export function JoinPage() {
             mt="md"
             fullWidth
             loading={isFetching}
-            disabled={readJoinCode(typed).length < joinCodeLength}
+            disabled={readJoinCode(form.values.code).length < joinCodeLength}
           >
             Go on
           </Button>

@@ -1,5 +1,5 @@
 import { proseTold } from '@stoichos/core/common';
-import { ActionIcon, Autocomplete, Button, Group, Select, Text, Title } from '@mantine/core';
+import { ActionIcon, Autocomplete, Box, Button, Group, Select, Text, Title } from '@mantine/core';
 import { unknownResultSchema } from '@stoichos/core/labday/access';
 import {
   issuedAnions,
@@ -63,7 +63,7 @@ function OneUnknown(props: OneUnknownProps) {
   const { tests, test, setTest, results, answer } = own;
   const row = tests.find((one) => one.name === test);
   return (
-    <section id="unknown" className="card" aria-label="Your unknown" style={{ marginTop: '1rem' }}>
+    <Box component="section" id="unknown" className="card" aria-label="Your unknown" mt="md">
       <Title>Your unknown: {props.unknown.code}</Title>
       {results.length > 0 && <UnknownRecord {...own} />}
       <Select
@@ -83,7 +83,7 @@ function OneUnknown(props: OneUnknownProps) {
           Handed in at {clockTime(answer.sentAt)}: {answer.answer}
         </Text>
       )}
-    </section>
+    </Box>
   );
 }
 

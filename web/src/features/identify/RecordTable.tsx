@@ -82,7 +82,7 @@ function RecordRow({
         <Group gap={0} wrap="nowrap" className={note === '' ? 'no-print' : ''}>
           <TextInput
             size="xs"
-            style={{ flex: 1 }}
+            flex={1}
             variant="unstyled"
             placeholder="Note"
             aria-label={`Note on ${testLabel(kind, test)}`}
@@ -93,7 +93,7 @@ function RecordRow({
               onChange(results.map((one, index) => (index === at ? { ...one, note: text } : one)));
             }}
           />
-          <span className="no-print" style={{ display: 'flex' }}>
+          <Group className="no-print" gap={0} wrap="nowrap">
             <ActionIcon
               variant="subtle"
               color="gray"
@@ -110,7 +110,7 @@ function RecordRow({
             >
               <IconX size={20} aria-hidden />
             </ActionIcon>
-          </span>
+          </Group>
         </Group>
       </Table.Th>
       <Table.Td>{outcome}</Table.Td>

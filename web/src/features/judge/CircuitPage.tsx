@@ -1,6 +1,6 @@
 import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
-import { Table, Text, Title } from '@mantine/core';
+import { Group, Table, Text, Title } from '@mantine/core';
 import { isMixing } from '@stoichos/core/labday/day';
 import { judgeWork } from '@stoichos/core/labday/judge';
 import { shortText } from '@stoichos/core/planning/procedure';
@@ -35,10 +35,10 @@ function Circuit({ day, works, bench }: { day: LabDay; works: readonly Work[]; b
     .filter(({ seen }) => seen.length > 0);
   return (
     <Card label="Physical or chemical">
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: '1rem' }}>
+      <Group justify="space-between" wrap="nowrap">
         <Title>Physical or chemical? {bench.name}</Title>
         <PrintButton />
-      </div>
+      </Group>
       {rows.length === 0 ? (
         <Text my="sm">
           {bench.name} has recorded nothing yet. Each test stands here once it is recorded, with the

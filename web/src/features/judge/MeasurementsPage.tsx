@@ -1,5 +1,5 @@
 import { Card } from '../../shared/parts/Card';
-import { Text, Title } from '@mantine/core';
+import { Group, Text, Title } from '@mantine/core';
 import { analyse, classSpread, readAlone, repeatedReadings } from '@stoichos/core/labday/judge';
 import { benchesOf } from '@stoichos/core/labday/day';
 import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
@@ -34,9 +34,9 @@ export function MeasurementsPage() {
         </section>
       )}
       {measuring.length > 0 && (
-        <div style={{ display: 'flex', justifyContent: 'flex-end', marginBottom: '0.6rem' }}>
+        <Group justify="flex-end" mb="xs">
           <PrintButton />
-        </div>
+        </Group>
       )}
       {measuring.map((work) => (
         <WorkResults key={work.id} day={day} work={work} />

@@ -1,8 +1,11 @@
 import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
+import { labDayInputSchema } from '@stoichos/core/labday/day';
 import type { LabDay } from '@stoichos/core/labday/day';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCopyDaysMutation } from '../../data/api/api';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { ProblemNote } from '../../shared/parts/ProblemNote';
 
 /** Plans a lab day again for another date. */
@@ -22,43 +25,32 @@ export function CopyDay({
   );
 }
 
+const copySchema = labDayInputSchema.pick({ name: true, date: true });
+
 function Fields({ day, close }: { day: LabDay; close: () => void }) {
   const navigate = useNavigate();
   const [copy, { isLoading, error }] = useCopyDaysMutation();
   // Made once, so that pressing the button twice makes one day.
   const [id] = useState(() => crypto.randomUUID());
-  const [name, setName] = useState(day.name);
-  const [date, setDate] = useState('');
-  const submit = async () => {
-    const done = await copy([{ from: day.id, id, name: name.trim(), date }]);
+  const form = useForm({
+    initialValues: { name: day.name, date: '' },
+    validate: (values) => schemaErrors(copySchema, values),
+  });
+  const submit = form.onSubmit(async (values) => {
+    const done = await copy([{ from: day.id, id, ...copySchema.parse(values) }]);
     if (done.error) return;
     close();
     void navigate(`/days/${id}/plan/procedures`);
-  };
+  });
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-    >
+    <form onSubmit={submit}>
       <Stack gap="sm">
         <Text size="sm">
           Groups and procedures come along. What was recorded, weighed and prepared stays where it
           is.
         </Text>
-        <TextInput
-          label="Name"
-          maxLength={120}
-          value={name}
-          onChange={(event) => setName(event.currentTarget.value)}
-        />
-        <TextInput
-          type="date"
-          label="Date"
-          value={date}
-          onChange={(event) => setDate(event.currentTarget.value)}
-        />
+        <TextInput label="Name" maxLength={120} {...form.getInputProps('name')} />
+        <TextInput type="date" label="Date" {...form.getInputProps('date')} />
         <ProblemNote error={error} />
         <Group justify="flex-end">
           <Button onClick={close}>Cancel</Button>
@@ -66,7 +58,7 @@ function Fields({ day, close }: { day: LabDay; close: () => void }) {
             variant="filled"
             type="submit"
             loading={isLoading}
-            disabled={name.trim() === '' || date === ''}
+            disabled={form.values.name.trim() === '' || form.values.date === ''}
           >
             Plan it again
           </Button>

@@ -1,4 +1,5 @@
 import { Button, Checkbox, Group, Modal, Stack, Text, TextInput } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import type { LabDaySummary } from '@stoichos/core/labday/day';
 import dayjs from 'dayjs';
 import { useState } from 'react';
@@ -24,16 +25,16 @@ export function CopyTerm({ opened, close, days }: CopyTermProps) {
 function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
   const [copy, { isLoading, error }] = useCopyDaysMutation();
   const inOrder = [...days].sort((a, b) => a.date.localeCompare(b.date));
-  const [chosen, setChosen] = useState<readonly string[]>(inOrder.map(({ id }) => id));
+  const form = useForm({ initialValues: { chosen: inOrder.map(({ id }) => id), date: '' } });
+  const { chosen, date } = form.values;
   // Made once, so that pressing the button twice makes one day of each.
   const [ids] = useState(() => new Map(inOrder.map(({ id }) => [id, crypto.randomUUID()])));
-  const [date, setDate] = useState('');
   const picked = inOrder.filter(({ id }) => chosen.includes(id));
   const first = picked[0];
   const shift = first && date !== '' ? dayjs(date).diff(dayjs(first.date), 'day') : undefined;
   const moved = (day: LabDaySummary): string | undefined =>
     shift === undefined ? undefined : dayjs(day.date).add(shift, 'day').format('YYYY-MM-DD');
-  const submit = async () => {
+  const submit = form.onSubmit(async () => {
     const copies = picked.flatMap((day) => {
       const to = moved(day);
       const id = ids.get(day.id);
@@ -41,25 +42,15 @@ function Fields({ days, close }: Omit<CopyTermProps, 'opened'>) {
     });
     const done = await copy(copies);
     if (!done.error) close();
-  };
+  });
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void submit();
-      }}
-    >
+    <form onSubmit={submit}>
       <Stack gap="sm">
         <Text size="sm">
           Groups and procedures come along; records stay. All dates move by the same number of days.
         </Text>
-        <TextInput
-          type="date"
-          label="The first of them falls on"
-          value={date}
-          onChange={(event) => setDate(event.currentTarget.value)}
-        />
-        <Checkbox.Group label="Lab days" value={[...chosen]} onChange={(value) => setChosen(value)}>
+        <TextInput type="date" label="The first of them falls on" {...form.getInputProps('date')} />
+        <Checkbox.Group label="Lab days" {...form.getInputProps('chosen')}>
           <Stack gap={10} mt={6}>
             {inOrder.map((day) => {
               const to = chosen.includes(day.id) ? moved(day) : undefined;

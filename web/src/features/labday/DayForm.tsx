@@ -1,6 +1,7 @@
 import {
   Alert,
   Button,
+  Fieldset,
   Group,
   Modal,
   Select,
@@ -177,8 +178,7 @@ function ClassFields({ form }: { readonly form: UseFormReturnType<Values> }) {
 /** How much of each shared thing there is. */
 function KitFields({ form }: { readonly form: UseFormReturnType<Values> }) {
   return (
-    <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-      <legend style={{ fontWeight: 500 }}>Kit that the benches share</legend>
+    <Fieldset variant="unstyled" legend="Kit that the benches share">
       <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
         {kitKinds.map((name) => (
           <NumberField
@@ -189,7 +189,7 @@ function KitFields({ form }: { readonly form: UseFormReturnType<Values> }) {
           />
         ))}
       </SimpleGrid>
-    </fieldset>
+    </Fieldset>
   );
 }
 

@@ -1,4 +1,13 @@
-import { ActionIcon, Button, Group, MultiSelect, Select, Text, TextInput } from '@mantine/core';
+import {
+  ActionIcon,
+  Button,
+  Fieldset,
+  Group,
+  MultiSelect,
+  Select,
+  Text,
+  TextInput,
+} from '@mantine/core';
 import { analysisNames, analysisSchema, measuresOf } from '@stoichos/core/planning/procedure';
 import type { Analysis, Measure, Procedure, QuantityName } from '@stoichos/core/planning/procedure';
 import { IconX } from '@tabler/icons-react';
@@ -74,11 +83,10 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
     ...new Map(steps.flatMap((step) => step.measures).map((one) => [one.name, one])).values(),
   ].filter(({ name }) => name !== '');
   return (
-    <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-      <legend style={{ fontWeight: 500 }}>What is worked out</legend>
+    <Fieldset variant="unstyled" legend="What is worked out">
       {analyses.map((analysis, at) => (
         <Group key={String(at)} gap="xs" mb={4}>
-          <Text style={{ flex: 1 }}>
+          <Text flex={1}>
             {analysisNames[analysis.kind]}: {measuresOf(analysis).join(' · ')}
             <Formula text={calculatedWith(analysis)} wrap />
           </Text>
@@ -101,7 +109,7 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
           onAdd={(analysis) => onChange([...analyses, analysis])}
         />
       )}
-    </fieldset>
+    </Fieldset>
   );
 }
 

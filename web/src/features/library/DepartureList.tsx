@@ -1,5 +1,5 @@
 import { Card } from '../../shared/parts/Card';
-import { Text } from '@mantine/core';
+import { Box, Text } from '@mantine/core';
 import type { Departure } from '@stoichos/core/planning/procedure';
 import { Formula } from '../../shared/chemistry/Formula';
 
@@ -17,13 +17,13 @@ export function DepartureList({
       {departures.length === 0 ? (
         <Text className="quiet">Nothing differs yet.</Text>
       ) : (
-        <ul style={{ margin: '0.25rem 0 0' }} data-testid="departures">
+        <Box component="ul" my={0} mt={4} data-testid="departures">
           {departures.map(({ stepId, message }) => (
             <li key={`${stepId ?? ''} ${message}`}>
               <Formula text={message} wrap />
             </li>
           ))}
-        </ul>
+        </Box>
       )}
     </Card>
   );

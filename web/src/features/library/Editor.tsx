@@ -1,5 +1,5 @@
 import { Card } from '../../shared/parts/Card';
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Box, Button, Group, Text, Title } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import {
   departuresFrom,
@@ -70,7 +70,7 @@ export function Editor(props: EditorProps) {
       {(problems.length > 0 || refused) && (
         <Card label="Before it can be saved" role="status">
           <Text fw={600}>Before it can be saved</Text>
-          <ul style={{ margin: '0.2rem 0 0' }} data-testid="problems">
+          <Box component="ul" my={0} mt={4} data-testid="problems">
             {problems.map((line) => (
               <li key={line}>{line}</li>
             ))}
@@ -79,7 +79,7 @@ export function Editor(props: EditorProps) {
                 {refused.message} {refused.remedy}
               </li>
             )}
-          </ul>
+          </Box>
         </Card>
       )}
       <ProcedureFacts procedure={procedure} onChange={(part, label) => draft.change(part, label)} />

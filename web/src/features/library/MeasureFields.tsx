@@ -28,7 +28,7 @@ export function MeasureFields({ measures, onChange }: MeasureFieldsProps) {
             <TextInput
               aria-label={`Measurement ${at + 1}`}
               placeholder="mass of the dish"
-              style={{ flex: '1 1 10rem' }}
+              flex="1 1 10rem"
               maxLength={80}
               value={name}
               onChange={(event) => change(at, { ...measure, name: event.currentTarget.value })}

@@ -1,4 +1,4 @@
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Box, Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
 import { departuresFrom, kindNames, library } from '@stoichos/core/planning/procedure';
 import { exchangeText, fileVersion } from '@stoichos/core/report/exchange';
@@ -61,9 +61,9 @@ export function ProcedurePage() {
       )}
       <ProcedureView procedure={procedure} />
       {!dayId && (
-        <div style={{ maxWidth: 440, marginTop: 24 }}>
+        <Box maw={440} mt="xl">
           <AttachToDay procedure={procedure} />
-        </div>
+        </Box>
       )}
     </article>
   );

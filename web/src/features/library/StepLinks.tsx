@@ -56,7 +56,7 @@ export function Follows({
         <>
           {step.after.map((link, at) => (
             <Group key={link.step} align="flex-end" gap="xs" mb={4}>
-              <Text style={{ flex: '1 1 10rem' }}>{name(link.step)}</Text>
+              <Text flex="1 1 10rem">{name(link.step)}</Text>
               <Wait
                 label="earliest after, min"
                 value={link.minWaitMin}
@@ -130,10 +130,10 @@ export function Needs({
         const named = earlier.find((one) => one.id === id);
         return (
           <Group key={id} align="flex-end" gap="xs" mb={4}>
-            <Text style={{ flex: '1 1 10rem' }}>{named ? shortText(named) : id}</Text>
+            <Text flex="1 1 10rem">{named ? shortText(named) : id}</Text>
             <TextInput
               label="because"
-              style={{ flex: '2 1 14rem' }}
+              flex="2 1 14rem"
               value={because}
               onChange={(event) => {
                 const words = event.currentTarget.value;

@@ -2,7 +2,11 @@ import { Button, Group, Select, Switch, Text, TextInput, Title } from '@mantine/
 import { nameOnShelf } from '@stoichos/core/matter/substances';
 import { hazardGrades } from '@stoichos/core/safety';
 import { colourWords } from '@stoichos/core/seeing/appearance';
+import { wantedSchema } from '@stoichos/core/planning/procedure';
 import type { Alternative, Wanted } from '@stoichos/core/planning/procedure';
+import type { ColourWord } from '@stoichos/core/matter/substances';
+import { useForm } from '@mantine/form';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -16,7 +20,6 @@ import { useTask } from '../../data/worker/useTask';
 import classes from './AlternativesPage.module.css';
 import { PlanTabs } from './PlanTabs';
 import { formatNumber } from '@stoichos/core/common';
-import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import type { TaskState } from '../../data/worker/useTask';
 import { KeptReagent } from './KeptReagent';
 
@@ -27,29 +30,30 @@ const effects = [
   { value: 'dissolving', label: 'a solid that dissolves' },
 ] as const satisfies readonly { value: Wanted['effect']; label: string }[];
 
+/** What is asked for as it stands in the fields: what is left open is any. */
+interface Draft {
+  readonly effect: Wanted['effect'];
+  readonly colour: ColourWord | null;
+  readonly formula: string;
+  readonly keep: string;
+}
+
+const asWanted = ({ effect, colour, formula, keep }: Draft) => ({
+  effect,
+  ...(colour && { colour }),
+  ...(formula.trim() && { formula: formula.trim() }),
+  ...(keep && { keep }),
+});
+
 /** Other reagents that show what is wanted, each pair tried in the engine, the least hazardous first. */
 export function AlternativesPage() {
   const day = useLabDay();
-  const { data: shelf = [] } = useShelfQuery();
-  const [formula, setFormula] = useState('');
-  const [keep, setKeep] = useState('');
-  const [wantsShelf, setWantsShelf] = useState(true);
   const { value: found, failure, share, start, cancel } = useTask('alternatives');
   return (
     <>
       <PlanTabs day={day} />
       <div className={classes.columns}>
-        <WantedForm
-          wantsShelf={wantsShelf}
-          shelf={shelf}
-          start={start}
-          formula={formula}
-          keep={keep}
-          setFormula={setFormula}
-          setKeep={setKeep}
-          setWantsShelf={setWantsShelf}
-          share={share}
-        />
+        <WantedForm start={start} share={share} />
         <section aria-label="What shows it">
           <TaskProgress what="Trying pairs of reagents" share={share} cancel={cancel} />
           <TaskFailure failure={failure} />
@@ -66,74 +70,44 @@ export function AlternativesPage() {
   );
 }
 
-interface WantedFormProps {
-  readonly wantsShelf: boolean;
-  readonly shelf: ShelfItem[];
-  readonly start: TaskState<'alternatives'>['start'];
-  readonly formula: string;
-  readonly keep: string;
-  readonly setFormula: (next: string) => void;
-  readonly setKeep: (next: string) => void;
-  readonly setWantsShelf: (next: boolean) => void;
-  readonly share: number | undefined;
-}
-
 /** What is to be shown, and with which reagents. */
 function WantedForm({
-  wantsShelf,
-  shelf,
   start,
-  formula,
-  keep,
-  setFormula,
-  setKeep,
-  setWantsShelf,
   share,
-}: WantedFormProps) {
-  const [effect, setEffect] = useState<Wanted['effect']>('precipitate');
-  const [colour, setColour] = useState<string | null>(null);
+}: {
+  readonly start: TaskState<'alternatives'>['start'];
+  readonly share: number | undefined;
+}) {
+  const { data: shelf = [] } = useShelfQuery();
+  const [wantsShelf, setWantsShelf] = useState(true);
+  const form = useForm<Draft>({
+    initialValues: { effect: 'precipitate', colour: null, formula: '', keep: '' },
+    validate: (draft) => schemaErrors(wantedSchema, asWanted(draft)),
+  });
   const onlyShelf = wantsShelf && shelf.length > 0;
-  const search = () =>
-    void start(
-      {
-        effect,
-        ...(colour && { colour: colour as NonNullable<Wanted['colour']> }),
-        ...(formula.trim() && { formula: formula.trim() }),
-        ...(keep && { keep }),
-      },
+  const search = form.onSubmit((draft) =>
+    start(
+      wantedSchema.parse(asWanted(draft)),
       onlyShelf ? [...new Set(shelf.map(({ substance }) => substance))] : undefined,
-    );
+    ),
+  );
   return (
-    <form
-      className={`card ${classes.form}`}
-      aria-label="What is wanted"
-      onSubmit={(event) => {
-        event.preventDefault();
-        search();
-      }}
-    >
+    <form className={`card ${classes.form}`} aria-label="What is wanted" onSubmit={search}>
       <Title>What should be seen?</Title>
-      <Select
-        label="Two reagents that show"
-        data={effects}
-        value={effect}
-        onChange={(value) => setEffect(value as Wanted['effect'])}
-      />
+      <Select label="Two reagents that show" data={effects} {...form.getInputProps('effect')} />
       <Select
         label="Of this colour"
         placeholder="Any"
         clearable
         data={[...colourWords]}
-        value={colour}
-        onChange={setColour}
+        {...form.getInputProps('colour')}
       />
       <TextInput
         label="Which solid or gas"
         placeholder="Any, or a formula such as CO2"
-        value={formula}
-        onChange={(event) => setFormula(event.currentTarget.value)}
+        {...form.getInputProps('formula')}
       />
-      <KeptReagent keep={keep} setKeep={setKeep} />
+      <KeptReagent keep={form.values.keep} setKeep={(keep) => form.setFieldValue('keep', keep)} />
       <Switch
         label="Only what is on the shelf"
         checked={onlyShelf}

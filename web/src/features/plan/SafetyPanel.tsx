@@ -1,4 +1,4 @@
-import { Text, Title } from '@mantine/core';
+import { Box, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral, hazardsOf, wasteRoute } from '@stoichos/core/safety';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -16,7 +16,7 @@ export function SafetyPanel({ substances }: { substances: readonly string[] }) {
         Hazards of the reagents
       </Title>
       {sheets.map(({ formula, signal, pictograms, statements }) => (
-        <div key={formula} className="keep-together" style={{ marginBottom: 10 }}>
+        <Box key={formula} className="keep-together" mb={10}>
           <Text component="div" fw={600}>
             <Formula text={formula} />
             {signal && ` – ${signal}`} <PictogramRow pictograms={pictograms} />
@@ -26,7 +26,7 @@ export function SafetyPanel({ substances }: { substances: readonly string[] }) {
               ? 'Not classified as hazardous.'
               : `${statements.map(({ code, text }) => `${text} (${code})`).join('. ')}.`}
           </Text>
-        </div>
+        </Box>
       ))}
       <Title mt="md" mb={4}>
         Waste

@@ -1,4 +1,4 @@
-import { UnstyledButton } from '@mantine/core';
+import { Box, UnstyledButton } from '@mantine/core';
 import type { TimetableBar, TimetableRow } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
@@ -32,7 +32,7 @@ export function TimetableChart(props: TimetableChartProps) {
     ),
   );
   return (
-    <figure style={{ margin: 0 }} aria-label="Timetable by bench, minutes from the start">
+    <Box component="figure" m={0} aria-label="Timetable by bench, minutes from the start">
       <div className={classes.chart}>
         <div className={classes.axis} aria-hidden>
           <span />
@@ -75,7 +75,7 @@ export function TimetableChart(props: TimetableChartProps) {
         )}
         {classMin < lengthMin && <li className="quiet">dashed line: the class ends</li>}
       </ul>
-    </figure>
+    </Box>
   );
 }
 

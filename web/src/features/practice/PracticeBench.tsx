@@ -181,7 +181,7 @@ export function Answer({ model, onAnswer }: { model: Model; onAnswer: (name: str
         value={name}
         onChange={setName}
         limit={60}
-        style={{ flex: 1 }}
+        flex={1}
       />
       <Button
         variant="filled"

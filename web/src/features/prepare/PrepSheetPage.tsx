@@ -1,4 +1,4 @@
-import { Button, Group, Text, Title } from '@mantine/core';
+import { Box, Button, Group, Text, Title } from '@mantine/core';
 import { dayShortages } from '@stoichos/core/labday/prep';
 import { equipmentOf, otherNeeds } from '@stoichos/core/labday/day';
 import { sourceText } from '@stoichos/core/matter/substances';
@@ -12,6 +12,7 @@ import { DealtUnknowns } from '../../shared/unknowns/DealtUnknowns';
 import { longDate } from '../../shared/parts/dates';
 import { PrintButton } from '../../shared/parts/PrintButton';
 import classes from './PreparePage.module.css';
+import { Card } from '../../shared/parts/Card';
 import { PrepareTabs } from './PrepareTabs';
 import { usePrepSheet } from './usePrepSheet';
 import { AsTheyAre, Solutions } from './PrepSheetTables';
@@ -87,18 +88,18 @@ function Checklist({ lines }: { lines: readonly string[] }) {
 
 function Short({ short }: { short: readonly DayShortage[] }) {
   return (
-    <section className="card keep-together" aria-label="Shortages" style={{ marginBottom: 14 }}>
+    <Card className="keep-together" label="Shortages" mb="sm">
       <Text fw={600}>Not enough on the shelf</Text>
-      <ul style={{ margin: '0.2rem 0 0' }}>
+      <Box component="ul" my={0} mt={4}>
         {short.map(({ form, message }) => (
           <li key={`${form} ${message}`}>
             <Formula text={form} />: {message}
           </li>
         ))}
-      </ul>
+      </Box>
       <Button component={Link} to="/shelf" mt="xs" className="no-print">
         Open the shelf
       </Button>
-    </section>
+    </Card>
   );
 }

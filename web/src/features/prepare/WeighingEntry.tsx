@@ -1,4 +1,4 @@
-import { Alert, Button, Group, Text } from '@mantine/core';
+import { Alert, Box, Button, Group, Text } from '@mantine/core';
 import type { Weighing } from '@stoichos/core/labday/day';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { NumberField } from '../../shared/parts/NumberField';
@@ -138,7 +138,7 @@ function Effects({
       <Text size="sm" fw={600} mt={6}>
         This changes what is expected:
       </Text>
-      <ul style={{ margin: 0, paddingLeft: '1.2rem' }}>
+      <Box component="ul" m={0} pl="1.2rem">
         {effects.map(({ where, planned, asMade }) => (
           <li key={where}>
             <Text size="sm">
@@ -146,7 +146,7 @@ function Effects({
             </Text>
           </li>
         ))}
-      </ul>
+      </Box>
     </div>
   );
 }

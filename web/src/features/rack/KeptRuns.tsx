@@ -1,5 +1,7 @@
 import { Button, Group, Modal, Text, TextInput, Title } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
+import { keptRunSchema } from '@stoichos/core/labday/day';
 import type { KeptRun } from '@stoichos/core/labday/day';
 import type { Rack } from '@stoichos/core/seeing/rack';
 import { useState } from 'react';
@@ -7,6 +9,7 @@ import { Link } from 'react-router';
 import { useDropRunMutation, useKeepRunMutation, useRunsQuery } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { longDate } from '../../shared/parts/dates';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { LoadState } from '../../shared/parts/LoadState';
 import classes from './MixPage.module.css';
 
@@ -69,41 +72,38 @@ export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsP
 }
 
 function KeepForm({ rack }: { rack: Rack }) {
-  const [name, setName] = useState('');
+  const form = useForm({
+    initialValues: { name: '' },
+    validate: (values) => schemaErrors(keptRunSchema.pick({ name: true }), values),
+  });
   const [keep, { isLoading, error }] = useKeepRunMutation();
   const isEmpty = rack.events.length === 0;
-  const send = async () => {
+  const send = form.onSubmit(async ({ name }) => {
     const answer = await keep({
       id: crypto.randomUUID(),
       name,
       rack,
       keptAt: new Date().toISOString(),
     });
-    if (!answer.error) setName('');
-  };
+    if (!answer.error) form.reset();
+  });
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void send();
-      }}
-    >
+    <form onSubmit={send}>
       <Group align="flex-end" wrap="nowrap">
         <TextInput
           label="Name for what is on the bench"
-          style={{ flex: 1 }}
+          flex={1}
           maxLength={80}
-          value={name}
+          {...form.getInputProps('name')}
           disabled={isEmpty}
           description={isEmpty ? 'Do something first; an empty bench is not kept.' : undefined}
           error={error ? explainError(error).message : undefined}
-          onChange={({ currentTarget }) => setName(currentTarget.value)}
         />
         <Button
           variant="filled"
           type="submit"
           loading={isLoading}
-          disabled={isEmpty || name.trim() === ''}
+          disabled={isEmpty || form.values.name.trim() === ''}
         >
           Keep
         </Button>

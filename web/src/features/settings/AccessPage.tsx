@@ -1,9 +1,9 @@
 import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
-import { Button, Group, PasswordInput, Switch, Text, Title } from '@mantine/core';
+import { Button, Container, Group, PasswordInput, Switch, Text, Title } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
-import { shortestPassphrase } from '@stoichos/core/labday/access';
-import { useState } from 'react';
+import { newPassphraseSchema, shortestPassphrase } from '@stoichos/core/labday/access';
 import { longTime } from '../../shared/parts/dates';
 import {
   useAuditQuery,
@@ -13,6 +13,7 @@ import {
 } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { Fold } from '../../shared/parts/Fold';
+import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { LoadState } from '../../shared/parts/LoadState';
 
 /** Passphrases, signing out, and the list of who went through which door. */
@@ -21,7 +22,7 @@ export function AccessPage() {
   const [signOut] = useSignOutMutation();
   if (!session) return <LoadState error={error} retry={() => void refetch()} />;
   return (
-    <div style={{ maxWidth: '48rem', margin: '0 auto' }}>
+    <Container size="48rem" p={0}>
       <Title order={1} size="h1" my="md">
         Who may come in
       </Title>
@@ -49,7 +50,7 @@ export function AccessPage() {
           </Card>
         </>
       )}
-    </div>
+    </Container>
   );
 }
 
@@ -60,27 +61,24 @@ function PassphraseForm({
   role: 'instructor' | 'technician';
   isThere: boolean;
 }) {
-  const [passphrase, setPassphrase] = useState('');
-  const [openHere, setOpenHere] = useState(true);
+  const form = useForm({
+    initialValues: { passphrase: '', ...(role === 'instructor' && { openHere: true }) },
+    validate: (values) => schemaErrors(newPassphraseSchema, values),
+  });
   const [save, { isLoading, error }] = useSetPassphraseMutation();
   const told = error ? explainError(error) : undefined;
-  const submit = async () => {
-    const done = await save({ role, passphrase, ...(role === 'instructor' && { openHere }) });
+  const submit = form.onSubmit(async (values) => {
+    const done = await save({ role, ...values });
     if (done.error) return;
-    setPassphrase('');
+    form.setFieldValue('passphrase', '');
     notifications.show({
       title: 'The passphrase is set',
       message: 'Sessions begun with the old one have ended.',
     });
-  };
+  });
   return (
     <Card label={`Passphrase of the ${role}`} mt="md">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void submit();
-        }}
-      >
+      <form onSubmit={submit}>
         <Text fw={600}>Passphrase of the {role}</Text>
         <Text size="sm" className="quiet" mb="xs">
           {isThere ? 'One is set; a new one replaces it.' : 'None is set.'} At least{' '}
@@ -89,23 +87,21 @@ function PassphraseForm({
         <PasswordInput
           label="New passphrase"
           autoComplete="new-password"
-          value={passphrase}
-          onChange={(event) => setPassphrase(event.currentTarget.value)}
+          {...form.getInputProps('passphrase')}
           error={told ? `${told.message} ${told.remedy}` : undefined}
         />
         {role === 'instructor' && (
           <Switch
             mt="sm"
             label="At this machine itself nobody has to sign in"
-            checked={openHere}
-            onChange={(event) => setOpenHere(event.currentTarget.checked)}
+            {...form.getInputProps('openHere', { type: 'checkbox' })}
           />
         )}
         <Button
           type="submit"
           mt="sm"
           loading={isLoading}
-          disabled={passphrase.length < shortestPassphrase}
+          disabled={form.values.passphrase.length < shortestPassphrase}
         >
           Set the passphrase
         </Button>

@@ -1,5 +1,5 @@
 import { Card } from '../../shared/parts/Card';
-import { Anchor, Button, FileButton, Stack, Text, Title } from '@mantine/core';
+import { Anchor, Button, Container, FileButton, Stack, Text, Title } from '@mantine/core';
 import {
   fileFormatNames,
   fileFormats,
@@ -20,7 +20,7 @@ export function DataPage() {
   const isInstructor = session?.role === 'instructor';
   const [opened, setOpened] = useState<ExchangeFile>();
   return (
-    <div style={{ maxWidth: '48rem', margin: '0 auto' }}>
+    <Container size="48rem" p={0}>
       <Title order={1} size="h1" my="md">
         Data
       </Title>
@@ -65,7 +65,7 @@ export function DataPage() {
       ) : (
         opened && <TakeInDialog file={opened} close={() => setOpened(undefined)} />
       )}
-    </div>
+    </Container>
   );
 }
 

@@ -41,7 +41,7 @@ export function ShelfPage() {
           placeholder="Name, formula or place…"
           value={search}
           onChange={(event) => setSearch(event.currentTarget.value)}
-          style={{ flex: '1 1 14rem' }}
+          flex="1 1 14rem"
         />
         <UnstyledButton
           className="tappable"

@@ -172,7 +172,7 @@ function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) 
         <Amount
           label={unitOf(one) === '°C' ? 'To' : 'Another amount'}
           unit={unitOf(one)}
-          style={{ flex: 1 }}
+          flex={1}
           value={amount}
           error={problem}
           onChange={setAmount}

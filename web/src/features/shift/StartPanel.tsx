@@ -1,5 +1,5 @@
 import study from '../../shared/study/Study.module.css';
-import { ActionIcon, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
+import { ActionIcon, Box, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { portionWords } from '@stoichos/core/seeing/rack';
 import { meansWords } from '@stoichos/core/studies/shift';
 import { containers } from '@stoichos/core/vessel';
@@ -194,7 +194,7 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
           An indicator belongs into the start, where it shows what goes on.
         </Text>
       )}
-      <div className={study.chips} style={{ marginTop: '0.6rem' }}>
+      <Box className={study.chips} mt="sm">
         <Button
           variant="filled"
           disabled={kind === undefined || !isGood || kind === 'drops'}
@@ -203,7 +203,7 @@ function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
           Let it stand ready
         </Button>
         <Button onClick={() => onAdd({ warmth: true })}>Heating and cooling</Button>
-      </div>
+      </Box>
     </>
   );
 }

@@ -1,4 +1,4 @@
-import { Text } from '@mantine/core';
+import { Box, Text } from '@mantine/core';
 import { IconAlertTriangle } from '@tabler/icons-react';
 import { Formula } from './Formula';
 
@@ -6,13 +6,13 @@ import { Formula } from './Formula';
 export function MindLines({ lines }: { lines: readonly string[] }) {
   if (lines.length === 0) return null;
   return (
-    <div role="note" aria-label="Mind" style={{ marginBlock: 8 }}>
+    <Box role="note" aria-label="Mind" my={8}>
       {lines.map((line) => (
         <Text key={line} size="sm" mt={4}>
-          <IconAlertTriangle size={16} aria-hidden style={{ verticalAlign: '-3px' }} />{' '}
+          <IconAlertTriangle size={16} aria-hidden className="in-line" />{' '}
           <Formula text={line} wrap />
         </Text>
       ))}
-    </div>
+    </Box>
   );
 }

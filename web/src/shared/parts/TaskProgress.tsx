@@ -18,7 +18,7 @@ export function TaskProgress({
       <Text size="sm" miw={0}>
         {what}… {formatNumber(percent)} %
       </Text>
-      <Progress value={percent} aria-label={what} style={{ flex: 1 }} />
+      <Progress value={percent} aria-label={what} flex={1} />
       {cancel && <Button onClick={cancel}>Stop</Button>}
     </Group>
   );

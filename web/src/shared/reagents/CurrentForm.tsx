@@ -1,8 +1,9 @@
 import { Button, Select } from '@mantine/core';
-import { electrodeMaterials } from '@stoichos/core/vessel';
+import { useForm } from '@mantine/form';
+import { actionSchema, electrodeMaterials } from '@stoichos/core/vessel';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
-import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
+import { schemaErrors } from '../parts/schemaErrors';
 import classes from './Reagents.module.css';
 
 interface CurrentFormProps {
@@ -10,37 +11,33 @@ interface CurrentFormProps {
   readonly attempt: (event: RackEvent) => void;
 }
 
+/** A number that is being typed may be none yet. */
+interface CurrentDraft {
+  readonly cathode: string;
+  readonly anode: string;
+  readonly currentA: number | '';
+  readonly minutes: number | '';
+}
+
 /** A current through the chosen vessel, between two electrodes. */
 export function CurrentForm({ vessel, attempt }: CurrentFormProps) {
-  const [cathode, setCathode] = useState<string>('graphite');
-  const [anode, setAnode] = useState<string>('graphite');
-  const [currentA, setCurrentA] = useState<number | ''>(0.1);
-  const [minutes, setMinutes] = useState<number | ''>(5);
+  const form = useForm<CurrentDraft>({
+    initialValues: { cathode: 'graphite', anode: 'graphite', currentA: 0.1, minutes: 5 },
+    validate: (draft) => schemaErrors(actionSchema, { do: 'electrolyse', ...draft }),
+  });
+  const { currentA, minutes } = form.values;
+  const submit = form.onSubmit((draft) =>
+    attempt({ vessel, action: actionSchema.parse({ do: 'electrolyse', ...draft }) }),
+  );
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (currentA !== '' && minutes !== '')
-          attempt({ vessel, action: { do: 'electrolyse', cathode, anode, currentA, minutes } });
-      }}
-    >
+    <form noValidate onSubmit={submit}>
       <div className={classes.amounts}>
-        <Select
-          label="Minus"
-          value={cathode}
-          data={[...electrodeMaterials]}
-          onChange={(material) => setCathode(material ?? cathode)}
-        />
-        <Select
-          label="Plus"
-          value={anode}
-          data={[...electrodeMaterials]}
-          onChange={(material) => setAnode(material ?? anode)}
-        />
+        <Select label="Minus" data={[...electrodeMaterials]} {...form.getInputProps('cathode')} />
+        <Select label="Plus" data={[...electrodeMaterials]} {...form.getInputProps('anode')} />
       </div>
       <div className={classes.amounts}>
-        <NumberField label="Current, A" step={0.05} value={currentA} onChange={setCurrentA} />
-        <NumberField label="Minutes" value={minutes} onChange={setMinutes} />
+        <NumberField label="Current, A" step={0.05} {...form.getInputProps('currentA')} />
+        <NumberField label="Minutes" {...form.getInputProps('minutes')} />
       </div>
       <Button type="submit" mt="xs" disabled={currentA === '' || minutes === ''}>
         Pass the current

@@ -1,4 +1,4 @@
-import { Text, Title } from '@mantine/core';
+import { Box, Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
 import { faultsSource } from '@stoichos/core/seeing/judgement';
 import type { StationJudgement } from '@stoichos/core/labday/judge';
@@ -42,18 +42,18 @@ export function Causes({ judgement }: { judgement: StationJudgement }) {
         </Text>
       )}
       {value && value.length > 0 && (
-        <ol style={{ margin: '0.3rem 0 0', paddingLeft: '1.2rem' }}>
+        <Box component="ol" my={0} mt={4} pl="1.2rem">
           {value.slice(0, shown).map(({ fault, check }) => (
             <li key={fault}>
-              <strong style={{ fontWeight: 600 }}>
+              <Text component="strong" fw={600}>
                 <Formula text={fault} wrap />
-              </strong>
+              </Text>
               <Text size="sm">
                 <Formula text={check} wrap />
               </Text>
             </li>
           ))}
-        </ol>
+        </Box>
       )}
       {value && (
         <Text size="xs" className="quiet">

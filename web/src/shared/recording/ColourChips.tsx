@@ -1,3 +1,4 @@
+import { Group } from '@mantine/core';
 import {
   colourDepths,
   colourPhrase,
@@ -31,11 +32,7 @@ export function ColourChips({ value, without = [], onPick }: ColourChipsProps) {
           </Chip>
         ))}
       {takesDepth && (
-        <span
-          role="group"
-          aria-label={`How ${chosen.word}`}
-          style={{ display: 'inline-flex', flexWrap: 'wrap', gap: '0.35rem', width: '100%' }}
-        >
+        <Group role="group" aria-label={`How ${chosen.word}`} gap="0.35rem" w="100%">
           {colourDepths.map((depth) => {
             const phrase = colourPhrase(chosen.word, depth);
             return (
@@ -49,7 +46,7 @@ export function ColourChips({ value, without = [], onPick }: ColourChipsProps) {
               </Chip>
             );
           })}
-        </span>
+        </Group>
       )}
     </>
   );

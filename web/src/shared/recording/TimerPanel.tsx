@@ -110,7 +110,7 @@ export function TimerList({ dayId }: { dayId: string }) {
             <span className={timerClasses.time} data-up={up}>
               {clock(timer.kind === 'stopwatch' ? elapsedS(timer, now) : leftS(timer, now))}
             </span>
-            <Text style={{ flex: 1 }} lineClamp={2}>
+            <Text flex={1} lineClamp={2}>
               {timer.name}
               <Text span size="sm" className="quiet">
                 {timer.kind === 'reminder'

@@ -1,5 +1,5 @@
 import { Card } from '../parts/Card';
-import { Button, Text, Title } from '@mantine/core';
+import { Box, Button, Text, Title } from '@mantine/core';
 import { testKit } from '@stoichos/core/studies/identify';
 import type { TestKit } from '@stoichos/core/studies/identify';
 import type { ReactNode } from 'react';
@@ -41,12 +41,12 @@ export function DealtUnknowns({
 /** Lines of the kit, each with its point. */
 export function KitList({ lines }: { lines: readonly string[] }) {
   return (
-    <ul style={{ margin: '0.2rem 0 0' }}>
+    <Box component="ul" my={0} mt={4}>
       {lines.map((line) => (
         <li key={line}>
           <Text>{line}</Text>
         </li>
       ))}
-    </ul>
+    </Box>
   );
 }

@@ -34,7 +34,7 @@ export function BottleCard({ bottle }: { bottle: BottlePlan }) {
       </Text>
       {bottle.clashes.map(({ one, other, gives, never }) => (
         <Text key={gives} size="sm" fw={600} mt={4}>
-          <IconAlertOctagon size={18} aria-hidden style={{ verticalAlign: '-0.25em' }} />{' '}
+          <IconAlertOctagon size={18} aria-hidden className="in-line" />{' '}
           {never ? 'Never in one bottle: ' : 'Mind: '}
           <Formula text={one} /> and <Formula text={other} /> give {gives}.
         </Text>

@@ -1,6 +1,6 @@
 import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
-import { Table, TextInput, Title } from '@mantine/core';
+import { Container, Table, TextInput, Title } from '@mantine/core';
 import { namesOf, shelfSubstances } from '@stoichos/core/matter/substances';
 import { useMemo, useState } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -21,7 +21,7 @@ export function GlossaryPage() {
     has(formula, stock, common, oxo),
   );
   return (
-    <div style={{ maxWidth: '60rem', margin: '0 auto' }}>
+    <Container size="60rem" p={0}>
       <Title order={1} size="h1" my="md">
         Glossary
       </Title>
@@ -62,6 +62,6 @@ export function GlossaryPage() {
           </Table.ScrollContainer>
         )}
       </Card>
-    </div>
+    </Container>
   );
 }

@@ -1,4 +1,4 @@
-import { Anchor, Button, Drawer, List, Stack, Text } from '@mantine/core';
+import { Anchor, Box, Button, Drawer, List, Stack, Text } from '@mantine/core';
 import { Link, useLocation } from 'react-router';
 import { terms } from './glossary';
 import { topicFor } from './topics';
@@ -38,18 +38,18 @@ export function HelpDrawer({
           </>
         )}
         {own.length > 0 && (
-          <dl style={{ margin: 0 }}>
+          <Box component="dl" m={0}>
             {own.map(({ term, means }) => (
-              <div key={term} style={{ marginBottom: '0.5rem' }}>
+              <Box key={term} mb="xs">
                 <Text component="dt" fw={600}>
                   {term}
                 </Text>
                 <Text component="dd" size="sm" ml={0}>
                   {means}
                 </Text>
-              </div>
+              </Box>
             ))}
-          </dl>
+          </Box>
         )}
         <Button onClick={startTour}>Show me around, one minute</Button>
         <Button onClick={showKeys}>Keys</Button>

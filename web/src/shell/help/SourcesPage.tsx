@@ -1,4 +1,4 @@
-import { Button, Group, Table, Text, TextInput, Title } from '@mantine/core';
+import { Button, Container, Group, Table, Text, TextInput, Title } from '@mantine/core';
 import {
   csvOf,
   proseTold,
@@ -51,7 +51,7 @@ export function SourcesPage() {
   const count = found.reduce((sum, { rows }) => sum + rows.length, 0);
   const recalled = all.filter(isRecalled).length;
   return (
-    <div style={{ maxWidth: '72rem', margin: '0 auto' }}>
+    <Container size="72rem" p={0}>
       <SourcesHead tables={tables} />
       <Text mb="sm">
         {all.length} constants in {tables.length} tables. {recalled} of them were recalled from
@@ -90,7 +90,7 @@ export function SourcesPage() {
               <Rows rows={rows} />
             </section>
           ))}
-    </div>
+    </Container>
   );
 }
 
