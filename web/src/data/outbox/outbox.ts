@@ -73,28 +73,26 @@ export function startOutbox(store: AppStore): void {
     follow();
     if (first(store)) void sendAll();
   });
-  void readAll()
-    .catch(() => {
-      // Without storage (a private window) nothing was kept; keeping says so when it matters.
-      return [];
-    })
-    .then((stored) => {
-      order = Math.max(order, ...stored.map((one) => one.order));
-      // What was recorded while this was read lies there as well, and waits already.
-      const known = idsOf(before);
-      const kept = keptIn(stored.filter(({ entry }) => !known.has(entry.id)));
-      // These lie in the database already.
-      before = {
-        ...before,
-        waiting: [...kept.waiting, ...before.waiting],
-        refused: [...kept.refused, ...before.refused],
-      };
-      if (kept.waiting.length + kept.refused.length > 0) store.dispatch(restored(kept));
-      isRead = true;
-      void sendAll();
-    });
+  void readStored().then((stored) => {
+    order = Math.max(order, ...stored.map((one) => one.order));
+    // What was recorded while this was read lies there as well, and waits already.
+    const known = idsOf(before);
+    const kept = keptIn(stored.filter(({ entry }) => !known.has(entry.id)));
+    // These lie in the database already.
+    before = {
+      ...before,
+      waiting: [...kept.waiting, ...before.waiting],
+      refused: [...kept.refused, ...before.refused],
+    };
+    if (kept.waiting.length + kept.refused.length > 0) store.dispatch(restored(kept));
+    isRead = true;
+    void sendAll();
+  });
   whenBack(() => void sendAll());
 }
+
+/** Without storage (a private window) nothing was kept; keeping says so when it matters. */
+const readStored = () => readAll().catch(() => []);
 
 /** The network is there again, or a lid that was closed and a tab that slept wake up. */
 function whenBack(go: () => void): void {

@@ -74,15 +74,7 @@ export function BenchPage() {
             onSelect={(id) => go({ work: id })}
           />
         </div>
-        <Button
-          component={Link}
-          to={`/days/${day.id}/projector?group=${bench.id ?? 'all'}`}
-          target="_blank"
-          leftSection={<IconPresentation size={20} aria-hidden />}
-          className={classes.wall ?? ''}
-        >
-          Projector
-        </Button>
+        <OnTheWall day={day} bench={bench} />
       </div>
       <ArrowKeys work={work} step={step} progress={progress} go={go} />
       {/* All at once: between two tests nothing is waited for, and no key is lost. */}
@@ -101,6 +93,21 @@ export function BenchPage() {
         )}
       </OnceRun>
     </>
+  );
+}
+
+/** The bench for everybody to see, in a window of its own. */
+function OnTheWall({ day, bench }: Pick<StationProps, 'day' | 'bench'>) {
+  return (
+    <Button
+      component={Link}
+      to={`/days/${day.id}/projector?group=${bench.id ?? 'all'}`}
+      target="_blank"
+      leftSection={<IconPresentation size={20} aria-hidden />}
+      className={classes.wall ?? ''}
+    >
+      Projector
+    </Button>
   );
 }
 

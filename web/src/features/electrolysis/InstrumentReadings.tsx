@@ -27,7 +27,6 @@ export function InstrumentReadings({ run, log, write }: InstrumentReadingsProps)
   const [simulate] = useSimulateCellMutation();
   const [tell] = useTellInstrumentMutation();
   const { setProblem, readOnce, problem, missed } = useSupplyReadings(run, log, write);
-  const [speed, setSpeed] = useState<number | ''>(clock.speed);
   const [volts, setVolts] = useState<number | ''>(12);
   const [amps, setAmps] = useState<number | ''>(run.setup.plannedA);
   const supply = instruments.find(({ kind }) => kind === 'supply');
@@ -48,10 +47,9 @@ export function InstrumentReadings({ run, log, write }: InstrumentReadingsProps)
   };
   const order = (command: string, value: number) =>
     tell({ id: supply.id, command, value }).unwrap();
-  const putOnCell = async () => {
-    const times = Number(speed) || 1;
-    await simulate({ runId: run.id, speed: times }).unwrap();
-    set({ speed: times });
+  const putOnCell = async (speed: number) => {
+    await simulate({ runId: run.id, speed }).unwrap();
+    set({ speed });
   };
   const switchOn = async () => {
     await order('voltage', Number(volts));
@@ -68,19 +66,7 @@ export function InstrumentReadings({ run, log, write }: InstrumentReadingsProps)
   return (
     <>
       {supply.simulated && (
-        <Group align="flex-end" gap="sm">
-          <NumberField
-            label="Times faster"
-            w={130}
-            min={1}
-            max={2000}
-            value={speed}
-            onChange={setSpeed}
-          />
-          <Button onClick={() => void attempt(putOnCell)}>
-            Put the simulated supply on this cell
-          </Button>
-        </Group>
+        <Simulated speed={clock.speed} putOn={(speed) => void attempt(() => putOnCell(speed))} />
       )}
       <Group align="flex-end" gap="sm" mt="sm">
         <NumberField label="Voltage limit, V" w={130} value={volts} onChange={setVolts} />
@@ -108,5 +94,23 @@ export function InstrumentReadings({ run, log, write }: InstrumentReadingsProps)
         </Alert>
       )}
     </>
+  );
+}
+
+/** A supply that is simulated is put on the cell of this run, and its clock may run faster. */
+function Simulated({ speed, putOn }: { speed: number; putOn: (speed: number) => void }) {
+  const [times, setTimes] = useState<number | ''>(speed);
+  return (
+    <Group align="flex-end" gap="sm">
+      <NumberField
+        label="Times faster"
+        w={130}
+        min={1}
+        max={2000}
+        value={times}
+        onChange={setTimes}
+      />
+      <Button onClick={() => putOn(times || 1)}>Put the simulated supply on this cell</Button>
+    </Group>
   );
 }

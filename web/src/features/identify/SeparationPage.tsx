@@ -87,26 +87,30 @@ export function SeparationPage() {
       }}
       reasons={{
         label: 'Why in this order',
-        children: (
-          <>
-            <Text fw={600}>Why it separates</Text>
-            <Text size="sm">
-              Chlorides of few metals are insoluble. In strong acid hydrogen sulfide gives so little
-              sulfide that only the least soluble sulfides come down; in ammonia it gives enough for
-              the rest. Ammonium chloride holds the ammonia back, so that only the hydroxides of
-              threefold metals fall, and not magnesium’s.
-            </Text>
-            <Text size="sm" mt="xs">
-              What comes down, and how much of each ion, is computed by the engine step by step; a
-              part stays behind in every filter.
-            </Text>
-            <Text size="sm" className="quiet" mt="xs">
-              {sourceText(analyticalGroupsSource)}
-            </Text>
-          </>
-        ),
+        children: <WhySeparates />,
       }}
     />
+  );
+}
+
+function WhySeparates() {
+  return (
+    <>
+      <Text fw={600}>Why it separates</Text>
+      <Text size="sm">
+        Chlorides of few metals are insoluble. In strong acid hydrogen sulfide gives so little
+        sulfide that only the least soluble sulfides come down; in ammonia it gives enough for the
+        rest. Ammonium chloride holds the ammonia back, so that only the hydroxides of threefold
+        metals fall, and not magnesium’s.
+      </Text>
+      <Text size="sm" mt="xs">
+        What comes down, and how much of each ion, is computed by the engine step by step; a part
+        stays behind in every filter.
+      </Text>
+      <Text size="sm" className="quiet" mt="xs">
+        {sourceText(analyticalGroupsSource)}
+      </Text>
+    </>
   );
 }
 

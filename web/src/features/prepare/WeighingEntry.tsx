@@ -15,28 +15,23 @@ import type { WeighingEntryProps } from './useWeighing';
  */
 export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryProps) {
   const weighing = useWeighing({ making, line, forms, day });
-  const { record, boat, setBoat, actualG, result, challenge, concentrationM } = weighing;
+  const { fields, record, boat, actualG, result, challenge, concentrationM } = weighing;
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void record();
-      }}
-    >
+    <form noValidate onSubmit={record}>
       <WeighedFields weighing={weighing} done={done} />
       <Button
         variant="subtle"
         size="compact-md"
         px={0}
         h={32}
-        onClick={() => setBoat(boat === undefined ? '' : undefined)}
+        onClick={() => fields.setFieldValue('boat', boat === null ? '' : null)}
       >
-        {boat === undefined ? 'Not tared: weigh the boat' : 'Tared: no boat to take off'}
+        {boat === null ? 'Not tared: weigh the boat' : 'Tared: no boat to take off'}
       </Button>
       {result && <ToleranceBand ratio={result.ratio} />}
       {result && !challenge && (
         <Text size="sm" mt={6}>
-          {boat !== undefined && `${formatNumber(actualG ?? 0)} g. `}Makes{' '}
+          {boat !== null && `${formatNumber(actualG ?? 0)} g. `}Makes{' '}
           {withFigures(result.concentrationM, 3)} M: close enough to {strengthText(concentrationM)}{' '}
           M.
         </Text>
@@ -54,7 +49,7 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
 
 /** What the balance showed, and the volume it was made up to. */
 function WeighedFields({
-  weighing: { typed, boat, actualG, asked, setAsked, setTyped, setBoat, isLoading },
+  weighing: { fields, boat, actualG, asked, isLoading },
   done,
 }: {
   readonly weighing: ReturnType<typeof useWeighing>;
@@ -62,33 +57,23 @@ function WeighedFields({
 }) {
   return (
     <Group align="flex-end" gap="sm" mt="xs">
-      {boat !== undefined && (
+      {boat !== null && (
         <NumberField
           label="Boat alone"
           suffix=" g"
           min={0}
           decimalScale={4}
           w={120}
-          value={boat}
-          onChange={(value) => {
-            setBoat(value);
-            setAsked(false);
-          }}
+          {...fields.getInputProps('boat')}
         />
       )}
       <NumberField
-        label={
-          boat !== undefined ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'
-        }
+        label={boat !== null ? 'With the boat' : done ? 'Weighed again' : 'Weighed, after tare'}
         suffix=" g"
         min={0}
         decimalScale={4}
         w={150}
-        value={typed}
-        onChange={(value) => {
-          setTyped(value);
-          setAsked(false);
-        }}
+        {...fields.getInputProps('shown')}
       />
       <Button
         type="submit"

@@ -1,3 +1,4 @@
+import { useForm } from '@mantine/form';
 import { judgeWeighing } from '@stoichos/core/solution/preparation';
 import type { DayLine } from '@stoichos/core/labday/prep';
 import type { LabDay, Weighing } from '@stoichos/core/labday/day';
@@ -5,6 +6,12 @@ import { useState } from 'react';
 import { useAddWeighingMutation } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import type { Making } from '@stoichos/core/planning/prep';
+
+/** What the balance shows, g, while it is typed; no boat where it was tared. */
+interface WeighedDraft {
+  readonly shown: number | '';
+  readonly boat: number | '' | null;
+}
 
 /** What is typed of a weighing, what it makes, and how it is recorded. */
 export function useWeighing({
@@ -18,14 +25,16 @@ export function useWeighing({
   readonly forms: readonly string[];
   readonly day: LabDay;
 }) {
-  const [typed, setTyped] = useState<number | string>('');
-  const [boat, setBoat] = useState<number | string | undefined>();
   const [asked, setAsked] = useState(false);
+  const fields = useForm<WeighedDraft>({
+    initialValues: { shown: '', boat: null },
+    onValuesChange: () => setAsked(false),
+  });
   const [addWeighing, { isLoading }] = useAddWeighingMutation();
   const { form, recipe, purityPercent } = making;
   const { totalMl, substance, concentrationM } = line;
-  const shown = typeof typed === 'number' ? typed : 0;
-  const netG = shown - (typeof boat === 'number' ? boat : 0);
+  const { shown, boat } = fields.values;
+  const netG = Number(shown) - Number(boat ?? 0);
   const actualG = netG > 0 ? Number(netG.toFixed(4)) : undefined;
   const result =
     actualG && judgeWeighing(actualG, recipe.massG ?? 0, form, forms, totalMl, purityPercent);
@@ -40,7 +49,7 @@ export function useWeighing({
     actualG: massG,
     recordedAt: new Date().toISOString(),
   });
-  const record = async () => {
+  const record = fields.onSubmit(async () => {
     if (!actualG) return;
     if (challenge && !asked) {
       setAsked(true);
@@ -51,21 +60,17 @@ export function useWeighing({
         dayId: day.id,
         weighing: weighing(crypto.randomUUID(), actualG),
       }).unwrap();
-      setTyped('');
-      setAsked(false);
+      fields.setFieldValue('shown', '');
     } catch (error) {
       sayProblem(error, 'Not stored');
     }
-  };
+  });
   return {
+    fields,
     record,
-    typed,
     boat,
     actualG,
     asked,
-    setAsked,
-    setTyped,
-    setBoat,
     isLoading,
     result,
     challenge,

@@ -1,5 +1,6 @@
 import study from '../../shared/study/Study.module.css';
 import { Button, Text, Title, UnstyledButton } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
 import type { Means, MeansUnit } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
@@ -54,13 +55,8 @@ const cautionOf = (one: Means): readonly string[] =>
 /** What one does to the mixture: add by drops, millilitres or solid, heat or cool, pour some away. */
 export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelProps) {
   const [chosen, setChosen] = useState(0);
-  const [problem, setProblem] = useState<string>();
   const one = means[chosen] ?? means[0];
   const isEmpty = volumeMl <= 0;
-  const act = (action: Action) => {
-    setProblem(undefined);
-    onDo(action);
-  };
   if (isEmpty)
     return (
       <Text className="quiet">
@@ -84,15 +80,7 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
           </UnstyledButton>
         ))}
       </div>
-      {one && (
-        <HowMuch
-          setProblem={setProblem}
-          one={one}
-          act={act}
-          temperatureC={temperatureC}
-          problem={problem}
-        />
-      )}
+      {one && <HowMuch one={one} act={onDo} temperatureC={temperatureC} />}
       <Title size="h5" mt="md" mb="xs">
         Take away
       </Title>
@@ -105,12 +93,12 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
           <UnstyledButton
             key={label}
             className="tappable"
-            onClick={() => act({ do: 'discard', fraction: Number(fraction) })}
+            onClick={() => onDo({ do: 'discard', fraction: Number(fraction) })}
           >
             Pour {label} away
           </UnstyledButton>
         ))}
-        <UnstyledButton className="tappable" onClick={() => act({ do: 'shakeWithAir' })}>
+        <UnstyledButton className="tappable" onClick={() => onDo({ do: 'shakeWithAir' })}>
           Shake with air
         </UnstyledButton>
       </div>
@@ -119,28 +107,24 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
 }
 
 interface HowMuchProps {
-  readonly setProblem: (problem: string | undefined) => void;
   readonly one: Means;
   readonly act: (action: Action) => void;
   readonly temperatureC: number;
-  readonly problem: string | undefined;
 }
 
 /** How much of the chosen means goes in. */
-function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) {
+function HowMuch({ one, act, temperatureC }: HowMuchProps) {
   const { dropsPerMl } = useSettings();
-  const [amount, setAmount] = useState<number | ''>('');
-  const addOwn = () => {
-    const value = Number(amount);
-    const unit = unitOf(one);
-    if (amount === '' || !Number.isFinite(value) || (unit !== '°C' && value <= 0)) {
-      setProblem(
-        `An amount is above 0; “${String(amount)}” is not. Enter how much goes in, such as 2.`,
-      );
-      return;
-    }
-    act(actionOf(one, value, temperatureC));
-  };
+  const form = useForm<{ amount: number | '' }>({
+    initialValues: { amount: '' },
+    validate: {
+      amount: (amount) =>
+        amount === '' || (unitOf(one) !== '°C' && amount <= 0)
+          ? `An amount is above 0; “${String(amount)}” is not. Enter how much goes in, such as 2.`
+          : null,
+    },
+  });
+  const addOwn = form.onSubmit(({ amount }) => act(actionOf(one, Number(amount), temperatureC)));
   return (
     <>
       {cautionOf(one).map((line) => (
@@ -164,18 +148,15 @@ function HowMuch({ setProblem, one, act, temperatureC, problem }: HowMuchProps) 
       </div>
       <form
         style={{ display: 'flex', gap: '0.5rem', alignItems: 'flex-end', marginTop: '0.6rem' }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          addOwn();
-        }}
+        noValidate
+        onSubmit={addOwn}
       >
         <Amount
           label={unitOf(one) === '°C' ? 'To' : 'Another amount'}
           unit={unitOf(one)}
           flex={1}
-          value={amount}
-          error={problem}
-          onChange={setAmount}
+          {...form.getInputProps('amount')}
+          value={form.values.amount}
         />
         <Button type="submit">{unitOf(one) === '°C' ? 'Go' : 'Add'}</Button>
       </form>

@@ -12,6 +12,26 @@ import { procedureOf, walked } from './shiftRun';
 import { useShift } from './useShift';
 import { useInAddress } from '../../shared/study/useInAddress';
 
+/** The last that was done, taken back and done again, also by the keys. */
+function useTakingBack(
+  { done, undone }: EquilibriumState,
+  change: (part: Partial<EquilibriumState>) => void,
+) {
+  const takeBack = () => {
+    const last = done.at(-1);
+    if (last) change({ done: done.slice(0, -1), undone: [...undone, last] });
+  };
+  const doAgain = () => {
+    const last = undone.at(-1);
+    if (last) change({ done: [...done, last], undone: undone.slice(0, -1) });
+  };
+  useHotkeys([
+    ['mod+Z', takeBack],
+    ['mod+shift+Z', doAgain],
+  ]);
+  return { takeBack, doAgain };
+}
+
 /** The study as it stands: what is set, what has been done and can be undone, the plan, and what the engine says of it. */
 export function useEquilibrium() {
   const [state, setState] = useKept('stoichos.equilibrium', equilibriumSchema, firstState);
@@ -35,19 +55,8 @@ export function useEquilibrium() {
     setRefusal(undefined);
     setShown(undefined);
   };
-  const { done, undone, vessel, means, wishes } = state;
-  const takeBack = () => {
-    const last = done.at(-1);
-    if (last) change({ done: done.slice(0, -1), undone: [...undone, last] });
-  };
-  const doAgain = () => {
-    const last = undone.at(-1);
-    if (last) change({ done: [...done, last], undone: undone.slice(0, -1) });
-  };
-  useHotkeys([
-    ['mod+Z', takeBack],
-    ['mod+shift+Z', doAgain],
-  ]);
+  const { done, vessel, means, wishes } = state;
+  const takingBack = useTakingBack(state, change);
   const run = 'run' in shifted ? shifted.run : undefined;
   const lastStep = (run?.steps.length ?? 1) - 1;
   const at = Math.min(shown ?? lastStep, lastStep);
@@ -56,8 +65,7 @@ export function useEquilibrium() {
     state,
     actions,
     change,
-    takeBack,
-    doAgain,
+    ...takingBack,
     refusal,
     failure: 'failure' in shifted ? shifted.failure : undefined,
     run,

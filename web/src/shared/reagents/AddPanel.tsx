@@ -1,4 +1,5 @@
 import { Button, SegmentedControl, Text } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
 import {
   clashes,
@@ -58,26 +59,27 @@ function usePortionDraft({
   readonly onAdd: (portion: AnyPortion) => void;
   readonly isWritten: boolean;
 }) {
-  const [draft, setDraft] = useState(nothing);
-  const [problem, setProblem] = useState<string>();
   const [written, setWritten] = useState<AnyPortion>();
+  const form = useForm<PortionDraft>({
+    initialValues: nothing,
+    validate: (draft) => {
+      const read = portionOf(draft);
+      return 'problem' in read ? { name: read.problem } : {};
+    },
+  });
   const set = (change: Partial<PortionDraft>) => {
-    setDraft({ ...draft, ...change });
-    setProblem(undefined);
+    form.setValues(change);
+    form.clearErrors();
   };
-  const add = () => {
+  const add = form.onSubmit((draft) => {
     const read = portionOf(draft);
-    if ('problem' in read) setProblem(read.problem);
-    else {
-      onAdd(read.portion);
-      setProblem(undefined);
-      if (isWritten) {
-        setDraft(nothing);
-        setWritten(read.portion);
-      }
-    }
-  };
-  return { draft, add, setDraft, setProblem, set, problem, written };
+    if ('problem' in read) return;
+    onAdd(read.portion);
+    if (!isWritten) return;
+    set(nothing);
+    setWritten(read.portion);
+  });
+  return { draft: form.values, add, set, problem: form.errors['name'], written };
 }
 
 /** Measures a reagent out: found by name, with a usual amount, its hazards shown before it goes in. */
@@ -94,26 +96,11 @@ export function AddPanel({
   /** Written into a list out of sight: it says what was put in, and is empty for the next. */
   isWritten?: boolean;
 }) {
-  const { draft, add, setDraft, setProblem, set, problem, written } = usePortionDraft({
-    onAdd,
-    isWritten,
-  });
+  const { draft, add, set, problem, written } = usePortionDraft({ onAdd, isWritten });
   const kinds = draft.name === '' ? [] : kindsOf(draft.name);
   return (
-    <form
-      className={classes.add}
-      onSubmit={(event) => {
-        event.preventDefault();
-        add();
-      }}
-    >
-      <ShelfSearch
-        value={draft.name}
-        onChange={(name) => {
-          setDraft(usualPortion(name));
-          setProblem(undefined);
-        }}
-      />
+    <form className={classes.add} noValidate onSubmit={add}>
+      <ShelfSearch value={draft.name} onChange={(name) => set(usualPortion(name))} />
       {kinds.length > 1 && (
         <SegmentedControl
           size="sm"

@@ -1,5 +1,6 @@
 import study from '../study/Study.module.css';
 import { Button, Text, UnstyledButton } from '@mantine/core';
+import { useForm } from '@mantine/form';
 import { testLabels } from '@stoichos/core/seeing/rack';
 import type { RackEvent } from '@stoichos/core/seeing/rack';
 import type { Action } from '@stoichos/core/vessel';
@@ -191,16 +192,12 @@ const moves: readonly (readonly [
 
 /** One action that takes a number. */
 function Measured({ label, button, unit, usual, action, vessel, attempt }: AmountRow & DoProps) {
-  const [amount, setAmount] = useState<number | ''>(usual);
+  const form = useForm<{ amount: number | '' }>({ initialValues: { amount: usual } });
+  const { amount } = form.values;
+  const submit = form.onSubmit(() => attempt({ vessel, action: action(Number(amount)) }));
   return (
-    <form
-      className={classes.measured}
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (amount !== '') attempt({ vessel, action: action(amount) });
-      }}
-    >
-      <Amount label={label} unit={unit} value={amount} onChange={setAmount} />
+    <form className={classes.measured} noValidate onSubmit={submit}>
+      <Amount label={label} unit={unit} {...form.getInputProps('amount')} value={amount} />
       <Button type="submit" disabled={amount === ''}>
         {button}
       </Button>
