@@ -60,6 +60,11 @@ export const theme = createTheme({
     Title: { defaultProps: { order: 2, size: 'h4' } },
     // Choosing what is chosen already leaves it chosen; where it may be none, there is a cross.
     Select: { defaultProps: { size: 'md', allowDeselect: false } },
+    // Fields that belong together, under a name that looks like that of one field.
+    Fieldset: {
+      defaultProps: { variant: 'unstyled' },
+      styles: { root: { margin: 0, padding: 0 }, legend: { padding: 0, fontWeight: 500 } },
+    },
     InputWrapper: { styles: { description: { color: 'var(--quiet)' } } },
     Notification: { defaultProps: { closeButtonProps: { 'aria-label': 'Close this notice' } } },
     Modal: {

@@ -178,7 +178,7 @@ function ClassFields({ form }: { readonly form: UseFormReturnType<Values> }) {
 /** How much of each shared thing there is. */
 function KitFields({ form }: { readonly form: UseFormReturnType<Values> }) {
   return (
-    <Fieldset variant="unstyled" legend="Kit that the benches share">
+    <Fieldset legend="Kit that the benches share">
       <SimpleGrid cols={{ base: 2, sm: 5 }} spacing="sm">
         {kitKinds.map((name) => (
           <NumberField

@@ -83,7 +83,7 @@ export function AnalysisFields({ procedure, onChange }: AnalysisFieldsProps) {
     ...new Map(steps.flatMap((step) => step.measures).map((one) => [one.name, one])).values(),
   ].filter(({ name }) => name !== '');
   return (
-    <Fieldset variant="unstyled" legend="What is worked out">
+    <Fieldset legend="What is worked out">
       {analyses.map((analysis, at) => (
         <Group key={String(at)} gap="xs" mb={4}>
           <Text flex={1}>
