@@ -58,7 +58,7 @@ test('a first class goes from nothing to its report, with substances that are no
   await expect(page.getByRole('article')).toContainText('MgSO4 with Ba(OH)2');
 });
 
-test('a procedure written for a day is told what to mind, comes back to it, and is not recorded by being begun', async ({
+test('a procedure written for a day has its cautions, comes back to it, and is not recorded by being begun', async ({
   page,
 }) => {
   await makeLabDay(page, 'Metals that swim', { groups: ['Bench Curlew'] });

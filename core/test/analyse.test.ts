@@ -178,7 +178,7 @@ describe('what is kept under a name', () => {
   });
 });
 
-describe('what to mind at a step', () => {
+describe('the cautions of a step', () => {
   it('is said beside the step that does it, and nowhere else', () => {
     const [work] = worksOf(dayOf(['gas-through-three-colours'], 1));
     if (!work) throw new Error('No work.');

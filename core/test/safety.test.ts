@@ -217,7 +217,7 @@ describe('alternatives', () => {
   });
 });
 
-describe('what to mind beside a step', () => {
+describe('the cautions beside a step', () => {
   const swims = {
     vessels: [{ name: 'tube', container: 'testTube' as const }],
     steps: [

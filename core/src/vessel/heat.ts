@@ -77,7 +77,7 @@ export function boilingPoint({ phases, volumeMl }: Vessel): number {
   return acidM > strongAcidM ? strongAcidToC : boilsAtC;
 }
 
-/** What to mind where a liquid boils. */
+/** The cautions where a liquid boils. */
 export function boilingWarning(limitC: number): Warning {
   return {
     code: 'boiling',

@@ -16,7 +16,7 @@ const waterKeepsBelowC = 100;
 const violentFromM = 0.01;
 
 /**
- * What is seen of a metal that reacts with water, by its density, its melting point and its pace, and what to mind.
+ * What is seen of a metal that reacts with water, by its density, its melting point and its pace, and the cautions.
  *
  * @param vessel what was put together, before it reacted.
  * @param solidsChange what became of the solids, mmol.

@@ -82,6 +82,20 @@ describe('the table of doors', () => {
     expect(new Set(names).size).toBe(names.length);
   });
 
+  it.each(policy.map((rule) => [`${rule.method} ${rule.path}`, rule] as const))(
+    '%s is not hidden behind another that stands before it',
+    (_, rule) => {
+      const asked = rule.path.replace(/:\w+/g, '00000000-0000-4000-8000-000000000001');
+      expect(ruleFor(rule.method, asked)).toBe(rule);
+    },
+  );
+
+  it.each(
+    policy.filter(({ path }) => path.includes(':')).map(({ method, path }) => [method, path]),
+  )('%s %s wants an id where it has one', (method, path) =>
+    expect(ruleFor(method, path.replace(/:\w+/g, ''))).toBeUndefined(),
+  );
+
   it('lets somebody through each', () => {
     for (const { roles, path } of policy) expect(roles.length, path).toBeGreaterThan(0);
   });

@@ -1,6 +1,5 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
-import { labDaySummarySchema } from '@stoichos/core/labday/day';
 import { Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../src/data/api/api';
@@ -8,40 +7,19 @@ import { store } from '../../src/data/store';
 import { CopyTerm } from '../../src/features/labday/CopyTerm';
 import { DayFrame } from '../../src/features/labday/DayFrame';
 import { fill, tap, user } from '../support/acts';
-import { dayOf, entry, id, pair } from '../support/day';
+import { dayOf, entry, id, pair, summaryOf } from '../support/day';
 import { chosen, show } from '../support/render';
 import { answering, known, refusing, written } from '../support/server';
-
-const summary = (part: Partial<LabDaySummary> = {}): LabDaySummary =>
-  labDaySummarySchema.parse({
-    id: id(1),
-    name: 'A day for tests',
-    date: '2027-02-03',
-    sparePercent: 20,
-    groups: [{ id: id(2), name: 'Bench Heron' }],
-    archivedAt: null,
-    procedureCount: 0,
-    unknownCount: 0,
-    placeCount: 0,
-    recordedCount: 0,
-    ...part,
-  });
 
 beforeEach(async () => {
   store.dispatch(api.util.resetApiState());
   await chosen({});
-  vi.stubGlobal(
-    'EventSource',
-    class {
-      close = () => undefined;
-    },
-  );
 });
 
 describe('a lab day in its frame', () => {
   const frame = async (day: LabDay, part: Partial<LabDaySummary> = {}, at = 'plan/procedures') => {
     await known('day', day.id, day);
-    await known('days', undefined, [summary(part)]);
+    await known('days', undefined, [summaryOf(part)]);
     return show(
       <Routes>
         <Route path="/days/:dayId" element={<DayFrame />}>
@@ -155,8 +133,8 @@ describe('a lab day in its frame', () => {
 
 describe('a term that is planned again', () => {
   const days = [
-    summary({ id: id(11), name: 'Week 2', date: '2027-02-10' }),
-    summary({ id: id(10), name: 'Week 1', date: '2027-02-03' }),
+    summaryOf({ id: id(11), name: 'Week 2', date: '2027-02-10' }),
+    summaryOf({ id: id(10), name: 'Week 1', date: '2027-02-03' }),
   ];
 
   it('moves every day by as much as the first', async () => {

@@ -3,7 +3,7 @@ import type { GroupView, Oversight } from '@stoichos/core/labday/access';
 import { viewForGroup } from '@stoichos/core/labday/access';
 import { inorganicTests } from '@stoichos/core/studies/identify';
 import { Route, Routes } from 'react-router';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
 import { GroupPage } from '../../src/features/groups/GroupPage';
@@ -34,12 +34,6 @@ const session = {
 beforeEach(async () => {
   store.dispatch(api.util.resetApiState());
   await chosen({});
-  vi.stubGlobal(
-    'EventSource',
-    class {
-      close = () => undefined;
-    },
-  );
 });
 
 describe('a tablet that joins', () => {

@@ -1,5 +1,4 @@
 import { screen, waitFor, within } from '@testing-library/react';
-import { labDaySummarySchema } from '@stoichos/core/labday/day';
 import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { kindNames, library } from '@stoichos/core/planning/procedure';
 import { shelfItemSchema } from '@stoichos/core/planning/shelf';
@@ -11,7 +10,7 @@ import { ShelfPage } from '../../src/features/shelf/ShelfPage';
 import { GlossaryPage } from '../../src/shell/help/GlossaryPage';
 import { SourcesPage } from '../../src/shell/help/SourcesPage';
 import { choose, fill, tap } from '../support/acts';
-import { id } from '../support/day';
+import { id, summaryOf } from '../support/day';
 import { chosen, show } from '../support/render';
 import { answering, known, refusing, written } from '../support/server';
 
@@ -19,19 +18,7 @@ beforeEach(() => chosen({}));
 
 describe('the lab days', () => {
   const day = (n: number, part: Partial<LabDaySummary>): LabDaySummary =>
-    labDaySummarySchema.parse({
-      id: id(n),
-      name: `Day ${n}`,
-      date: '2027-02-03',
-      sparePercent: 20,
-      groups: [{ id: id(2), name: 'Bench Heron' }],
-      archivedAt: null,
-      procedureCount: 0,
-      unknownCount: 0,
-      placeCount: 0,
-      recordedCount: 0,
-      ...part,
-    });
+    summaryOf({ id: id(n), name: `Day ${n}`, ...part });
 
   it('have the next one on top, with what is to be done for it', async () => {
     await known('days', undefined, [

@@ -1,5 +1,5 @@
-import { labDaySchema } from '@stoichos/core/labday/day';
-import type { BenchRecord, LabDay } from '@stoichos/core/labday/day';
+import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday/day';
+import type { BenchRecord, LabDay, LabDaySummary } from '@stoichos/core/labday/day';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { Mixing, Procedure } from '@stoichos/core/planning/procedure';
 import type { ReactElement } from 'react';
@@ -48,6 +48,22 @@ export function dayOf(planned: readonly (string | Mixing)[], more: Partial<LabDa
     ...more,
   });
 }
+
+/** A lab day as it stands in the list of days. */
+export const summaryOf = (part: Partial<LabDaySummary> = {}): LabDaySummary =>
+  labDaySummarySchema.parse({
+    id: id(1),
+    name: 'A day for tests',
+    date: '2027-02-03',
+    sparePercent: 20,
+    groups: [{ id: id(2), name: 'Bench Heron' }],
+    archivedAt: null,
+    procedureCount: 0,
+    unknownCount: 0,
+    placeCount: 0,
+    recordedCount: 0,
+    ...part,
+  });
 
 /** What a bench wrote down at a step of the first procedure. */
 export const entry = (

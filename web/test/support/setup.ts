@@ -35,6 +35,14 @@ Object.defineProperty(navigator, 'locks', {
   },
 });
 
+// Nothing is heard live but where a test says so.
+vi.stubGlobal(
+  'EventSource',
+  class {
+    close = () => undefined;
+  },
+);
+
 // No test reaches a server: what is needed of one is put into the store.
 vi.stubGlobal('fetch', () => Promise.reject(new TypeError('There is no server here.')));
 

@@ -6,7 +6,7 @@ import { inWords } from '../../measuring/uncertainty';
 import { sourceText } from '../../matter/substances/source';
 import type { Found } from './analyse';
 
-/** What was found, in words: the answer, what belongs to it, what to mind, and how it was calculated. */
+/** What was found, in words: the answer, what belongs to it, advice, and how it was calculated. */
 export interface FoundWords {
   readonly answer: string;
   readonly more: readonly string[];

@@ -27,7 +27,7 @@ export interface StepSafety {
   readonly quantities: readonly string[];
 }
 
-/** Codes of the engine that say how sure it is, not what to mind. */
+/** Codes of the engine that say how sure it is; they are no cautions. */
 const notesOnly: ReadonlySet<string> = new Set(['approximate', 'heldBack', 'repeats', 'sealed']);
 /** Substances of this grade are for the instructor’s hands. */
 const demonstrationGrade = 5;
@@ -72,7 +72,7 @@ function warningsIn({ did }: RunStep): string[] {
   return [...new Set(last.values())];
 }
 
-/** What to mind at one step, in sentences: too much of something, what should not meet, what the engine warns of. */
+/** The cautions of one step, in sentences: too much of something, what should not meet, what the engine warns of. */
 export function mindOf({ quantities, clashes: met, warnings }: StepSafety): string[] {
   return [
     ...quantities.map((line) => `${line}.`),

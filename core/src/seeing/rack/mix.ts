@@ -56,7 +56,7 @@ export interface VesselState {
   readonly species: Readonly<Record<string, number>>;
 }
 
-/** One step as told: what is seen, what reacted and why, what to mind, and what the vessel has become. */
+/** One step as told: what is seen, what reacted and why, cautions, and what the vessel has become. */
 export interface ToldStep {
   readonly observations: readonly Observation[];
   readonly reactions: readonly Reaction[];

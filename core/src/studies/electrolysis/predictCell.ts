@@ -83,7 +83,7 @@ export interface PredictedCell {
   readonly densityAPerCm2: number;
   readonly areaCm2: number;
   readonly volumeMl: number;
-  /** What was taken where nothing was said, and what to mind. */
+  /** What was taken where nothing was said, and cautions. */
   readonly notes: readonly string[];
   readonly sources: readonly Source[];
 }

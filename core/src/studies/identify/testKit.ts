@@ -8,7 +8,7 @@ import type { UnknownKind } from './nextBest';
 export interface TestKit {
   /** Reagents of every test that may be chosen, each once, in the order of the tests. */
   readonly reagents: readonly string[];
-  /** Tests that can hurt someone, with what to mind. */
+  /** Tests that can hurt someone, with their cautions. */
   readonly cautions: readonly { readonly label: string; readonly caution: string }[];
   /** How jars of unknown content are treated. */
   readonly handling: readonly string[];

@@ -120,7 +120,7 @@ interface Standing {
   readonly minutes: number;
 }
 
-/** How long it goes on, and what to mind. */
+/** How long it goes on, and the cautions. */
 function tidings(vessel: Vessel, { glucoseMmol, oxygenLastsS, minutes }: Standing): Warning[] {
   const perShake = oxygenFromAir(vessel);
   const found: Warning[] = [];

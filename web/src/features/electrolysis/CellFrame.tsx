@@ -1,17 +1,22 @@
 import type { ComponentProps } from 'react';
 import { PrintButton } from '../../shared/parts/PrintButton';
-import { SubTabs } from '../../shared/parts/SubTabs';
 import { StudyFrame } from '../../shared/study/StudyFrame';
 import { useStudyAddress } from '../../shared/study/useStudy';
 import { CellSettings } from './CellSettings';
 import { cellStudy } from './useElectrolysis';
+
+const views = [
+  { to: '/electrolysis', label: 'Predict' },
+  { to: '/electrolysis/plan', label: 'Plan' },
+  { to: '/electrolysis/runs', label: 'Run and judge' },
+  { to: '/electrolysis/series', label: 'Current series' },
+];
 
 type Frame = ComponentProps<typeof StudyFrame>;
 
 /** The study of electrolysis: the cell on one side, one of its views beside it. */
 export function CellFrame({
   settings = { label: 'What is set', children: <CellSettings /> },
-  answer,
   ...frame
 }: Pick<Frame, 'answer' | 'reasons'> & Partial<Frame>) {
   useStudyAddress(cellStudy);
@@ -19,24 +24,8 @@ export function CellFrame({
     <StudyFrame
       title="Electrolysis"
       tools={<PrintButton />}
+      tabs={views}
       settings={settings}
-      answer={{
-        label: answer.label,
-        children: (
-          <>
-            <SubTabs
-              label="Electrolysis"
-              tabs={[
-                { to: '/electrolysis', label: 'Predict' },
-                { to: '/electrolysis/plan', label: 'Plan' },
-                { to: '/electrolysis/runs', label: 'Run and judge' },
-                { to: '/electrolysis/series', label: 'Current series' },
-              ]}
-            />
-            {answer.children}
-          </>
-        ),
-      }}
       {...frame}
     />
   );

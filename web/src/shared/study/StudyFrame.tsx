@@ -1,6 +1,7 @@
 import { Card } from '../parts/Card';
 import { Group, Title } from '@mantine/core';
-import type { ReactNode, Ref } from 'react';
+import type { ComponentProps, ReactNode, Ref } from 'react';
+import { SubTabs } from '../parts/SubTabs';
 import classes from './StudyFrame.module.css';
 
 interface StudyPart {
@@ -12,6 +13,8 @@ interface StudyPart {
 interface StudyFrameProps {
   readonly title: string;
   readonly tools?: ReactNode;
+  /** The views of the study, above the answer of each. */
+  readonly tabs?: ComponentProps<typeof SubTabs>['tabs'];
   /** What one sets. */
   readonly settings: StudyPart;
   /** The vessel and the answer. */
@@ -25,6 +28,7 @@ interface StudyFrameProps {
 export function StudyFrame({
   title,
   tools,
+  tabs,
   settings,
   answer,
   answerRef,
@@ -47,6 +51,7 @@ export function StudyFrame({
           {settings.children}
         </Card>
         <Card ref={answerRef} label={answer.label}>
+          {tabs && <SubTabs label={title} tabs={tabs} />}
           {answer.children}
         </Card>
         <Card className={classes.reasons ?? ''} label={reasons.label}>

@@ -90,7 +90,7 @@ function useOrganics({ kind, own, listed, classesOut }: Wanted): Candidates {
 const none: ReadonlyMap<string, Compound> = new Map();
 
 function useInorganics({ kind, salts, classesOut }: Wanted): Candidates {
-  const [, setReckoned] = useState(0);
+  const [, setCalculated] = useState(0);
   const { start, share, cancel, failure } = useTask('inorganicOutcomes');
   const names = useMemo(() => salts.flatMap(nameOf), [salts]);
   const missing = names.filter((name) => !saltsKnown.has(name));
@@ -99,7 +99,7 @@ function useInorganics({ kind, salts, classesOut }: Wanted): Candidates {
     if (kind !== 'inorganic' || missingKey === '') return;
     void start(missingKey.split('|')).then((found) => {
       for (const one of found ?? []) saltsKnown.set(one.name, one);
-      setReckoned((times) => times + 1);
+      setCalculated((times) => times + 1);
     });
   }, [kind, missingKey, start]);
   const known = missing.length === 0;
