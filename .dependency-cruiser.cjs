@@ -1,5 +1,5 @@
 /**
- * Imports go one way: core ← server, core ← web; and inside core from the formula outwards, in the order of its
+ * Imports go one way: core ← contract ← server, web; and inside core from the formula outwards, in the order of its
  * wings and of the folders within each.
  */
 const order = [
@@ -55,13 +55,20 @@ module.exports = {
       comment: 'core knows nothing of server, web, Node or the DOM',
       severity: 'error',
       from: { path: '^core/src' },
-      to: { path: '^(server|web|scripts|e2e)/' },
+      to: { path: '^(contract|server|web|scripts|e2e)/' },
     },
     {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^core/src' },
       to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'contract-not-sides',
+      comment: 'what is agreed knows neither who asks nor who answers',
+      severity: 'error',
+      from: { path: '^contract/src' },
+      to: { path: '^(server|web|e2e|scripts)/' },
     },
     {
       name: 'server-not-web',
@@ -99,7 +106,7 @@ module.exports = {
       name: 'core-by-its-doors',
       comment: 'outside core, a folder of core is imported by its index',
       severity: 'error',
-      from: { path: '^(server|web)/src' },
+      from: { path: '^(contract|server|web)/src' },
       to: { path: '^core/src/', pathNot: '/index\\.ts$' },
     },
     {

@@ -32,6 +32,25 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            "MemberExpression[property.name='data'] > CallExpression[callee.name=/^use.+Query$/]",
+          message: 'Take `currentData` of a query: `data` may be the answer to another question.',
+        },
+        {
+          selector:
+            "VariableDeclarator[init.type='CallExpression'][init.callee.name=/^use.+Query$/][init.arguments.length>0]:not([init.arguments.0.name='undefined']) > ObjectPattern > Property[key.name='data']",
+          message:
+            '`data` is what was asked for last while another is on its way; `currentData` is what is asked for.',
+        },
+      ],
+    },
+  },
   { files: ['web/**/*.{ts,tsx}'], ...reactHooks.configs.flat['recommended-latest'] },
   {
     files: ['scripts/**', '*.cjs', 'e2e/**', 'server/**'],

@@ -70,7 +70,7 @@ try {
   const changed = changedFiles(process.argv[2]).filter(existsSync);
   say(`${changed.length} changed ${changed.length === 1 ? 'file' : 'files'}`);
   const checks = (await Promise.all([types(changed), style(changed)])).flat();
-  const graph = readImports(['core', 'server', 'web', 'scripts']);
+  const graph = readImports(['core', 'contract', 'server', 'web', 'scripts']);
   const tests = nearestTests(graph, changed).filter(
     ({ file }) => !/^(server|scripts)\/test\/(?!alone\/)/.test(file),
   );

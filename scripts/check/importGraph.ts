@@ -10,9 +10,9 @@ const isSource = (path: string): boolean => /\.(ts|tsx|mjs)$/.test(path);
 
 /** The file an import names; undefined for a package of another house. */
 function fileOf(from: string, specifier: string): string | undefined {
-  const door = /^@stoichos\/core\/(.+)$/.exec(specifier)?.[1];
-  const path = door
-    ? `core/src/${door}/index.ts`
+  const [, part, door] = /^@stoichos\/(core|contract)(?:\/(.+))?$/.exec(specifier) ?? [];
+  const path = part
+    ? join(part, 'src', door ?? '', 'index.ts')
     : specifier.startsWith('.')
       ? normalize(join(dirname(from), specifier.split('?', 1)[0] ?? ''))
       : undefined;

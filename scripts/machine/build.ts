@@ -6,6 +6,7 @@ import { Explained, say } from './report';
 const stamp = 'web/dist/.built-from';
 const sources = [
   'core/src',
+  'contract/src',
   'web/src',
   'web/index.html',
   'web/vite.config.ts',

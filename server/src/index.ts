@@ -1,11 +1,10 @@
-export { apiRouter, createApp } from './app';
+export { createApp } from './app';
 export { connect } from './database/connect';
 export type { Database } from './database/connect';
 export { migrate } from './database/migrate';
 export { loadDemo } from './demo/loadDemo';
 export { addressesSchema, openInstruments } from './instruments/instruments';
 export { startSimulatedBench } from './simulated/bench';
-export { policy, ruleFor } from './access/policy';
 export { setPassphrase } from './database/accounts';
 export { openLive } from './live/hub';
 export { makeBackup, restoreBackup } from './exchange/backup';

@@ -6,6 +6,8 @@ export class Problem extends Error {
     message: string,
     readonly field: string | null,
     readonly remedy: string,
+    /** What stands now, where that is not what was counted on. */
+    readonly now?: unknown,
   ) {
     super(message);
     this.name = 'Problem';
@@ -20,5 +22,17 @@ export function notFound(what: string, field: string, id: string): Problem {
     `There is no ${what} with the id ${id}.`,
     field,
     'Go back to the list and open it from there; it may have been removed.',
+  );
+}
+
+/** 409 for what was saved over something that somebody else has changed since it was read. */
+export function stale(what: string, now: unknown): Problem {
+  return new Problem(
+    409,
+    'stale',
+    `Somebody else has changed the ${what} since you opened it.`,
+    'version',
+    'Choose, where you differ, and save again. Nothing was written over.',
+    now,
   );
 }

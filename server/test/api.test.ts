@@ -1,4 +1,5 @@
 import { procedureOfMixing } from '@stoichos/core/planning/procedure';
+import type { HeldDay } from '@stoichos/contract';
 import type { LabDay } from '@stoichos/core/labday/day';
 import { afterAll, beforeAll, beforeEach, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
@@ -17,8 +18,10 @@ beforeEach(() => {
 const putDay = () => server.ask('PUT', `/days/${sample.ids.day}`, sample.day);
 const putWork = (planned: unknown = sample.planned) =>
   server.ask('PUT', `/days/${sample.ids.day}/procedures/${sample.ids.test}`, planned);
-const removeWork = () =>
-  server.ask('DELETE', `/days/${sample.ids.day}/procedures/${sample.ids.test}`);
+const removeWork = (version = 1) =>
+  server.ask('DELETE', `/days/${sample.ids.day}/procedures/${sample.ids.test}?version=${version}`);
+const readDay = async (): Promise<HeldDay> =>
+  (await server.ask('GET', `/days/${sample.ids.day}`)).json;
 /** The sample’s procedure with another second solution. */
 const putSolution = (portion: object) =>
   putWork({
@@ -70,8 +73,9 @@ describe('a lab day', () => {
     const at = `/days/${sample.ids.day}/procedures`;
     expect((await server.ask('PUT', `${at}/${second.id}`, second)).status).toBe(200);
     const shown = { ...sample.planned, manner: 'demonstration' };
-    const { json } = await putWork(shown);
-    expect(json.procedures).toMatchObject([shown, second]);
+    const { json } = await putWork({ ...shown, version: 1 });
+    expect(json).toMatchObject({ ...shown, version: 2 });
+    expect((await readDay()).procedures).toMatchObject([shown, second]);
     const other = crypto.randomUUID();
     await server.ask('PUT', `/days/${other}`, {
       ...sample.day,
@@ -84,9 +88,8 @@ describe('a lab day', () => {
 
   it('holds sixty procedures and no more', async () => {
     await putDay();
-    const at = `/days/${sample.ids.day}/procedures`;
     const many = Array.from({ length: 60 }, () => ({ ...sample.planned, id: crypto.randomUUID() }));
-    expect((await server.ask('PUT', at, { procedures: many })).status).toBe(200);
+    expect((await server.plan(sample.ids.day, many)).status).toBe(200);
     const { status, json } = await putWork();
     expect([status, json.error.code]).toEqual([409, 'dayIsFull']);
   });
@@ -94,14 +97,20 @@ describe('a lab day', () => {
   it('gives up a procedure that has no record, and keeps one that has', async () => {
     await putDay();
     await putWork();
-    expect((await removeWork()).json.procedures).toEqual([]);
+    expect((await removeWork()).status).toBe(204);
+    expect((await readDay()).procedures).toEqual([]);
     await putWork();
     await postEntry();
     expect((await putWork()).status).toBe(200);
-    const changed = { ...sample.planned, manner: 'demonstration' };
+    const changed = { ...sample.planned, manner: 'demonstration', version: 1 };
     for (const answer of [await removeWork(), await putWork(changed)])
       expect([answer.status, answer.json.error.code]).toEqual([409, 'procedureHasRecords']);
-    const without = { ...sample.day, groups: [{ id: crypto.randomUUID(), name: 'Other' }] };
+    const { versions } = await readDay();
+    const without = {
+      ...sample.day,
+      version: versions.day,
+      groups: [{ id: crypto.randomUUID(), name: 'Other' }],
+    };
     const answer = await server.ask('PUT', `/days/${sample.ids.day}`, without);
     expect([answer.status, answer.json.error.code]).toEqual([409, 'groupHasRecords']);
     const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
@@ -157,7 +166,8 @@ describe('a lab day planned again', () => {
     await server.ask('PUT', `/days/${ids.day}/archive`, { archived: true });
     expect((await listed())?.archivedAt).toMatch(/^\d{4}-\d\d-\d\dT/);
     // Changing it leaves it where it is.
-    await server.ask('PUT', `/days/${ids.day}`, { ...day, name: 'Renamed' });
+    const renamed = { ...day, name: 'Renamed', version: 2 };
+    expect((await server.ask('PUT', `/days/${ids.day}`, renamed)).status).toBe(200);
     expect((await listed())?.archivedAt).not.toBeNull();
     await server.ask('PUT', `/days/${ids.day}/archive`, { archived: false });
     expect((await listed())?.archivedAt).toBeNull();
@@ -218,7 +228,8 @@ describe('the bench record', () => {
       `/days/${sample.ids.day}/weighings`,
       sample.weighing,
     );
-    expect([status, json.weighings]).toEqual([201, [sample.weighing]]);
+    expect([status, json]).toEqual([201, sample.weighing]);
+    expect((await readDay()).weighings).toEqual([sample.weighing]);
     const correction = {
       id: crypto.randomUUID(),
       supersedes: sample.entry.id,

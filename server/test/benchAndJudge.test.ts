@@ -1,3 +1,4 @@
+import type { HeldDay } from '@stoichos/contract';
 import { worksOf } from '@stoichos/core/labday/day';
 import { library } from '@stoichos/core/planning/procedure';
 import fc from 'fast-check';
@@ -24,7 +25,7 @@ async function plannedDay() {
     { id: crypto.randomUUID(), manner: 'demonstration', procedure: shipped('metals-on-water') },
   ] as const;
   await server.ask('PUT', `/days/${day.id}`, day);
-  await server.ask('PUT', `/days/${day.id}/procedures`, { procedures });
+  await server.plan(day.id, procedures);
   const entry = {
     id: crypto.randomUUID(),
     workId: procedures[0].id,
@@ -38,8 +39,7 @@ async function plannedDay() {
   };
   const post = (part: object = {}) =>
     server.ask('POST', '/entries', { ...entry, id: crypto.randomUUID(), ...part });
-  const put = (changed: unknown) =>
-    server.ask('PUT', `/days/${day.id}/procedures`, { procedures: changed });
+  const put = (changed: { readonly id: string }) => server.plan(day.id, [changed]);
   return { day, ids, procedures, entry, post, put };
 }
 
@@ -116,18 +116,27 @@ describe('the record of a procedure', () => {
   });
 
   it('holds its procedure fast: moved it may be, changed or taken out it may not', async () => {
-    const { procedures, post, put } = await plannedDay();
+    const { day, procedures, post, put } = await plannedDay();
     await post();
     const [first, second] = procedures;
-    expect((await put([second, first])).status).toBe(200);
-    const renamed = { ...first, procedure: { ...first.procedure, name: 'Another' } };
-    for (const changed of [[renamed, second], [second], [{ ...first, manner: 'demonstration' }]]) {
-      const { status, json } = await put(changed);
+    const at = `/days/${day.id}/procedures`;
+    const moved = await server.ask('PUT', `${at}/${first.id}/place`, { before: null });
+    expect(moved.status).toBe(204);
+    const read = async () => (await server.ask('GET', `/days/${day.id}`)).json as HeldDay;
+    expect((await read()).procedures.map(({ id }) => id)).toEqual([second.id, first.id]);
+    const renamed = { ...first, procedure: { ...first.procedure, name: 'Another' }, version: 1 };
+    const shown = { ...first, manner: 'demonstration', version: 1 };
+    const takeOut = (id: string) => server.ask('DELETE', `${at}/${id}?version=1`);
+    for (const { status, json } of [
+      await put(renamed),
+      await put(shown),
+      await takeOut(first.id),
+    ]) {
       expect([status, json.error.code]).toEqual([409, 'procedureHasRecords']);
       expect(json.error.remedy).toContain('departure');
     }
-    const { status, json } = await put([first]);
-    expect([status, json.procedures?.length]).toEqual([200, 1]);
+    expect((await takeOut(second.id)).status).toBe(204);
+    expect((await read()).procedures).toHaveLength(1);
   });
 
   it('comes out in the table of results, with departures and the instructor’s word', async () => {

@@ -155,7 +155,7 @@ describe('the simulated bench', () => {
       procedure: shipped(id),
     }));
     await server.ask('PUT', `/days/${day.id}`, day);
-    await server.ask('PUT', `/days/${day.id}/procedures`, { procedures });
+    await server.plan(day.id, procedures);
     const follow = (instrument: string, work: number, stepId: string, vessel: string) =>
       server.ask('POST', `/instruments/${instrument}/follow`, {
         dayId: day.id,

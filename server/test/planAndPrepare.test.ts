@@ -28,13 +28,10 @@ const shipped = (id: string): Procedure => {
   return found;
 };
 const putProcedures = (...procedures: Procedure[]) =>
-  server.ask('PUT', `/days/${sample.ids.day}/procedures`, {
-    procedures: procedures.map((procedure) => ({
-      id: crypto.randomUUID(),
-      manner: 'groups',
-      procedure,
-    })),
-  });
+  server.plan(
+    sample.ids.day,
+    procedures.map((procedure) => ({ id: crypto.randomUUID(), manner: 'groups', procedure })),
+  );
 const readDay = async (): Promise<LabDay> =>
   (await server.ask('GET', `/days/${sample.ids.day}`)).json;
 
@@ -56,9 +53,10 @@ describe('procedures', () => {
     await server.ask('PUT', `/procedures/${id}`, own);
     await server.ask('PUT', `/procedures/${id}`, own);
     const { json } = await server.ask('GET', '/procedures');
-    expect(json).toEqual([own]);
-    expect((await server.ask('DELETE', `/procedures/${id}`)).status).toBe(204);
-    expect((await server.ask('DELETE', `/procedures/${id}`)).status).toBe(404);
+    expect(json).toEqual([{ ...own, version: 1 }]);
+    const drop = () => server.ask('DELETE', `/procedures/${id}?version=1`);
+    expect((await drop()).status).toBe(204);
+    expect((await drop()).status).toBe(404);
   });
 
   it('that cannot be run, or stand out of order, are refused by the step', async () => {
@@ -73,7 +71,7 @@ describe('procedures', () => {
     } as Procedure;
     const refused = await putProcedures(impossible);
     expect(refused.status).toBe(400);
-    expect(refused.json.error.field).toMatch(/procedures\.0\.procedure\.steps\.magnesium/);
+    expect(refused.json.error.field).toMatch(/^procedure\.steps\.magnesium/);
     const oil = shipped('cracking-an-oil');
     const swapped = { ...oil, steps: [...oil.steps].reverse() };
     expect((await putProcedures(swapped)).json.error.code).toBe('outOfOrder');
@@ -86,15 +84,19 @@ describe('the timetable', () => {
     await putProcedures(shipped('crystal-water-by-mass'));
     const plan = classPlanOf(await readDay());
     const timetable = { ...schedule(scheduleOf(plan)), planKey: planKey(plan) };
-    const put = (wanted: unknown) =>
-      server.ask('PUT', `/days/${sample.ids.day}/timetable`, { timetable: wanted });
-    expect((await put(timetable)).json.timetable).toEqual(timetable);
+    const put = (wanted: unknown, version = 1) =>
+      server.ask('PUT', `/days/${sample.ids.day}/timetable`, { timetable: wanted, version });
+    expect((await put(timetable)).json).toEqual({ version: 2 });
+    expect((await readDay()).timetable).toEqual(timetable);
     const [first, ...rest] = timetable.tasks;
     const broken = { ...timetable, tasks: [{ ...first, startMin: 30, endMin: 32 }, ...rest] };
     expect((await put(broken)).json.error.code).toBe('brokenRule');
-    await putProcedures(shipped('crystal-water-by-mass'), shipped('clear-pairs'));
+    await putProcedures(shipped('clear-pairs'));
     expect((await put(timetable)).json.error.code).toBe('planChanged');
-    expect((await put(null)).json.timetable).toBeNull();
+    const late = await put(null, 1);
+    expect([late.status, late.json.error.now]).toEqual([409, { timetable, version: 2 }]);
+    expect((await put(null, 2)).json).toEqual({ version: 3 });
+    expect((await readDay()).timetable).toBeNull();
   });
 });
 
@@ -134,7 +136,8 @@ describe('the shelf', () => {
       expect.objectContaining({ id, takings: [{ itemId: item.id, amount: 12.5 }] }),
     ]);
     for (let time = 0; time < 2; time += 1)
-      expect((await server.ask('DELETE', `/preparations/${id}`)).json.preparations).toEqual([]);
+      expect((await server.ask('DELETE', `/preparations/${id}`)).status).toBe(204);
+    expect((await readDay()).preparations).toEqual([]);
     expect(await amountOf(item.id)).toBe(100);
   });
 
@@ -186,6 +189,6 @@ describe('the shelf', () => {
     expect((await server.ask('PUT', `/shelf/${nonsense.id}`, nonsense)).json.error.field).toBe(
       'form',
     );
-    expect((await server.ask('DELETE', `/shelf/${item.id}`)).status).toBe(204);
+    expect((await server.ask('DELETE', `/shelf/${item.id}?version=1`)).status).toBe(204);
   });
 });

@@ -91,8 +91,8 @@ describe('what went wrong', () => {
     expect(isUnreachable(answered)).toBe(false);
   });
   it('is told as no answer otherwise', () => {
-    expect(explainError({ status: 'FETCH_ERROR' }).code).toBe('unreachable');
-    expect(isUnreachable({ status: 'FETCH_ERROR' })).toBe(true);
+    expect(explainError({ status: 'unreachable' }).code).toBe('unreachable');
+    expect(isUnreachable({ status: 'unreachable' })).toBe(true);
     expect(isUnreachable({ status: 503 })).toBe(true);
   });
 });

@@ -26,6 +26,8 @@ export {
   fromCelsius,
   toCelsius,
 } from './temperature';
+export { isSame, threeWay } from './threeWay';
+export type { Difference, Side } from './threeWay';
 export { proseTold } from './prose';
 export {
   anyReader,

@@ -32,10 +32,11 @@ describe('the tests a change touches', () => {
 });
 
 describe('the imports of the tree', () => {
-  const tree = readImports(['core', 'server/src']);
+  const tree = readImports(['core', 'contract', 'server/src']);
 
   it('follow a door of core to its index, and from there to the module', () => {
-    expect(tree.get('server/src/routes/shelf.ts')).toContain('core/src/planning/shelf/index.ts');
+    expect(tree.get('server/src/handlers/shelf.ts')).toContain('core/src/planning/shelf/index.ts');
+    expect(tree.get('server/src/http/routes.ts')).toContain('contract/src/index.ts');
     expect(tree.get('core/src/matter/formula/index.ts')).toContain(
       'core/src/matter/formula/parseFormula.ts',
     );
@@ -43,6 +44,6 @@ describe('the imports of the tree', () => {
 
   it('leave out packages of other houses', () => {
     const imported = [...tree.values()].flat();
-    expect(imported.filter((file) => !/^(core|server)\//.test(file))).toEqual([]);
+    expect(imported.filter((file) => !/^(core|contract|server)\//.test(file))).toEqual([]);
   });
 });

@@ -1,12 +1,15 @@
+import type { HeldDay, Kept, Saving } from '@stoichos/contract';
 import { labDayInputSchema } from '@stoichos/core/labday/day';
 import type { DayCopy, LabDay, LabDayInput, LabDaySummary } from '@stoichos/core/labday/day';
 import { procedureSchema } from '@stoichos/core/planning/procedure';
 import { QueryTypes, literal } from 'sequelize';
+import * as z from 'zod';
 import type { Transaction } from 'sequelize';
-import { Problem, notFound } from '../problem';
+import { isDeepStrictEqual } from 'node:util';
+import { Problem, notFound, stale } from '../problem';
 import type { Database } from './connect';
 import { standingPreparations } from './preparations';
-import type { EntryRow, WeighingRow } from './models';
+import type { DayRow, EntryRow, WeighingRow } from './models';
 
 type DaySettings = Omit<LabDayInput, 'groups'>;
 /** What is set of a day itself: everything a person types of it but the groups, which have a table of their own. */
@@ -60,7 +63,7 @@ export async function listDays({ sequelize, days, groups }: Database): Promise<L
 const none = { procedures: 0, demonstrations: 0, unknowns: 0, recorded: 0 };
 
 /** One lab day with everything in it. @throws Problem 404. */
-export async function loadDay(database: Database, id: string): Promise<LabDay> {
+export async function loadDay(database: Database, id: string): Promise<HeldDay> {
   const { days, groups, dayProcedures, weighings, entries, sequelize } = database;
   // One snapshot, so that a procedure and its entries are read as of the same moment.
   return sequelize.transaction(async (transaction) => {
@@ -92,6 +95,11 @@ export async function loadDay(database: Database, id: string): Promise<LabDay> {
       preparations: await standingPreparations(database, id, transaction),
       weighings: weighingRows.map(readWeighing),
       entries: entryRows.map(readEntry),
+      versions: {
+        day: day.version,
+        timetable: day.timetableVersion,
+        procedures: Object.fromEntries(procedureRows.map((row) => [row.id, row.version])),
+      },
     };
   });
 }
@@ -125,16 +133,49 @@ export function readEntry(row: EntryRow): LabDay['entries'][number] {
   };
 }
 
-/** Writes a lab day; sending the same one again changes nothing more. */
-export async function saveDay(database: Database, input: LabDayInput): Promise<void> {
+/**
+ * Makes a lab day, or changes its settings and groups; sending the same again changes nothing more.
+ *
+ * @throws Problem 404 for one that is gone; 409 when somebody has changed it since it was read, a group that has recorded is left out, or
+ * a group belongs to another day.
+ */
+export async function saveDay(
+  database: Database,
+  { version, ...input }: Saving<LabDayInput>,
+): Promise<Kept<LabDayInput>> {
   const { days, sequelize } = database;
-  await sequelize.transaction(async (transaction) => {
-    // A timetable that no longer fits stays; it knows the plan it was made for.
-    await days.upsert(
-      { ...settingsOfDay(input), timetable: null, archivedAt: null },
-      { transaction, fields: settingNames },
-    );
+  return sequelize.transaction(async (transaction) => {
+    const row = await days.findByPk(input.id, { transaction, lock: true });
+    if (!row && version !== null) throw notFound('lab day', 'dayId', input.id);
+    if (row) {
+      const now = await readInput(database, row, transaction);
+      if (isDeepStrictEqual(now, { ...input, version: row.version })) return now;
+      if (version !== row.version) throw stale('lab day', now);
+      // A timetable that no longer fits stays; it knows the plan it was made for.
+      await row.update(settingsOfDay(input), { transaction });
+    } else
+      await days.create(
+        { ...settingsOfDay(input), timetable: null, archivedAt: null },
+        { transaction },
+      );
     await saveGroups(database, input, transaction);
+    const saved = await days.findByPk(input.id, { transaction, rejectOnEmpty: true });
+    return readInput(database, saved, transaction);
+  });
+}
+
+/** What is typed of a day, as it stands. */
+async function readInput(
+  { groups }: Database,
+  row: DayRow,
+  transaction: Transaction,
+): Promise<Kept<LabDayInput>> {
+  const where = { labDayId: row.id };
+  const rows = await groups.findAll({ where, order: ['position'], transaction });
+  return labDayInputSchema.extend({ version: z.number() }).parse({
+    ...settingsOfDay(row),
+    groups: rows.map(({ id, name }) => ({ id, name })),
+    version: row.version,
   });
 }
 
@@ -199,6 +240,17 @@ async function saveGroups(
       );
     await group.destroy({ transaction });
   }
-  for (const [position, { id, name }] of day.groups.entries())
-    await groups.upsert({ id, labDayId: day.id, position, name }, { transaction });
+  for (const [position, { id, name }] of day.groups.entries()) {
+    const own = existing.find((group) => group.id === id);
+    if (own) await own.update({ position, name }, { transaction });
+    else if (await groups.findByPk(id, { transaction }))
+      throw new Problem(
+        409,
+        'groupOfAnotherDay',
+        `The group ${name} belongs to another lab day.`,
+        `groups.${position}.id`,
+        'Give it an id of its own.',
+      );
+    else await groups.create({ id, labDayId: day.id, position, name }, { transaction });
+  }
 }

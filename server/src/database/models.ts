@@ -28,6 +28,41 @@ const dayColumns = () => ({
   balanceG: is.number(),
   timetable: is.optional(is.json<DayTimetable>()),
   archivedAt: is.optional(is.moment()),
+  version: is.version(),
+  timetableVersion: is.version(),
+});
+
+const plannedColumns = () => ({
+  id: is.id(),
+  labDayId: is.reference(),
+  position: is.integer(),
+  name: is.text(),
+  manner: is.text<Manner>(),
+  body: is.json<Procedure>(),
+  version: is.version(),
+});
+
+const ownProcedureColumns = () => ({
+  id: is.id(),
+  name: is.text(),
+  kind: is.text(),
+  adaptedFrom: is.optional(is.text()),
+  body: is.json<Procedure>(),
+  savedAt: is.moment(),
+  version: is.version(),
+});
+
+const jarColumns = () => ({
+  id: is.id(),
+  substance: is.text(),
+  form: is.text(),
+  purityPercent: is.number(),
+  place: is.text(),
+  amount: is.number(),
+  unit: is.text<ShelfItem['unit']>(),
+  least: is.number(),
+  expires: is.optional(is.date()),
+  version: is.version(),
 });
 
 const weighingColumns = () => ({
@@ -85,6 +120,9 @@ const sessionColumns = () => ({
 });
 
 export type DayRow = RowOf<ReturnType<typeof dayColumns>>;
+export type PlannedRow = RowOf<ReturnType<typeof plannedColumns>>;
+export type OwnProcedureRow = RowOf<ReturnType<typeof ownProcedureColumns>>;
+export type JarRow = RowOf<ReturnType<typeof jarColumns>>;
 export type WeighingRow = RowOf<ReturnType<typeof weighingColumns>>;
 export type EntryRow = RowOf<ReturnType<typeof entryColumns>>;
 export type CellRunRow = RowOf<ReturnType<typeof cellRunColumns>>;
@@ -101,35 +139,11 @@ export function defineModels(sequelize: Sequelize) {
       position: is.integer(),
       name: is.text(),
     }),
-    dayProcedures: is.table(sequelize, 'dayProcedure', 'day_procedures', {
-      id: is.id(),
-      labDayId: is.reference(),
-      position: is.integer(),
-      name: is.text(),
-      manner: is.text<Manner>(),
-      body: is.json<Procedure>(),
-    }),
+    dayProcedures: is.table(sequelize, 'dayProcedure', 'day_procedures', plannedColumns()),
     weighings: is.table(sequelize, 'weighing', 'weighings', weighingColumns()),
     entries: is.table(sequelize, 'entry', 'bench_entries', entryColumns()),
-    shelf: is.table(sequelize, 'shelfItem', 'shelf_items', {
-      id: is.id(),
-      substance: is.text(),
-      form: is.text(),
-      purityPercent: is.number(),
-      place: is.text(),
-      amount: is.number(),
-      unit: is.text<ShelfItem['unit']>(),
-      least: is.number(),
-      expires: is.optional(is.date()),
-    }),
-    ownProcedures: is.table(sequelize, 'ownProcedure', 'own_procedures', {
-      id: is.id(),
-      name: is.text(),
-      kind: is.text(),
-      adaptedFrom: is.optional(is.text()),
-      body: is.json<Procedure>(),
-      savedAt: is.moment(),
-    }),
+    shelf: is.table(sequelize, 'shelfItem', 'shelf_items', jarColumns()),
+    ownProcedures: is.table(sequelize, 'ownProcedure', 'own_procedures', ownProcedureColumns()),
     preparations: is.table(sequelize, 'preparation', 'preparations', {
       id: is.id(),
       labDayId: is.reference(),

@@ -88,12 +88,12 @@ export async function confirmPreparation(
 }
 
 /** Takes a preparation back: what it took goes back into the jars. Doing so twice changes nothing more. @throws Problem 404. */
-export async function undoPreparation(database: Database, id: string): Promise<string> {
+export async function undoPreparation(database: Database, id: string): Promise<void> {
   const { preparations, shelf, stockMoves, sequelize } = database;
-  return sequelize.transaction(async (transaction) => {
+  await sequelize.transaction(async (transaction) => {
     const made = await preparations.findByPk(id, { transaction, lock: true });
     if (!made) throw notFound('preparation', 'preparationId', id);
-    if (made.undoneAt) return made.labDayId;
+    if (made.undoneAt) return;
     await made.update({ undoneAt: new Date() }, { transaction });
     for (const move of await stockMoves.findAll({
       where: { preparationId: id, undoes: null },
@@ -113,6 +113,5 @@ export async function undoPreparation(database: Database, id: string): Promise<s
         { transaction },
       );
     }
-    return made.labDayId;
   });
 }

@@ -1,99 +1,113 @@
-import { classPlanOf, planKey } from '@stoichos/core/labday/day';
+import { classPlanOf, mostProcedures, planKey } from '@stoichos/core/labday/day';
 import { procedureSchema, scheduleOf } from '@stoichos/core/planning/procedure';
 import { brokenRules } from '@stoichos/core/planning/schedule';
-import type { DayProcedure, DayTimetable, OwnProcedure } from '@stoichos/core/labday/day';
+import type { DayProcedure, DayTimetable, LabDay, OwnProcedure } from '@stoichos/core/labday/day';
+import type { Kept, Saving } from '@stoichos/contract';
+import { isDeepStrictEqual } from 'node:util';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
-import { Problem, notFound } from '../problem';
+import { Problem, notFound, stale } from '../problem';
 import type { Database } from './connect';
 import { loadDay } from './labDays';
+import type { OwnProcedureRow, PlannedRow } from './models';
 
 /** Every procedure written here, by name. */
-export async function listProcedures({ ownProcedures }: Database): Promise<OwnProcedure[]> {
+export async function listProcedures({ ownProcedures }: Database): Promise<Kept<OwnProcedure>[]> {
   const rows = await ownProcedures.findAll({ order: ['name'] });
-  return rows.map(({ id, body, savedAt }) => ({
-    id,
-    procedure: body,
-    savedAt: savedAt.toISOString(),
-  }));
+  return rows.map(readOwn);
 }
 
-/** Keeps a procedure; sending the same one again changes nothing more. */
+const readOwn = ({ id, body, savedAt, version }: OwnProcedureRow): Kept<OwnProcedure> => ({
+  id,
+  // What was kept before a field existed gets that field’s default.
+  procedure: procedureSchema.parse(body),
+  savedAt: savedAt.toISOString(),
+  version,
+});
+
+/**
+ * Keeps a procedure; sending the same one again changes nothing more.
+ *
+ * @throws Problem 404 for one that is gone, 409 when somebody has changed it since it was read.
+ */
 export async function saveProcedure(
-  { ownProcedures }: Database,
-  { id, procedure, savedAt }: OwnProcedure,
-): Promise<void> {
+  { ownProcedures, sequelize }: Database,
+  { id, procedure, savedAt, version }: Saving<OwnProcedure>,
+): Promise<Kept<OwnProcedure>> {
   const { name, kind, from } = procedure;
-  await ownProcedures.upsert({
-    id,
+  const values = {
     name,
     kind,
     adaptedFrom: from ?? null,
     body: procedure,
     savedAt: new Date(savedAt),
+  };
+  return sequelize.transaction(async (transaction) => {
+    const row = await ownProcedures.findByPk(id, { transaction, lock: true });
+    if (!row && version !== null) throw notFound('procedure', 'procedureId', id);
+    if (!row) return readOwn(await ownProcedures.create({ id, ...values }, { transaction }));
+    if (textOf(row.body) === textOf(procedure)) return readOwn(row);
+    if (version !== row.version) throw stale('procedure', readOwn(row));
+    await row.update(values, { transaction });
+    return readOwn(await row.reload({ transaction }));
   });
 }
 
-/** Lets a procedure go; days that use it keep their copy. @throws Problem 404. */
-export async function dropProcedure({ ownProcedures }: Database, id: string): Promise<void> {
-  if ((await ownProcedures.destroy({ where: { id } })) === 0)
-    throw notFound('procedure', 'procedureId', id);
-}
-
 /**
- * Writes the procedures of a day, all of them, in their order.
+ * Lets a procedure go; days that use it keep their copy.
  *
- * @throws Problem 404; 409 when one that has a record would be changed or taken out.
+ * @throws Problem 404; 409 when somebody has changed it since it was read.
  */
-export async function saveDayProcedures(
-  database: Database,
-  labDayId: string,
-  procedures: readonly DayProcedure[],
+export async function dropProcedure(
+  { ownProcedures, sequelize }: Database,
+  id: string,
+  version: number,
 ): Promise<void> {
-  const { days, dayProcedures, sequelize } = database;
   await sequelize.transaction(async (transaction) => {
-    if (!(await days.findByPk(labDayId, { transaction, lock: true })))
-      throw notFound('lab day', 'dayId', labDayId);
-    const standing = await dayProcedures.findAll({ where: { labDayId }, transaction, lock: true });
-    for (const row of standing) {
-      const wanted = procedures.find(({ id }) => id === row.id);
-      if (wanted && sameProcedure(row, wanted)) continue;
-      await refuseIfRecorded(database, row, wanted ? 'changed' : 'taken out', transaction);
-      await row.destroy({ transaction });
-    }
-    for (const [position, { id, manner, procedure }] of procedures.entries()) {
-      const { name } = procedure;
-      await dayProcedures.upsert(
-        { id, labDayId, position, name, manner, body: procedure },
-        { transaction },
-      );
-    }
+    const row = await ownProcedures.findByPk(id, { transaction, lock: true });
+    if (!row) throw notFound('procedure', 'procedureId', id);
+    if (row.version !== version) throw stale('procedure', readOwn(row));
+    await row.destroy({ transaction });
   });
 }
 
+const readPlanned = ({ id, manner, body, version }: PlannedRow): Kept<DayProcedure> => ({
+  id,
+  manner,
+  procedure: procedureSchema.parse(body),
+  version,
+});
+
 /**
- * Writes one procedure of a day: in its place where it stands there, at the end where it is new. Sending it again changes
- * nothing more.
+ * Writes one procedure of a day: in its place where it stands there, at the end where it is new. Sending it again changes nothing more.
  *
- * @throws Problem 404; 409 when it has a record and would be changed, or the id is that of another day's.
+ * @throws Problem 404; 409 when somebody has changed it since it was read, when it has a record and would be changed, when the day is
+ * full, or when the id is that of another day’s.
  */
 export async function saveDayProcedure(
   database: Database,
   labDayId: string,
-  planned: DayProcedure,
-): Promise<void> {
-  const { days, dayProcedures, sequelize } = database;
-  const { id, manner, procedure } = planned;
-  await sequelize.transaction(async (transaction) => {
-    if (!(await days.findByPk(labDayId, { transaction, lock: true })))
-      throw notFound('lab day', 'dayId', labDayId);
+  planned: Saving<DayProcedure>,
+): Promise<Kept<DayProcedure>> {
+  const { dayProcedures, sequelize } = database;
+  const { id, manner, procedure, version } = planned;
+  return sequelize.transaction(async (transaction) => {
+    await lockDay(database, labDayId, transaction);
     const standing = await dayProcedures.findByPk(id, { transaction, lock: true });
     if (standing && standing.labDayId !== labDayId)
       throw notFound('procedure in this day', 'plannedId', id);
-    if (standing && sameProcedure(standing, planned)) return;
-    if (standing) await refuseIfRecorded(database, standing, 'changed', transaction);
+    if (!standing && version !== null) throw notFound('procedure in this day', 'plannedId', id);
+    const values = { name: procedure.name, manner, body: procedure };
+    if (standing) {
+      if (manner === standing.manner && textOf(standing.body) === textOf(procedure))
+        return readPlanned(standing);
+      if (version !== standing.version) throw stale('procedure', readPlanned(standing));
+      await refuseIfRecorded(database, standing, 'changed', transaction);
+      await standing.update(values, { transaction });
+      return readPlanned(await standing.reload({ transaction }));
+    }
     const inDay = { where: { labDayId }, transaction };
-    if (!standing && (await dayProcedures.count(inDay)) >= mostProcedures)
+    if ((await dayProcedures.count(inDay)) >= mostProcedures)
       throw new Problem(
         409,
         'dayIsFull',
@@ -102,40 +116,74 @@ export async function saveDayProcedure(
         'Take one out first, or plan a second lab day.',
       );
     const last = await dayProcedures.findOne({ ...inDay, order: [['position', 'DESC']] });
-    const position = standing?.position ?? (last ? last.position + 1 : 0);
-    await dayProcedures.upsert(
-      { id, labDayId, position, name: procedure.name, manner, body: procedure },
-      { transaction },
+    const position = last ? last.position + 1 : 0;
+    return readPlanned(
+      await dayProcedures.create({ id, labDayId, position, ...values }, { transaction }),
     );
   });
 }
 
-/** Takes one procedure out of a day. @throws Problem 404, or 409 when observations are recorded for it. */
+/** Whoever changes which procedures a day has takes turns. @throws Problem 404. */
+async function lockDay(
+  { days }: Database,
+  labDayId: string,
+  transaction: Transaction,
+): Promise<void> {
+  if (!(await days.findByPk(labDayId, { transaction, lock: true })))
+    throw notFound('lab day', 'dayId', labDayId);
+}
+
+/**
+ * Takes one procedure out of a day.
+ *
+ * @throws Problem 404; 409 when observations are recorded for it, or somebody has changed it since it was read.
+ */
 export async function removeDayProcedure(
   database: Database,
   labDayId: string,
   id: string,
+  version: number,
 ): Promise<void> {
   const { dayProcedures, sequelize } = database;
   await sequelize.transaction(async (transaction) => {
     const row = await dayProcedures.findOne({ where: { id, labDayId }, transaction, lock: true });
     if (!row) throw notFound('procedure in this day', 'plannedId', id);
+    if (row.version !== version) throw stale('procedure', readPlanned(row));
     await refuseIfRecorded(database, row, 'taken out', transaction);
     await row.destroy({ transaction });
   });
 }
 
-/** Most procedures of one day, the two-solution tests among them. */
-export const mostProcedures = 60;
-
-function sameProcedure(
-  { manner, body }: { readonly manner: string; readonly body: Procedure },
-  wanted: DayProcedure,
-): boolean {
-  // Read through the schema, both have their keys in one order.
-  const text = (procedure: Procedure) => JSON.stringify(procedureSchema.parse(procedure));
-  return manner === wanted.manner && text(body) === text(wanted.procedure);
+/** Puts one procedure of a day before another, or at the end. @throws Problem 404 when either is not of this day. */
+export async function moveDayProcedure(
+  database: Database,
+  labDayId: string,
+  id: string,
+  before: string | null,
+): Promise<void> {
+  const { dayProcedures, sequelize } = database;
+  await sequelize.transaction(async (transaction) => {
+    await lockDay(database, labDayId, transaction);
+    const rows = await dayProcedures.findAll({
+      where: { labDayId },
+      order: ['position'],
+      transaction,
+    });
+    const moved = rows.find((row) => row.id === id);
+    if (!moved) throw notFound('procedure in this day', 'plannedId', id);
+    const others = rows.filter((row) => row !== moved);
+    const at = before === null ? others.length : others.findIndex((row) => row.id === before);
+    if (before !== null && before !== id && at < 0)
+      throw notFound('procedure in this day', 'before', before);
+    if (before === id) return;
+    others.splice(at, 0, moved);
+    for (const [position, row] of others.entries())
+      if (row.position !== position) await row.update({ position }, { transaction });
+  });
 }
+
+/** Read through the schema, two procedures have their keys in one order. */
+const textOf = (procedure: Procedure): string => JSON.stringify(procedureSchema.parse(procedure));
 
 async function refuseIfRecorded(
   { entries }: Database,
@@ -156,33 +204,47 @@ async function refuseIfRecorded(
 /**
  * Keeps the timetable of a day, or lets it go.
  *
- * @throws Problem 404; 409 when it was made for another plan or breaks a rule, for a timetable that cannot be kept is none.
+ * @returns the version it stands at.
+ * @throws Problem 404; 409 when somebody has changed it since it was read, when it was made for another plan or breaks a rule, for a
+ * timetable that cannot be kept is none.
  */
 export async function saveTimetable(
   database: Database,
   labDayId: string,
   timetable: DayTimetable | null,
-): Promise<void> {
-  const day = await loadDay(database, labDayId);
-  if (timetable) {
-    const plan = classPlanOf(day);
-    if (planKey(plan) !== timetable.planKey)
-      throw new Problem(
-        409,
-        'planChanged',
-        'The plan has changed since this timetable was made.',
-        'planKey',
-        'Make the timetable again.',
-      );
-    const [broken] = brokenRules(scheduleOf(plan), timetable.tasks);
-    if (broken)
-      throw new Problem(
-        409,
-        'brokenRule',
-        `The timetable does not hold: ${broken.message}.`,
-        'tasks',
-        'Move the task back, or make the timetable again.',
-      );
-  }
-  await database.days.update({ timetable }, { where: { id: labDayId } });
+  version: number | null,
+): Promise<number> {
+  const plannedDay = await loadDay(database, labDayId);
+  if (timetable) refuseUnfit(plannedDay, timetable);
+  return database.sequelize.transaction(async (transaction) => {
+    const row = await database.days.findByPk(labDayId, { transaction, lock: true });
+    if (!row) throw notFound('lab day', 'dayId', labDayId);
+    if (isDeepStrictEqual(row.timetable, timetable)) return row.timetableVersion;
+    if (version !== row.timetableVersion)
+      throw stale('timetable', { timetable: row.timetable, version: row.timetableVersion });
+    await row.update({ timetable }, { transaction });
+    return (await row.reload({ transaction })).timetableVersion;
+  });
+}
+
+/** @throws Problem 409 for a timetable of another plan, or one that breaks a rule. */
+function refuseUnfit(day: LabDay, timetable: DayTimetable): void {
+  const plan = classPlanOf(day);
+  if (planKey(plan) !== timetable.planKey)
+    throw new Problem(
+      409,
+      'planChanged',
+      'The plan has changed since this timetable was made.',
+      'planKey',
+      'Make the timetable again.',
+    );
+  const [broken] = brokenRules(scheduleOf(plan), timetable.tasks);
+  if (broken)
+    throw new Problem(
+      409,
+      'brokenRule',
+      `The timetable does not hold: ${broken.message}.`,
+      'tasks',
+      'Move the task back, or make the timetable again.',
+    );
 }

@@ -13,7 +13,7 @@ import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import { saveDay } from '../database/labDays';
-import { saveDayProcedures, saveProcedure } from '../database/procedures';
+import { saveDayProcedure, saveProcedure } from '../database/procedures';
 import { demoDays } from './labDays';
 import type { DemoDay } from './demoDay';
 import { keepRun } from '../database/keptRuns';
@@ -76,6 +76,7 @@ async function loadOwnProcedure(database: Database): Promise<void> {
   await saveProcedure(database, {
     id: demoId('own blue-white-blue'),
     savedAt: new Date().toISOString(),
+    version: null,
     procedure: {
       ...original,
       id: demoId('own blue-white-blue'),
@@ -113,8 +114,8 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
   const groups = day.groups.map((name) => ({ id: groupId(name), name }));
   const { mixings, procedures, weighings, records, ...input } = day;
   const { date } = day;
-  await saveDay(database, { ...input, id, groups });
-  await saveDayProcedures(database, id, [
+  await saveDay(database, { ...input, id, groups, version: null });
+  const planned = [
     ...mixings.map((mixing, index) => ({
       id: mixingId(index),
       manner: 'groups' as const,
@@ -125,7 +126,8 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
       manner,
       procedure: shipped(procedureId),
     })),
-  ]);
+  ];
+  for (const one of planned) await saveDayProcedure(database, id, { ...one, version: null });
   for (const [index, weighing] of weighings.entries())
     await appendWeighing(database, id, {
       id: demoId(`${day.name} weighing ${index}`),

@@ -1,25 +1,28 @@
+import { addressOf, contracts } from '@stoichos/contract';
+import type { Contract } from '@stoichos/contract';
 import { joinAlphabet, joinCodeLength } from '@stoichos/core/labday/access';
 import { describe, expect, it } from 'vitest';
 import * as z from 'zod';
 import { hashPassphrase, verifyPassphrase } from '../../src/access/passphrase';
-import { policy, ruleFor } from '../../src/access/policy';
 import { hashToken, newJoinCode, newToken } from '../../src/access/token';
 import { notFound, Problem } from '../../src/problem';
-import { check, sameId } from '../../src/validate';
+import { faultOf } from '../../src/http/routes';
+import { check, sameId } from '../../src/http/validate';
 
-const day = '/days/00000000-0000-4000-8000-000000000001';
-const rolesAt = (method: string, path: string) => ruleFor(method, path)?.roles;
+const doors: readonly Contract[] = Object.values(contracts);
+const rolesAt = (method: string, path: string) =>
+  doors.find((door) => door.method === method && door.path === path)?.roles;
 
 describe('who may go through a door', () => {
   it.each([
     ['GET', '/days'],
-    ['PUT', day],
-    ['POST', `${day}/weighings`],
-    ['GET', `${day}/record.csv`],
+    ['PUT', '/days/:dayId'],
+    ['POST', '/days/:dayId/weighings'],
+    ['GET', '/days/:dayId/record.csv'],
     ['GET', '/shelf'],
     ['GET', '/procedures'],
     ['PATCH', '/settings'],
-    ['GET', '/instruments/balance/reading'],
+    ['GET', '/instruments/:instrumentId/reading'],
   ])('%s %s: the staff, and nobody else', (method, path) =>
     expect(rolesAt(method, path)).toEqual(['instructor', 'technician']),
   );
@@ -28,14 +31,14 @@ describe('who may go through a door', () => {
     ['GET', '/backup'],
     ['POST', '/restore'],
     ['GET', '/audit'],
-    ['PUT', '/accounts/technician'],
-    ['GET', `${day}/keys`],
-    ['GET', `${day}/answers`],
-    ['PUT', `${day}/unknowns`],
-    ['PUT', `${day}/releases`],
-    ['POST', `${day}/messages`],
-    ['POST', `${day}/code`],
-    ['GET', `${day}/day.json`],
+    ['PUT', '/accounts/:role'],
+    ['GET', '/days/:dayId/keys'],
+    ['GET', '/days/:dayId/answers'],
+    ['PUT', '/days/:dayId/unknowns'],
+    ['PUT', '/days/:dayId/releases'],
+    ['POST', '/days/:dayId/messages'],
+    ['POST', '/days/:dayId/code'],
+    ['GET', '/days/:dayId/day.json'],
   ])('%s %s: the instructor alone', (method, path) =>
     expect(rolesAt(method, path)).toEqual(['instructor']),
   );
@@ -50,7 +53,7 @@ describe('who may go through a door', () => {
     ['GET', '/health'],
     ['GET', '/session'],
     ['POST', '/sign-in'],
-    ['GET', '/join/ABCD2345'],
+    ['GET', '/join/:code'],
     ['POST', '/join'],
   ])('%s %s: everybody', (method, path) => expect(rolesAt(method, path)).toContain('nobody'));
 
@@ -58,55 +61,68 @@ describe('who may go through a door', () => {
     expect(rolesAt('POST', '/entries')).toEqual(['instructor', 'technician', 'group']));
 });
 
-describe('what is no door', () => {
-  it.each([
-    ['GET', ''],
-    ['GET', '/'],
-    ['GET', '/days/'],
-    ['GET', `${day}/keys/more`],
-    ['POST', '/days'],
-    ['DELETE', day],
-    ['TRACE', '/health'],
-    ['GET', '/nothing'],
-  ])('%s “%s” is shut', (method, path) => expect(ruleFor(method, path)).toBeUndefined());
-
-  it('is asked about by HEAD as by GET, and by no other method', () => {
-    expect(ruleFor('HEAD', '/days')).toBe(ruleFor('GET', '/days'));
-    expect(ruleFor('OPTIONS', '/days')).toBeUndefined();
-  });
-});
-
-describe('the table of doors', () => {
-  it('names each once', () => {
-    const names = policy.map(({ method, path }) => `${method} ${path}`);
+describe('the contracts', () => {
+  it('name each address and method once', () => {
+    const names = doors.map(({ method, path }) => `${method} ${path.replace(/:\w+/g, ':')}`);
     expect(new Set(names).size).toBe(names.length);
   });
 
-  it.each(policy.map((rule) => [`${rule.method} ${rule.path}`, rule] as const))(
-    '%s is not hidden behind another that stands before it',
-    (_, rule) => {
-      const asked = rule.path.replace(/:\w+/g, '00000000-0000-4000-8000-000000000001');
-      expect(ruleFor(rule.method, asked)).toBe(rule);
+  it('let somebody through each', () => {
+    for (const { roles, path } of doors) expect(roles.length, path).toBeGreaterThan(0);
+  });
+
+  it('let a group through no door that changes anything, but at its own bench', () =>
+    expect(
+      doors
+        .filter(({ method, roles }) => method !== 'GET' && roles.includes('group'))
+        .filter(({ roles }) => !roles.includes('nobody'))
+        .map(({ path, owner }) => [path, owner]),
+    ).toEqual([
+      ['/group/answer', 'ownBench'],
+      ['/entries', 'bodyBench'],
+    ]));
+
+  it('read little of whoever is not known', () => {
+    for (const { path, roles, limitBytes } of doors)
+      if (roles.includes('nobody')) expect(limitBytes, path).toBeLessThanOrEqual(4000);
+  });
+
+  it.each(doors.filter(({ path }) => path.includes(':')).map((door) => [door.path, door] as const))(
+    '%s wants something where it has a name',
+    (path, { params }) => {
+      const names = [...path.matchAll(/:(\w+)/g)].map(([, name = '']) => name);
+      expect(
+        params.safeParse(Object.fromEntries(names.map((name) => [name, undefined]))).success,
+      ).toBe(false);
+      if (names.some((name) => name.endsWith('Id') && name !== 'instrumentId'))
+        expect(params.safeParse(Object.fromEntries(names.map((name) => [name, 'x']))).success).toBe(
+          false,
+        );
     },
   );
 
-  it.each(
-    policy.filter(({ path }) => path.includes(':')).map(({ method, path }) => [method, path]),
-  )('%s %s wants an id where it has one', (method, path) =>
-    expect(ruleFor(method, path.replace(/:\w+/g, ''))).toBeUndefined(),
-  );
-
-  it('lets somebody through each', () => {
-    for (const { roles, path } of policy) expect(roles.length, path).toBeGreaterThan(0);
+  it('are filled in with what is asked, whatever letters it has', () => {
+    expect(addressOf(contracts.joinable, { params: { code: 'a/b?c' } })).toBe('/join/a%2Fb%3Fc');
+    expect(
+      addressOf(contracts.reading, {
+        params: { instrumentId: 'balance' },
+        query: { quantity: 'mass' },
+      }),
+    ).toBe('/instruments/balance/reading?quantity=mass');
   });
 
-  it('lets a group through no door of the staff that changes anything, but the entries', () =>
-    expect(
-      policy
-        .filter(({ method, roles }) => method !== 'GET' && roles.includes('group'))
-        .filter(({ roles }) => !roles.includes('nobody'))
-        .map(({ path }) => path),
-    ).toEqual(['/group/answer', '/entries']));
+  const open: Contract = contracts.health;
+  it.each([
+    [{ roles: [] as unknown as Contract['roles'] }, 'is for nobody at all'],
+    [{ roles: ['group'], owner: 'school' }, 'lets a group at what is the school’s'],
+    [{ roles: ['technician'], owner: 'ownBench' }, 'is about one’s own bench'],
+    [{ rate: 'heavy' }, 'is heavy, and open to strangers'],
+  ] as const)('open no door where they say %j', (part, why) =>
+    expect(faultOf({ ...open, ...part })).toContain(why),
+  );
+  it('are all sound', () => {
+    for (const door of doors) expect(faultOf(door), door.path).toBeUndefined();
+  });
 });
 
 describe('what opens a door', () => {

@@ -45,6 +45,14 @@ export async function runningServer(
       json: isJson ? JSON.parse(text) : undefined,
     };
   };
+  /** Plans procedures for a day, one after the other, and tells what came of the last. */
+  const plan = async (dayId: string, procedures: readonly { readonly id: string }[]) => {
+    let answer;
+    for (const one of procedures)
+      answer = await ask('PUT', `/days/${dayId}/procedures/${one.id}`, one);
+    if (!answer) throw new Error('Plan at least one.');
+    return answer;
+  };
   const close = async () => {
     server.close();
     server.closeAllConnections();
@@ -52,7 +60,7 @@ export async function runningServer(
     await hub.close();
     await database.sequelize.close();
   };
-  return { database, instruments, hub, base, ask, close };
+  return { database, instruments, hub, base, ask, plan, close };
 }
 
 /** A small valid lab day in which two solutions are brought together. */

@@ -1,7 +1,7 @@
-import type { LabDay } from '@stoichos/core/labday/day';
+import type { HeldDay } from '@stoichos/contract';
 import { useOutletContext } from 'react-router';
 
 /** The open lab day, inside its frame. */
-export function useLabDay(): LabDay {
-  return useOutletContext<LabDay>();
+export function useLabDay(): HeldDay {
+  return useOutletContext<HeldDay>();
 }

@@ -7,6 +7,8 @@ import { useProceduresQuery } from './api/api';
 export interface Choice {
   readonly procedure: Procedure;
   readonly isOwn: boolean;
+  /** At which one that was written here stands. */
+  readonly version?: number;
 }
 
 /** Every procedure there is, those written here first. */
@@ -14,7 +16,7 @@ export function useProcedures() {
   const { data: own, error, refetch } = useProceduresQuery();
   const choices = useMemo(
     (): readonly Choice[] => [
-      ...(own ?? []).map(({ procedure }) => ({ procedure, isOwn: true })),
+      ...(own ?? []).map(({ procedure, version }) => ({ procedure, isOwn: true, version })),
       ...library.map((procedure) => ({ procedure, isOwn: false })),
     ],
     [own],

@@ -25,6 +25,7 @@ import { TimerAlarms } from '../shared/timers/TimerAlarms';
 import { Door } from './Door';
 import { HelpDrawer } from './help/HelpDrawer';
 import { useTour } from './help/useTour';
+import { TwoVersions } from '../shared/parts/TwoVersions';
 import { OutboxNotice } from '../shared/outbox/OutboxNotice';
 import { search } from './search';
 import { SchoolSettings } from '../features/settings/SchoolSettings';
@@ -72,6 +73,7 @@ export function Shell() {
       </header>
       <TimerAlarms />
       <CaptureRunner />
+      <TwoVersions />
       <main id="content" className={classes.main}>
         <Door>
           <Outlet />

@@ -43,7 +43,7 @@ describe('who may come in', () => {
   });
 
   it('sets a passphrase of ten characters or more, and forgets what was typed', async () => {
-    const asked = answering({});
+    const asked = answering();
     await page();
     const field = of('instructor').getByLabelText('New passphrase');
     fireEvent.change(field, { target: { value: 'short' } });
@@ -70,7 +70,7 @@ describe('who may come in', () => {
   });
 
   it('signs out here, or everywhere', async () => {
-    const asked = answering({});
+    const asked = answering();
     await page({ open: false });
     await tap('Sign out');
     await tap('Sign out everywhere');
@@ -102,7 +102,7 @@ describe('who may come in', () => {
 
 describe('signing in', () => {
   it('is by role and passphrase', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<SignIn session={{ ...session, role: 'nobody', open: false }} />);
     await user.click(screen.getByRole('radio', { name: 'Technician' }));
     fireEvent.change(screen.getByLabelText('Passphrase'), { target: { value: 'heron tern' } });
@@ -125,7 +125,7 @@ describe('the settings', () => {
   const changed = (asked: ReturnType<typeof answering>) => written(asked).map(({ body }) => body);
 
   it('are kept one by one, so that two changes at once do not undo each other', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<SettingsPage />);
     await user.click(screen.getByRole('radio', { name: /with a comma/ }));
     await user.click(screen.getByRole('radio', { name: 'Letter' }));
@@ -135,7 +135,7 @@ describe('the settings', () => {
   });
 
   it('keep the name of the school once its field is left, and only if it changed', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<SettingsPage />);
     const field = screen.getByLabelText('Institution');
     await user.click(field);
@@ -147,7 +147,7 @@ describe('the settings', () => {
   });
 
   it('refuse a number that cannot be, at its field, and send nothing', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<SettingsPage />);
     const drops = screen.getByLabelText('Drops to 1 mL');
     fireEvent.change(drops, { target: { value: '0' } });
@@ -161,7 +161,7 @@ describe('the settings', () => {
 
   it('show the room in the degrees of the school, and keep it in °C', async () => {
     await chosen({ temperature: '°F' });
-    const asked = answering({});
+    const asked = answering();
     show(<SettingsPage />);
     const room = screen.getByLabelText('Room temperature, °F');
     expect(room).toHaveValue('69.8');
@@ -172,7 +172,7 @@ describe('the settings', () => {
   });
 
   it('of this browser stay in it', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<SettingsPage />);
     await user.click(screen.getByRole('switch', { name: /Timers ring/ }));
     await user.click(screen.getByRole('radio', { name: 'Larger' }));

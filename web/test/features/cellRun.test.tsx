@@ -62,7 +62,7 @@ let before = 0;
 const recordedNow = () => records().slice(before);
 
 const page = async (run: CellRunWithRecord) => {
-  answering({});
+  answering();
   await known('instruments', undefined, []);
   await known('cell', run.id, run);
   before = records().length;
@@ -108,7 +108,7 @@ describe('runs on record', () => {
       'stoichos.electrolysis',
       JSON.stringify({ ...brineCell, ...readyCells['Copper sulfate, copper strips'] }),
     );
-    const asked = answering({});
+    const asked = answering();
     await runs([]);
     expect(screen.getByRole('combobox', { name: 'Metal that is weighed' })).toHaveValue('Cu');
     await fill('Name of the run', 'Second bath');
@@ -121,7 +121,7 @@ describe('runs on record', () => {
   });
 
   it('are not begun without a name, or with a cell that cannot be', async () => {
-    const asked = answering({});
+    const asked = answering();
     await runs([]);
     await tap('Begin the run');
     expect(await screen.findByText(/A run needs a name/)).toBeVisible();

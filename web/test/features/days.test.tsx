@@ -1,5 +1,6 @@
+import type { HeldDay } from '@stoichos/contract';
 import { screen, waitFor, within } from '@testing-library/react';
-import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../src/data/api/api';
@@ -17,7 +18,7 @@ beforeEach(async () => {
 });
 
 describe('a lab day in its frame', () => {
-  const frame = async (day: LabDay, part: Partial<LabDaySummary> = {}, at = 'plan/procedures') => {
+  const frame = async (day: HeldDay, part: Partial<LabDaySummary> = {}, at = 'plan/procedures') => {
     await known('day', day.id, day);
     await known('days', undefined, [summaryOf(part)]);
     return show(
@@ -73,7 +74,7 @@ describe('a lab day in its frame', () => {
   });
 
   it('is archived, and taken out again', async () => {
-    const asked = answering({});
+    const asked = answering();
     const { unmount } = await frame(dayOf([]));
     await tap('Archive the lab day');
     await waitFor(() =>
@@ -90,7 +91,7 @@ describe('a lab day in its frame', () => {
   });
 
   it('is planned again for another date, and opens', async () => {
-    const asked = answering({});
+    const asked = answering();
     await frame(dayOf([pair('AgNO3', 'NaCl')]));
     await tap('Plan the lab day again');
     const dialog = await screen.findByRole('dialog');
@@ -138,7 +139,7 @@ describe('a term that is planned again', () => {
   ];
 
   it('moves every day by as much as the first', async () => {
-    const asked = answering({});
+    const asked = answering();
     const close = vi.fn();
     show(<CopyTerm days={days} opened close={close} />);
     await fill('The first of them falls on', '2027-09-01');
@@ -154,7 +155,7 @@ describe('a term that is planned again', () => {
   });
 
   it('leaves out what is not ticked, and begins with the first that is', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<CopyTerm days={days} opened close={vi.fn()} />);
     await user.click(screen.getByRole('checkbox', { name: /^Week 1/ }));
     await fill('The first of them falls on', '2027-09-01');

@@ -368,7 +368,7 @@ describe('a bench’s own unknown', () => {
   });
 
   it('is handed in with everything it was gone by', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(<UnknownPanel view={view()} />);
     await choose('A test', /^Flame/);
     await user.click(

@@ -14,6 +14,7 @@ const editing = (id: string, onSave = vi.fn(() => Promise.resolve(true))) => {
   show(
     <Editor
       saved={saved}
+      version={null}
       original={saved}
       draftKey={`test-${id}`}
       title="Adapt it"
@@ -59,7 +60,10 @@ describe('writing a procedure', () => {
     await tap('Undo');
     await waitFor(() => expect(screen.queryByTestId('problems')).toBeNull());
     await tap('Save');
-    expect(onSave).toHaveBeenCalledWith(expect.objectContaining({ id: 'cracking-an-oil' }));
+    expect(onSave).toHaveBeenCalledWith(
+      expect.objectContaining({ id: 'cracking-an-oil' }),
+      undefined,
+    );
   });
 
   it('lists what departs from the procedure it came from', async () => {

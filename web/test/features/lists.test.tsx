@@ -1,7 +1,6 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { kindNames, library } from '@stoichos/core/planning/procedure';
-import { shelfItemSchema } from '@stoichos/core/planning/shelf';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { HomePage } from '../../src/features/labday/HomePage';
 import { LibraryPage } from '../../src/features/library/LibraryPage';
@@ -10,7 +9,7 @@ import { ShelfPage } from '../../src/features/shelf/ShelfPage';
 import { GlossaryPage } from '../../src/shell/help/GlossaryPage';
 import { SourcesPage } from '../../src/shell/help/SourcesPage';
 import { choose, fill, tap } from '../support/acts';
-import { id, summaryOf } from '../support/day';
+import { id, jarOf, summaryOf } from '../support/day';
 import { chosen, show } from '../support/render';
 import { answering, known, refusing, written } from '../support/server';
 
@@ -85,22 +84,9 @@ describe('the library', () => {
 });
 
 describe('the shelf', () => {
-  const jar = (n: number, part: object) =>
-    shelfItemSchema.parse({
-      id: id(n),
-      substance: 'NaCl',
-      form: 'NaCl',
-      purityPercent: 100,
-      place: 'Shelf 1',
-      amount: 500,
-      unit: 'g',
-      least: 50,
-      expires: null,
-      ...part,
-    });
   const stock = [
-    jar(1, {}),
-    jar(2, { substance: 'CuSO4', form: 'CuSO4·5H2O', place: 'Blue cupboard', amount: 20 }),
+    jarOf(1, 'NaCl', { amount: 500, least: 50 }),
+    jarOf(2, 'CuSO4', { form: 'CuSO4·5H2O', place: 'Blue cupboard', amount: 20, least: 50 }),
   ];
 
   it('is searched by name, by formula and by place', async () => {

@@ -2,7 +2,6 @@ import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { firstSettings } from '@stoichos/core/labday/settings';
 import { labDaySchema } from '@stoichos/core/labday/day';
-import type { LabDay } from '@stoichos/core/labday/day';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
 import type { Mixing } from '@stoichos/core/planning/procedure';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -12,30 +11,32 @@ import { SafetyPanel } from '../../src/features/plan/SafetyPanel';
 import { mixingsOf } from '../../src/features/plan/useMixingDraft';
 import { PlanPage } from '../../src/features/plan/PlanPage';
 import { patience, user } from '../support/acts';
-import { dayOf, id, pair, showInDay } from '../support/day';
+import { heldDay, dayOf, id, pair, showInDay } from '../support/day';
 import { chosen, show } from '../support/render';
 
 const pairs = [pair('AgNO3', 'NaCl'), pair('KNO3', 'NaCl')];
 const [whole] = library;
-const day: LabDay = labDaySchema.parse({
-  id: id(1),
-  name: 'Which pairs turn solid?',
-  date: '2026-05-04',
-  sparePercent: 20,
-  groups: [{ id: id(2), name: 'Bench Knot' }],
-  procedures: [
-    ...(whole ? [{ id: id(9), manner: 'groups', procedure: whole }] : []),
-    ...pairs.map((mixing, at) => ({
-      id: id(10 + at),
-      manner: 'groups',
-      procedure: procedureOfMixing(id(10 + at), mixing),
-    })),
-  ],
-  timetable: null,
-  preparations: [],
-  weighings: [],
-  entries: [],
-});
+const day = heldDay(
+  labDaySchema.parse({
+    id: id(1),
+    name: 'Which pairs turn solid?',
+    date: '2026-05-04',
+    sparePercent: 20,
+    groups: [{ id: id(2), name: 'Bench Knot' }],
+    procedures: [
+      ...(whole ? [{ id: id(9), manner: 'groups', procedure: whole }] : []),
+      ...pairs.map((mixing, at) => ({
+        id: id(10 + at),
+        manner: 'groups',
+        procedure: procedureOfMixing(id(10 + at), mixing),
+      })),
+    ],
+    timetable: null,
+    preparations: [],
+    weighings: [],
+    entries: [],
+  }),
+);
 const table = (onSelect = vi.fn(), onNew = vi.fn()) => (
   <MixingTable
     day={day}

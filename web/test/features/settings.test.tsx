@@ -7,23 +7,14 @@ import { MakeSettings } from '../../src/features/gas/MakeSettings';
 import { firstGas } from '@stoichos/core/studies/gas';
 import { CellSettings } from '../../src/features/electrolysis/CellSettings';
 import { brineCell } from '@stoichos/core/studies/electrolysis';
+import { jarOf } from '../support/day';
 import { chosen, show } from '../support/render';
 
 const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
 beforeEach(() => chosen({}));
 
 describe('a jar on the shelf', () => {
-  const jar = {
-    id: '00000000-0000-4000-8000-000000000001',
-    substance: 'CuSO4',
-    form: 'CuSO4·5H2O',
-    purityPercent: 99,
-    place: 'Shelf 1',
-    amount: 100,
-    unit: 'g',
-    least: 20,
-    expires: null,
-  } as const;
+  const jar = jarOf(1, 'CuSO4', { form: 'CuSO4·5H2O', purityPercent: 99, least: 20 });
 
   it('says at the field what is wrong with it, and sends nothing', async () => {
     const fetched = vi.spyOn(globalThis, 'fetch');

@@ -88,7 +88,7 @@ describe('sequences that are kept', () => {
   });
 
   it('are let go', async () => {
-    const asked = answering({});
+    const asked = answering();
     await dialog(white, [keptRun()]);
     await tap('Let go');
     await waitFor(() =>

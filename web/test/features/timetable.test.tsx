@@ -1,14 +1,13 @@
+import type { HeldDay } from '@stoichos/contract';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { classPlanOf, planKey } from '@stoichos/core/labday/day';
-import type { LabDay } from '@stoichos/core/labday/day';
-import { shelfItemSchema } from '@stoichos/core/planning/shelf';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
 import { AlternativesPage } from '../../src/features/plan/AlternativesPage';
 import { TimetablePage } from '../../src/features/plan/TimetablePage';
 import { choose, fill, patience, tap, user } from '../support/acts';
-import { dayOf, id, pair, showInDay } from '../support/day';
+import { dayOf, id, jarOf, pair, showInDay } from '../support/day';
 import { chosen } from '../support/render';
 import { answering, known, refusing, written } from '../support/server';
 
@@ -20,8 +19,8 @@ beforeEach(async () => {
 });
 
 describe('the timetable of a class', () => {
-  const made = async (day: LabDay) => {
-    const asked = answering({});
+  const made = async (day: HeldDay) => {
+    const asked = answering();
     await showInDay(day, <TimetablePage />);
     await tap('Make the timetable');
     const verdict = await screen.findByTestId('verdict', {}, patience);
@@ -145,19 +144,6 @@ describe('the timetable of a class', () => {
 });
 
 describe('other reagents that show the same', () => {
-  const jar = (n: number, substance: string) =>
-    shelfItemSchema.parse({
-      id: id(n),
-      substance,
-      form: substance,
-      purityPercent: 100,
-      place: 'Shelf 1',
-      amount: 100,
-      unit: 'g',
-      least: 0,
-      expires: null,
-    });
-
   it('are looked for on the shelf alone, where there is one', async () => {
     await showInDay(dayOf([]), <AlternativesPage />);
     expect(screen.getByRole('switch', { name: /Only what is on the shelf/ })).toBeDisabled();
@@ -167,10 +153,10 @@ describe('other reagents that show the same', () => {
   it('are pairs with what is seen, their hazard and their disposal, each a tap from a test', async () => {
     await showInDay(dayOf([]), <AlternativesPage />);
     await known('shelf', undefined, [
-      jar(1, 'BaCl2'),
-      jar(2, 'Na2SO4'),
-      jar(3, 'NaCl'),
-      jar(4, 'KNO3'),
+      jarOf(1, 'BaCl2'),
+      jarOf(2, 'Na2SO4'),
+      jarOf(3, 'NaCl'),
+      jarOf(4, 'KNO3'),
     ]);
     await tap('Try the shelf');
     const list = await screen.findByTestId('alternatives', {}, patience);
@@ -186,7 +172,7 @@ describe('other reagents that show the same', () => {
 
   it('say so where no pair shows it', async () => {
     await showInDay(dayOf([]), <AlternativesPage />);
-    await known('shelf', undefined, [jar(3, 'NaCl'), jar(4, 'KNO3')]);
+    await known('shelf', undefined, [jarOf(3, 'NaCl'), jarOf(4, 'KNO3')]);
     await choose('Of this colour', 'violet');
     await fill('Which solid or gas', 'CuS');
     await tap('Try the shelf');

@@ -1,5 +1,5 @@
-import { labDaySchema } from '@stoichos/core/labday/day';
-import type { LabDay, Weighing } from '@stoichos/core/labday/day';
+import type { HeldDay } from '@stoichos/contract';
+import type { Weighing } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
@@ -11,7 +11,7 @@ import { PrepSheetPage } from '../../src/features/prepare/PrepSheetPage';
 import { ToleranceBand } from '../../src/features/prepare/ToleranceBand';
 import { WastePage } from '../../src/features/prepare/WastePage';
 import { fill, patience, tap, user } from '../support/acts';
-import { dayOf, id, pair, showInDay } from '../support/day';
+import { dayOf, heldDay, id, pair, showInDay } from '../support/day';
 import { chosen, show } from '../support/render';
 import { answering, refusing, serving, written } from '../support/server';
 import type { Asked } from '../support/server';
@@ -38,7 +38,7 @@ beforeEach(async () => {
 });
 
 /** The card of copper sulfate once the form in the jar has been told. */
-async function withForm(form: string, day: LabDay = copper) {
+async function withForm(form: string, day: HeldDay = copper) {
   await showInDay(day, <PreparePage />);
   const where = within(await card());
   const [crystals, powder] = where.getAllByRole('radio');
@@ -75,7 +75,7 @@ describe('a mass that was weighed', () => {
   });
 
   it('is sent with the form and the volume, and the field is free', async () => {
-    const asked = answering({});
+    const asked = answering();
     const where = await withForm('CuSO4·5H2O');
     await fill('Weighed, after tare', '3.05', where);
     await tap('Record the mass', 'button', where);
@@ -90,7 +90,7 @@ describe('a mass that was weighed', () => {
   });
 
   it('that is the mass of the other form is asked about before it is kept', async () => {
-    const asked = answering({});
+    const asked = answering();
     const where = await withForm('CuSO4·5H2O');
     await fill('Weighed, after tare', '1.92', where);
     const slip = await where.findByRole('alert');
@@ -113,7 +113,7 @@ describe('a mass that was weighed', () => {
   });
 
   it('has the boat taken off where it was not tared', async () => {
-    const asked = answering({});
+    const asked = answering();
     const where = await withForm('CuSO4·5H2O');
     await tap('Not tared: weigh the boat', 'button', where);
     await fill('Boat alone', '1.250', where);
@@ -149,7 +149,7 @@ describe('a mass that was weighed', () => {
   });
 
   it('a second time is “weighed again”', async () => {
-    const weighed = labDaySchema.parse({
+    const weighed = heldDay({
       ...copper,
       weighings: [
         {
@@ -198,7 +198,7 @@ const jar: ShelfItem = {
 } as unknown as ShelfItem;
 
 describe('a line that is made', () => {
-  const mark = (day: LabDay, taking = true) => (
+  const mark = (day: HeldDay, taking = true) => (
     <MadeMark
       word="made"
       day={day}
@@ -208,7 +208,7 @@ describe('a line that is made', () => {
   );
 
   it('takes what it needed off the jar', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(mark(copper));
     await tap('It is made: take 3 g off the jar');
     await waitFor(() => expect(written(asked)).toHaveLength(1));
@@ -219,15 +219,15 @@ describe('a line that is made', () => {
   });
 
   it('takes nothing where no jar is on the shelf', async () => {
-    const asked = answering({});
+    const asked = answering();
     show(mark(copper, false));
     await tap('It is made');
     await waitFor(() => expect(written(asked)[0]?.body).toMatchObject({ takings: [] }));
   });
 
   it('is given back to the jar when it is undone', async () => {
-    const asked = answering({});
-    const made = labDaySchema.parse({
+    const asked = answering();
+    const made = heldDay({
       ...copper,
       preparations: [
         {
@@ -304,7 +304,7 @@ describe('the prep sheet', () => {
 
 describe('what may stay dissolved in the waste', () => {
   it('is set by the school, one element at a time, and put back as in the regulation', async () => {
-    const asked = answering({});
+    const asked = answering();
     await showInDay(dayOf([pair('AgNO3', 'NaCl')]), <WastePage />);
     const [bottle] = await screen.findAllByTestId('bottle', {}, patience);
     expect(bottle).toHaveTextContent('Silver residues');

@@ -438,7 +438,7 @@ describe('a procedure that is adapted for one day', () => {
       `/days/${day.id}/plan/procedures/${id(100)}/edit`,
     );
 
-  it('is saved with the others of the day, and the original stays', async () => {
+  it('is saved by itself, and the original stays', async () => {
     const asked = serving({});
     page();
     await fill('Name', 'Redder');
@@ -448,8 +448,17 @@ describe('a procedure that is adapted for one day', () => {
     );
     await tap('Save');
     expect(await screen.findByText('The plan')).toBeVisible();
-    const { procedures } = written(asked)[0]?.body as { procedures: { procedure: Procedure }[] };
-    expect(procedures.map(({ procedure }) => procedure.name)).toEqual(['Redder']);
+    expect(written(asked)).toMatchObject([
+      {
+        method: 'PUT',
+        path: `/days/${day.id}/procedures/${id(100)}`,
+        body: {
+          manner: 'groups',
+          version: expect.any(Number) as number,
+          procedure: { name: 'Redder' },
+        },
+      },
+    ]);
   });
 
   it('has nothing to save before something is changed', () => {

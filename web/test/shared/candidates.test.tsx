@@ -1,4 +1,3 @@
-import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { issuedSalts } from '@stoichos/core/matter/substances';
 import { screen, waitFor } from '@testing-library/react';
 import { useState } from 'react';
@@ -11,18 +10,20 @@ import { Limits } from '../../src/shared/unknowns/TestLimits';
 import { firstUnknown } from '../../src/shared/unknowns/unknownState';
 import type { UnknownState } from '../../src/shared/unknowns/unknownState';
 import { choose, fill, patience, tap } from '../support/acts';
-import { id } from '../support/day';
+import { id, jarOf } from '../support/day';
 import { chosen, show } from '../support/render';
 import { known } from '../support/server';
-
-const jar = (substance: string, amount = 50) =>
-  ({ id: id(1), substance, form: substance, amount, unit: 'g' }) as unknown as ShelfItem;
 
 beforeEach(async () => {
   localStorage.clear();
   store.dispatch(api.util.resetApiState());
   await chosen({});
-  await known('shelf', undefined, [jar('NaCl'), jar('CuSO4'), jar('AgNO3'), jar('KI', 0)]);
+  await known('shelf', undefined, [
+    jarOf(1, 'NaCl'),
+    jarOf(2, 'CuSO4'),
+    jarOf(3, 'AgNO3'),
+    jarOf(4, 'KI', { amount: 0 }),
+  ]);
 });
 
 type Change = (part: Partial<UnknownState>) => void;
@@ -141,7 +142,7 @@ describe('the salts an unknown may be', () => {
   });
 
   it('are on the shelf only while something is left in the jar', () =>
-    expect([...onShelf([jar('NaCl'), jar('KI', 0)])]).toEqual(['NaCl']));
+    expect([...onShelf([jarOf(1, 'NaCl'), jarOf(2, 'KI', { amount: 0 })])]).toEqual(['NaCl']));
 
   it('are none on a shelf that is not known yet', () => expect(onShelf(undefined).size).toBe(0));
 });

@@ -1,5 +1,4 @@
 import { Select } from '@mantine/core';
-import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { useState } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
@@ -8,6 +7,7 @@ import { store } from '../../src/data/store';
 import { SubstanceSelect } from '../../src/features/plan/SubstanceSelect';
 import { ShelfSearch } from '../../src/shared/reagents/ShelfSearch';
 import { user } from '../support/acts';
+import { jarOf } from '../support/day';
 import { chosen, show } from '../support/render';
 import { known, refusing } from '../support/server';
 
@@ -73,7 +73,7 @@ describe('a substance for a test', () => {
   });
 
   it('that is on the shelf stands before the others', async () => {
-    await known('shelf', undefined, [{ substance: 'ZnSO4' } as unknown as ShelfItem]);
+    await known('shelf', undefined, [jarOf(1, 'ZnSO4')]);
     choosing();
     await user.click(field());
     const [shelf] = await screen.findAllByRole('group');

@@ -312,7 +312,7 @@ describe('a procedure that is added to a lab day', () => {
 
   it('stands at its end, for all groups, and says so', async () => {
     await known('day', id(1), dayOf([]));
-    const asked = answering({});
+    const asked = answering();
     show(button);
     await tap(`Add ${procedure.name} to the day`);
     await waitFor(() => expect(written(asked)).toHaveLength(1));

@@ -1,3 +1,4 @@
+import type { HeldDay, Kept } from '@stoichos/contract';
 import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday/day';
 import type { BenchRecord, LabDay, LabDaySummary } from '@stoichos/core/labday/day';
 import { library, procedureOfMixing } from '@stoichos/core/planning/procedure';
@@ -6,6 +7,8 @@ import type { ReactElement } from 'react';
 import { Outlet, Route, Routes } from 'react-router';
 import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
+import { shelfItemSchema } from '@stoichos/core/planning/shelf';
+import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { show } from './render';
 
 /** The n-th id of a test. */
@@ -26,8 +29,8 @@ export const pair = (a: string, b: string): Mixing => ({
 });
 
 /** A lab day of two benches with procedures of the library and two-solution tests; the first has the id 100. */
-export function dayOf(planned: readonly (string | Mixing)[], more: Partial<LabDay> = {}): LabDay {
-  return labDaySchema.parse({
+export function dayOf(planned: readonly (string | Mixing)[], more: Partial<LabDay> = {}): HeldDay {
+  const day = labDaySchema.parse({
     id: id(1),
     name: 'A day for tests',
     date: '2027-02-03',
@@ -47,7 +50,18 @@ export function dayOf(planned: readonly (string | Mixing)[], more: Partial<LabDa
     entries: [],
     ...more,
   });
+  return heldDay(day);
 }
+
+/** A day as it is read the first time: everything in it stands at its first version. */
+export const heldDay = (day: LabDay): HeldDay => ({
+  ...day,
+  versions: {
+    day: 1,
+    timetable: 1,
+    procedures: Object.fromEntries(day.procedures.map((one) => [one.id, 1])),
+  },
+});
 
 /** A lab day as it stands in the list of days. */
 export const summaryOf = (part: Partial<LabDaySummary> = {}): LabDaySummary =>
@@ -83,7 +97,7 @@ export const entry = (
 });
 
 /** Shows a view of a lab day inside its frame, with an empty shelf. */
-export async function showInDay(day: LabDay, view: ReactElement) {
+export async function showInDay(day: HeldDay, view: ReactElement) {
   await store.dispatch(api.util.upsertQueryData('shelf', undefined, []));
   return show(
     <Routes>
@@ -93,3 +107,24 @@ export async function showInDay(day: LabDay, view: ReactElement) {
     </Routes>,
   );
 }
+
+/** A jar on the shelf, as it was read the first time: what it holds is also its form, where nothing else is said. */
+export const jarOf = (
+  n: number,
+  substance: string,
+  part: Partial<ShelfItem> = {},
+): Kept<ShelfItem> => ({
+  ...shelfItemSchema.parse({
+    id: id(n),
+    substance,
+    form: substance,
+    purityPercent: 100,
+    place: 'Shelf 1',
+    amount: 100,
+    unit: 'g',
+    least: 0,
+    expires: null,
+    ...part,
+  }),
+  version: 1,
+});

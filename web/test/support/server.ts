@@ -9,16 +9,24 @@ export interface Asked {
   readonly body: unknown;
 }
 
-/** A server that answers every request the same, and remembers them. */
-export function answering(body: unknown = {}, status = 200): Asked[] {
+/** What was sent, as it is kept: a write answers with what it made. */
+function asKept(sent: unknown): unknown {
+  if (typeof sent !== 'object' || sent === null) return {};
+  const version = 'version' in sent && typeof sent.version === 'number' ? sent.version : 0;
+  return { ...sent, version: version + 1 };
+}
+
+function standIn(answer: (asked: Asked) => { readonly body: unknown; readonly status: number }) {
   const asked: Asked[] = [];
   vi.stubGlobal('fetch', async (request: Request) => {
     const text = await request.clone().text();
-    asked.push({
+    const one = {
       method: request.method,
       path: new URL(request.url).pathname.replace('/api', ''),
       body: text === '' ? undefined : (JSON.parse(text) as unknown),
-    });
+    };
+    asked.push(one);
+    const { body, status } = answer(one);
     return new Response(JSON.stringify(body), {
       status,
       headers: { 'content-type': 'application/json' },
@@ -26,6 +34,10 @@ export function answering(body: unknown = {}, status = 200): Asked[] {
   });
   return asked;
 }
+
+/** A server that answers every request the same, and remembers them; without an answer, writes with what they made. */
+export const answering = (body?: unknown, status = 200): Asked[] =>
+  standIn((asked) => ({ body: body ?? asKept(asked.body), status }));
 
 /** A server that refuses, in the words of one. */
 export const refusing = (message: string, remedy: string) =>
@@ -40,20 +52,9 @@ type Queries = Parameters<typeof api.util.upsertQueryData>;
 export const known = (...[name, of, value]: Queries) =>
   store.dispatch(api.util.upsertQueryData(name, of, value));
 
-/** A server that answers by method and path, such as `GET /days`; everything else with nothing. */
-export function serving(answers: Readonly<Record<string, unknown>>): Asked[] {
-  const asked: Asked[] = [];
-  vi.stubGlobal('fetch', async (request: Request) => {
-    const text = await request.clone().text();
-    const path = new URL(request.url).pathname.replace('/api', '');
-    asked.push({
-      method: request.method,
-      path,
-      body: text === '' ? undefined : (JSON.parse(text) as unknown),
-    });
-    return new Response(JSON.stringify(answers[`${request.method} ${path}`] ?? {}), {
-      headers: { 'content-type': 'application/json' },
-    });
-  });
-  return asked;
-}
+/** A server that answers by method and path, such as `GET /days`; other writes with what they made, other reads with nothing. */
+export const serving = (answers: Readonly<Record<string, unknown>>): Asked[] =>
+  standIn((asked) => ({
+    body: answers[`${asked.method} ${asked.path}`] ?? asKept(asked.body),
+    status: 200,
+  }));

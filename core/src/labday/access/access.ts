@@ -239,6 +239,8 @@ export const errorSchema = z.object({
     message: z.string(),
     field: z.string().nullable(),
     remedy: z.string(),
+    /** What stands now, where that is not what was counted on. */
+    now: z.unknown().optional(),
   }),
 });
 export type ApiError = z.infer<typeof errorSchema>['error'];

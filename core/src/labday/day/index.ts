@@ -10,6 +10,7 @@ export {
   labDaySchema,
   labDaySummarySchema,
   longestNote,
+  mostProcedures,
   parts,
   preparationSchema,
   weighingSchema,

@@ -138,6 +138,9 @@ export const weighingSchema = z.object({
 });
 export type Weighing = z.infer<typeof weighingSchema>;
 
+/** Most procedures of one day, the two-solution tests among them. */
+export const mostProcedures = 60;
+
 /** A procedure as it is planned for one day: a copy, so that a later change of the original leaves the day as it was. */
 export const dayProcedureSchema = z.object({
   id,

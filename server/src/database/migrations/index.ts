@@ -7,6 +7,7 @@ import { access } from './006-access';
 import { unknowns } from './007-unknowns';
 import { settingsAndArchive } from './008-settings-and-archive';
 import { oneKindOfWork } from './009-one-kind-of-work';
+import { versions } from './010-versions';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -19,4 +20,5 @@ export const migrations = [
   unknowns,
   settingsAndArchive,
   oneKindOfWork,
+  versions,
 ] as const;

@@ -1,130 +1,107 @@
-import {
-  auditLineSchema,
-  groupViewSchema,
-  joinableSchema,
-  oversightSchema,
-  sealedUnknownSchema,
-  unknownAnswerSchema,
-  sessionStateSchema,
-} from '@stoichos/core/labday/access';
+import { contracts } from '@stoichos/contract';
 import type {
   AnswerInput,
-  UnknownAnswer,
-  AuditLine,
-  GroupView,
-  Joinable,
   MessageInput,
-  Oversight,
   Release,
   SealedUnknown,
-  SessionState,
 } from '@stoichos/core/labday/access';
-import * as z from 'zod';
-import { everything } from './build';
+import { everything, unasked } from './build';
 import type { Build } from './build';
 
-/** Who is there: sessions, groups, what is released, said and dealt out. */
-export const accessEndpoints = (build: Build) => ({
-  session: build.query<SessionState, void>({
-    query: () => '/session',
-    transformResponse: (raw) => sessionStateSchema.parse(raw),
-    providesTags: ['Access'],
-  }),
-  signIn: build.mutation<void, { role: 'instructor' | 'technician'; passphrase: string }>({
-    query: (body) => ({ url: '/sign-in', method: 'POST', body }),
+/** Who may have a passphrase. */
+type Staff = 'instructor' | 'technician';
+
+/** Who is there: sessions and passphrases. */
+export const accessEndpoints = ({ read, write }: Build) => ({
+  session: read(contracts.session, unasked, { providesTags: ['Access'] }),
+  signIn: write(
+    contracts.signIn,
+    (body: { readonly role: Staff; readonly passphrase: string }) => ({ body }),
+    { invalidatesTags: everything },
+  ),
+  signOut: write(contracts.signOut, unasked, { invalidatesTags: everything }),
+  signOutEverywhere: write(contracts.signOutEverywhere, unasked, {
     invalidatesTags: everything,
   }),
-  signOut: build.mutation<void, { everywhere: boolean }>({
-    query: ({ everywhere }) => ({
-      url: everywhere ? '/sign-out-everywhere' : '/sign-out',
-      method: 'POST',
-      body: {},
-    }),
-    invalidatesTags: everything,
-  }),
-  setPassphrase: build.mutation<
-    void,
-    { role: 'instructor' | 'technician'; passphrase: string; openHere?: boolean }
-  >({
-    query: ({ role, ...body }) => ({ url: `/accounts/${role}`, method: 'PUT', body }),
-    invalidatesTags: ['Access', 'Audit'],
-  }),
-  audit: build.query<AuditLine[], void>({
-    query: () => '/audit',
-    transformResponse: (raw) => z.array(auditLineSchema).parse(raw),
-    providesTags: ['Audit'],
-  }),
-  joinable: build.query<Joinable, string>({
-    query: (code) => `/join/${encodeURIComponent(code)}`,
-    transformResponse: (raw) => joinableSchema.parse(raw),
+  setPassphrase: write(
+    contracts.setPassphrase,
+    ({
+      role,
+      ...body
+    }: {
+      readonly role: Staff;
+      readonly passphrase: string;
+      readonly openHere?: boolean;
+    }) => ({ params: { role }, body }),
+    { invalidatesTags: ['Access', 'Audit'] },
+  ),
+  audit: read(contracts.audit, unasked, { providesTags: ['Audit'] }),
+});
+
+const dayOf = (dayId: string) => ({ params: { dayId } });
+const groupTag = (id: string) => ({ type: 'Group', id }) as const;
+
+/** The groups of a day: joining, what is released, said and dealt out, and what is handed in. */
+export const groupEndpoints = ({ read, write }: Build) => ({
+  joinable: read(contracts.joinable, (code: string) => ({ params: { code } }), {
     keepUnusedDataFor: 0,
   }),
-  join: build.mutation<void, { code: string; groupId: string }>({
-    query: (body) => ({ url: '/join', method: 'POST', body }),
-    invalidatesTags: everything,
+  join: write(
+    contracts.join,
+    (body: { readonly code: string; readonly groupId: string }) => ({ body }),
+    { invalidatesTags: everything },
+  ),
+  leave: write(contracts.leave, unasked, { invalidatesTags: everything }),
+  group: read(contracts.group, unasked, { providesTags: ['Group'] }),
+  oversight: read(contracts.oversight, dayOf, {
+    providesTags: (_, __, id) => [groupTag(id)],
   }),
-  leave: build.mutation<void, void>({
-    query: () => ({ url: '/leave', method: 'POST', body: {} }),
-    invalidatesTags: everything,
+  renewCode: write(contracts.renewCode, dayOf, {
+    invalidatesTags: (_, __, id) => [groupTag(id), 'Audit'],
   }),
-  group: build.query<GroupView, void>({
-    query: () => '/group',
-    transformResponse: (raw) => groupViewSchema.parse(raw),
-    providesTags: ['Group'],
-  }),
-  oversight: build.query<Oversight, string>({
-    query: (dayId) => `/days/${dayId}/oversight`,
-    transformResponse: (raw) => oversightSchema.parse(raw),
-    providesTags: (_, __, id) => [{ type: 'Group', id }],
-  }),
-  renewCode: build.mutation<Oversight, string>({
-    query: (dayId) => ({ url: `/days/${dayId}/code`, method: 'POST', body: {} }),
-    invalidatesTags: (_, __, id) => [{ type: 'Group', id }, 'Audit'],
-  }),
-  putOut: build.mutation<Oversight, { dayId: string; tabletId: string }>({
-    query: ({ dayId, tabletId }) => ({
-      url: `/days/${dayId}/tablets/${tabletId}`,
-      method: 'DELETE',
-    }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit'],
-  }),
-  release: build.mutation<Oversight, { dayId: string; release: Release }>({
-    query: ({ dayId, release }) => ({
-      url: `/days/${dayId}/releases`,
-      method: 'PUT',
+  putOut: write(
+    contracts.putOut,
+    (params: { readonly dayId: string; readonly tabletId: string }) => ({ params }),
+    { invalidatesTags: (_, __, { dayId }) => [groupTag(dayId), 'Audit'] },
+  ),
+  release: write(
+    contracts.release,
+    ({ dayId, release }: { readonly dayId: string; readonly release: Release }) => ({
+      params: { dayId },
       body: release,
     }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }],
-  }),
-  keys: build.query<SealedUnknown[], string>({
-    query: (dayId) => `/days/${dayId}/keys`,
-    transformResponse: (raw) => z.array(sealedUnknownSchema).parse(raw),
-    providesTags: (_, __, id) => [{ type: 'Group', id }],
+    { invalidatesTags: (_, __, { dayId }) => [groupTag(dayId)] },
+  ),
+  keys: read(contracts.keys, dayOf, {
+    providesTags: (_, __, id) => [groupTag(id)],
     keepUnusedDataFor: 0,
   }),
-  dealUnknowns: build.mutation<Oversight, { dayId: string; unknowns: readonly SealedUnknown[] }>({
-    query: ({ dayId, unknowns }) => ({
-      url: `/days/${dayId}/unknowns`,
-      method: 'PUT',
-      body: { unknowns },
+  dealUnknowns: write(
+    contracts.dealUnknowns,
+    ({
+      dayId,
+      unknowns,
+    }: {
+      readonly dayId: string;
+      readonly unknowns: readonly SealedUnknown[];
+    }) => ({
+      params: { dayId },
+      body: { unknowns: [...unknowns] },
     }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }, 'Audit', 'Days'],
+    { invalidatesTags: (_, __, { dayId }) => [groupTag(dayId), 'Audit', 'Days'] },
+  ),
+  answers: read(contracts.answers, dayOf, {
+    providesTags: (_, __, id) => [groupTag(id)],
   }),
-  answers: build.query<UnknownAnswer[], string>({
-    query: (dayId) => `/days/${dayId}/answers`,
-    transformResponse: (raw) => z.array(unknownAnswerSchema).parse(raw),
-    providesTags: (_, __, id) => [{ type: 'Group', id }],
-  }),
-  handIn: build.mutation<void, AnswerInput>({
-    query: (answer) => ({ url: '/group/answer', method: 'POST', body: answer }),
+  handIn: write(contracts.handIn, (body: AnswerInput) => ({ body }), {
     invalidatesTags: ['Group'],
   }),
-  sendMessage: build.mutation<Oversight, { dayId: string; message: MessageInput }>({
-    query: ({ dayId, message }) => ({
-      url: `/days/${dayId}/messages`,
-      method: 'POST',
+  sendMessage: write(
+    contracts.sendMessage,
+    ({ dayId, message }: { readonly dayId: string; readonly message: MessageInput }) => ({
+      params: { dayId },
       body: message,
     }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Group', id: dayId }],
-  }),
+    { invalidatesTags: (_, __, { dayId }) => [groupTag(dayId)] },
+  ),
 });

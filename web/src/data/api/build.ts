@@ -1,5 +1,12 @@
-import type { EndpointBuilder } from '@reduxjs/toolkit/query/react';
+import type {
+  BaseQueryFn,
+  EndpointBuilder,
+  MutationDefinition,
+  QueryDefinition,
+} from '@reduxjs/toolkit/query/react';
 import { fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { addressOf } from '@stoichos/contract';
+import type { Contract, Given, Told } from '@stoichos/contract';
 
 export const tags = [
   'Access',
@@ -16,9 +23,85 @@ export const tags = [
 ] as const;
 /** Whoever signs in or out sees other things altogether. */
 export const everything = [...tags];
+type Tag = (typeof tags)[number];
+
+/** Which route is asked, with what. */
+interface Question {
+  readonly contract: Contract;
+  readonly given: {
+    readonly params?: Readonly<Record<string, string>>;
+    readonly query?: unknown;
+    readonly body?: unknown;
+  };
+}
+/** Why there is no answer: the status the server gave with its words, or none. */
+export interface AskError {
+  readonly status: number | 'unreachable' | 'misunderstood';
+  readonly data?: unknown;
+}
 
 // A server that went away in the middle of an answer would be waited for without end.
-export const ask = fetchBaseQuery({ baseUrl: '/api', timeout: 20_000 });
+const send = fetchBaseQuery({ baseUrl: '/api', timeout: 20_000 });
 
-/** What endpoints are made with. Every answer is checked against the shared schema. */
-export type Build = EndpointBuilder<typeof ask, (typeof tags)[number], 'api'>;
+/** Asks a route by its contract, and takes no answer that is not what was agreed. */
+export const ask: BaseQueryFn<Question, unknown, AskError> = async (
+  { contract, given },
+  api,
+  extra,
+) => {
+  const { method, answer } = contract;
+  const { data, error } = await send(
+    {
+      url: addressOf(contract, given),
+      method,
+      ...(method !== 'GET' && method !== 'DELETE' && { body: given.body ?? {} }),
+    },
+    api,
+    extra,
+  );
+  if (error)
+    return {
+      error: {
+        status: typeof error.status === 'number' ? error.status : 'unreachable',
+        data: error.data,
+      },
+    };
+  if (answer.kind !== 'json') return { data: undefined };
+  const told = answer.schema.safeParse(data);
+  return told.success ? { data: told.data } : { error: { status: 'misunderstood' } };
+};
+
+type Ask = typeof ask;
+type Query<C extends Contract, A> = QueryDefinition<A, Ask, Tag, Told<C>, 'api'>;
+type Mutation<C extends Contract, A> = MutationDefinition<A, Ask, Tag, Told<C>, 'api'>;
+type More<D> = Omit<D, 'query' | 'queryFn' | 'type' | 'transformResponse' | 'Types' | '_types'>;
+
+/** What endpoints are made with: each of them from the contract of its route. */
+export function builderOf(build: EndpointBuilder<Ask, Tag, 'api'>) {
+  return {
+    /** An endpoint that reads. */
+    read: <C extends Contract, A>(
+      contract: C,
+      given: (arg: A) => Given<C>,
+      more?: Partial<More<Query<C, A>>>,
+    ) =>
+      build.query<Told<C>, A>({
+        query: (arg) => ({ contract, given: given(arg) }),
+        ...more,
+      }),
+    /** An endpoint that writes. */
+    write: <C extends Contract, A>(
+      contract: C,
+      given: (arg: A) => Given<C>,
+      more?: Partial<More<Mutation<C, A>>>,
+    ) =>
+      build.mutation<Told<C>, A>({
+        query: (arg) => ({ contract, given: given(arg) }),
+        ...more,
+      }),
+  };
+}
+export type Build = ReturnType<typeof builderOf>;
+
+/** Of a route that is asked with nothing. */
+export const unasked: (arg: void) => Readonly<Record<never, never>> = () => ({});

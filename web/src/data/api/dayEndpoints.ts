@@ -1,108 +1,121 @@
-import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday/day';
-import { importPlanSchema, restorePlanSchema } from '@stoichos/core/report/exchange';
+import { contracts } from '@stoichos/contract';
+import type { Saving } from '@stoichos/contract';
 import type {
   DayCopy,
   DayProcedure,
   DayTimetable,
-  LabDay,
   LabDayInput,
-  LabDaySummary,
   Preparation,
   Weighing,
 } from '@stoichos/core/labday/day';
-import type { ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
-import * as z from 'zod';
-import { everything } from './build';
+import { everything, unasked } from './build';
 import type { Build } from './build';
 
-const summaries = z.array(labDaySummarySchema);
+const dayTag = (id: string) => ({ type: 'Day', id }) as const;
 
 /** Lab days, their procedures, what is prepared and recorded; files that come in. */
-export const dayEndpoints = (build: Build) => ({
-  days: build.query<LabDaySummary[], void>({
-    query: () => '/days',
-    transformResponse: (raw) => summaries.parse(raw),
-    providesTags: ['Days'],
+export const dayEndpoints = ({ read, write }: Build) => ({
+  days: read(contracts.days, unasked, { providesTags: ['Days'] }),
+  day: read(contracts.day, (dayId: string) => ({ params: { dayId } }), {
+    providesTags: (_, __, id) => [dayTag(id)],
   }),
-  day: build.query<LabDay, string>({
-    query: (id) => `/days/${id}`,
-    transformResponse: (raw) => labDaySchema.parse(raw),
-    providesTags: (_, __, id) => [{ type: 'Day', id }],
-  }),
-  saveDay: build.mutation<LabDay, LabDayInput>({
-    query: (day) => ({ url: `/days/${day.id}`, method: 'PUT', body: day }),
-    invalidatesTags: (_, __, { id }) => ['Days', { type: 'Day', id }],
-  }),
-  copyDays: build.mutation<void, readonly DayCopy[]>({
-    query: (copies) => ({ url: '/day-copies', method: 'POST', body: { copies } }),
-    invalidatesTags: ['Days'],
-  }),
-  archiveDay: build.mutation<void, { dayId: string; archived: boolean }>({
-    query: ({ dayId, archived }) => ({
-      url: `/days/${dayId}/archive`,
-      method: 'PUT',
+  saveDay: write(
+    contracts.saveDay,
+    (day: Saving<LabDayInput>) => ({ params: { dayId: day.id }, body: day }),
+    { invalidatesTags: (_, __, { id }) => ['Days', dayTag(id)] },
+  ),
+  copyDays: write(
+    contracts.copyDays,
+    (copies: readonly DayCopy[]) => ({ body: { copies: [...copies] } }),
+    { invalidatesTags: ['Days'] },
+  ),
+  archiveDay: write(
+    contracts.archiveDay,
+    ({ dayId, archived }: { readonly dayId: string; readonly archived: boolean }) => ({
+      params: { dayId },
       body: { archived },
     }),
-    invalidatesTags: ['Days'],
-  }),
-  saveDayProcedure: build.mutation<LabDay, { dayId: string; planned: DayProcedure }>({
-    query: ({ dayId, planned }) => ({
-      url: `/days/${dayId}/procedures/${planned.id}`,
-      method: 'PUT',
+    { invalidatesTags: ['Days'] },
+  ),
+  saveDayProcedure: write(
+    contracts.saveDayProcedure,
+    ({ dayId, planned }: { readonly dayId: string; readonly planned: Saving<DayProcedure> }) => ({
+      params: { dayId, plannedId: planned.id },
       body: planned,
     }),
-    invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
-  }),
-  removeDayProcedure: build.mutation<LabDay, { dayId: string; id: string }>({
-    query: ({ dayId, id }) => ({ url: `/days/${dayId}/procedures/${id}`, method: 'DELETE' }),
-    invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
-  }),
-  saveDayProcedures: build.mutation<LabDay, { dayId: string; procedures: readonly DayProcedure[] }>(
-    {
-      query: ({ dayId, procedures }) => ({
-        url: `/days/${dayId}/procedures`,
-        method: 'PUT',
-        body: { procedures },
-      }),
-      invalidatesTags: (_, __, { dayId }) => ['Days', { type: 'Day', id: dayId }],
-    },
+    { invalidatesTags: (_, __, { dayId }) => ['Days', dayTag(dayId)] },
   ),
-  saveTimetable: build.mutation<LabDay, { dayId: string; timetable: DayTimetable | null }>({
-    query: ({ dayId, timetable }) => ({
-      url: `/days/${dayId}/timetable`,
-      method: 'PUT',
-      body: { timetable },
-    }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
-  }),
-  confirmPreparation: build.mutation<LabDay, { dayId: string; preparation: Preparation }>({
-    query: ({ dayId, preparation }) => ({
-      url: `/days/${dayId}/preparations`,
-      method: 'POST',
+  removeDayProcedure: write(
+    contracts.removeDayProcedure,
+    ({
+      dayId,
+      id,
+      version,
+    }: {
+      readonly dayId: string;
+      readonly id: string;
+      readonly version: number;
+    }) => ({ params: { dayId, plannedId: id }, query: { version } }),
+    { invalidatesTags: (_, __, { dayId }) => ['Days', dayTag(dayId)] },
+  ),
+  moveDayProcedure: write(
+    contracts.moveDayProcedure,
+    ({
+      dayId,
+      id,
+      before,
+    }: {
+      readonly dayId: string;
+      readonly id: string;
+      readonly before: string | null;
+    }) => ({ params: { dayId, plannedId: id }, body: { before } }),
+    { invalidatesTags: (_, __, { dayId }) => [dayTag(dayId)] },
+  ),
+  saveTimetable: write(
+    contracts.saveTimetable,
+    ({
+      dayId,
+      ...body
+    }: {
+      readonly dayId: string;
+      readonly timetable: DayTimetable | null;
+      readonly version: number;
+    }) => ({ params: { dayId }, body }),
+    { invalidatesTags: (_, __, { dayId }) => [dayTag(dayId)] },
+  ),
+  confirmPreparation: write(
+    contracts.confirmPreparation,
+    ({ dayId, preparation }: { readonly dayId: string; readonly preparation: Preparation }) => ({
+      params: { dayId },
       body: preparation,
     }),
-    invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
-  }),
-  undoPreparation: build.mutation<LabDay, { dayId: string; id: string }>({
-    query: ({ id }) => ({ url: `/preparations/${id}`, method: 'DELETE' }),
-    invalidatesTags: (_, __, { dayId }) => ['Shelf', { type: 'Day', id: dayId }],
-  }),
-  addWeighing: build.mutation<LabDay, { dayId: string; weighing: Weighing }>({
-    query: ({ dayId, weighing }) => ({
-      url: `/days/${dayId}/weighings`,
-      method: 'POST',
+    { invalidatesTags: (_, __, { dayId }) => ['Shelf', dayTag(dayId)] },
+  ),
+  undoPreparation: write(
+    contracts.undoPreparation,
+    ({ id }: { readonly dayId: string; readonly id: string }) => ({
+      params: { preparationId: id },
+    }),
+    { invalidatesTags: (_, __, { dayId }) => ['Shelf', dayTag(dayId)] },
+  ),
+  addWeighing: write(
+    contracts.addWeighing,
+    ({ dayId, weighing }: { readonly dayId: string; readonly weighing: Weighing }) => ({
+      params: { dayId },
       body: weighing,
     }),
-    invalidatesTags: (_, __, { dayId }) => [{ type: 'Day', id: dayId }],
-  }),
-  takeIn: build.mutation<ImportPlan, { file: unknown; apply: boolean; asAnother?: boolean }>({
-    query: (request) => ({ url: '/import', method: 'POST', body: request }),
-    transformResponse: (raw) => importPlanSchema.parse(raw),
-    invalidatesTags: (_, __, { apply }) => (apply ? ['Days', 'Procedures', 'Shelf'] : []),
-  }),
-  restore: build.mutation<RestorePlan, { file: unknown; apply: boolean }>({
-    query: (request) => ({ url: '/restore', method: 'POST', body: request }),
-    transformResponse: (raw) => restorePlanSchema.parse(raw),
-    invalidatesTags: (_, __, { apply }) => (apply ? everything : []),
-  }),
+    { invalidatesTags: (_, __, { dayId }) => [dayTag(dayId)] },
+  ),
+  takeIn: write(
+    contracts.takeIn,
+    (body: { readonly file: unknown; readonly apply: boolean; readonly asAnother?: boolean }) => ({
+      body,
+    }),
+    { invalidatesTags: (_, __, { apply }) => (apply ? ['Days', 'Procedures', 'Shelf'] : []) },
+  ),
+  restore: write(
+    contracts.restore,
+    (body: { readonly file: unknown; readonly apply: boolean }) => ({ body }),
+    { invalidatesTags: (_, __, { apply }) => (apply ? everything : []) },
+  ),
 });

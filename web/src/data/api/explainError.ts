@@ -19,7 +19,7 @@ const misunderstood: ApiError = {
 /** Reads the server's own words out of a failed request; without an answer, says that there was none. */
 export function explainError(error: unknown): ApiError {
   if (typeof error !== 'object' || error === null) return unreachable;
-  if ('name' in error && error.name === 'ZodError') return misunderstood;
+  if ('status' in error && error.status === 'misunderstood') return misunderstood;
   if (!('data' in error)) return unreachable;
   const parsed = errorSchema.safeParse(error.data);
   return parsed.success ? parsed.data.error : unreachable;
@@ -37,5 +37,7 @@ export function isSignedOut(error: unknown): boolean {
 /** Whether sending a request again may succeed: it got no answer, or the session has ended and may begin again. */
 export function isUnreachable(error: unknown): boolean {
   const status = statusOf(error);
-  return typeof status !== 'number' || status >= 500 || status === 401;
+  return (
+    status === 'unreachable' || status === 401 || (typeof status === 'number' && status >= 500)
+  );
 }

@@ -1,61 +1,55 @@
-import { ownProcedureSchema } from '@stoichos/core/labday/day';
-import { shelfItemSchema } from '@stoichos/core/planning/shelf';
-import type { OwnProcedure } from '@stoichos/core/labday/day';
+import { contracts } from '@stoichos/contract';
+import type { Saving } from '@stoichos/contract';
+import type { KeptRun, OwnProcedure } from '@stoichos/core/labday/day';
+import type { SettingsChange } from '@stoichos/core/labday/settings';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
-import * as z from 'zod';
 import type { Build } from './build';
+import { unasked } from './build';
 
-const shelf = z.array(shelfItemSchema);
-const ownProcedures = z.array(ownProcedureSchema);
-const shelfImportSchema = z.object({
-  added: z.number(),
-  changed: z.number(),
-  unchanged: z.number(),
-  problems: z.array(
-    z.object({
-      line: z.number().optional(),
-      column: z.string().optional(),
-      value: z.string().optional(),
-      message: z.string(),
-      remedy: z.string(),
-    }),
+/** What the school keeps beside its lab days: the shelf, procedures, kept sequences, settings. */
+export const libraryEndpoints = ({ read, write }: Build) => ({
+  shelf: read(contracts.shelf, unasked, { providesTags: ['Shelf'] }),
+  saveJar: write(
+    contracts.saveJar,
+    (jar: Saving<ShelfItem>) => ({ params: { itemId: jar.id }, body: jar }),
+    { invalidatesTags: ['Shelf'] },
   ),
-});
-/** What a shelf file would change, or what is wrong with it. */
-export type ShelfImport = z.infer<typeof shelfImportSchema>;
-
-/** The shelf and the procedures written here. */
-export const libraryEndpoints = (build: Build) => ({
-  shelf: build.query<ShelfItem[], void>({
-    query: () => '/shelf',
-    transformResponse: (raw) => shelf.parse(raw),
-    providesTags: ['Shelf'],
+  dropJar: write(
+    contracts.dropJar,
+    ({ id, version }: { readonly id: string; readonly version: number }) => ({
+      params: { itemId: id },
+      query: { version },
+    }),
+    { invalidatesTags: ['Shelf'] },
+  ),
+  importShelf: write(
+    contracts.importShelf,
+    (body: { readonly text: string; readonly apply: boolean }) => ({ body }),
+    { invalidatesTags: (_, __, { apply }) => (apply ? ['Shelf'] : []) },
+  ),
+  procedures: read(contracts.procedures, unasked, { providesTags: ['Procedures'] }),
+  saveProcedure: write(
+    contracts.saveProcedure,
+    (own: Saving<OwnProcedure>) => ({ params: { procedureId: own.id }, body: own }),
+    { invalidatesTags: ['Procedures'] },
+  ),
+  dropProcedure: write(
+    contracts.dropProcedure,
+    ({ id, version }: { readonly id: string; readonly version: number }) => ({
+      params: { procedureId: id },
+      query: { version },
+    }),
+    { invalidatesTags: ['Procedures'] },
+  ),
+  runs: read(contracts.runs, unasked, { providesTags: ['Runs'] }),
+  keepRun: write(contracts.keepRun, (run: KeptRun) => ({ params: { runId: run.id }, body: run }), {
+    invalidatesTags: ['Runs'],
   }),
-  saveJar: build.mutation<ShelfItem, ShelfItem>({
-    query: (jar) => ({ url: `/shelf/${jar.id}`, method: 'PUT', body: jar }),
-    invalidatesTags: ['Shelf'],
+  dropRun: write(contracts.dropRun, (runId: string) => ({ params: { runId } }), {
+    invalidatesTags: ['Runs'],
   }),
-  dropJar: build.mutation<void, string>({
-    query: (id) => ({ url: `/shelf/${id}`, method: 'DELETE' }),
-    invalidatesTags: ['Shelf'],
-  }),
-  importShelf: build.mutation<ShelfImport, { text: string; apply: boolean }>({
-    query: (body) => ({ url: '/shelf/import', method: 'POST', body }),
-    transformResponse: (raw) => shelfImportSchema.parse(raw),
-    invalidatesTags: (_, __, { apply }) => (apply ? ['Shelf'] : []),
-  }),
-  procedures: build.query<OwnProcedure[], void>({
-    query: () => '/procedures',
-    transformResponse: (raw) => ownProcedures.parse(raw),
-    providesTags: ['Procedures'],
-  }),
-  saveProcedure: build.mutation<OwnProcedure, OwnProcedure>({
-    query: (own) => ({ url: `/procedures/${own.id}`, method: 'PUT', body: own }),
-    transformResponse: (raw) => ownProcedureSchema.parse(raw),
-    invalidatesTags: ['Procedures'],
-  }),
-  dropProcedure: build.mutation<void, string>({
-    query: (id) => ({ url: `/procedures/${id}`, method: 'DELETE' }),
-    invalidatesTags: ['Procedures'],
+  settings: read(contracts.settings, unasked, { providesTags: ['Settings'] }),
+  changeSettings: write(contracts.changeSettings, (body: SettingsChange) => ({ body }), {
+    invalidatesTags: ['Settings'],
   }),
 });

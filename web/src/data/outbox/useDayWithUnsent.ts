@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useAppSelector } from '../store';
 
 /** The day as the server knows it, with the entries of this browser that are still on their way. */
-export function useDayWithUnsent(day: LabDay | undefined): LabDay | undefined {
+export function useDayWithUnsent<D extends LabDay>(day: D | undefined): D | undefined {
   const waiting = useAppSelector((state) => state.outbox.waiting);
   return useMemo(() => {
     if (!day) return undefined;

@@ -27,7 +27,7 @@ const followMs = 2000;
 export function ProjectorPage() {
   const { dayId = '' } = useParams();
   const [parameters] = useSearchParams();
-  const { data, error, refetch } = useDayQuery(dayId, { pollingInterval: followMs });
+  const { currentData: data, error, refetch } = useDayQuery(dayId, { pollingInterval: followMs });
   const day = useDayWithUnsent(data);
   return (
     <main className={classes.wall} data-mantine-color-scheme="dark">

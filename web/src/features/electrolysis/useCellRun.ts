@@ -9,7 +9,7 @@ import type { Failure } from '../../data/worker/chemistry';
 
 /** A run as the server knows it, with the lines of this browser that are still on their way. */
 export function useCellRun(runId: string) {
-  const { data, error, refetch } = useCellQuery(runId);
+  const { currentData: data, error, refetch } = useCellQuery(runId);
   const waiting = useAppSelector((state) => state.outbox.waiting);
   const dispatch = useAppDispatch();
   const run = useMemo((): CellRunWithRecord | undefined => {

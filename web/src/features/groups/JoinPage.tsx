@@ -14,7 +14,7 @@ export function JoinPage() {
   const form = useForm({ initialValues: { code: inAddress } });
   const [code, setCode] = useState(readJoinCode(inAddress));
   const navigate = useNavigate();
-  const { data, error, isFetching } = useJoinableQuery(code, { skip: code === '' });
+  const { currentData: data, error, isFetching } = useJoinableQuery(code, { skip: code === '' });
   const [join, joining] = useJoinMutation();
   const failure = joining.error ?? error;
   const told = failure ? explainError(failure) : undefined;

@@ -13,12 +13,15 @@ import {
 import { useForm } from '@mantine/form';
 import { labDayInputSchema } from '@stoichos/core/labday/day';
 import { kitKinds } from '@stoichos/core/planning/procedure';
-import type { LabDay, LabDayInput } from '@stoichos/core/labday/day';
+import type { HeldDay, Kept } from '@stoichos/contract';
+import type { LabDayInput } from '@stoichos/core/labday/day';
 import type { KitKind } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { NumberField } from '../../shared/parts/NumberField';
 import { useSaveDayMutation } from '../../data/api/api';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { dayAsWhole, inputOf } from '../../data/saving/wholes';
 import { explainError } from '../../data/api/explainError';
 import { today } from '../../shared/parts/dates';
 import type { UseFormReturnType } from '@mantine/form';
@@ -28,7 +31,7 @@ interface DayFormProps {
   readonly opened: boolean;
   readonly close: () => void;
   /** The day to change; a new one without. */
-  readonly day?: LabDay;
+  readonly day?: HeldDay;
 }
 
 interface Values {
@@ -63,12 +66,14 @@ function useDayForm({
   close,
   navigate,
 }: {
-  readonly day: LabDay | undefined;
+  readonly day: HeldDay | undefined;
   readonly close: () => void;
   readonly navigate: ReturnType<typeof useNavigate>;
 }) {
   const [save, { isLoading }] = useSaveDayMutation();
   const [problem, setProblem] = useState('');
+  // As it was when the form was opened: what others change meanwhile is seen against it.
+  const [base] = useState(() => day && inputOf(day));
   // Made once, so that pressing the button twice makes one day.
   const [id] = useState(() => day?.id ?? crypto.randomUUID());
   const form = useForm<Values>({
@@ -83,12 +88,16 @@ function useDayForm({
       kit: Object.fromEntries(kitKinds.map((name) => [name, day?.kit[name] ?? usualKit[name]])),
       balanceG: String(day?.balanceG ?? 0.01),
     },
-    validate: (values) => schemaErrors(labDayInputSchema, toInput(values, id, day), ['kit']),
+    validate: (values) => schemaErrors(labDayInputSchema, toInput(values, id, base), ['kit']),
   });
   const submit = form.onSubmit(async (values) => {
-    const input = toInput(values, id, day);
+    const input = toInput(values, id, base);
     try {
-      await save(input).unwrap();
+      await saveWhole(
+        dayAsWhole(id, (one) => save(one).unwrap()),
+        base,
+        input,
+      );
       close();
       if (!day) void navigate(`/days/${input.id}/plan/procedures`);
     } catch (error) {
@@ -206,7 +215,7 @@ const usualKit: Readonly<Record<KitKind, number>> = {
 };
 
 /** The typed values as a lab day; groups that keep their name keep their id. */
-function toInput(values: Values, id: string, day: LabDay | undefined): LabDayInput {
+function toInput(values: Values, id: string, day: Kept<LabDayInput> | undefined): LabDayInput {
   return {
     id,
     name: values.name,

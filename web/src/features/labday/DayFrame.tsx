@@ -37,7 +37,7 @@ const mostNamed = 4;
 /** A lab day with its five stages, always visible with their state. */
 export function DayFrame() {
   const { dayId = '' } = useParams();
-  const { data, error, refetch } = useDayQuery(dayId);
+  const { currentData: data, error, refetch } = useDayQuery(dayId);
   const day = useDayWithUnsent(data);
   const { data: days } = useDaysQuery();
   useLiveDay(dayId);

@@ -11,7 +11,7 @@ const mostShown = 6;
 
 /** What the two-solution tests of a day should show, as small vessels. */
 export function Previews({ dayId }: { dayId: string }) {
-  const { data: day } = useDayQuery(dayId);
+  const { currentData: day } = useDayQuery(dayId);
   const { value: looks } = useAnswer('firstLooks', day && [day]);
   return (looks ?? []).slice(0, mostShown).map(({ workId, container, view, main }) => {
     const planned = day?.procedures.find(({ id }) => id === workId);

@@ -7,6 +7,7 @@ import {
   procedureProblems,
   procedureSchema,
 } from '@stoichos/core/planning/procedure';
+import type { Kept } from '@stoichos/contract';
 import type { Procedure, ProcedureRun } from '@stoichos/core/planning/procedure';
 import {
   IconArrowBackUp,
@@ -26,6 +27,8 @@ import type { ProcedureDraft } from './useProcedureDraft';
 
 interface EditorProps {
   readonly saved: Procedure;
+  /** At which what is saved stands; null for what is not saved yet. */
+  readonly version: number | null;
   /** The shipped procedure it departs from. */
   readonly original: Procedure | undefined;
   readonly draftKey: string;
@@ -36,15 +39,16 @@ interface EditorProps {
   readonly backTo: string;
   /** Nothing is stored under this id yet, so it may be saved as it is. */
   readonly isNew: boolean;
-  readonly onSave: (procedure: Procedure) => Promise<boolean>;
+  /** Told also what the draft was begun from. */
+  readonly onSave: (procedure: Procedure, base: Kept<Procedure> | undefined) => Promise<boolean>;
 }
 
 const nothingYet: ProcedureRun = { steps: [], end: {} };
 
 /** Writes and adapts a procedure: steps by drag and keyboard, what they should show computed as one writes, undo and redo. */
 export function Editor(props: EditorProps) {
-  const { saved, original, draftKey, isNew, onSave } = props;
-  const draft = useProcedureDraft(draftKey, saved);
+  const { saved, version, original, draftKey, isNew, onSave } = props;
+  const draft = useProcedureDraft(draftKey, { procedure: saved, version });
   const { procedure } = draft;
   const { value: run = nothingYet } = useAnswer('draft', [procedure]);
   const { value: [before = nothingYet] = [] } = useAnswer('runs', [[saved]]);
@@ -54,7 +58,7 @@ export function Editor(props: EditorProps) {
   const canSave = problems.length === 0 && !refused && (draft.isChanged || isNew);
   const save = async () => {
     const read = procedureSchema.safeParse(procedure);
-    if (canSave && read.success && (await onSave(read.data))) draft.forget();
+    if (canSave && read.success && (await onSave(read.data, draft.base))) draft.forget();
   };
   useHotkeys(
     [

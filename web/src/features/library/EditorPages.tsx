@@ -1,13 +1,16 @@
 import { notifications } from '@mantine/notifications';
 import { library } from '@stoichos/core/planning/procedure';
+import type { Kept } from '@stoichos/contract';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import {
   useRunsQuery,
-  useSaveDayProceduresMutation,
+  useSaveDayProcedureMutation,
   useSaveProcedureMutation,
 } from '../../data/api/api';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { ownAsWhole, plannedAsWhole, plannedIn, plannedOf } from '../../data/saving/wholes';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import { NotFoundPage } from '../../shared/parts/NotFoundPage';
 import { useLabDay } from '../../data/useLabDay';
@@ -28,7 +31,12 @@ export function LibraryEditorPage() {
   if (procedureId === undefined) return <NewProcedure />;
   const choice = choices.find(({ procedure }) => procedure.id === procedureId);
   return choice ? (
-    <LibraryEditor key={procedureId} saved={choice.procedure} isOwn={choice.isOwn} />
+    <LibraryEditor
+      key={procedureId}
+      saved={choice.procedure}
+      isOwn={choice.isOwn}
+      version={choice.version ?? null}
+    />
   ) : (
     <NotFoundPage />
   );
@@ -45,7 +53,14 @@ function NewProcedure() {
   return run ? <LibraryEditor saved={procedureFrom(run)} isOwn={false} /> : <NotFoundPage />;
 }
 
-function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
+interface LibraryEditorProps {
+  readonly saved: Procedure;
+  readonly isOwn: boolean;
+  /** Null for what is new here. */
+  readonly version?: number | null;
+}
+
+function LibraryEditor({ saved, isOwn, version = null }: LibraryEditorProps) {
   const [ownId] = useState(() => (isOwn ? saved.id : crypto.randomUUID()));
   const [save, { isLoading }] = useSaveProcedureMutation();
   const navigate = useNavigate();
@@ -55,13 +70,13 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
   const [start] = useState<Procedure>(() =>
     isCopy ? { ...saved, name: `${saved.name}, adapted`.slice(0, 100), from: saved.id } : saved,
   );
-  const store = async (procedure: Procedure): Promise<boolean> => {
+  const store = async (procedure: Procedure, base: Kept<Procedure> | undefined) => {
     try {
-      await save({
-        id: ownId,
-        procedure: { ...procedure, id: ownId },
-        savedAt: new Date().toISOString(),
-      }).unwrap();
+      await saveWhole(
+        ownAsWhole(ownId, (own) => save(own).unwrap()),
+        base,
+        { ...procedure, id: ownId },
+      );
       notifications.show({ message: `${procedure.name} is saved.` });
       void navigate(keeping(`/procedures/${ownId}`));
       return true;
@@ -73,6 +88,7 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
   return (
     <Editor
       saved={isOwn ? saved : start}
+      version={version}
       original={original}
       draftKey={`stoichos-procedure-${saved.id}`}
       title={isOwn ? 'Change a procedure' : isCopy ? 'Copy and adapt' : 'Write a procedure'}
@@ -89,7 +105,7 @@ function LibraryEditor({ saved, isOwn }: { saved: Procedure; isOwn: boolean }) {
 export function DayEditorPage() {
   const day = useLabDay();
   const { plannedId } = useParams();
-  const [save, { isLoading }] = useSaveDayProceduresMutation();
+  const [save, { isLoading }] = useSaveDayProcedureMutation();
   const navigate = useNavigate();
   const planned = day.procedures.find(({ id }) => id === plannedId);
   if (!planned) return <NotFoundPage />;
@@ -101,6 +117,7 @@ export function DayEditorPage() {
     <Editor
       key={planned.id}
       saved={planned.procedure}
+      version={plannedIn(day, planned).version}
       original={original}
       draftKey={`stoichos-planned-${planned.id}`}
       title={`For ${day.name}`}
@@ -108,12 +125,14 @@ export function DayEditorPage() {
       saving={isLoading}
       backTo={backTo}
       isNew={false}
-      onSave={async (procedure) => {
-        const procedures = day.procedures.map((one) =>
-          one.id === planned.id ? { ...one, procedure } : one,
-        );
+      onSave={async (procedure, base) => {
+        const { manner } = planned;
         try {
-          await save({ dayId: day.id, procedures }).unwrap();
+          await saveWhole(
+            plannedAsWhole(planned.id, (one) => save({ dayId: day.id, planned: one }).unwrap()),
+            base && { ...base, manner },
+            plannedOf({ ...planned, procedure }),
+          );
           notifications.show({ message: 'Adapted for this day. The original stays as it is.' });
           void navigate(backTo);
           return true;

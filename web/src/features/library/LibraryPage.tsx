@@ -79,7 +79,7 @@ export function LibraryPage() {
 
 /** The way back to the plan of the lab day one came from. */
 export function BackToDay({ dayId }: { dayId: string }) {
-  const { data: day } = useDayQuery(dayId);
+  const { currentData: day } = useDayQuery(dayId);
   return (
     <Button
       component={Link}

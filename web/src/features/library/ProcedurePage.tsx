@@ -29,7 +29,7 @@ export function ProcedurePage() {
   if (isLoading) return <LoadState error={error} retry={() => void refetch()} />;
   const choice = choices.find(({ procedure }) => procedure.id === procedureId);
   if (!choice) return <NotFoundPage />;
-  const { procedure, isOwn } = choice;
+  const { procedure, isOwn, version } = choice;
   const original = library.find(({ id }) => id === procedure.from);
   const { all, attended } = minutesOf(procedure);
   return (
@@ -51,6 +51,7 @@ export function ProcedurePage() {
           keeping={keeping}
           dayId={dayId}
           isOwn={isOwn}
+          version={version}
         />
       </Group>
       {original && (
@@ -75,14 +76,22 @@ interface ProcedureToolsProps {
   readonly keeping: (path: string) => string;
   readonly dayId: string | null;
   readonly isOwn: boolean;
+  readonly version?: number | undefined;
 }
 
 /** What can be done with a procedure. */
-function ProcedureTools({ procedure, drop, keeping, dayId, isOwn }: ProcedureToolsProps) {
+function ProcedureTools({
+  procedure,
+  drop,
+  keeping,
+  dayId,
+  isOwn,
+  version = 1,
+}: ProcedureToolsProps) {
   const navigate = useNavigate();
   const remove = async () => {
     try {
-      await drop(procedure.id).unwrap();
+      await drop({ id: procedure.id, version }).unwrap();
       notifications.show({ message: `${procedure.name} was let go.` });
       void navigate(keeping('/procedures'));
     } catch (failure) {

@@ -3,7 +3,7 @@ import { Button, Group, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { classPlanOf } from '@stoichos/core/labday/day';
 import { handsOf, kitKinds, missingKit } from '@stoichos/core/planning/procedure';
-import type { LabDay } from '@stoichos/core/labday/day';
+import type { HeldDay } from '@stoichos/contract';
 import { IconAlertTriangle, IconArrowRight } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { DayForm } from '../labday/public';
@@ -11,7 +11,7 @@ import classes from './ProceduresPage.module.css';
 import { formatNumber } from '@stoichos/core/common';
 
 /** Length, groups, people and kit, and what is missing. */
-export function ClassFacts({ day }: { day: LabDay }) {
+export function ClassFacts({ day }: { day: HeldDay }) {
   const [formOpen, form] = useDisclosure(false);
   const plan = classPlanOf(day);
   const missing = missingKit(plan);

@@ -1,10 +1,18 @@
 import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
+import type { HeldDay } from '@stoichos/contract';
+import { isSame } from '@stoichos/core/common';
 import { classPlanOf, labDayInputSchema } from '@stoichos/core/labday/day';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
+import type { DayProcedure, DayTimetable } from '@stoichos/core/labday/day';
 import type { Cut } from '@stoichos/core/planning/procedure';
-import { useSaveDayMutation, useSaveDayProceduresMutation } from '../../data/api/api';
+import {
+  useRemoveDayProcedureMutation,
+  useSaveDayMutation,
+  useSaveDayProcedureMutation,
+} from '../../data/api/api';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { plannedAsWhole, plannedIn, plannedOf } from '../../data/saving/wholes';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
@@ -13,10 +21,26 @@ import classes from './ProceduresPage.module.css';
 import { atMostPlaces } from '@stoichos/core/common';
 
 /** What would make the class fit, each way with the length it leads to, and one tap to take it. */
-export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
+export function CutList({ day, timetable }: { day: HeldDay; timetable: DayTimetable }) {
   const { value: cuts, failure, share, start, cancel } = useTask('cuts');
-  const [saveProcedures] = useSaveDayProceduresMutation();
+  const [saveProcedure] = useSaveDayProcedureMutation();
+  const [removeProcedure] = useRemoveDayProcedureMutation();
   const [saveDay] = useSaveDayMutation();
+  /** Makes the procedures of the day what a cut says, one by one: what somebody else puts in meanwhile stays. */
+  const bringTo = async (wanted: readonly DayProcedure[]) => {
+    for (const now of day.procedures) {
+      const next = wanted.find(({ id }) => id === now.id);
+      const base = plannedIn(day, now);
+      if (!next)
+        await removeProcedure({ dayId: day.id, id: now.id, version: base.version }).unwrap();
+      else if (!isSame(next, now))
+        await saveWhole(
+          plannedAsWhole(now.id, (one) => saveProcedure({ dayId: day.id, planned: one }).unwrap()),
+          base,
+          plannedOf(next),
+        );
+    }
+  };
   const take = async (cut: Cut) => {
     try {
       if (cut.secondDay) {
@@ -26,13 +50,14 @@ export function CutList({ day, timetable }: { day: LabDay; timetable: DayTimetab
           name: `${day.name}, continued`.slice(0, 120),
           groups: day.groups.map(({ name }) => ({ id: crypto.randomUUID(), name })),
         };
-        await saveDay(second).unwrap();
-        await saveProcedures({
-          dayId: second.id,
-          procedures: cut.secondDay.procedures.map((one) => ({ ...one, id: crypto.randomUUID() })),
-        }).unwrap();
+        await saveDay({ ...second, version: null }).unwrap();
+        for (const one of cut.secondDay.procedures)
+          await saveProcedure({
+            dayId: second.id,
+            planned: { ...one, id: crypto.randomUUID(), version: null },
+          }).unwrap();
       }
-      await saveProcedures({ dayId: day.id, procedures: cut.plan.procedures }).unwrap();
+      await bringTo(cut.plan.procedures);
       notifications.show({
         message: cut.secondDay
           ? 'Split. The second half is a lab day of its own; give it its date.'

@@ -17,7 +17,9 @@ import { SafetyPanel } from './SafetyPanel';
 import { useDraftOutcome } from './useDraftOutcome';
 import { mixingsOf, useMixingDraft } from './useMixingDraft';
 import type { PlannedMixing, MixingDraftState } from './useMixingDraft';
-import type { LabDay } from '@stoichos/core/labday/day';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { plannedAsWhole, plannedIn, plannedOf } from '../../data/saving/wholes';
+import type { HeldDay } from '@stoichos/contract';
 import type { DraftOutcome } from './useDraftOutcome';
 
 /** Two-solution tests: a line of a table each; what they should show, why, the hazards and the waste appear as you choose. */
@@ -72,7 +74,7 @@ export function PlanPage() {
 }
 
 interface MixingSectionProps {
-  readonly day: LabDay;
+  readonly day: HeldDay;
   readonly draft: MixingDraftState;
   readonly saveProcedure: ReturnType<typeof useSaveDayProcedureMutation>[0];
   readonly outcome: DraftOutcome;
@@ -89,7 +91,7 @@ function useSavedMixing({
   outcome,
   removeProcedure,
 }: {
-  readonly day: LabDay;
+  readonly day: HeldDay;
   readonly saveProcedure: MixingSectionProps['saveProcedure'];
   readonly draft: MixingDraftState;
   readonly outcome: DraftOutcome;
@@ -112,8 +114,11 @@ function useSavedMixing({
       manner: standing?.manner ?? 'groups',
       procedure: procedureOfMixing(mixing.id, mixing),
     } as const;
+    const whole = plannedAsWhole(mixing.id, (one) =>
+      saveProcedure({ dayId: day.id, planned: one }).unwrap(),
+    );
     const saved = await attempt(
-      saveProcedure({ dayId: day.id, planned }).unwrap(),
+      saveWhole(whole, standing && plannedIn(day, standing), plannedOf(planned)),
       standing ? 'Changes saved.' : 'Test added to the plan.',
     );
     if (saved) draft.settle(mixing);
@@ -121,7 +126,11 @@ function useSavedMixing({
   const remove = async () => {
     const { mixing } = outcome;
     const removed = await attempt(
-      removeProcedure({ dayId: day.id, id: draft.values.id }).unwrap(),
+      removeProcedure({
+        dayId: day.id,
+        id: draft.values.id,
+        version: day.versions.procedures[draft.values.id] ?? 1,
+      }).unwrap(),
       'Test taken out.',
     );
     if (!removed) return;

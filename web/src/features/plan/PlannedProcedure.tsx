@@ -19,7 +19,15 @@ interface PlannedProps {
   readonly remove: () => void;
 }
 
-export function Planned({ planned, first, last, dayId, move, change, remove }: PlannedProps) {
+export function PlannedProcedure({
+  planned,
+  first,
+  last,
+  dayId,
+  move,
+  change,
+  remove,
+}: PlannedProps) {
   const { procedure, manner } = planned;
   const { all, attended } = minutesOf(procedure);
   const original = library.find(({ id }) => id === (procedure.from ?? procedure.id));

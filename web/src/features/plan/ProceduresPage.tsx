@@ -1,26 +1,30 @@
 import { Button, Group, Text, Title } from '@mantine/core';
 import { notifications } from '@mantine/notifications';
-import type { DayProcedure, LabDay } from '@stoichos/core/labday/day';
+import type { HeldDay, Kept } from '@stoichos/contract';
+import type { DayProcedure } from '@stoichos/core/labday/day';
 import { IconPlus } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import {
   useRemoveDayProcedureMutation,
+  useMoveDayProcedureMutation,
   useSaveDayProcedureMutation,
-  useSaveDayProceduresMutation,
 } from '../../data/api/api';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { sayProblem } from '../../shared/parts/sayProblem';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { plannedAsWhole, plannedIn, plannedOf } from '../../data/saving/wholes';
+import type { Planned } from '../../data/saving/wholes';
 import { useLabDay } from '../../data/useLabDay';
 import { DayStops, useDayStops } from '../../shared/labday/DayStops';
 import { PlanTabs } from './PlanTabs';
 import classes from './ProceduresPage.module.css';
-import { Planned } from './PlannedProcedure';
+import { PlannedProcedure } from './PlannedProcedure';
 import { ClassFacts } from './ClassFacts';
 
 /** The procedures of a lab day: which, in what order, by every group or shown to all, and what the class has for them. */
 export function ProceduresPage() {
   const day = useLabDay();
-  const [saveOrder] = useSaveDayProceduresMutation();
+  const [moveOne] = useMoveDayProcedureMutation();
   const [saveOne] = useSaveDayProcedureMutation();
   const [removeOne] = useRemoveDayProcedureMutation();
   const stops = useDayStops(day);
@@ -30,7 +34,7 @@ export function ProceduresPage() {
       <DayStops stops={stops} />
       <div className={classes.columns}>
         <section aria-label="Procedures of the day">
-          <PlannedList day={day} saveOne={saveOne} removeOne={removeOne} saveOrder={saveOrder} />
+          <PlannedList day={day} saveOne={saveOne} removeOne={removeOne} moveOne={moveOne} />
         </section>
         <ClassFacts day={day} />
       </div>
@@ -39,14 +43,14 @@ export function ProceduresPage() {
 }
 
 interface PlannedListProps {
-  readonly day: LabDay;
+  readonly day: HeldDay;
   readonly saveOne: ReturnType<typeof useSaveDayProcedureMutation>[0];
   readonly removeOne: ReturnType<typeof useRemoveDayProcedureMutation>[0];
-  readonly saveOrder: ReturnType<typeof useSaveDayProceduresMutation>[0];
+  readonly moveOne: ReturnType<typeof useMoveDayProcedureMutation>[0];
 }
 
 /** The procedures of the day in their order. */
-function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
+function PlannedList({ day, saveOne, removeOne, moveOne }: PlannedListProps) {
   const attempt = async (work: Promise<unknown>): Promise<boolean> => {
     try {
       await work;
@@ -56,14 +60,24 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
       return false;
     }
   };
-  const change = (planned: DayProcedure) => attempt(saveOne({ dayId: day.id, planned }).unwrap());
+  const save = (planned: DayProcedure, base?: Kept<Planned>) =>
+    saveWhole(
+      plannedAsWhole(planned.id, (one) => saveOne({ dayId: day.id, planned: one }).unwrap()),
+      base,
+      plannedOf(planned),
+    );
+  const change = (planned: DayProcedure) => {
+    const now = day.procedures.find(({ id }) => id === planned.id);
+    return attempt(save(planned, now && plannedIn(day, now)));
+  };
   const remove = async (planned: DayProcedure) => {
-    if (!(await attempt(removeOne({ dayId: day.id, id: planned.id }).unwrap()))) return;
+    const { version } = plannedIn(day, planned);
+    if (!(await attempt(removeOne({ dayId: day.id, id: planned.id, version }).unwrap()))) return;
     notifications.show({
       message: (
         <>
           <ProcedureName procedure={planned.procedure} /> taken out.{' '}
-          <Button size="compact-md" onClick={() => void change(planned)}>
+          <Button size="compact-md" onClick={() => void attempt(save(planned))}>
             Put it back
           </Button>
         </>
@@ -71,9 +85,9 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
     });
   };
   const move = (planned: DayProcedure, by: number) => {
-    const procedures = day.procedures.filter(({ id }) => id !== planned.id);
-    procedures.splice(day.procedures.indexOf(planned) + by, 0, planned);
-    return attempt(saveOrder({ dayId: day.id, procedures }).unwrap());
+    const others = day.procedures.filter(({ id }) => id !== planned.id);
+    const before = others[day.procedures.indexOf(planned) + by]?.id ?? null;
+    return attempt(moveOne({ dayId: day.id, id: planned.id, before }).unwrap());
   };
   return (
     <>
@@ -102,7 +116,7 @@ function PlannedList({ day, saveOne, removeOne, saveOrder }: PlannedListProps) {
       )}
       <ol className="bare">
         {day.procedures.map((planned, at) => (
-          <Planned
+          <PlannedProcedure
             key={planned.id}
             planned={planned}
             first={at === 0}

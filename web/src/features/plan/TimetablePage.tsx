@@ -1,7 +1,7 @@
 import { Alert, Button, Group, Text } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
 import { missingKit, timetableRows } from '@stoichos/core/planning/procedure';
-import type { LabDay } from '@stoichos/core/labday/day';
+import type { HeldDay } from '@stoichos/contract';
 import type { TimetableRow } from '@stoichos/core/planning/procedure';
 import { IconRefresh } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -41,7 +41,7 @@ export function TimetablePage() {
   );
 }
 
-function Timetable({ day }: { day: LabDay }) {
+function Timetable({ day }: { day: HeldDay }) {
   const table = useTimetable(day);
   const { plan, timetable, isStale, failure, share } = table;
   const [view, setView] = useState<View>('bars');
@@ -100,7 +100,7 @@ function Timetable({ day }: { day: LabDay }) {
 }
 
 interface TimetableHeadProps {
-  readonly day: LabDay;
+  readonly day: HeldDay;
   readonly table: TimetableWork;
   /** Kit is missing, or the day must not be run. */
   readonly blocked: boolean;

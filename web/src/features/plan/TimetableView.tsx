@@ -1,6 +1,7 @@
 import { Card } from '../../shared/parts/Card';
 import { Text, Button, Title } from '@mantine/core';
 import { peopleRows, meanwhile } from '@stoichos/core/planning/procedure';
+import type { HeldDay } from '@stoichos/contract';
 import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
 import type { TimetableRow, TimetableBar } from '@stoichos/core/planning/procedure';
 import { IconArrowRight } from '@tabler/icons-react';
@@ -17,7 +18,7 @@ import { atMostPlaces } from '@stoichos/core/common';
 export type View = 'bars' | 'people' | 'table';
 
 interface TimetableViewProps {
-  readonly day: LabDay;
+  readonly day: HeldDay;
   readonly table: TimetableWork;
   readonly timetable: DayTimetable;
   readonly rows: readonly TimetableRow[];
@@ -93,7 +94,7 @@ function Chosen({ rows, chosen }: { rows: readonly TimetableRow[]; chosen: strin
 }
 
 /** Whether it fits, and how sure that is. */
-function Verdict({ day, timetable }: { day: LabDay; timetable: DayTimetable }) {
+function Verdict({ day, timetable }: { day: HeldDay; timetable: DayTimetable }) {
   const { makespanMin, lowerBoundMin, optimal } = timetable;
   const over = makespanMin - day.lengthMin;
   const words = (min: number): string => `${atMostPlaces(min, 1)} min`;

@@ -1,9 +1,12 @@
 import { classPlanOf, planKey } from '@stoichos/core/labday/day';
 import { scheduleOf } from '@stoichos/core/planning/procedure';
-import type { DayTimetable, LabDay } from '@stoichos/core/labday/day';
+import type { HeldDay } from '@stoichos/contract';
+import type { DayTimetable } from '@stoichos/core/labday/day';
 import type { TimedTask } from '@stoichos/core/planning/schedule';
 import { useMemo, useState } from 'react';
 import { useSaveTimetableMutation } from '../../data/api/api';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { timetableAsWhole } from '../../data/saving/wholes';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import { useTask } from '../../data/worker/useTask';
 
@@ -11,7 +14,7 @@ import { useTask } from '../../data/worker/useTask';
 type Held = Readonly<Record<string, number>>;
 
 /** The timetable of a day: making it, moving a task by hand, keeping it. */
-export function useTimetable(day: LabDay) {
+export function useTimetable(day: HeldDay) {
   const plan = useMemo(() => classPlanOf(day), [day]);
   const key = useMemo(() => planKey(plan), [plan]);
   const [held, setHeld] = useState<Held>({});
@@ -32,7 +35,13 @@ export function useTimetable(day: LabDay) {
     setHeld(from);
     setMade(next);
     try {
-      await save({ dayId: day.id, timetable: next }).unwrap();
+      await saveWhole(
+        timetableAsWhole(day.id, ({ timetable: kept, version }) =>
+          save({ dayId: day.id, timetable: kept, version: version ?? 1 }).unwrap(),
+        ),
+        { timetable: day.timetable, version: day.versions.timetable },
+        { timetable: next },
+      );
     } catch (error) {
       sayProblem(error, 'Not kept');
     }

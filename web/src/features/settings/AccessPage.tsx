@@ -9,6 +9,7 @@ import {
   useAuditQuery,
   useSessionQuery,
   useSetPassphraseMutation,
+  useSignOutEverywhereMutation,
   useSignOutMutation,
 } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
@@ -20,6 +21,7 @@ import { LoadState } from '../../shared/parts/LoadState';
 export function AccessPage() {
   const { data: session, error, refetch } = useSessionQuery();
   const [signOut] = useSignOutMutation();
+  const [signOutEverywhere] = useSignOutEverywhereMutation();
   if (!session) return <LoadState error={error} retry={() => void refetch()} />;
   return (
     <Container size="48rem" p={0}>
@@ -34,8 +36,8 @@ export function AccessPage() {
         </Text>
         {!session.open && (
           <Group mt="sm">
-            <Button onClick={() => void signOut({ everywhere: false })}>Sign out</Button>
-            <Button onClick={() => void signOut({ everywhere: true })}>Sign out everywhere</Button>
+            <Button onClick={() => void signOut()}>Sign out</Button>
+            <Button onClick={() => void signOutEverywhere()}>Sign out everywhere</Button>
           </Group>
         )}
       </Card>

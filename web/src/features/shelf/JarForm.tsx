@@ -3,18 +3,21 @@ import { useForm } from '@mantine/form';
 import type { UseFormReturnType } from '@mantine/form';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { shelfItemSchema, stockUnits } from '@stoichos/core/planning/shelf';
+import type { Kept } from '@stoichos/contract';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useState } from 'react';
 import { NumberField } from '../../shared/parts/NumberField';
 import { useDropJarMutation, useSaveJarMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
+import { saveWhole } from '../../data/saving/saveWhole';
+import { jarAsWhole } from '../../data/saving/wholes';
 import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
 
 interface JarFormProps {
   readonly opened: boolean;
   readonly close: () => void;
-  readonly jar: ShelfItem | undefined;
+  readonly jar: Kept<ShelfItem> | undefined;
 }
 
 /** A jar: what is in it, how much, where. */
@@ -53,6 +56,8 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
     initialValues: jar ? { ...jar, expires: jar.expires ?? '' } : newJar(),
     validate: (draft) => schemaErrors(shelfItemSchema, asItem(draft)),
   });
+  // As it was when the form was opened: what others change meanwhile is seen against it.
+  const [base] = useState(jar);
   const [problem, setProblem] = useState('');
   const [save, { isLoading }] = useSaveJarMutation();
   const [drop] = useDropJarMutation();
@@ -66,7 +71,13 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
     }
   };
   const submit = form.onSubmit((draft) =>
-    attempt(() => save(shelfItemSchema.parse(asItem(draft))).unwrap()),
+    attempt(() =>
+      saveWhole(
+        jarAsWhole(draft.id, (one) => save(one).unwrap()),
+        base,
+        shelfItemSchema.parse(asItem(draft)),
+      ),
+    ),
   );
   return (
     <form noValidate onSubmit={submit}>
@@ -95,7 +106,7 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
         )}
         <Group justify="space-between">
           {jar ? (
-            <Button onClick={() => void attempt(() => drop(jar.id).unwrap())}>
+            <Button onClick={() => void attempt(() => drop(jar).unwrap())}>
               Take off the shelf
             </Button>
           ) : (

@@ -1,6 +1,7 @@
 import { Button, FileButton, Group, Text, TextInput, Title, UnstyledButton } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
+import type { Kept } from '@stoichos/contract';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { IconDownload, IconPlus, IconUpload } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -23,7 +24,7 @@ export function ShelfPage() {
   const { naming } = useSettings();
   const [search, setSearch] = useState('');
   const [onlyLow, setOnlyLow] = useState(false);
-  const [jar, setJar] = useState<ShelfItem>();
+  const [jar, setJar] = useState<Kept<ShelfItem>>();
   const [formOpen, form] = useDisclosure(false);
   const [file, setFile] = useState<{ name: string; text: string }>();
   if (!shelf) return <LoadState error={error} retry={() => void refetch()} />;
@@ -78,9 +79,9 @@ export function ShelfPage() {
 
 interface JarRowProps {
   readonly naming: 'common' | 'stock' | 'oxo';
-  readonly setJar: (next: ShelfItem | undefined) => void;
+  readonly setJar: (next: Kept<ShelfItem> | undefined) => void;
   readonly form: ReturnType<typeof useDisclosure>[1];
-  readonly item: ShelfItem;
+  readonly item: Kept<ShelfItem>;
 }
 
 /** A jar: what is in it, how much, where, until when. */
@@ -120,7 +121,7 @@ function ShelfHead({
   form,
   setFile,
 }: {
-  readonly setJar: (next: ShelfItem | undefined) => void;
+  readonly setJar: (next: Kept<ShelfItem> | undefined) => void;
   readonly form: ReturnType<typeof useDisclosure>[1];
   readonly setFile: (next: { name: string; text: string } | undefined) => void;
 }) {

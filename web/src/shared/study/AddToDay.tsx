@@ -7,13 +7,18 @@ import { sayProblem } from '../parts/sayProblem';
 
 /** Puts a copy of a procedure into a lab day, at the end. */
 export function AddToDay({ dayId, procedure }: { dayId: string; procedure: Procedure }) {
-  const { data: day } = useDayQuery(dayId);
+  const { currentData: day } = useDayQuery(dayId);
   const [save, { isLoading }] = useSaveDayProcedureMutation();
   const navigate = useNavigate();
   if (!day) return null;
   const times = day.procedures.filter((one) => one.procedure.id === procedure.id).length;
   const add = async () => {
-    const planned = { id: crypto.randomUUID(), manner: 'groups' as const, procedure };
+    const planned = {
+      id: crypto.randomUUID(),
+      manner: 'groups' as const,
+      procedure,
+      version: null,
+    };
     try {
       await save({ dayId, planned }).unwrap();
       notifications.show({

@@ -16,7 +16,7 @@ export function DealtUnknowns({
   children: (kit: TestKit) => ReactNode;
   otherwise?: ReactNode;
 }) {
-  const { data } = useOversightQuery(dayId);
+  const { currentData: data } = useOversightQuery(dayId);
   const dealt = data?.unknowns ?? [];
   if (dealt.length === 0) return otherwise;
   return (
