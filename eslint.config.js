@@ -44,7 +44,7 @@ export default tseslint.config(
         },
         {
           selector:
-            "VariableDeclarator[init.type='CallExpression'][init.callee.name=/^use.+Query$/][init.arguments.length>0]:not([init.arguments.0.name='undefined']) > ObjectPattern > Property[key.name='data']",
+            "VariableDeclarator[init.type='CallExpression'][init.callee.name=/^use.+Query$/][init.arguments.length>0]:not([init.arguments.0.type='Identifier'][init.arguments.0.name='undefined']) > ObjectPattern > Property[key.name='data']",
           message:
             '`data` is what was asked for last while another is on its way; `currentData` is what is asked for.',
         },

@@ -93,7 +93,6 @@ test('unknowns are dealt by code, answered and marked; no answer to a bench ever
     await salts.fill(salt);
     await salts.press('Enter');
   }
-  await unknowns.getByRole('textbox', { name: 'Seed' }).fill('11');
   const deal = unknowns.getByRole('button', { name: 'Deal to 2 benches' });
   await expect(deal).toBeEnabled({ timeout: 60_000 });
   await deal.click();

@@ -1,6 +1,5 @@
 import {
   answerInputSchema,
-  dealtUnknownsSchema,
   groupViewSchema,
   joinableSchema,
   joinSchema,
@@ -14,6 +13,20 @@ import {
 import * as z from 'zod';
 import { events, json, nothing, route } from './contract';
 import { everybody, group, instructor, staff } from './roles';
+
+const key = sealedUnknownSchema.shape.key;
+/** What is to be dealt out to the groups of a day: which jar goes where is for the server to draw. */
+const dealSchema = z.strictObject({
+  kind: sealedUnknownSchema.shape.kind,
+  candidates: z.array(key).min(1, 'Choose at least one unknown').max(1000),
+  /** Pairs that no test at hand tells apart: only one of them is dealt. */
+  inseparable: z
+    .array(z.tuple([key, key]))
+    .max(20_000)
+    .default([]),
+});
+
+export type DealInput = z.input<typeof dealSchema>;
 
 /** Groups joining a lab day, what they are shown of it, what is said and dealt to them, and what they hand in. */
 export const groups = {
@@ -101,8 +114,8 @@ export const groups = {
     method: 'PUT',
     roles: instructor,
     owner: 'school',
-    body: dealtUnknownsSchema,
-    answer: json(oversightSchema),
+    body: dealSchema,
+    answer: json(z.strictObject({ leftOut: z.array(z.string()), oversight: oversightSchema })),
   }),
   keys: route('/days/:dayId/keys', {
     method: 'GET',

@@ -19,6 +19,7 @@ export type RouteName = keyof Contracts;
 
 export { addressOf } from './contract';
 export type { Answer, Asked, Contract, Given, Owner, Rate, Told } from './contract';
+export type { DealInput } from './groups';
 export type { HeldDay } from './days';
 export type { Kept, Saving } from './versions';
 export { clockTime } from './exchange';

@@ -1,6 +1,4 @@
-import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { assignUnknowns } from '../src/studies/identify/assign';
 import { grade } from '../src/studies/identify/grade';
 import { noneOfThese } from '../src/studies/identify/inference';
 import { readCandidate } from '../src/studies/identify/inorganic/candidate';
@@ -17,60 +15,6 @@ import type { DrillKind } from '../src/studies/practice/drills';
 import { answered, nextQuestion } from '../src/studies/practice/repetition';
 import { drawResult, pathTo, reviewRound } from '../src/studies/practice/virtualBench';
 import { organicTests } from '../src/matter/substances/data/organicTests';
-
-describe('unknowns are dealt out', () => {
-  const groups = Array.from({ length: 8 }, (_, at) => `g${at}`);
-
-  it('the same for the same seed, otherwise for another', () => {
-    const deal = (seed: number) =>
-      assignUnknowns({ groups, candidates: ['a', 'b', 'c', 'd'], seed }).assignments;
-    expect(deal(7)).toEqual(deal(7));
-    expect(deal(7)).not.toEqual(deal(8));
-  });
-
-  it('evenly, never the same to neighbours, under codes that differ and say nothing (property)', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 100_000 }),
-        fc.integer({ min: 2, max: 6 }),
-        fc.integer({ min: 1, max: 40 }),
-        (seed, kinds, benches) => {
-          const candidates = Array.from({ length: kinds }, (_, at) => `salt ${at}`);
-          const { assignments } = assignUnknowns({
-            groups: Array.from({ length: benches }, (_, at) => `g${at}`),
-            candidates,
-            seed,
-          });
-          const uses = candidates.map(
-            (candidate) => assignments.filter(({ key }) => key === candidate).length,
-          );
-          expect(Math.max(...uses) - Math.min(...uses)).toBeLessThanOrEqual(2);
-          assignments.slice(1).forEach(({ key }, at) => expect(key).not.toBe(assignments[at]?.key));
-          expect(new Set(assignments.map(({ code }) => code)).size).toBe(benches);
-          for (const { code } of assignments) expect(code).toMatch(/^[A-Z]-\d\d$/);
-        },
-      ),
-    );
-  });
-
-  it('only one of a pair that no test tells apart', () => {
-    const { assignments, leftOut } = assignUnknowns({
-      groups,
-      candidates: ['hexane', 'heptane', 'ethanol'],
-      seed: 3,
-      inseparable: [['hexane', 'heptane']],
-    });
-    const keys = new Set(assignments.map(({ key }) => key));
-    expect(keys.size).toBe(2);
-    expect(leftOut).toHaveLength(1);
-    expect(['heptane', 'hexane']).toContain(leftOut[0]);
-  });
-
-  it('not without an unknown or a group, in words', () => {
-    expect(() => assignUnknowns({ groups, candidates: [], seed: 1 })).toThrow(/no unknown/);
-    expect(() => assignUnknowns({ groups: [], candidates: ['a'], seed: 1 })).toThrow(/no group/);
-  });
-});
 
 describe('an answer is marked', () => {
   const table = (rows: Record<string, string>): Model =>

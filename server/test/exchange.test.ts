@@ -14,9 +14,9 @@ beforeAll(async () => {
   await loadDemo(server.database);
   days = (await server.ask('GET', '/days')).json as LabDaySummary[];
   const [day] = days;
-  const [group] = day?.groups ?? [];
   await server.ask('PUT', `/days/${day?.id ?? ''}/unknowns`, {
-    unknowns: [{ groupId: group?.id, code: 'Q-7', kind: 'inorganic', key: 'ZnSO4' }],
+    kind: 'inorganic',
+    candidates: ['ZnSO4'],
   });
   await server.ask('POST', `/days/${day?.id ?? ''}/messages`, {
     id: crypto.randomUUID(),

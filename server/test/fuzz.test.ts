@@ -50,7 +50,9 @@ const bodies: Readonly<Record<string, unknown>> = {
     results: [{ test: 'flame', outcome: 'yellow', blank: 'clean', note: '' }],
   },
   '/days/:dayId/unknowns': {
-    unknowns: [{ groupId: sample.ids.group, code: 'A-10', kind: 'inorganic', key: 'NaCl' }],
+    kind: 'inorganic',
+    candidates: ['NaCl', 'KCl'],
+    inseparable: [['NaCl', 'KCl']],
   },
   '/days/:dayId/messages': {
     id: sample.ids.test,

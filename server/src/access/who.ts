@@ -1,4 +1,4 @@
-import type { Role } from '@stoichos/core/labday/access';
+import type { Author, Role } from '@stoichos/core/labday/access';
 import type { Seat } from '../database/sessions';
 
 /** Who asks, as the server knows it. */
@@ -9,4 +9,10 @@ export interface Who {
   readonly seat?: Seat;
   /** The machine stands open to whoever sits at it. */
   readonly open: boolean;
+}
+
+/** In whose name somebody writes: their own. @throws where nobody is known, which no route for writing lets through. */
+export function authorOf({ role }: Who): Author {
+  if (role === 'nobody') throw new Error('Nobody writes.');
+  return role;
 }

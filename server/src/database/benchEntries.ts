@@ -1,3 +1,5 @@
+import { mayPutRight, mayWrite } from '@stoichos/core/labday/access';
+import type { Author } from '@stoichos/core/labday/access';
 import { isAt } from '@stoichos/core/labday/day';
 import type { BenchEntry, Weighing } from '@stoichos/core/labday/day';
 import type { Manner } from '@stoichos/core/planning/procedure';
@@ -10,18 +12,25 @@ import { readEntry } from './labDays';
  * Adds one line to the bench record. The id is made where the line was first written, so a line that is sent again
  * is stored once; it is on disk before this returns.
  *
- * @throws Problem 404 for an unknown procedure, step, vessel or group, 409 when the id already stands for something else.
+ * @throws Problem 403 for what is another’s to say or to put right, 404 for an unknown procedure, step, vessel or group, 409 when the id already stands for something else.
  */
-export async function appendEntry(database: Database, entry: BenchEntry): Promise<BenchEntry> {
+export async function appendEntry(
+  database: Database,
+  entry: BenchEntry,
+  author: Author,
+): Promise<BenchEntry> {
   const { entries, sequelize } = database;
   return sequelize.transaction(async (transaction) => {
+    if (!mayWrite(author, entry.record))
+      throw notYours('Verdicts and signatures are the instructor’s.', 'record');
     const work = await findWork(database, entry, transaction);
     await checkGroup(database, entry, work, transaction);
-    await checkSuperseded(database, entry, transaction);
+    await checkSuperseded(database, entry, author, transaction);
     const [row, created] = await entries.findOrCreate({
       where: { id: entry.id },
       defaults: {
         ...entry,
+        author,
         kind: entry.record?.kind ?? null,
         recordedAt: new Date(entry.recordedAt),
       },
@@ -83,6 +92,7 @@ async function checkGroup(
 async function checkSuperseded(
   { entries }: Database,
   entry: BenchEntry,
+  author: Author,
   transaction: Transaction,
 ): Promise<void> {
   if (entry.supersedes === null) {
@@ -100,7 +110,12 @@ async function checkSuperseded(
   const { workId, stepId, groupId } = earlier ? readEntry(earlier) : entry;
   if (!earlier || !isAt(entry, { workId, stepId, groupId }))
     throw notFound('earlier entry of this step and group', 'supersedes', entry.supersedes);
+  if (!mayPutRight(author, earlier.author, entry.record))
+    throw notYours(`That line was written by the ${earlier.author}.`, 'supersedes');
 }
+
+const notYours = (message: string, field: string): Problem =>
+  new Problem(403, 'notYours', message, field, 'Write a line of your own, or ask the instructor.');
 
 function sameEntry(one: BenchEntry, other: BenchEntry): boolean {
   const essence = ({ record, ...entry }: BenchEntry) => {

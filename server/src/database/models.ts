@@ -1,6 +1,7 @@
 import type { BenchRecord, DayTimetable, LabDay, Part } from '@stoichos/core/labday/day';
 import type { CellRecord, CellSetup } from '@stoichos/core/labday/cells';
 import type {
+  Author,
   Message,
   ReleaseWhen,
   SealedUnknown,
@@ -88,6 +89,7 @@ const entryColumns = () => ({
   record: is.optional(is.json<BenchRecord>()),
   supersedes: is.optional(is.reference()),
   recordedAt: is.moment(),
+  author: is.text<Author>(),
 });
 
 const cellRunColumns = () => ({

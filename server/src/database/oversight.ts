@@ -9,6 +9,8 @@ import type {
 } from '@stoichos/core/labday/access';
 import { literal } from 'sequelize';
 import { Problem, notFound } from '../problem';
+import { dealOut } from '../unknowns/dealOut';
+import type { Deal, Dealt } from '../unknowns/dealOut';
 import type { Database } from './connect';
 
 /** What is released of a day. */
@@ -89,21 +91,26 @@ export async function labelsOfUnknowns(
   }));
 }
 
-/** Gives groups their unknowns, or others: all of them or, where one cannot be, none. @throws Problem 404. */
+/** Deals an unknown to every group of a day, or another one. @throws Problem 404. */
 export async function dealUnknowns(
   { groups, unknowns, sequelize }: Database,
   dayId: string,
-  dealt: readonly SealedUnknown[],
-): Promise<void> {
-  await sequelize.transaction(async (transaction) => {
-    for (const { groupId, code, kind, key } of dealt) {
-      if (!(await groups.findOne({ where: { id: groupId, labDayId: dayId }, transaction })))
-        throw notFound('group in this lab day', 'groupId', groupId);
+  { kind, ...deal }: Omit<Deal, 'groups'> & Pick<SealedUnknown, 'kind'>,
+): Promise<Dealt> {
+  return sequelize.transaction(async (transaction) => {
+    const rows = await groups.findAll({
+      where: { labDayId: dayId },
+      order: ['position'],
+      transaction,
+    });
+    if (rows.length === 0) throw notFound('lab day', 'dayId', dayId);
+    const dealt = dealOut({ ...deal, groups: rows.map(({ id }) => id) });
+    for (const { groupId, code, key } of dealt.jars)
       await unknowns.upsert(
         { groupId, labDayId: dayId, code, kind, sealedKey: key },
         { transaction },
       );
-    }
+    return dealt;
   });
 }
 

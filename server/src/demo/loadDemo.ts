@@ -138,17 +138,21 @@ async function loadDay(database: Database, day: DemoDay): Promise<void> {
   for (const { group, work, step = mixingStep, vessel = mixingVessel, seen } of records)
     for (const record of seen) {
       line += 1;
-      await appendEntry(database, {
-        id: demoId(`${day.name} entry ${line}`),
-        workId: typeof work === 'number' ? mixingId(work) : demoId(`${day.name} ${work}`),
-        stepId: step,
-        // How far a step is belongs to the step, not to a vessel in it.
-        vessel: record.kind === 'step' ? null : vessel,
-        part: 'test',
-        groupId: groupId(group),
-        record: record satisfies BenchRecord,
-        supersedes: null,
-        recordedAt: new Date(Date.parse(`${date}T18:00:00Z`) + line * 20_000).toISOString(),
-      });
+      await appendEntry(
+        database,
+        {
+          id: demoId(`${day.name} entry ${line}`),
+          workId: typeof work === 'number' ? mixingId(work) : demoId(`${day.name} ${work}`),
+          stepId: step,
+          // How far a step is belongs to the step, not to a vessel in it.
+          vessel: record.kind === 'step' ? null : vessel,
+          part: 'test',
+          groupId: groupId(group),
+          record: record satisfies BenchRecord,
+          supersedes: null,
+          recordedAt: new Date(Date.parse(`${date}T18:00:00Z`) + line * 20_000).toISOString(),
+        },
+        'group',
+      );
     }
 }

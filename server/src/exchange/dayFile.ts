@@ -1,3 +1,4 @@
+import { likelyAuthor } from '@stoichos/core/labday/access';
 import { dayFileSchema, fileVersion } from '@stoichos/core/report/exchange';
 import type { DayFile } from '@stoichos/core/report/exchange';
 import type { Transaction } from 'sequelize';
@@ -74,12 +75,13 @@ async function insertEntries(
   for (const [at, entry] of entries.entries())
     await database.sequelize.query(
       `INSERT INTO bench_entries (id, work_id, step_id, vessel, part, group_id, kind, record,
-         supersedes, recorded_at, received_at)
+         supersedes, recorded_at, author, received_at)
        VALUES (:id, :workId, :stepId, :vessel, :part, :groupId, :kind, :record, :supersedes,
-         :recordedAt, now() + :at * interval '1 microsecond')`,
+         :recordedAt, :author, now() + :at * interval '1 microsecond')`,
       {
         replacements: {
           ...entry,
+          author: likelyAuthor(entry),
           kind: entry.record?.kind ?? null,
           record: entry.record && JSON.stringify(entry.record),
           at,

@@ -1,35 +1,17 @@
 import { inField } from '@stoichos/core/common';
 import { findSubstance } from '@stoichos/core/matter/substances';
 import { prepare } from '@stoichos/core/solution/preparation';
-import type { BenchEntry } from '@stoichos/core/labday/day';
-import type { Who } from '../access/who';
+import { authorOf } from '../access/who';
 import { audit } from '../database/audit';
 import { appendEntry, appendWeighing } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import type { Handlers } from '../http/handler';
-import { Problem } from '../problem';
-
-/** Records that only the instructor makes. */
-const ofInstructor: readonly string[] = ['verdict', 'signOff'];
-
-/** A group writes nothing that is the instructor’s to say. @throws Problem 403. */
-function refuseInstructors({ role }: Who, { record }: BenchEntry): void {
-  if (role !== 'group' || !record || !ofInstructor.includes(record.kind)) return;
-  throw new Problem(
-    403,
-    'otherBench',
-    'Verdicts and signatures are the instructor’s.',
-    'record',
-    'Record at your own bench.',
-  );
-}
 
 /** What is measured and seen: weighings and bench entries, both append-only. */
 export function benchHandlers(database: Database): Handlers<'addEntry' | 'addWeighing'> {
   return {
     async addEntry({ body: entry, who }) {
-      refuseInstructors(who, entry);
-      const stored = await appendEntry(database, entry);
+      const stored = await appendEntry(database, entry, authorOf(who));
       if (entry.record?.kind === 'verdict')
         await audit(database, who.role, 'verdict overridden', entry.record.reason);
       return stored;

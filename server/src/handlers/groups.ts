@@ -130,12 +130,12 @@ export function oversightHandlers(
 /** Unknowns dealt to the groups, their keys, and what was handed in. */
 export function unknownHandlers(database: Database): Handlers<'dealUnknowns' | 'keys' | 'answers'> {
   return {
-    async dealUnknowns({ params: { dayId }, body: { unknowns }, who }) {
-      await dealUnknowns(database, dayId, unknowns);
-      const codes = unknowns.map(({ code }) => code).join(', ');
+    async dealUnknowns({ params: { dayId }, body, who }) {
+      const { jars, leftOut } = await dealUnknowns(database, dayId, body);
+      const codes = jars.map(({ code }) => code).join(', ');
       await audit(database, who.role, 'unknowns dealt', codes);
       await notifyChanged(database, dayId);
-      return oversightOf(database, dayId);
+      return { leftOut: [...leftOut], oversight: await oversightOf(database, dayId) };
     },
     async keys({ params: { dayId }, who }) {
       await audit(database, who.role, 'key viewed');

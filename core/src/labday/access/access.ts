@@ -115,11 +115,6 @@ export type SealedUnknown = z.infer<typeof sealedUnknownSchema>;
 /** The label alone. */
 export const assignedUnknownSchema = sealedUnknownSchema.omit({ key: true });
 export type AssignedUnknown = z.infer<typeof assignedUnknownSchema>;
-/** The unknowns that are dealt out at once, one for each group that is named. */
-export const dealtUnknownsSchema = z.strictObject({
-  unknowns: z.array(sealedUnknownSchema).min(1, 'Deal out at least one unknown').max(60),
-});
-
 /** One test of a group on its unknown. */
 export const unknownResultSchema = z.strictObject({
   test: z.string().trim().min(1).max(60),

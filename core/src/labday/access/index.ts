@@ -2,7 +2,6 @@
 export {
   answerInputSchema,
   auditLineSchema,
-  dealtUnknownsSchema,
   errorSchema,
   groupViewSchema,
   joinableSchema,
@@ -46,4 +45,6 @@ export type {
   UnknownAnswer,
   UnknownResult,
 } from './access';
+export { likelyAuthor, mayPutRight, mayWrite } from './authors';
+export type { Author } from './authors';
 export { viewForGroup } from './groupView';

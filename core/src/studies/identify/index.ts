@@ -1,6 +1,5 @@
 /** Identifying unknowns: candidates, tests, what is left, and which test tells most. */
-export { assignUnknowns, inseparableIn } from './assign';
-export type { Assignment, AssignRequest, Dealt } from './assign';
+export { inseparableIn } from './inseparable';
 export { contradictions } from './contradictions';
 export type { Contradiction } from './contradictions';
 export { grade } from './grade';

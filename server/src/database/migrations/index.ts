@@ -8,6 +8,7 @@ import { unknowns } from './007-unknowns';
 import { settingsAndArchive } from './008-settings-and-archive';
 import { oneKindOfWork } from './009-one-kind-of-work';
 import { versions } from './010-versions';
+import { authors } from './011-authors';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -21,4 +22,5 @@ export const migrations = [
   settingsAndArchive,
   oneKindOfWork,
   versions,
+  authors,
 ] as const;

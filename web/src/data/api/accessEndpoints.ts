@@ -1,10 +1,6 @@
 import { contracts } from '@stoichos/contract';
-import type {
-  AnswerInput,
-  MessageInput,
-  Release,
-  SealedUnknown,
-} from '@stoichos/core/labday/access';
+import type { DealInput } from '@stoichos/contract';
+import type { AnswerInput, MessageInput, Release } from '@stoichos/core/labday/access';
 import { everything, unasked } from './build';
 import type { Build } from './build';
 
@@ -78,16 +74,7 @@ export const groupEndpoints = ({ read, write }: Build) => ({
   }),
   dealUnknowns: write(
     contracts.dealUnknowns,
-    ({
-      dayId,
-      unknowns,
-    }: {
-      readonly dayId: string;
-      readonly unknowns: readonly SealedUnknown[];
-    }) => ({
-      params: { dayId },
-      body: { unknowns: [...unknowns] },
-    }),
+    ({ dayId, ...body }: { readonly dayId: string } & DealInput) => ({ params: { dayId }, body }),
     { invalidatesTags: (_, __, { dayId }) => [groupTag(dayId), 'Audit', 'Days'] },
   ),
   answers: read(contracts.answers, dayOf, {

@@ -1,8 +1,7 @@
 import { Button, Group, Text } from '@mantine/core';
-import { assignUnknowns, costsOf, inseparableIn } from '@stoichos/core/studies/identify';
+import { costsOf, inseparableIn } from '@stoichos/core/studies/identify';
 import type { LabDay } from '@stoichos/core/labday/day';
 import { useState } from 'react';
-import { NumberField } from '../../shared/parts/NumberField';
 import { useDealUnknownsMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import { useLabDay } from '../../data/useLabDay';
@@ -18,8 +17,8 @@ export function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number
   const day = useLabDay();
   const { state, change } = useUnknownState();
   const candidates = useCandidates(state);
-  const [deal, { error, isLoading }] = useDealUnknownsMutation();
-  const [leftOut, setLeftOut] = useState<readonly string[]>([]);
+  const [deal, { data: dealt, error, isLoading }] = useDealUnknownsMutation();
+  const leftOut = dealt?.leftOut ?? [];
   // Every bench gets another jar: whoever has handed in has done so for nothing, which is asked about once.
   const [isAsked, setAsked] = useState(false);
   // All that is listed is not a set anybody has on the shelf.
@@ -37,7 +36,6 @@ export function Deal({ isDealt, handedIn }: { isDealt: boolean; handedIn: number
         state={state}
         candidates={candidates}
         day={day}
-        setLeftOut={setLeftOut}
         setAsked={setAsked}
         deal={deal}
         tooMany={tooMany}
@@ -70,7 +68,6 @@ interface DealFieldsProps {
   readonly state: UnknownState;
   readonly candidates: Candidates;
   readonly day: LabDay;
-  readonly setLeftOut: (next: readonly string[]) => void;
   readonly setAsked: (next: boolean) => void;
   readonly deal: ReturnType<typeof useDealUnknownsMutation>[0];
   readonly tooMany: boolean;
@@ -80,12 +77,11 @@ interface DealFieldsProps {
   readonly isAsked: boolean;
 }
 
-/** By which seed the unknowns are dealt. */
+/** What deals them: which jar goes to which bench is drawn by the server, and nobody can work it out. */
 export function DealFields({
   state,
   candidates,
   day,
-  setLeftOut,
   setAsked,
   deal,
   tooMany,
@@ -94,11 +90,10 @@ export function DealFields({
   handedIn,
   isAsked,
 }: DealFieldsProps) {
-  const [seed, setSeed] = useState<number | ''>(() => Math.ceil(Date.now() % largestSeed));
   const { model } = candidates;
   const many = day.groups.length === 1 ? '1 bench' : `${day.groups.length} benches`;
   const submit = () => {
-    if (!model || seed === '') return;
+    if (!model) return;
     const away = new Set(state.missing);
     const canDo = (test: string): boolean => {
       const costs = costsOf(state.kind, test);
@@ -107,31 +102,19 @@ export function DealFields({
         !costs?.reagents.some((reagent) => away.has(reagent))
       );
     };
-    const dealt = assignUnknowns({
-      groups: day.groups.map(({ id }) => id),
-      candidates: model.candidates,
-      seed,
+    setAsked(false);
+    void deal({
+      dayId: day.id,
+      kind: state.kind,
+      candidates: [...model.candidates],
       inseparable: inseparableIn(model, canDo),
     });
-    setLeftOut(dealt.leftOut);
-    setAsked(false);
-    const { kind } = state;
-    void deal({ dayId: day.id, unknowns: dealt.assignments.map((one) => ({ ...one, kind })) });
   };
   return (
     <Group align="end" mt="sm">
-      <NumberField
-        w={150}
-        label="Seed"
-        description="The same deals the same"
-        min={1}
-        max={largestSeed}
-        value={seed}
-        onChange={setSeed}
-      />
       <Button
         loading={isLoading}
-        disabled={!model || tooMany || model.candidates.length === 0 || seed === ''}
+        disabled={!model || tooMany || model.candidates.length === 0}
         variant={isDealt ? 'default' : 'filled'}
         onClick={() => (handedIn > 0 && !isAsked ? setAsked(true) : submit())}
       >
@@ -140,6 +123,3 @@ export function DealFields({
     </Group>
   );
 }
-
-/** The largest seed that is asked for. */
-export const largestSeed = 999_999;

@@ -15,7 +15,7 @@ import { JoinCard, Tablets } from './JoinCard';
 /** How groups come to this lab day, who is there, what they may see, and what is said to them. */
 export function GroupsPage() {
   const day = useLabDay();
-  const { data, error, refetch } = useOversightQuery(day.id);
+  const { currentData: data, error, refetch } = useOversightQuery(day.id);
   if (!data) return <LoadState error={error} retry={() => void refetch()} />;
   return (
     <>

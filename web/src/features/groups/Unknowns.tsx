@@ -22,8 +22,8 @@ export function Unknowns({ oversight }: { oversight: Oversight }) {
   const { data: session } = useSessionQuery();
   const isInstructor = session?.role === 'instructor';
   const [shown, setShown] = useState(false);
-  const { data: keys } = useKeysQuery(day.id, { skip: !shown });
-  const { data: answers = [] } = useAnswersQuery(day.id, { skip: !isInstructor });
+  const { currentData: keys } = useKeysQuery(day.id, { skip: !shown });
+  const { currentData: answers = [] } = useAnswersQuery(day.id, { skip: !isInstructor });
   if (!isInstructor) return null;
   return (
     <Card label="Unknowns" mt="md">

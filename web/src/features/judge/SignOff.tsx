@@ -4,6 +4,7 @@ import type { LabDay, RecordOf } from '@stoichos/core/labday/day';
 import type { StationJudgement } from '@stoichos/core/labday/judge';
 import type { Agreement, ChangeVerdict } from '@stoichos/core/seeing/judgement';
 import { IconSignature } from '@tabler/icons-react';
+import { useSessionQuery } from '../../data/api/api';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import { Mark } from '../../shared/parts/Mark';
 import type { Recorder } from '../../shared/recording/useRecorder';
@@ -28,6 +29,8 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
     part: 'test',
   });
   const computed = comparison?.agreement;
+  const { data: session } = useSessionQuery();
+  const isInstructor = session?.role === 'instructor';
   const stands = recorder.standing.findLast(({ record }) => record.kind === 'verdict');
   return (
     <section aria-label="The instructor’s word" className="no-print">
@@ -40,10 +43,20 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
             {override.by} says <strong>{override.verdict}</strong>: “{override.reason}”. Computed:
           </Text>
           <Mark of={computed ?? 'notPredicted'} />
-          {stands && <Button onClick={() => recorder.withdraw(stands)}>Take it back</Button>}
+          {stands && isInstructor && (
+            <Button onClick={() => recorder.withdraw(stands)}>Take it back</Button>
+          )}
         </Group>
       )}
-      <VerdictForm day={day} judgement={judgement} signed={signed} recorder={recorder} />
+      {isInstructor ? (
+        <VerdictForm day={day} judgement={judgement} signed={signed} recorder={recorder} />
+      ) : (
+        <Text className="quiet">
+          {signed
+            ? `Signed off by ${signed.by}.`
+            : 'Not signed off yet. Only the instructor signs.'}
+        </Text>
+      )}
     </section>
   );
 }

@@ -144,7 +144,7 @@ function ReportParts({ day, isInstructor, leftOut, setLeftOut }: ReportPartsProp
 
 /** Everything a report can be about. */
 function useScopes(day: LabDay): readonly ScopeChoice[] {
-  const { data: oversight } = useOversightQuery(day.id);
+  const { currentData: oversight } = useOversightQuery(day.id);
   const unknowns = oversight?.unknowns;
   return useMemo(
     () => [
@@ -171,11 +171,11 @@ function useScopes(day: LabDay): readonly ScopeChoice[] {
 
 /** The jars of the day with their answers. Keys are only fetched by the instructor, and only where the report has a place for them. */
 function useJars(day: LabDay, scope: ReportScope | undefined, isInstructor: boolean) {
-  const { data: oversight } = useOversightQuery(day.id);
+  const { currentData: oversight } = useOversightQuery(day.id);
   const dealt = (oversight?.unknowns.length ?? 0) > 0;
   const skip = !isInstructor || !dealt || scope?.of === 'work';
-  const { data: keys, isLoading: keysOnTheWay } = useKeysQuery(day.id, { skip });
-  const { data: answers, isLoading: answersOnTheWay } = useAnswersQuery(day.id, { skip });
+  const { currentData: keys, isLoading: keysOnTheWay } = useKeysQuery(day.id, { skip });
+  const { currentData: answers, isLoading: answersOnTheWay } = useAnswersQuery(day.id, { skip });
   const jars = useMemo(
     () =>
       skip

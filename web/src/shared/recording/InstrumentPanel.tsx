@@ -128,7 +128,10 @@ const placesOf = (resolution: number): number => Math.max(0, Math.round(-Math.lo
 
 /** What it reads at this moment. */
 export function Live({ id, quantity }: { id: string; quantity: QuantityName }) {
-  const { data, error } = useReadingQuery({ id, quantity }, { pollingInterval: pollMs });
+  const { currentData: data, error } = useReadingQuery(
+    { id, quantity },
+    { pollingInterval: pollMs },
+  );
   if (error)
     return (
       <Text size="sm" className={classes.live ?? ''}>
