@@ -101,8 +101,10 @@ try {
     },
   });
   server.on('message', (message) => {
-    if (typeof message === 'object' && message !== null && 'url' in message)
+    if (typeof message === 'object' && message !== null && 'url' in message) {
       console.log(`\n  Stoichos is ready: ${String(message.url)}   (Ctrl-C stops it)\n`);
+      if ('warning' in message) console.log(`  Careful: ${String(message.warning)}\n`);
+    }
   });
   server.once('exit', (code) => {
     if (!stopping) {

@@ -9,6 +9,7 @@ import type { Reach } from './access/identify';
 import { handlersOf } from './handlers';
 import { answerErrors } from './http/answerErrors';
 import { logRequests } from './http/logRequests';
+import { refuseOtherHosts } from './http/refuseOtherHosts';
 import { refuseOtherSites } from './http/refuseOtherSites';
 import { routesOf } from './http/routes';
 import { serveApplication } from './http/serveApplication';
@@ -49,8 +50,14 @@ export function createApp(
     }),
   );
   app.use(answerErrors(log));
+  app.use(refuseOtherHosts(reach.hosts));
   app.use(refuseOtherSites());
-  app.use(routesOf(handlersOf(database, instruments, hub), identifier(database, reach)).routes());
+  app.use(
+    routesOf(handlersOf(database, instruments, hub), {
+      identify: identifier(database, reach),
+      onEnd: (session, end) => hub.onEnd(session, end),
+    }).routes(),
+  );
   app.use(serveApplication(applicationFolder));
   return app;
 }

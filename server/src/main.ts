@@ -1,5 +1,8 @@
 /** The server process: connect, migrate, load the demo data into an empty database, listen, stop gracefully. */
 import { once } from 'node:events';
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
 import { fileURLToPath } from 'node:url';
 import { createLog } from './log';
 import { createApp } from './app';
@@ -7,12 +10,17 @@ import { accountsThere } from './database/accounts';
 import { connect } from './database/connect';
 import { addressesSchema, openInstruments } from './instruments/instruments';
 import { migrate } from './database/migrate';
+import { hostsOf } from './http/refuseOtherHosts';
 import { openLive } from './live/hub';
 import { loadDemo } from './demo/loadDemo';
 
 const { STOICHOS_INSTRUMENTS = '[]' } = process.env;
 const { DATABASE_URL, PORT = '8410', HOST = '127.0.0.1', LOG_LEVEL = 'warn' } = process.env;
 const log = createLog(LOG_LEVEL);
+
+/** What everybody on the network can read where there is no certificate. */
+const clearWords =
+  'Passphrases, join codes, sessions and everything the groups write cross the network in clear: anybody on it can read them and act with them. Make a certificate with `npm run certificate`.';
 
 if (!DATABASE_URL) {
   log.fatal('DATABASE_URL is not set. Start with `npm start`, or name a PostgreSQL database.');
@@ -49,19 +57,47 @@ if (!loopback && !(await accountsThere(database)).instructor) {
 }
 const hub = openLive(DATABASE_URL, log);
 
+const { STOICHOS_PROXY, STOICHOS_HOSTS, STOICHOS_TLS_CERT, STOICHOS_TLS_KEY } = process.env;
+const proxy = STOICHOS_PROXY === 'on';
 const application = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createApp(database, log, application, instruments, {
+const app = createApp(database, log, application, instruments, {
   hub,
-  reach: { loopback, proxy: process.env.STOICHOS_PROXY === 'on' },
-}).listen(Number(PORT), HOST);
+  reach: { loopback, proxy, hosts: hostsOf(loopback, STOICHOS_HOSTS) },
+});
+
+/** The certificate and the key to go with it; undefined where there is none. */
+function readTls(): { readonly cert: Buffer; readonly key: Buffer } | undefined {
+  if (!STOICHOS_TLS_CERT && !STOICHOS_TLS_KEY) return undefined;
+  try {
+    return {
+      cert: readFileSync(STOICHOS_TLS_CERT ?? ''),
+      key: readFileSync(STOICHOS_TLS_KEY ?? ''),
+    };
+  } catch (error) {
+    log.fatal(
+      { err: error },
+      'STOICHOS_TLS_CERT and STOICHOS_TLS_KEY name a certificate and its key; they cannot be read. `npm run certificate` makes both.',
+    );
+    return process.exit(1);
+  }
+}
+const tls = readTls();
+const callback = app.callback();
+const server = (
+  tls
+    ? createSecureServer(tls, (...both) => void callback(...both))
+    : createServer((...both) => void callback(...both))
+).listen(Number(PORT), HOST);
 server.once('error', (error) => {
   log.fatal({ err: error }, `Port ${PORT} on ${HOST} cannot be listened on.`);
   process.exit(1);
 });
 await once(server, 'listening');
-const url = `http://${HOST}:${PORT}`;
+const url = `${tls ? 'https' : 'http'}://${HOST}:${PORT}`;
+const inClear = !loopback && !tls && !proxy;
+if (inClear) log.warn(clearWords);
 log.info({ url }, 'listening');
-process.send?.({ url });
+process.send?.({ url, ...(inClear && { warning: clearWords }) });
 
 let stopping = false;
 /** Lets running requests end, then closes the database. */

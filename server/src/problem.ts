@@ -6,8 +6,8 @@ export class Problem extends Error {
     message: string,
     readonly field: string | null,
     readonly remedy: string,
-    /** What stands now, where that is not what was counted on. */
-    readonly now?: unknown,
+    /** What stands now, where that is not what was counted on; or when to come again, s. */
+    readonly more: { readonly now?: unknown; readonly retryAfterS?: number } = {},
   ) {
     super(message);
     this.name = 'Problem';
@@ -33,6 +33,6 @@ export function stale(what: string, now: unknown): Problem {
     `Somebody else has changed the ${what} since you opened it.`,
     'version',
     'Choose, where you differ, and save again. Nothing was written over.',
-    now,
+    { now },
   );
 }

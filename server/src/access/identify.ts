@@ -10,6 +10,8 @@ import { meetSession } from '../database/sessions';
 export interface Reach {
   /** Bound to this machine alone. */
   readonly loopback: boolean;
+  /** The names it answers to. */
+  readonly hosts: ReadonlySet<string>;
   /** A proxy stands before it, which says who really asks. */
   readonly proxy?: boolean;
 }
@@ -26,12 +28,24 @@ export const identifier =
 async function find(context: Context, database: Database, reach: Reach): Promise<Who> {
   const staff = await met(context, database, 'staff');
   if (staff && staff.seat.role !== 'group')
-    return { role: staff.seat.role, sessionId: staff.id, seat: staff.seat, open: false };
+    return {
+      role: staff.seat.role,
+      sessionId: staff.id,
+      seat: staff.seat,
+      endsAt: staff.endsAt,
+      open: false,
+    };
   const isGroup = context.cookies.get(cookieNames.group) !== undefined;
   if (isGroup) {
     const group = await met(context, database, 'group');
     return group?.seat.role === 'group'
-      ? { role: 'group', sessionId: group.id, seat: group.seat, open: false }
+      ? {
+          role: 'group',
+          sessionId: group.id,
+          seat: group.seat,
+          endsAt: group.endsAt,
+          open: false,
+        }
       : { role: 'nobody', open: false };
   }
   return (await isOpen(context, database, reach))

@@ -7,6 +7,8 @@ export interface Who {
   /** Absent for nobody, and for the instructor of a machine that stands open. */
   readonly sessionId?: string;
   readonly seat?: Seat;
+  /** When the session ends by itself. */
+  readonly endsAt?: Date;
   /** The machine stands open to whoever sits at it. */
   readonly open: boolean;
 }

@@ -13,14 +13,3 @@ export async function notifyChanged(
     replacements: { channel, payload: JSON.stringify({ day, group }) },
   });
 }
-
-/** Tells every server that a tablet was put out. */
-export async function notifyEnded(
-  { sequelize }: Database,
-  day: string,
-  session: string,
-): Promise<void> {
-  await sequelize.query('SELECT pg_notify(:channel, :payload)', {
-    replacements: { channel, payload: JSON.stringify({ day, group: null, ended: session }) },
-  });
-}

@@ -22,6 +22,7 @@ export type Seat =
 export interface Session {
   readonly id: string;
   readonly seat: Seat;
+  readonly endsAt: Date;
   /** A fresh token, where the old one has served long enough. */
   readonly renewed?: string;
 }
@@ -67,7 +68,7 @@ export async function meetSession(
   const now = Date.now();
   const isOld = row.tokenHash !== hash;
   if (isOld && now - row.rotatedAt.getTime() > graceMs) return undefined;
-  const session = { id: row.id, seat: seatOf(row) };
+  const session = { id: row.id, seat: seatOf(row), endsAt: row.endsAt };
   if (!isOld && now - row.rotatedAt.getTime() > rotatesAfterMs) {
     const renewed = newToken();
     const [changed] = await sessions.update(

@@ -7,12 +7,12 @@ import {
 } from '@stoichos/core/labday/access';
 import type { Context } from 'koa';
 import { dropCookie, putCookie } from '../access/cookies';
-import { noteFailure, refuseTooMany } from '../database/attempts';
+import { countWrongCode } from '../database/attempts';
 import { audit } from '../database/audit';
 import type { Database } from '../database/connect';
 import { dayOfCode, joiningOf, renewCode } from '../database/joining';
 import { loadDay } from '../database/labDays';
-import { notifyChanged, notifyEnded } from '../database/notify';
+import { notifyChanged } from '../database/notify';
 import {
   answersOf,
   dealUnknowns,
@@ -31,10 +31,9 @@ import { Problem, notFound } from '../problem';
 /** Joining a lab day by its code, and leaving it. */
 export function joinHandlers(database: Database): Handlers<'joinable' | 'join' | 'leave'> {
   const opened = async (context: Context, text: string) => {
-    await refuseTooMany(database, 'join', context.ip);
     const found = await dayOfCode(database, readJoinCode(text).slice(0, 20));
     if (found) return found;
-    await noteFailure(database, 'join', context.ip);
+    await countWrongCode(database, context.ip);
     await audit(database, 'nobody', 'join refused', context.ip);
     throw new Problem(
       404,
@@ -110,7 +109,7 @@ export function oversightHandlers(
       if (!tablet) throw notFound('tablet on this lab day', 'tabletId', tabletId);
       await endSession(database, tabletId);
       await audit(database, who.role, 'tablet put out');
-      await notifyEnded(database, dayId, tabletId);
+      await notifyChanged(database, dayId);
       return oversightOf(database, dayId);
     },
     async release({ params: { dayId }, body: wanted, who }) {

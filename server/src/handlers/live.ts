@@ -24,16 +24,12 @@ export function liveHandlers(database: Database, hub: LiveHub): Handlers<'dayLiv
           },
         }),
       ),
-    groupLive: ({ bench: { dayId, groupId }, who: { sessionId } }) =>
+    groupLive: ({ bench: { dayId, groupId } }) =>
       Promise.resolve((stream) =>
         hub.listen(dayId, {
           lineUp: () => stream.send({ kind: 'hello' }),
-          notice: ({ group, ended }) => {
-            if (ended !== undefined) {
-              if (ended !== sessionId) return;
-              stream.send({ kind: 'ended' });
-              stream.end();
-            } else if (group === null || group === groupId) stream.send({ kind: 'changed' });
+          notice: ({ group }) => {
+            if (group === null || group === groupId) stream.send({ kind: 'changed' });
           },
         }),
       ),

@@ -15,6 +15,9 @@ export function answerErrors(log: Logger): Middleware {
       const { status, ...answer } = describe(error);
       if (status >= 500) log.error({ err: error, path: context.path }, 'request failed');
       context.status = status;
+      context.set('Cache-Control', 'no-store');
+      if (error instanceof Problem && error.more.retryAfterS !== undefined)
+        context.set('Retry-After', String(error.more.retryAfterS));
       context.body = { error: answer satisfies ApiError };
     }
   };
@@ -81,7 +84,8 @@ const databaseStuck: Readonly<Record<string, Omit<ApiError, 'field'> & { status:
 
 function describe(error: unknown): ApiError & { status: number } {
   if (error instanceof Problem) {
-    const { status, code, message, field, remedy, now } = error;
+    const { status, code, message, field, remedy } = error;
+    const { now } = error.more;
     return { status, code, message, field, remedy, ...(now !== undefined && { now }) };
   }
   if (error instanceof ChemistryError) {

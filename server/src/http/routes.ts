@@ -3,6 +3,7 @@ import { contracts } from '@stoichos/contract';
 import type { Contract, RouteName } from '@stoichos/contract';
 import type { Context, Middleware } from 'koa';
 import type { Who } from '../access/who';
+import { openSession } from '../live/hub';
 import type { FileReply, Handlers } from './handler';
 import { Problem } from '../problem';
 import { readBody } from './readBody';
@@ -16,10 +17,8 @@ type AnyHandler = (request: object) => Promise<unknown>;
 /**
  * The router, made from the contracts and nothing else: who asks, whether they may, how much is read and whether it is right all hang on
  * the route that was matched, exactly as it is written. What matches none goes on, and finds nothing.
- *
- * @param identify finds out who asks.
  */
-export function routesOf(handlers: Handlers, identify: (context: Context) => Promise<Who>): Router {
+export function routesOf(handlers: Handlers, doorkeeper: Doorkeeper): Router {
   const router = new Router({ prefix: '/api', sensitive: true, strict: true });
   for (const [name, contract] of Object.entries(contracts) as [RouteName, Contract][]) {
     const problem = faultOf(contract);
@@ -27,10 +26,17 @@ export function routesOf(handlers: Handlers, identify: (context: Context) => Pro
     router.register(
       contract.path,
       [contract.method],
-      answering(contract, handlers[name] as AnyHandler, identify),
+      answering(contract, handlers[name] as AnyHandler, doorkeeper),
     );
   }
   return router;
+}
+
+/** Who knows who asks, and when they no longer may. */
+export interface Doorkeeper {
+  readonly identify: (context: Context) => Promise<Who>;
+  /** Calls back when a session ends. */
+  readonly onEnd: (session: string, end: () => void) => () => void;
 }
 
 /** Why a contract opens no door; undefined for a sound one. */
@@ -48,9 +54,11 @@ export function faultOf({ roles, owner, rate }: Contract): string | undefined {
 function answering(
   contract: Contract,
   handler: AnyHandler,
-  identify: (context: Context) => Promise<Who>,
+  { identify, onEnd }: Doorkeeper,
 ): Middleware {
   return async (context) => {
+    // What the server tells is for whoever asked, and for no cache on the way.
+    context.set('Cache-Control', 'no-store');
     const who = await identify(context);
     admit(contract, who);
     const params = check(contract.params, (context as Context & { params: unknown }).params);
@@ -66,7 +74,9 @@ function answering(
     }
     const bench = who.seat?.role === 'group' ? who.seat : undefined;
     const reply = await handler({ params, query, body, who, context, bench });
-    respond(context, contract, reply);
+    if (contract.answer.kind === 'events')
+      follow(context, who, onEnd, reply as (stream: Stream) => () => void);
+    else respond(context, contract, reply);
   };
 }
 
@@ -119,11 +129,27 @@ function respond(context: Context, { answer, makes }: Contract, reply: unknown):
       context.attachment(name);
       context.type = `${answer.type}; charset=utf-8`;
       context.body = content;
-      break;
-    }
-    case 'events': {
-      const stream = openStream(context);
-      stream.onClose((reply as (stream: Stream) => () => void)(stream));
     }
   }
+}
+
+/** The longest time a timer takes, ms. */
+const longestTimerMs = 2_000_000_000;
+
+/** Tells what happens for as long as whoever listens may hear it, and not a moment longer. */
+function follow(
+  context: Context,
+  { sessionId, endsAt }: Who,
+  onEnd: Doorkeeper['onEnd'],
+  listen: (stream: Stream) => () => void,
+): void {
+  const stream = openStream(context);
+  const end = (): void => {
+    stream.send({ kind: 'ended' });
+    stream.end();
+  };
+  const leftMs = endsAt ? endsAt.getTime() - Date.now() : longestTimerMs;
+  const timer = setTimeout(end, Math.min(Math.max(0, leftMs), longestTimerMs));
+  const stops = [onEnd(sessionId ?? openSession, end), listen(stream), () => clearTimeout(timer)];
+  stream.onClose(() => stops.forEach((stop) => stop()));
 }

@@ -3,6 +3,8 @@ import type { LiveEvent } from '@stoichos/core/labday/access';
 import type { Context } from 'koa';
 
 const beatMs = 15_000;
+/** So much may wait for one that listens and does not read. */
+const mostUnreadBytes = 1_000_000;
 
 /** An open answer to which events are written as they happen (server-sent events, WHATWG HTML). */
 export interface Stream {
@@ -22,7 +24,10 @@ export function openStream(context: Context): Stream {
   const beat = setInterval(() => body.write(': still here\n\n'), beatMs);
   body.on('close', () => clearInterval(beat));
   const send = (event: LiveEvent): void => {
-    if (!body.writableEnded) body.write(`data: ${JSON.stringify(event)}\n\n`);
+    if (body.writableEnded) return;
+    // Who does not read is let go, and begins again when it does.
+    if (body.writableLength > mostUnreadBytes) body.end();
+    else body.write(`data: ${JSON.stringify(event)}\n\n`);
   };
   // Something must be written for the answer to begin; the first event comes when there is news to be had.
   body.write(': open\n\n');

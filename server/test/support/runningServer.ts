@@ -3,6 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import { connect, createApp, migrate, openInstruments, openLive } from '../../src';
 import type { InstrumentAddress } from '../../src/instruments/instruments';
+import { hostsOf } from '../../src/http/refuseOtherHosts';
 import { createLog } from '../../src/log';
 
 /** A served application on an emptied database, and a way to ask it. */
@@ -19,7 +20,7 @@ export async function runningServer(
   const hub = openLive(databaseUrl, log);
   const server = createApp(database, log, '/nowhere', instruments, {
     hub,
-    reach: { loopback },
+    reach: { loopback, hosts: hostsOf(loopback) },
   }).listen(0, '127.0.0.1');
   await once(server, 'listening');
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api`;

@@ -9,6 +9,7 @@ import { settingsAndArchive } from './008-settings-and-archive';
 import { oneKindOfWork } from './009-one-kind-of-work';
 import { versions } from './010-versions';
 import { authors } from './011-authors';
+import { guesses } from './012-guesses';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -23,4 +24,5 @@ export const migrations = [
   oneKindOfWork,
   versions,
   authors,
+  guesses,
 ] as const;

@@ -28,6 +28,8 @@ export const accessEndpoints = ({ read, write }: Build) => ({
       readonly role: Staff;
       readonly passphrase: string;
       readonly openHere?: boolean;
+      /** The instructor’s as it stands, where one is set. */
+      readonly current?: string;
     }) => ({ params: { role }, body }),
     { invalidatesTags: ['Access', 'Audit'] },
   ),

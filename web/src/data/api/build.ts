@@ -43,6 +43,31 @@ export interface AskError {
 // A server that went away in the middle of an answer would be waited for without end.
 const send = fetchBaseQuery({ baseUrl: '/api', timeout: 20_000 });
 
+/** The longest that is waited for a turn before it is said, s; and how often. */
+const longestWaitS = 5;
+const mostWaits = 4;
+
+/** Asks; where many guess at a secret and one’s turn is near, waits for it. */
+async function sendInTurn(
+  contract: Contract,
+  request: Parameters<typeof send>[0],
+  ...rest: [Parameters<typeof send>[1], Parameters<typeof send>[2]]
+) {
+  for (let waits = 0; ; waits += 1) {
+    const answer = await send(request, ...rest);
+    const { response } = answer.meta ?? {};
+    const waitS = Number(response?.headers.get('retry-after') ?? Infinity);
+    if (
+      contract.rate !== 'guess' ||
+      response?.status !== 429 ||
+      !(waitS <= longestWaitS) ||
+      waits === mostWaits
+    )
+      return answer;
+    await new Promise((done) => setTimeout(done, waitS * 1000));
+  }
+}
+
 /** Asks a route by its contract, and takes no answer that is not what was agreed. */
 export const ask: BaseQueryFn<Question, unknown, AskError> = async (
   { contract, given },
@@ -50,14 +75,15 @@ export const ask: BaseQueryFn<Question, unknown, AskError> = async (
   extra,
 ) => {
   const { method, answer } = contract;
-  const { data, error } = await send(
+  const { data, error } = await sendInTurn(
+    contract,
     {
       url: addressOf(contract, given),
       method,
       ...(method !== 'GET' && method !== 'DELETE' && { body: given.body ?? {} }),
     },
     api,
-    extra,
+    extra ?? {},
   );
   if (error)
     return {

@@ -32,6 +32,10 @@ export function useLiveDay(dayId: string): void {
       dispatch(happened());
       return;
     }
+    if (event.kind === 'ended') {
+      dispatch(api.util.invalidateTags(['Access']));
+      return;
+    }
     const day = { type: 'Day', id: dayId } as const;
     const group = { type: 'Group', id: dayId } as const;
     dispatch(api.util.invalidateTags(event.kind === 'hello' ? [day, group] : [group]));

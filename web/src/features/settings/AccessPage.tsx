@@ -43,8 +43,16 @@ export function AccessPage() {
       </Card>
       {session.role === 'instructor' && (
         <>
-          <PassphraseForm role="instructor" isThere={session.hasPassphrase} />
-          <PassphraseForm role="technician" isThere={session.hasTechnician} />
+          <PassphraseForm
+            role="instructor"
+            isThere={session.hasPassphrase}
+            asksCurrent={session.hasPassphrase}
+          />
+          <PassphraseForm
+            role="technician"
+            isThere={session.hasTechnician}
+            asksCurrent={session.hasPassphrase}
+          />
           <Card label="Doors and keys" mt="md">
             <Fold title="Who went through which door">
               <Audit />
@@ -59,20 +67,28 @@ export function AccessPage() {
 function PassphraseForm({
   role,
   isThere,
+  asksCurrent,
 }: {
   role: 'instructor' | 'technician';
   isThere: boolean;
+  /** The instructor has a passphrase, and says it before another is set. */
+  asksCurrent: boolean;
 }) {
   const form = useForm({
-    initialValues: { passphrase: '', ...(role === 'instructor' && { openHere: true }) },
+    initialValues: {
+      current: '',
+      passphrase: '',
+      ...(role === 'instructor' && { openHere: true }),
+    },
     validate: (values) => schemaErrors(newPassphraseSchema, values),
   });
   const [save, { isLoading, error }] = useSetPassphraseMutation();
   const told = error ? explainError(error) : undefined;
   const submit = form.onSubmit(async (values) => {
-    const done = await save({ role, ...values });
+    const { current, ...rest } = values;
+    const done = await save({ role, ...rest, ...(asksCurrent && { current }) });
     if (done.error) return;
-    form.setFieldValue('passphrase', '');
+    form.setValues({ passphrase: '', current: '' });
     notifications.show({
       title: 'The passphrase is set',
       message: 'Sessions begun with the old one have ended.',
@@ -86,11 +102,20 @@ function PassphraseForm({
           {isThere ? 'One is set; a new one replaces it.' : 'None is set.'} At least{' '}
           {shortestPassphrase} characters; a few words do well.
         </Text>
+        {asksCurrent && (
+          <PasswordInput
+            label="The instructor’s passphrase now"
+            autoComplete="current-password"
+            mb="sm"
+            {...form.getInputProps('current')}
+            error={told?.field === 'current' ? `${told.message} ${told.remedy}` : undefined}
+          />
+        )}
         <PasswordInput
           label="New passphrase"
           autoComplete="new-password"
           {...form.getInputProps('passphrase')}
-          error={told ? `${told.message} ${told.remedy}` : undefined}
+          error={told && told.field !== 'current' ? `${told.message} ${told.remedy}` : undefined}
         />
         {role === 'instructor' && (
           <Switch
@@ -103,7 +128,10 @@ function PassphraseForm({
           type="submit"
           mt="sm"
           loading={isLoading}
-          disabled={form.values.passphrase.length < shortestPassphrase}
+          disabled={
+            form.values.passphrase.length < shortestPassphrase ||
+            (asksCurrent && form.values.current === '')
+          }
         >
           Set the passphrase
         </Button>
