@@ -1,7 +1,7 @@
 import { fireEvent, screen, waitFor, within } from '@testing-library/react';
 import type { SessionState } from '@stoichos/core/labday/access';
 import { exchangeText } from '@stoichos/core/report/exchange';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
 import { AccessPage } from '../../src/features/settings/AccessPage';
@@ -40,6 +40,31 @@ describe('who may come in', () => {
     expect(screen.queryByRole('button', { name: 'Sign out' })).not.toBeInTheDocument();
     expect(of('instructor').getByText(/None is set/)).toBeVisible();
     expect(of('technician').getByText(/One is set; a new one replaces it/)).toBeVisible();
+  });
+
+  it('asks for the passphrase as it is before another is set, and says where it is not that', async () => {
+    const wrong = {
+      code: 'wrongPassphrase',
+      message: 'That is not the passphrase.',
+      field: 'current',
+      remedy: 'Try again.',
+    };
+    const asked = answering({ error: wrong }, 403);
+    await page({ open: false, hasPassphrase: true });
+    const set = of('technician').getByRole('button', { name: 'Set the passphrase' });
+    const now = of('technician').getByLabelText('The instructor’s passphrase now');
+    fireEvent.change(of('technician').getByLabelText('New passphrase'), {
+      target: { value: 'heron tern plover' },
+    });
+    expect(set).toBeDisabled();
+    fireEvent.change(now, { target: { value: 'lantern' } });
+    await user.click(set);
+    expect(await screen.findByText('That is not the passphrase. Try again.')).toBeVisible();
+    expect(now).toHaveValue('lantern');
+    expect(written(asked)[0]?.body).toEqual({
+      current: 'lantern',
+      passphrase: 'heron tern plover',
+    });
   });
 
   it('sets a passphrase of ten characters or more, and forgets what was typed', async () => {
@@ -110,6 +135,23 @@ describe('signing in', () => {
     await waitFor(() =>
       expect(written(asked)[0]?.body).toEqual({ role: 'technician', passphrase: 'heron tern' }),
     );
+  });
+
+  it('waits for its turn where many have guessed, without a word', async () => {
+    const error = { code: 'tooManyTries', message: 'Too many.', field: null, remedy: 'Wait.' };
+    const statuses = [429, 429, 204];
+    vi.stubGlobal('fetch', () => {
+      const status = statuses.shift() ?? 500;
+      const headers = { 'content-type': 'application/json', 'retry-after': '0' };
+      return Promise.resolve(
+        new Response(status === 204 ? null : JSON.stringify({ error }), { status, headers }),
+      );
+    });
+    show(<SignIn session={{ ...session, role: 'nobody', open: false }} />);
+    fireEvent.change(screen.getByLabelText('Passphrase'), { target: { value: 'heron tern' } });
+    await user.click(screen.getByRole('button', { name: /Sign in/ }));
+    await waitFor(() => expect(statuses).toEqual([]));
+    expect(screen.queryByText(/Too many/)).toBeNull();
   });
 
   it('says what is wrong', async () => {
