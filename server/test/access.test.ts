@@ -155,6 +155,15 @@ describe('a group', () => {
     expect((await as('instructor', 'POST', '/entries', back)).status).toBe(201);
   });
 
+  it('and the technician bring nothing in as a file that the instructor wrote', async () => {
+    const file = (await as('instructor', 'GET', `/days/${sample.ids.day}/day.json`)).json as object;
+    const brought = (role: AskRole) =>
+      as(role, 'POST', '/import', { file, apply: true, asAnother: true });
+    const refused = await brought('technician');
+    expect([refused.status, refused.json.error.code]).toEqual([403, 'notYours']);
+    expect((await brought('instructor')).status).toBe(200);
+  });
+
   it('and the technician sign nothing in the instructor’s name', async () => {
     for (const role of ['group', 'technician'] as const) {
       const signed = entry({ record: { kind: 'signOff', by: 'M. Sandpiper' } });

@@ -185,7 +185,12 @@ describe('the bench record', () => {
   it('stores an entry once however often it is sent', async () => {
     for (let time = 0; time < 3; time += 1) expect((await postEntry()).status).toBe(201);
     const { json } = await server.ask('GET', `/days/${sample.ids.day}`);
-    expect(json.entries).toEqual([sample.entry]);
+    expect(json.entries).toEqual([{ ...sample.entry, author: 'instructor' }]);
+  });
+
+  it('says who wrote a line, whatever the line says of it', async () => {
+    const { json } = await postEntry({ author: 'group' });
+    expect(json.author).toBe('instructor');
   });
 
   it('stores an entry once when it is sent many times at once', async () => {

@@ -1,10 +1,10 @@
 import { fileFormatNames, jsonSchemaOf } from '@stoichos/core/report/exchange';
-import type { LabDaySummary } from '@stoichos/core/labday/day';
+import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
 import type { Backup, DayFile, ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
 import ical from 'node-ical';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
-import { runningServer } from './support/runningServer';
+import { runningServer, sampleDay } from './support/runningServer';
 
 let server: Awaited<ReturnType<typeof runningServer>>;
 let days: LabDaySummary[];
@@ -41,6 +41,24 @@ const empty = async () => {
 const backup = async () => (await server.ask('GET', '/backup')).json as Backup;
 /** Without what every backup has of its own: when it was made, and the line that says so. */
 const kept = ({ tables }: Backup) => ({ ...tables, audit: [] });
+
+describe('entries that did not reach the server', () => {
+  it('are taken in as a file, each once, and those that cannot be are named', async () => {
+    const { ids, day, planned, entry } = sampleDay();
+    await server.ask('PUT', `/days/${ids.day}`, day);
+    await server.plan(ids.day, [planned]);
+    const gone = { ...entry, id: crypto.randomUUID(), stepId: 'no-such-step' };
+    const file = { format: 'stoichos/entries', version: 2, entries: [entry, gone] };
+    const looked = await server.ask('POST', '/import', { file, apply: false });
+    expect(looked.json).toMatchObject({ standing: 'new', brings: ['2 lines of the record'] });
+    for (let times = 0; times < 2; times += 1) {
+      const { json } = await take(file);
+      expect(json.differences).toEqual([expect.stringContaining('There is no step')]);
+    }
+    const { entries } = (await server.ask('GET', `/days/${ids.day}`)).json as LabDay;
+    expect(entries).toEqual([{ ...entry, author: 'instructor' }]);
+  });
+});
 
 describe('a lab day as a file', () => {
   it('comes back from an emptied database just as it was, every one of the demo', async () => {

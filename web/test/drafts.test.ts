@@ -5,6 +5,7 @@ import { describeView } from '../src/shared/glassware/describeView';
 import { outboxSlice } from '../src/data/outbox/outboxSlice';
 import { renderHook, waitFor } from '@testing-library/react';
 import { useDraftOutcome } from '../src/features/plan/useDraftOutcome';
+import { patience } from './support/acts';
 import type { MixingDraft } from '../src/features/plan/useMixingDraft';
 
 const draft: MixingDraft = {
@@ -21,8 +22,9 @@ describe('a test being typed', () => {
     const { result } = renderHook(() => useDraftOutcome(draft));
     expect(result.current.errors).toEqual({});
     expect(result.current.mixing).toEqual(draft);
-    await waitFor(() =>
-      expect(result.current.prediction?.state.solids[0]?.formula).toBe('Mg(OH)2'),
+    await waitFor(
+      () => expect(result.current.prediction?.state.solids[0]?.formula).toBe('Mg(OH)2'),
+      patience,
     );
   });
   it('is not blamed for what is still empty', () => {
@@ -59,7 +61,7 @@ describe('entries on their way', () => {
       recordedAt: '',
     },
   };
-  const { recorded, sent, unreachable, refused } = outboxSlice.actions;
+  const { recorded, sent, unreachable, setAside } = outboxSlice.actions;
   const after = (...actions: Parameters<typeof outboxSlice.reducer>[1][]) =>
     actions.reduce(outboxSlice.reducer, outboxSlice.getInitialState());
 
@@ -74,9 +76,9 @@ describe('entries on their way', () => {
     });
   });
   it('are set aside with the reason when refused', () => {
-    expect(after(recorded(unsent), refused({ ...unsent, reason: 'No.' }))).toMatchObject({
+    expect(after(recorded(unsent), setAside({ ...unsent, reason: 'No.' }))).toMatchObject({
       waiting: [],
-      refused: [{ reason: 'No.' }],
+      aside: [{ reason: 'No.' }],
     });
   });
 });

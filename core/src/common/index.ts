@@ -26,6 +26,7 @@ export {
   fromCelsius,
   toCelsius,
 } from './temperature';
+export { validText } from './validText';
 export { isSame, threeWay } from './threeWay';
 export type { Difference, Side } from './threeWay';
 export { proseTold } from './prose';

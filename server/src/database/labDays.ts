@@ -119,7 +119,7 @@ function readWeighing(row: WeighingRow): LabDay['weighings'][number] {
 }
 
 export function readEntry(row: EntryRow): LabDay['entries'][number] {
-  const { id, workId, stepId, vessel, part, groupId, record, supersedes } = row;
+  const { id, workId, stepId, vessel, part, groupId, record, supersedes, author } = row;
   return {
     id,
     workId,
@@ -130,6 +130,7 @@ export function readEntry(row: EntryRow): LabDay['entries'][number] {
     record,
     supersedes,
     recordedAt: row.recordedAt.toISOString(),
+    author,
   };
 }
 

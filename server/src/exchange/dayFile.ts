@@ -81,7 +81,7 @@ async function insertEntries(
       {
         replacements: {
           ...entry,
-          author: likelyAuthor(entry),
+          author: entry.author ?? likelyAuthor(entry),
           kind: entry.record?.kind ?? null,
           record: entry.record && JSON.stringify(entry.record),
           at,

@@ -4,8 +4,11 @@ import {
   fileVersion,
   procedureFileSchema,
 } from '@stoichos/core/report/exchange';
+import { mayPutRight, mayWrite } from '@stoichos/core/labday/access';
+import type { Author } from '@stoichos/core/labday/access';
 import type {
   DayFile,
+  EntriesFile,
   ExchangeFile,
   ImportPlan,
   ProcedureFile,
@@ -13,6 +16,7 @@ import type {
 import { isDeepStrictEqual } from 'node:util';
 import type { Transaction } from 'sequelize';
 import * as z from 'zod';
+import { appendEntry } from '../database/benchEntries';
 import type { Database } from '../database/connect';
 import { Problem } from '../problem';
 import { insertDay, withNewIds, writeDayFile } from './dayFile';
@@ -21,6 +25,8 @@ interface ImportRequest {
   readonly file: unknown;
   readonly apply: boolean;
   readonly asAnother: boolean;
+  /** Who takes it in: nobody brings lines that are not theirs to write. */
+  readonly author: Author;
 }
 
 /**
@@ -34,6 +40,8 @@ export async function importFile(database: Database, request: ImportRequest): Pr
   switch (file.format) {
     case 'stoichos/lab-day':
       return importDay(database, file, request);
+    case 'stoichos/entries':
+      return importEntries(database, file, request);
     case 'stoichos/procedure':
       return importProcedure(database, file, request);
     default:
@@ -64,12 +72,24 @@ function refuseUnlessAnother(plan: ImportPlan, asAnother: boolean): void {
     );
 }
 
+/** Whether somebody may bring a line in as it says it was written. */
+const mayBring = (author: Author, { author: by, record }: DayFile['day']['entries'][number]) =>
+  mayWrite(author, record) && (by === undefined || mayPutRight(author, by, record));
+
 async function importDay(
   database: Database,
   file: DayFile,
-  { apply, asAnother }: ImportRequest,
+  { apply, asAnother, author }: ImportRequest,
 ): Promise<ImportPlan> {
   const { day, messages, unknowns, answers } = file;
+  if (!day.entries.every((entry) => mayBring(author, entry)))
+    throw new Problem(
+      403,
+      'notYours',
+      'This lab day holds lines that the instructor wrote.',
+      'file',
+      'Ask the instructor to take it in.',
+    );
   const there = (await database.days.findByPk(day.id))
     ? await writeDayFile(database, day.id)
     : undefined;
@@ -96,6 +116,34 @@ async function importDay(
   const taken = plan.standing === 'differs' ? withNewIds(file) : file;
   await inOne(database, (transaction) => insertDay(database, taken, transaction));
   return { ...plan, goTo: `/days/${taken.day.id}/plan` };
+}
+
+/** Takes lines in that did not reach the server: each that can be stored, once however often it comes, and says why of the others. */
+async function importEntries(
+  database: Database,
+  { entries }: EntriesFile,
+  { apply, author }: ImportRequest,
+): Promise<ImportPlan> {
+  const known = await database.entries.count({ where: { id: entries.map(({ id }) => id) } });
+  const refused: string[] = [];
+  if (apply)
+    for (const entry of entries)
+      try {
+        await appendEntry(database, entry, author);
+      } catch (error) {
+        if (!(error instanceof Problem)) throw error;
+        refused.push(
+          `${entry.record?.kind ?? 'withdrawal'} of ${entry.recordedAt}: ${error.message}`,
+        );
+      }
+  return {
+    what: 'entries',
+    name: `${entries.length} not sent`,
+    standing: known === entries.length ? 'same' : 'new',
+    brings: counted({ 'line of the record': entries.length - known }),
+    differences: refused,
+    goTo: null,
+  };
 }
 
 async function importProcedure(

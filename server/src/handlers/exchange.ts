@@ -1,4 +1,5 @@
 import { exchangeText } from '@stoichos/core/report/exchange';
+import { authorOf } from '../access/who';
 import type { Who } from '../access/who';
 import { audit } from '../database/audit';
 import type { Audited } from '../database/audit';
@@ -29,7 +30,7 @@ export function exchangeHandlers(
       return { name: 'Lab days.ics', content: daysCalendar(await listDays(database)) };
     },
     async takeIn({ body, who }) {
-      const plan = await importFile(database, body);
+      const plan = await importFile(database, { ...body, author: authorOf(who) });
       if (body.apply) await told(who, 'imported', `${plan.what} ${plan.name}`);
       return plan;
     },

@@ -2,7 +2,7 @@ import { useEffect, useRef } from 'react';
 import { api } from '../data/api/api';
 import { explainError } from '../data/api/explainError';
 import { useAppDispatch, useAppSelector } from '../data/store';
-import { recorded } from '../data/outbox/outbox';
+import { recordEntry } from '../data/outbox/outbox';
 import { useNow } from '../data/timers/useNow';
 import { capturesSlice } from '../data/captures/capturesSlice';
 import type { Capture } from '../data/captures/capturesSlice';
@@ -34,7 +34,7 @@ export function CaptureRunner() {
           instrument: instrumentId,
           elapsedS: Math.max(0, (Date.parse(at) - zeroAt) / 1000),
         } as const;
-        dispatch(recorded({ dayId, entry: entryAt(where, record, null) }));
+        dispatch(recordEntry({ dayId, entry: entryAt(where, record, null) }));
         dispatch(took({ id, taken: due, trouble: null }));
       } catch (error) {
         const { message, remedy } = explainError(error);

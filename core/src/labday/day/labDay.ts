@@ -122,6 +122,8 @@ export const entrySchema = z.object({
   record: recordSchema.nullable(),
   supersedes: id.nullable(),
   recordedAt: moment,
+  /** Who wrote it, as the server knows it; what a sender says of it counts for nothing. */
+  author: z.enum(['instructor', 'technician', 'group']).optional(),
 });
 export type BenchEntry = z.infer<typeof entrySchema>;
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { sealedUnknownSchema, unknownAnswerSchema } from '../../labday/access/access';
-import { labDaySchema } from '../../labday/day/labDay';
+import { entrySchema, labDaySchema } from '../../labday/day/labDay';
 import { procedureSchema } from '../../planning/procedure/procedure';
 import { shelfItemSchema } from '../../planning/shelf/shelfItem';
 
@@ -42,6 +42,13 @@ export const dayFileSchema = z.strictObject({
 });
 export type DayFile = z.infer<typeof dayFileSchema>;
 
+/** Lines of the bench record that did not reach the server by themselves: a tablet that went to another bench saves them. */
+export const entriesFileSchema = z.strictObject({
+  ...head('stoichos/entries'),
+  entries: z.array(entrySchema).max(5000, 'At most 5000 lines at once'),
+});
+export type EntriesFile = z.infer<typeof entriesFileSchema>;
+
 /** One procedure. */
 export const procedureFileSchema = z.strictObject({
   ...head('stoichos/procedure'),
@@ -80,12 +87,13 @@ export type Backup = z.infer<typeof backupSchema>;
 export const fileFormats = {
   'stoichos/lab-day': { schema: dayFileSchema, name: 'lab day' },
   'stoichos/procedure': { schema: procedureFileSchema, name: 'procedure' },
+  'stoichos/entries': { schema: entriesFileSchema, name: 'file of entries not sent' },
   'stoichos/unknown-set': { schema: unknownSetFileSchema, name: 'set of unknowns' },
   'stoichos/backup': { schema: backupSchema, name: 'backup' },
 } as const;
 export type FileFormat = keyof typeof fileFormats;
 export const fileFormatNames = Object.keys(fileFormats) as readonly FileFormat[];
-export type ExchangeFile = DayFile | ProcedureFile | UnknownSetFile | Backup;
+export type ExchangeFile = DayFile | EntriesFile | ProcedureFile | UnknownSetFile | Backup;
 
 /** The published JSON Schema of a format (draft 2020-12). */
 export function jsonSchemaOf(format: FileFormat): object {

@@ -11,6 +11,7 @@ export {
 export type {
   Backup,
   DayFile,
+  EntriesFile,
   ExchangeFile,
   FileFormat,
   ProcedureFile,

@@ -6,6 +6,7 @@ import type {
 } from '@reduxjs/toolkit/query/react';
 import { fetchBaseQuery } from '@reduxjs/toolkit/query/react';
 import { addressOf } from '@stoichos/contract';
+import { validText } from '@stoichos/core/common';
 import type { Contract, Given, Told } from '@stoichos/contract';
 
 export const tags = [
@@ -80,7 +81,7 @@ export const ask: BaseQueryFn<Question, unknown, AskError> = async (
     {
       url: addressOf(contract, given),
       method,
-      ...(method !== 'GET' && method !== 'DELETE' && { body: given.body ?? {} }),
+      ...(method !== 'GET' && method !== 'DELETE' && { body: validText(given.body ?? {}) }),
     },
     api,
     extra ?? {},

@@ -34,10 +34,11 @@ export function isSignedOut(error: unknown): boolean {
   return statusOf(error) === 401;
 }
 
-/** Whether sending a request again may succeed: it got no answer, or the session has ended and may begin again. */
+/** Nobody is signed in and somebody may be again; too often, or too much at once; a proxy without its server; a database that is away or full. */
+const again: ReadonlySet<number> = new Set([401, 408, 429, 502, 503, 504, 507]);
+
+/** Whether the same request may succeed later, whatever is in it. */
 export function isUnreachable(error: unknown): boolean {
   const status = statusOf(error);
-  return (
-    status === 'unreachable' || status === 401 || (typeof status === 'number' && status >= 500)
-  );
+  return status === 'unreachable' || (typeof status === 'number' && again.has(status));
 }

@@ -10,6 +10,8 @@ const shared = {
   order: z.number(),
   /** The server’s words, where it refused the entry. */
   reason: z.string().optional(),
+  /** Who this browser was when it was made. */
+  by: z.string().optional(),
 };
 const storedSchema = z.union([
   z.object({ dayId: z.string(), entry: entrySchema, ...shared }),

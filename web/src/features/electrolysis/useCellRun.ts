@@ -4,7 +4,7 @@ import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday/cells'
 import { useCallback, useMemo } from 'react';
 import { useCellQuery } from '../../data/api/api';
 import { useAppDispatch, useAppSelector } from '../../data/store';
-import { recorded } from '../../data/outbox/outbox';
+import { recordEntry } from '../../data/outbox/outbox';
 import type { Failure } from '../../data/worker/chemistry';
 
 /** A run as the server knows it, with the lines of this browser that are still on their way. */
@@ -32,7 +32,7 @@ export function useCellRun(runId: string) {
           supersedes,
           recordedAt: new Date().toISOString(),
         });
-        dispatch(recorded({ runId, entry }));
+        dispatch(recordEntry({ runId, entry }));
         return undefined;
       } catch (problem) {
         if (!(problem instanceof ChemistryError)) throw problem;

@@ -1,33 +1,47 @@
 import { Button, Group, Text } from '@mantine/core';
-import { IconCloudOff, IconCloudUpload } from '@tabler/icons-react';
-import { useAppDispatch, useAppSelector } from '../../data/store';
-import { outboxSlice } from '../../data/outbox/outboxSlice';
+import { useDisclosure } from '@mantine/hooks';
+import { IconAlertTriangle, IconCloudOff, IconCloudUpload } from '@tabler/icons-react';
+import { useAppSelector } from '../../data/store';
+import { isOfSeat, seatOf } from '../../data/outbox/seat';
+import { UnsentSheet } from './UnsentSheet';
 
-/** Says when entries are not on the server yet, or were refused. Silent when all is well. */
+/** Says when entries are not on the server yet, are set aside, or belong to another bench. Silent when all is well. */
 export function OutboxNotice() {
-  const { waiting, refused, online } = useAppSelector((state) => state.outbox);
-  const dispatch = useAppDispatch();
-  if (refused.length > 0)
-    return (
-      <Group gap="xs" role="alert">
-        <Text size="sm">
-          {refused.length} {refused.length === 1 ? 'entry was' : 'entries were'} refused:{' '}
-          {refused[0]?.reason}
-        </Text>
-        <Button size="compact-md" onClick={() => dispatch(outboxSlice.actions.dismissed())}>
-          Understood
-        </Button>
-      </Group>
-    );
-  if (waiting.length === 0) return null;
+  const { waiting, aside, online } = useAppSelector((state) => state.outbox);
+  const seat = useAppSelector(seatOf);
+  const [opened, sheet] = useDisclosure(false);
+  const elsewhere = waiting.filter((one) => !isOfSeat(one, seat)).length;
+  const onTheWay = waiting.length - elsewhere;
   const Icon = online ? IconCloudUpload : IconCloudOff;
   return (
-    <Group gap={6} role="status" wrap="nowrap">
-      <Icon size={20} aria-hidden />
-      <Text size="sm">
-        {waiting.length} not sent yet
-        {online ? '' : ' – the server does not answer; kept here and tried again'}
-      </Text>
-    </Group>
+    <>
+      {onTheWay > 0 && (
+        <Group gap={6} role="status" wrap="nowrap">
+          <Icon size={20} aria-hidden />
+          <Text size="sm">
+            {onTheWay} not sent yet
+            {online ? '' : ' – the server does not answer; kept here and tried again'}
+          </Text>
+        </Group>
+      )}
+      {aside.length + elsewhere > 0 && (
+        <Group gap={6} role="alert" wrap="nowrap">
+          <IconAlertTriangle size={20} aria-hidden />
+          <Text size="sm">{told(aside.length, elsewhere)}</Text>
+          <Button size="compact-md" onClick={sheet.open}>
+            Look at {aside.length + elsewhere === 1 ? 'it' : 'them'}
+          </Button>
+        </Group>
+      )}
+      <UnsentSheet opened={opened} close={sheet.close} seat={seat} />
+    </>
   );
+}
+
+function told(aside: number, elsewhere: number): string {
+  const parts = [
+    ...(aside > 0 ? [`${aside} not stored`] : []),
+    ...(elsewhere > 0 ? [`${elsewhere} made at another bench`] : []),
+  ];
+  return parts.join(', ');
 }

@@ -1,3 +1,4 @@
+import { likelyAuthor, mayPutRight } from '@stoichos/core/labday/access';
 import { isAt, standingEntries } from '@stoichos/core/labday/day';
 import type {
   BenchEntry,
@@ -7,8 +8,9 @@ import type {
   RecordOf,
   StandingEntry,
 } from '@stoichos/core/labday/day';
+import { useSessionQuery } from '../../data/api/api';
 import { useAppDispatch } from '../../data/store';
-import { recorded } from '../../data/outbox/outbox';
+import { recordEntry } from '../../data/outbox/outbox';
 
 /** The place in the record that is written to: a step of a piece of work at one bench, and one vessel of it. */
 export interface Place {
@@ -68,11 +70,15 @@ export function entryAt(
 
 export function useRecorder(day: Pick<LabDay, 'id' | 'entries'>, place: Place): Recorder {
   const dispatch = useAppDispatch();
+  const { data: session } = useSessionQuery();
+  const author = session && session.role !== 'nobody' ? session.role : 'group';
+  const isOurs = (earlier: BenchEntry, record: BenchRecord | null): boolean =>
+    mayPutRight(author, earlier.author ?? likelyAuthor(earlier), record);
   const standing = standingEntries(day.entries, place);
   const { workId, stepId, groupId } = place;
   const ofStep = standingEntries(day.entries, { workId, stepId, groupId });
   const send = (at: Place, record: BenchRecord | null, supersedes: string | null) => {
-    dispatch(recorded({ dayId: day.id, entry: entryAt(at, record, supersedes) }));
+    dispatch(recordEntry({ dayId: day.id, entry: entryAt(at, record, supersedes) }));
   };
   const all = <K extends BenchRecord['kind']>(kind: K): RecordOf<K>[] =>
     standing
@@ -85,15 +91,18 @@ export function useRecorder(day: Pick<LabDay, 'id' | 'entries'>, place: Place): 
     all,
     of: (kind) => all(kind).at(-1),
     record: (record) => {
-      const earlier = standing.find((entry) => answersSame(entry.record, record));
+      // What the staff wrote at a bench stays; the group’s own line stands beside it.
+      const earlier = standing.find(
+        (entry) => answersSame(entry.record, record) && isOurs(entry, record),
+      );
       const again = earlier && JSON.stringify(earlier.record) === JSON.stringify(record);
       send(place, again ? null : record, earlier?.id ?? null);
     },
     add: (record, vessel = place.vessel) => send({ ...place, vessel }, record, null),
     withdraw: (entry) => send(placeOf(entry), null, entry.id),
-    canUndo: latest !== undefined,
+    canUndo: latest !== undefined && isOurs(latest, null),
     undo: () => {
-      if (!latest) return;
+      if (!latest || !isOurs(latest, null)) return;
       const own = day.entries.filter((entry) => isAt(entry, { workId, stepId, groupId }));
       send(placeOf(latest), before(own, latest)?.record ?? null, latest.id);
     },
