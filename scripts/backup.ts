@@ -1,6 +1,6 @@
 /**
  * Everything in one file, and back: `npm run backup -- file.json`, `npm run restore -- file.json`. Works on the database that DATABASE_URL
- * names, or on the application’s own while the application is stopped.
+ * names, or on the application’s own, whether it runs or not.
  */
 import { readFileSync, writeFileSync } from 'node:fs';
 import { ChemistryError } from '@stoichos/core/common';
@@ -8,18 +8,16 @@ import { exchangeText } from '@stoichos/core/report/exchange';
 import { connect, makeBackup, migrate, restoreBackup } from '../server/src';
 import type { Database } from '../server/src';
 import { checkDataFolder } from './machine/dataFolder';
-import { takeLock } from './machine/lock';
-import { reachableFolder, startCluster } from './machine/postgres';
+import { useCluster } from './machine/postgres';
 import { Explained, fail, say } from './machine/report';
 
 const [verb, file] = process.argv.slice(2);
 
 async function withDatabase(work: (database: Database) => Promise<void>): Promise<void> {
-  const given = process.env.DATABASE_URL;
+  const given = process.env.DATABASE_URL || undefined;
   const folder = process.env.STOICHOS_DATA_DIR ?? '.data';
   if (!given) checkDataFolder(folder);
-  const release = given ? undefined : takeLock(`${folder}/start.pid`);
-  const cluster = given ? undefined : await startCluster(reachableFolder(folder));
+  const cluster = given ? undefined : await useCluster(folder);
   const database = connect(given ?? cluster?.url ?? '');
   try {
     await migrate(database.sequelize);
@@ -27,7 +25,6 @@ async function withDatabase(work: (database: Database) => Promise<void>): Promis
   } finally {
     await database.sequelize.close();
     await cluster?.stop();
-    release?.();
   }
 }
 

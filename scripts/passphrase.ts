@@ -5,7 +5,7 @@
 import { createInterface } from 'node:readline/promises';
 import { passphraseSchema } from '@stoichos/core/labday/access';
 import { connect, migrate, setPassphrase } from '../server/src';
-import { reachableFolder, startCluster } from './machine/postgres';
+import { useCluster } from './machine/postgres';
 import { Explained, fail, say } from './machine/report';
 
 const role = process.argv[2] ?? 'instructor';
@@ -36,10 +36,9 @@ try {
       `${parsed.error.issues[0]?.message ?? 'That will not do'}.`,
       'Choose a longer one.',
     );
-  const given = process.env.DATABASE_URL;
-  const cluster = given
-    ? undefined
-    : await startCluster(reachableFolder(process.env.STOICHOS_DATA_DIR ?? '.data'));
+  const given = process.env.DATABASE_URL || undefined;
+  // Whether or not the application runs: it goes on, and tells whoever listens that their session has ended.
+  const cluster = given ? undefined : await useCluster(process.env.STOICHOS_DATA_DIR ?? '.data');
   const database = connect(given ?? cluster?.url ?? '');
   try {
     await migrate(database.sequelize);

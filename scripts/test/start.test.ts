@@ -36,6 +36,22 @@ function start(environment: Record<string, string>) {
   return { child, ready, output: () => output };
 }
 
+/** Sets the instructor’s passphrase as on the machine itself. @returns what is said. */
+async function setPassphrase(passphrase: string): Promise<string> {
+  const child = spawn('node', ['scripts/bootstrap.mjs', 'scripts/passphrase.ts'], {
+    cwd: root,
+    env: { ...process.env, DATABASE_URL: '', STOICHOS_DATA_DIR: data },
+  });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => {
+      said += chunk.toString();
+    });
+  child.stdin.end(`${passphrase}\n`);
+  await once(child, 'exit');
+  return said;
+}
+
 async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<number | null> {
   const ended = once(child, 'exit');
   child.kill(signal);
@@ -78,6 +94,13 @@ describe('npm start', () => {
     expect(third.output()).toContain('Stopping the PostgreSQL that an earlier run left behind');
     expect(third.output()).not.toContain('Making a private');
     expect(await dayCount(port)).toBe(demoDays);
+    // A passphrase is set while it runs: it goes on, and asks for it from now on.
+    const said = await setPassphrase('a heron on the slipway');
+    expect(said).toContain('The passphrase of the instructor is set');
+    const asked = (path: string) => fetch(`http://127.0.0.1:${port}/api${path}`);
+    expect((await asked('/health')).status).toBe(200);
+    expect((await asked('/days')).status).toBe(401);
+    expect(third.child.exitCode).toBeNull();
     expect(await end(third.child, 'SIGINT')).toBe(0);
     expect(await isFree(port)).toBe(true);
     expect(existsSync(join(data, 'postgres', 'postmaster.pid'))).toBe(false);

@@ -13,6 +13,8 @@ export function TwoVersions() {
       onClose={() => answerChoosing(undefined)}
       title={`Somebody else has changed the ${choosing?.what ?? ''}`}
       size="lg"
+      // Above the form whose saving it is about.
+      zIndex={300}
     >
       {choosing && <Choices key={choosing.what} choosing={choosing} />}
     </Modal>
@@ -37,9 +39,9 @@ function Choices({ choosing: { differences, names } }: { readonly choosing: Choo
           value={sides[keyOf(one)] ?? null}
           onChange={(side) => setSides({ ...sides, [keyOf(one)]: side })}
         >
-          <Stack gap="xs" mt={4}>
-            <Radio value="mine" label={`Yours: ${told(one.mine, one, names)}`} />
-            <Radio value="theirs" label={`Theirs: ${told(one.theirs, one, names)}`} />
+          <Stack gap={0}>
+            <Radio py={11} value="mine" label={`Yours: ${told(one.mine, one, names)}`} />
+            <Radio py={11} value="theirs" label={`Theirs: ${told(one.theirs, one, names)}`} />
           </Stack>
         </Radio.Group>
       ))}
