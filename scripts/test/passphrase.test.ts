@@ -1,5 +1,6 @@
 import { spawn } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { get } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -73,5 +74,53 @@ describe('a server that others can reach', () => {
     const { said } = await run('server/src/main.ts', { env: await network(), until: /listening/ });
     expect(said).toContain('listening');
     expect(said).not.toContain('npm run passphrase');
+    // Without a certificate it says what that means.
+    expect(said).toMatch(/cross the network in clear.*npm run certificate/);
+  });
+
+  it('speaks TLS with a certificate of its own, which a tablet that trusts the school takes', async () => {
+    const env = { STOICHOS_DATA_DIR: folder };
+    const made = await run('scripts/certificate.ts', { args: ['localhost', '127.0.0.1'], env });
+    expect(made.code).toBe(0);
+    expect(made.said).toContain('On each tablet, once');
+    const [, cert = '', key = ''] =
+      /STOICHOS_TLS_CERT=(\S+) STOICHOS_TLS_KEY=(\S+)/.exec(made.said) ?? [];
+    const at = await network();
+    const child = spawn(process.execPath, ['--import', 'tsx', 'server/src/main.ts'], {
+      env: {
+        ...process.env,
+        ...at,
+        DATABASE_URL: cluster.url,
+        STOICHOS_DEMO: 'off',
+        STOICHOS_TLS_CERT: cert,
+        STOICHOS_TLS_KEY: key,
+      },
+    });
+    let said = '';
+    child.stdout.on('data', (chunk: Buffer) => (said += chunk.toString()));
+    const asked = (trusted: boolean) =>
+      new Promise<number | string>((done) => {
+        const ca = trusted ? readFileSync(join(folder, 'tls', 'authority.crt')) : undefined;
+        get(`https://localhost:${at.PORT}/api/health`, { ...(ca && { ca }) }, (answer) => {
+          answer.resume();
+          done(answer.statusCode ?? 0);
+        }).on('error', (error: NodeJS.ErrnoException) => done(error.code ?? error.message));
+      });
+    try {
+      while (!said.includes('listening') && child.exitCode === null)
+        await new Promise((done) => setTimeout(done, 50));
+      expect(await asked(true)).toBe(200);
+      expect(await asked(false)).toBe('SELF_SIGNED_CERT_IN_CHAIN');
+      expect(said).not.toContain('in clear');
+    } finally {
+      child.kill('SIGTERM');
+    }
+  });
+
+  it('names what is wrong with a certificate that it cannot read', async () => {
+    const env = { ...(await network()), STOICHOS_TLS_CERT: '/nowhere.crt' };
+    const { code, said } = await run('server/src/main.ts', { env });
+    expect(code).toBe(1);
+    expect(said).toContain('npm run certificate');
   });
 });
