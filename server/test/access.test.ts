@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { showJoinCode } from '@stoichos/core/labday/access';
-import type { GroupView, Oversight, SealedUnknown } from '@stoichos/core/labday/access';
+import type { GroupView, LiveEvent, Oversight, SealedUnknown } from '@stoichos/core/labday/access';
 import { contracts } from '@stoichos/contract';
 import type { LabDay } from '@stoichos/core/labday/day';
 import { setPassphrase } from '../src';
@@ -611,7 +611,7 @@ describe('live', () => {
     expect(text).toContain(entry.id);
   });
 
-  it('a group hears that something changed for it, and not what others record', async () => {
+  it('a group hears what it records itself, the line and all, and nothing that others record', async () => {
     const foreign = {
       ...sample.entry,
       id: crypto.randomUUID(),
@@ -619,19 +619,41 @@ describe('live', () => {
       record: { kind: 'note', text: 'not for you' },
     };
     const own = { ...sample.entry, id: crypto.randomUUID() };
+    const verdict = {
+      ...sample.entry,
+      id: crypto.randomUUID(),
+      record: { kind: 'verdict', verdict: 'differs', reason: 'between us', by: 'Mo' },
+    };
+    // Longer than word of it may be: then it is read.
+    const long = {
+      ...sample.entry,
+      id: crypto.randomUUID(),
+      record: { kind: 'note', text: '€'.repeat(2000) },
+    };
     const { text } = await heard(
       server.base,
       '/group/live',
       cookies.group,
       async () => {
         await as('instructor', 'POST', '/entries', foreign);
+        await as('instructor', 'POST', '/entries', verdict);
+        await as('group', 'POST', '/entries', long);
         await as('group', 'POST', '/entries', own);
       },
-      (all) => all.includes('changed'),
+      (all) => all.includes(own.id) && all.includes(long.id),
     );
     expect(text).not.toContain(foreign.id);
     expect(text).not.toContain('not for you');
-    expect(text.match(/changed/g)).toHaveLength(1);
+    expect(text).not.toContain('between us');
+    const events = text
+      .split('\n')
+      .filter((line) => line.startsWith('data:'))
+      .map((line) => JSON.parse(line.slice(5)) as LiveEvent);
+    const told = events.flatMap((event) => (event.kind === 'entry' ? [event.entry] : []));
+    expect(told).toContainEqual({ ...own, author: 'group' });
+    expect(told).toContainEqual({ ...long, author: 'group' });
+    // Of the verdict only that there is something to look at.
+    expect(events.filter(({ kind }) => kind === 'changed')).toHaveLength(1);
   });
 
   it('a tablet that is put out is told so', async () => {

@@ -77,9 +77,9 @@ export async function loadDay(database: Database, id: string): Promise<HeldDay> 
     const procedureRows = await dayProcedures.findAll({ where, order: ['position'], transaction });
     const weighingRows = await weighings.findAll({ where, order: ['recordedAt'], transaction });
     const entryRows = await entries.findAll({
-      where: { workId: procedureRows.map((row) => row.id) },
+      where,
       // In the order they came in: the clock of a tablet may be wrong, or be put right in the middle of a class.
-      order: [literal('received_at'), 'recordedAt'],
+      order: [literal('arrived')],
       transaction,
     });
     return {

@@ -80,6 +80,7 @@ const weighingColumns = () => ({
 
 const entryColumns = () => ({
   id: is.id(),
+  labDayId: is.reference(),
   workId: is.reference(),
   stepId: is.text(),
   vessel: is.optional(is.text()),

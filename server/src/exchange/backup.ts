@@ -34,7 +34,7 @@ const tables = [
 /** Emptied with the others, for they refer to what goes. */
 const passing = ['sessions', 'devices', 'guess_lanes'] as const;
 /** Tables whose rows are numbered as they arrive. */
-const numbered = ['cell_entries', 'messages', 'unknown_answers', 'audit'] as const;
+const numbered = ['bench_entries', 'cell_entries', 'messages', 'unknown_answers', 'audit'] as const;
 
 /** The migration at which the tables of this version stand. */
 const tablesAt = migrations.at(-1)?.name ?? '';

@@ -59,7 +59,7 @@ export async function insertDay(
     weighings.map((one) => ({ ...one, labDayId, recordedAt: new Date(one.recordedAt) })),
     shared,
   );
-  await insertEntries(database, entries, transaction);
+  await insertEntries(database, labDayId, entries, transaction);
   await database.shelf.bulkCreate(jars, { ...shared, ignoreDuplicates: true });
   for (const preparation of preparations)
     await insertPreparation(database, day, preparation, transaction);
@@ -69,18 +69,20 @@ export async function insertDay(
 /** The bench record, line by line: a correction comes after what it corrects, each line a moment later than the one before. */
 async function insertEntries(
   database: Database,
+  labDayId: string,
   entries: DayFile['day']['entries'],
   transaction: Transaction,
 ): Promise<void> {
   for (const [at, entry] of entries.entries())
     await database.sequelize.query(
-      `INSERT INTO bench_entries (id, work_id, step_id, vessel, part, group_id, kind, record,
+      `INSERT INTO bench_entries (id, lab_day_id, work_id, step_id, vessel, part, group_id, kind, record,
          supersedes, recorded_at, author, received_at)
-       VALUES (:id, :workId, :stepId, :vessel, :part, :groupId, :kind, :record, :supersedes,
+       VALUES (:id, :labDayId, :workId, :stepId, :vessel, :part, :groupId, :kind, :record, :supersedes,
          :recordedAt, :author, now() + :at * interval '1 microsecond')`,
       {
         replacements: {
           ...entry,
+          labDayId,
           author: entry.author ?? likelyAuthor(entry),
           kind: entry.record?.kind ?? null,
           record: entry.record && JSON.stringify(entry.record),

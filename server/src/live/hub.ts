@@ -1,4 +1,5 @@
 import { setTimeout as wait } from 'node:timers/promises';
+import { entrySchema } from '@stoichos/core/labday/day';
 import pg from 'pg';
 import type { Logger } from 'pino';
 import * as z from 'zod';
@@ -7,8 +8,9 @@ import { channel } from '../database/notify';
 const happenedSchema = z.object({
   day: z.uuid().nullable(),
   group: z.uuid().nullable(),
-  /** An entry that came in. */
-  entry: z.uuid().optional(),
+  /** An entry that came in; by its id alone where it is too long for a notice. */
+  entry: entrySchema.optional(),
+  entryId: z.uuid().optional(),
 });
 /** What one server tells the others: where something happened, and what, if it is an entry. */
 export type Notice = z.infer<typeof happenedSchema>;

@@ -193,6 +193,8 @@ export const groupViewSchema = z.strictObject({
       number: z.number(),
       name: line,
       purpose: line,
+      /** When what is expected of it is shown. */
+      shown: z.enum(releaseWhen),
       vessels: z.array(
         z.strictObject({
           name: line,

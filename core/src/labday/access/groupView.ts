@@ -1,7 +1,14 @@
 import { putIn } from '../../planning/procedure/stepSafety';
 import { usualCaution } from '../../safety/usualCaution';
 import { groupViewSchema } from './access';
-import type { AssignedUnknown, GroupView, Message, Release, UnknownAnswer } from './access';
+import type {
+  AssignedUnknown,
+  GroupView,
+  Message,
+  Release,
+  ReleaseWhen,
+  UnknownAnswer,
+} from './access';
 import { seenObservations, standingEntries } from '../day/currentRecords';
 import { judgeStation } from '../judge/judgeDay';
 import type { BenchEntry, Group, LabDay } from '../day/labDay';
@@ -40,11 +47,12 @@ export function viewForGroup(day: LabDay, groupId: string, allowed: Allowed): Gr
     day: { id: day.id, name: day.name, date: day.date },
     group,
     unknown: unknownOf(groupId, allowed),
-    works: works.map(workForGroup),
+    works: works.map((work) => workForGroup(work, whenShown(work.id, allowed.releases))),
     entries,
-    expectations: works.flatMap((work) =>
-      expectationsOf({ entries: own }, work, group).filter(seesAt),
-    ),
+    // What is not shown is not reckoned either.
+    expectations: works
+      .filter(({ id }) => whenShown(id, allowed.releases) !== 'never')
+      .flatMap((work) => expectationsOf({ entries: own }, work, group).filter(seesAt)),
     messages: allowed.messages.filter((one) => one.groupId === null || one.groupId === groupId),
   });
 }
@@ -57,13 +65,14 @@ function unknownOf(groupId: string, { unknowns, answers }: Allowed): GroupView['
   return { code: own.code, kind: own.kind, answer: answer ?? null };
 }
 
-function workForGroup(work: Work): GroupView['works'][number] {
+function workForGroup(work: Work, shown: ReleaseWhen): GroupView['works'][number] {
   const { id, number, procedure } = work;
   return {
     id,
     number,
     name: work.procedure.name,
     purpose: procedure.purpose,
+    shown,
     vessels: procedure.vessels.map(({ name, container }) => ({ name, container })),
     steps: procedure.steps.map((step) => ({
       id: step.id,
@@ -83,13 +92,16 @@ function workForGroup(work: Work): GroupView['works'][number] {
   };
 }
 
+const whenShown = (workId: string, releases: readonly Release[]): ReleaseWhen =>
+  releases.find((release) => release.workId === workId)?.when ?? 'never';
+
 /** Whether a group may see what is expected at a place: always, or once it has seen something there itself. */
 function isReleased(
   { workId, stepId, vessel }: Place,
   own: readonly BenchEntry[],
   releases: readonly Release[],
 ): boolean {
-  const when = releases.find((release) => release.workId === workId)?.when ?? 'never';
+  const when = whenShown(workId, releases);
   if (when !== 'afterRecording') return when === 'always';
   const [first] = own;
   if (!first) return false;

@@ -10,6 +10,7 @@ import { oneKindOfWork } from './009-one-kind-of-work';
 import { versions } from './010-versions';
 import { authors } from './011-authors';
 import { guesses } from './012-guesses';
+import { entriesOfADay } from './013-entries-of-a-day';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -25,4 +26,5 @@ export const migrations = [
   versions,
   authors,
   guesses,
+  entriesOfADay,
 ] as const;

@@ -42,10 +42,25 @@ export function useLiveDay(dayId: string): void {
   });
 }
 
-/** Keeps a group’s view as it is; a tablet that was put out learns it at once. */
+/** Keeps a group’s view as it is: its own lines join it as they come in; a tablet that was put out learns it at once. */
 export function useLiveGroup(there: boolean): void {
   const dispatch = useAppDispatch();
-  useEvents(there ? '/api/group/live' : undefined, ({ kind }) => {
-    dispatch(api.util.invalidateTags(kind === 'ended' ? ['Access', 'Group'] : ['Group']));
+  useEvents(there ? '/api/group/live' : undefined, (event) => {
+    if (event.kind !== 'entry') {
+      dispatch(api.util.invalidateTags(event.kind === 'ended' ? ['Access', 'Group'] : ['Group']));
+      return;
+    }
+    const { entry } = event;
+    let showsMore = false;
+    dispatch(
+      api.util.updateQueryData('group', undefined, (view) => {
+        if (view.entries.some(({ id }) => id === entry.id)) return;
+        view.entries.push(entry);
+        // What is expected stands beside it, or comes to stand there: the server knows.
+        const shown = view.works.find(({ id }) => id === entry.workId)?.shown;
+        showsMore = shown !== undefined && shown !== 'never';
+      }),
+    );
+    dispatch(showsMore ? api.util.invalidateTags(['Group']) : happened());
   });
 }
