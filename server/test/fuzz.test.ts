@@ -156,3 +156,61 @@ describe('no body and no address makes the server stumble', () => {
     30_000,
   );
 });
+
+describe('what is sent to break it', () => {
+  const deep = (open: string, close: string, times: number) =>
+    `${open.repeat(times)}1${close.repeat(times)}`;
+  /** Texts that are no honest body, each by what it is. */
+  const texts: Readonly<Record<string, () => string>> = {
+    'lists in lists': () => deep('[', ']', 200_000),
+    'things in things': () => deep('{"a":', '}', 100_000),
+    'a text of 1.9 MB': () => JSON.stringify({ id: 'x'.repeat(1_900_000) }),
+    'a list of 200,000 numbers': () => JSON.stringify(Array.from({ length: 200_000 }, () => 1e300)),
+    'a thing with 50,000 names': () =>
+      JSON.stringify(Object.fromEntries(Array.from({ length: 50_000 }, (_, at) => [`k${at}`, at]))),
+    'U+0000 in a name': () => '{"a\\u0000b":1}',
+    'half of a pair': () => '{"name":"\\ud83e"}',
+    'a prototype': () => '{"__proto__":{"isAdmin":true},"constructor":{"prototype":{"x":1}}}',
+    'a number beyond all': () => '{"sparePercent":1e999,"lengthMin":-1e999}',
+    'a number of many figures': () => `{"lengthMin":${'9'.repeat(100_000)}}`,
+    'half of a thing': () => '{"id":',
+    'two things': () => '{}{}',
+    'no JSON': () =>
+      '<?xml version="1.0"?><!DOCTYPE a [<!ENTITY b SYSTEM "file:///etc/passwd">]><a>&b;</a>',
+    nothing: () => '',
+  };
+  const doors = Object.values(contracts).filter(
+    ({ method }) => method !== 'GET' && method !== 'DELETE',
+  );
+
+  it.each(Object.entries(texts))(
+    '%s is refused on every route within two seconds, and leaves nothing behind',
+    async (_, textOf) => {
+      const before = process.memoryUsage().rss;
+      const text = textOf();
+      for (const { method, path } of doors) {
+        const start = performance.now();
+        const { status } = await server.ask(method, addressOf(path, sample.ids.test), text, {
+          'content-type': 'application/json',
+        });
+        const ms = performance.now() - start;
+        expect(status, `${method} ${path}`).toBeLessThan(500);
+        expect(ms, `${method} ${path}`).toBeLessThan(2000);
+      }
+      expect(process.memoryUsage().rss - before).toBeLessThan(300_000_000);
+      expect(Object.getOwnPropertyNames(Object.prototype)).not.toContain('isAdmin');
+    },
+  );
+
+  it('a query or a cookie of many kilobytes is refused, and so is one that is no text', async () => {
+    for (const path of [
+      `/days?${'a=1&'.repeat(3000)}`,
+      '/instruments/balance/reading?quantity[]=1&quantity[$gt]=2',
+      '/days/%E0%A4%A',
+      '/join/%00%00',
+    ])
+      expect((await server.ask('GET', path)).status, path).toBeLessThan(500);
+    const cookie = `stoichos=${'%'.repeat(8000)}`;
+    expect((await server.ask('GET', '/days', undefined, { cookie })).status).toBeLessThan(500);
+  });
+});

@@ -94,7 +94,7 @@ const addressOf = (path: string): string =>
     .replace(':instrumentId', 'balance')
     .replace(/:\w+/g, () => crypto.randomUUID());
 
-describe.each(Object.entries(spellings))('an address written with %s', (_, spelled) => {
+describe.each(Object.entries(spellings))('an address written with %s', (name, spelled) => {
   it.each(['technician', 'group', 'nobody'] as const)(
     'opens nothing to %s that is shut',
     async (role) => {
@@ -104,8 +104,13 @@ describe.each(Object.entries(spellings))('an address written with %s', (_, spell
         const ways = [
           [method, {}],
           ...(method === 'GET' ? [['HEAD', {}] as const] : []),
-          ['OPTIONS', {}],
-          ['POST', { 'x-http-method-override': method, 'x-http-method': method }],
+          // What is no method of a route is refused before its spelling counts.
+          ...(name === 'plain'
+            ? ([
+                ['OPTIONS', {}],
+                ['POST', { 'x-http-method-override': method, 'x-http-method': method }],
+              ] as const)
+            : []),
         ] as const;
         for (const [way, more] of ways) {
           const body = way === 'GET' || way === 'HEAD' || way === 'OPTIONS' ? undefined : '{}';
