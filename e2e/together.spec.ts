@@ -30,14 +30,13 @@ const slowly = (page: Page, ms: number) =>
 test('three procedures tapped in faster than the network are all in the day', async ({ page }) => {
   const day = await dayNamed(page, 'Week 3');
   await page.goto(`/procedures?day=${day.id}`);
-  const wanted = ['Metal trees', 'Three clear pairs', 'Warm and cold cups'];
   const offered = page.getByRole('button', { name: /^Add .* to the day$/ });
   await expect(offered.first()).toBeVisible();
   await slowly(page, 1500);
   const names = (
     await Promise.all([0, 1, 2].map((at) => offered.nth(at).getAttribute('aria-label')))
   ).map((label) => /^Add (.*) to the day$/.exec(label ?? '')?.[1] ?? '');
-  expect(names).toHaveLength(wanted.length);
+  expect(new Set(names).size).toBe(3);
   for (const name of names) await add(page, name).click();
   await expect(page.getByText(`${names[2] ?? ''} is in ${day.name}`)).toBeVisible();
   const now = namesIn(await readDay(page, day.id));
