@@ -20,7 +20,7 @@ const school = { roles: staff, owner: 'school' } as const;
 const params = { instrumentId: z.string().min(1).max(60) };
 
 /** A line of a log as the instruments read it; the browser adds the time where the supply keeps none. */
-export const cellReadingSchema = logLineSchema.partial({ timeS: true });
+const cellReadingSchema = logLineSchema.partial({ timeS: true });
 export type CellReading = z.infer<typeof cellReadingSchema>;
 
 /** The instruments of the bench, and electrolyses that are run with them. */

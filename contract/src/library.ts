@@ -9,7 +9,7 @@ import { keptAt, readAtQuery, saving } from './versions';
 const school = { roles: staff, owner: 'school' } as const;
 
 /** What a shelf file would change or has changed, or what is wrong with it. */
-export const shelfImportSchema = z.object({
+const shelfImportSchema = z.object({
   added: z.number(),
   changed: z.number(),
   unchanged: z.number(),

@@ -4,7 +4,7 @@ import { Problem } from '../problem';
 import type { Database } from './connect';
 
 /** What is guessed at: a passphrase, or the code of a lab day. */
-export type Guessed = 'signIn' | 'join';
+type Guessed = 'signIn' | 'join';
 
 /** Tries in {@link windowMin} that cost nothing. A whole class sits behind one address, and some of it mistypes its code. */
 const free: Readonly<Record<Guessed, number>> = { signIn: 5, join: 40 };

@@ -20,7 +20,7 @@ export type Reply<C extends Contract> = C['answer']['kind'] extends 'json'
       : void;
 
 /** The bench of a group that asks. */
-export interface OwnBench {
+interface OwnBench {
   readonly dayId: string;
   readonly groupId: string;
 }

@@ -49,7 +49,7 @@ export function viewForGroup(day: LabDay, groupId: string, allowed: Allowed): Gr
     unknown: unknownOf(groupId, allowed),
     works: works.map((work) => workForGroup(work, whenShown(work.id, allowed.releases))),
     entries,
-    // What is not shown is not reckoned either.
+    // What is not shown is not calculated either.
     expectations: works
       .filter(({ id }) => whenShown(id, allowed.releases) !== 'never')
       .flatMap((work) => expectationsOf({ entries: own }, work, group).filter(seesAt)),

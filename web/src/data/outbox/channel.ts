@@ -6,7 +6,7 @@ const wordSchema = z.union([
   /** A window is closed; what it held lies in the browser’s database. */
   z.object({ left: z.literal(true) }),
 ]);
-export type Word = z.infer<typeof wordSchema>;
+type Word = z.infer<typeof wordSchema>;
 
 /** What the windows of one browser tell each other of their unsent entries. */
 export function openChannel(hear: (word: Word) => void) {

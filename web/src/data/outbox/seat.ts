@@ -1,4 +1,3 @@
-import type { BenchEntry } from '@stoichos/core/labday/day';
 import { api } from '../api/api';
 import type { RootState } from '../store';
 import type { Unsent } from './outboxSlice';
@@ -16,7 +15,3 @@ export function seatOf(state: Pick<RootState, 'api'>): string | undefined {
 /** Whether what was made at one seat may be sent from another: it belongs to the bench it was made at. */
 export const isOfSeat = ({ by }: Unsent, seat: string | undefined): boolean =>
   by === undefined || seat === undefined || by === seat;
-
-/** The bench an entry belongs to; null for none. */
-export const benchOf = (one: Unsent): string | null =>
-  'dayId' in one ? (one.entry satisfies BenchEntry).groupId : null;

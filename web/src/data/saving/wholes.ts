@@ -106,10 +106,6 @@ export function ownAsWhole(
     },
   };
 }
-export const ownOf = ({ procedure, version }: Kept<OwnProcedure>): Kept<Procedure> => ({
-  ...procedure,
-  version,
-});
 
 /** A procedure of a day, and by whom it is done. */
 export type Planned = Flat<DayProcedure>;

@@ -28,7 +28,7 @@ export function OutboxNotice() {
         <Group gap={6} role="alert" wrap="nowrap">
           <IconAlertTriangle size={20} aria-hidden />
           <Text size="sm">{told(aside.length, elsewhere)}</Text>
-          <Button size="compact-md" onClick={sheet.open}>
+          <Button size="compact-md" flex="none" onClick={sheet.open}>
             Look at {aside.length + elsewhere === 1 ? 'it' : 'them'}
           </Button>
         </Group>

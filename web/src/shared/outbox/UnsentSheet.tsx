@@ -64,12 +64,7 @@ function Aside({ one }: { readonly one: SetAside }) {
   const changed = changedBy(unsent, typed);
   return (
     <Card label="An entry that is not stored">
-      <Title order={3} size="h5">
-        {wordsOf(one)}
-      </Title>
-      <Text size="sm" className="quiet">
-        {longTime(one.entry.recordedAt)}
-      </Text>
+      <Line one={one} />
       <Text>{reason}</Text>
       {Object.entries(typed).map(([name, value]) => (
         <TextInput
@@ -104,18 +99,27 @@ function Elsewhere({ one, isStaff }: { readonly one: Unsent; readonly isStaff: b
   const dispatch = useAppDispatch();
   return (
     <Card label="An entry of another bench">
-      <Title order={3} size="h5">
-        {wordsOf(one)}
-      </Title>
-      <Text size="sm" className="quiet">
-        {longTime(one.entry.recordedAt)}
-      </Text>
+      <Line one={one} />
       {isStaff && (
         <Button mt="sm" onClick={() => dispatch(takenIn(one.entry.id))}>
           Take it in
         </Button>
       )}
     </Card>
+  );
+}
+
+/** An entry in words, and when it was made. */
+function Line({ one }: { readonly one: Unsent }) {
+  return (
+    <>
+      <Title order={3} size="h5">
+        {wordsOf(one)}
+      </Title>
+      <Text size="sm" className="quiet">
+        {longTime(one.entry.recordedAt)}
+      </Text>
+    </>
   );
 }
 
