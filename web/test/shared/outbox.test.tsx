@@ -31,7 +31,10 @@ const signedIn = (role: 'instructor' | 'group') =>
   });
 
 beforeEach(empty);
-afterEach(empty);
+afterEach(() => {
+  vi.restoreAllMocks();
+  empty();
+});
 
 describe('what is not on the server', () => {
   it('is nothing to speak of where everything is there', () => {
@@ -80,6 +83,8 @@ describe('what is not on the server', () => {
 
   it('leaves as a file, whole', async () => {
     const saved: Blob[] = [];
+    // Following the link would take the page of every later test along.
+    vi.spyOn(HTMLAnchorElement.prototype, 'click').mockImplementation(() => undefined);
     vi.spyOn(URL, 'createObjectURL').mockImplementation((blob) => {
       saved.push(blob as Blob);
       return 'blob:here';
