@@ -3,6 +3,7 @@ import '@testing-library/jest-dom/vitest';
 import 'fake-indexeddb/auto';
 import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
+import { forgetSaved } from '../../src/data/saving/saveWhole';
 import { WorkerHere } from './chemistryHere';
 
 // What a real browser has and the one of the tests has not: Mantine asks for each.
@@ -52,4 +53,6 @@ configure({ getElementError: (message) => new Error(message ?? 'It was not found
 afterEach(() => {
   cleanup();
   localStorage.clear();
+  // The days of different tests have the same ids.
+  forgetSaved();
 });

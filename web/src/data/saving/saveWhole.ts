@@ -18,6 +18,8 @@ export interface Whole<T> {
 
 /** What this page saved last of each thing; whoever saves it again waits for that, and builds on it. */
 const lastSaved = new Map<string, Promise<unknown>>();
+/** After a backup was put in place of everything, what was saved before stands no more. */
+export const forgetSaved = (): void => lastSaved.clear();
 
 /**
  * Saves a thing that was changed from what it was when it was read. Where somebody else has changed it since, both changes are brought
