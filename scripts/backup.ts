@@ -1,10 +1,13 @@
 /**
- * Everything in one file, and back: `npm run backup -- file.json`, `npm run restore -- file.json`. Works on the database that DATABASE_URL
+ * Everything in one file, and back: `npm run backup -- file.ndjson`, `npm run restore -- file.ndjson`. Works on the database that DATABASE_URL
  * names, or on the application’s own, whether it runs or not.
  */
-import { readFileSync, writeFileSync } from 'node:fs';
+import { once } from 'node:events';
+import { constants, createReadStream, createWriteStream } from 'node:fs';
+import { access, rm } from 'node:fs/promises';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { ChemistryError } from '@stoichos/core/common';
-import { exchangeText } from '@stoichos/core/report/exchange';
 import { connect, makeBackup, migrate, restoreBackup } from '../server/src';
 import type { Database } from '../server/src';
 import { checkDataFolder } from './machine/dataFolder';
@@ -28,20 +31,26 @@ async function withDatabase(work: (database: Database) => Promise<void>): Promis
   }
 }
 
-function read(path: string): unknown {
-  let text: string;
+async function refuseUnreadable(path: string): Promise<void> {
   try {
-    text = readFileSync(path, 'utf8');
+    await access(path, constants.R_OK);
   } catch (error) {
     throw new Explained(
       `${path} cannot be read: ${error instanceof Error ? error.message : String(error)}.`,
       'Name a backup that was saved before.',
     );
   }
+}
+
+/** Writes a backup; what was written is taken away where it cannot be finished. A backup that is there is not written over. */
+async function write(database: Database, path: string): Promise<void> {
+  const target = createWriteStream(path, { flags: 'wx', mode: 0o600 });
+  await once(target, 'open');
   try {
-    return JSON.parse(text);
-  } catch {
-    throw new Explained(`${path} is no JSON, or was cut off.`, 'Take another backup.');
+    await pipeline(Readable.from(makeBackup(database)), target);
+  } catch (error) {
+    await rm(path, { force: true });
+    throw error;
   }
 }
 
@@ -49,21 +58,19 @@ try {
   if (!file || (verb !== 'backup' && verb !== 'restore'))
     throw new Explained(
       'No file is named.',
-      'Say `npm run backup -- file.json` or `npm run restore -- file.json`.',
+      'Say `npm run backup -- file.ndjson` or `npm run restore -- file.ndjson`.',
     );
   if (verb === 'backup')
     await withDatabase(async (database) => {
-      const backup = await makeBackup(database);
-      // A backup that is there is not written over.
-      writeFileSync(file, exchangeText(backup), { flag: 'wx', mode: 0o600 });
+      await write(database, file);
       say(
-        `${file} holds everything, ${backup.tables.lab_days?.length ?? 0} lab days among it. Keep it like a key.`,
+        `${file} holds everything, ${await database.days.count()} lab days among it. Keep it like a key.`,
       );
     });
   else {
-    const content = read(file);
+    await refuseUnreadable(file);
     await withDatabase(async (database) => {
-      const { madeAt, tables } = await restoreBackup(database, content, true);
+      const { madeAt, tables } = await restoreBackup(database, () => createReadStream(file), true);
       const days = tables.find(({ name }) => name === 'lab_days')?.inBackup ?? 0;
       say(`The backup of ${madeAt} is in place, with ${days} lab days.`);
     });

@@ -51,6 +51,8 @@ export interface Contract {
   readonly query: z.ZodType;
   /** Undefined where nothing is sent along. */
   readonly body: z.ZodType | undefined;
+  /** The media type of a file that is sent along in place of a body, and read as it comes. */
+  readonly upload: string | undefined;
   readonly answer: Answer;
   /** 201 where something new stands afterwards. */
   readonly makes: boolean;
@@ -70,6 +72,7 @@ interface Said {
   readonly owner: Owner;
   readonly query?: z.ZodType;
   readonly body?: z.ZodType;
+  readonly upload?: string;
   readonly answer: Answer;
   readonly makes?: boolean;
   readonly limitBytes?: number;
@@ -94,6 +97,7 @@ export function route<
     path,
     query: nothingAsked,
     body: undefined,
+    upload: undefined,
     makes: false,
     rate: 'usual',
     limitBytes: isOpen ? strangerLimitBytes : usualLimitBytes,
@@ -116,6 +120,7 @@ interface Filled<P extends `/${string}`, S, C extends Said> extends Contract {
   readonly params: z.ZodType<ParamsOf<P, S>>;
   readonly query: Or<C, 'query', typeof nothingAsked> & z.ZodType;
   readonly body: Or<C, 'body', undefined> & (z.ZodType | undefined);
+  readonly upload: Or<C, 'upload', undefined> & (string | undefined);
   readonly answer: C['answer'];
 }
 
@@ -134,17 +139,20 @@ type BodyOf<B> = B extends z.ZodType
 type SentOf<B> = B extends z.ZodType
   ? { readonly body: z.input<B> }
   : { readonly body?: undefined };
+type Uploaded<U, S> = U extends string ? { readonly upload: S } : { readonly upload?: undefined };
 type WithParams<P> = keyof P extends never ? { readonly params?: P } : { readonly params: P };
 
 /** What a request was found to say, on the side that answers. */
 export type Asked<C extends Contract> = {
   readonly params: z.output<C['params']>;
   readonly query: z.output<C['query']>;
-} & BodyOf<C['body']>;
+} & BodyOf<C['body']> &
+  Uploaded<C['upload'], AsyncIterable<Uint8Array>>;
 /** What a request has to say, on the side that asks. */
 export type Given<C extends Contract> = WithParams<z.output<C['params']>> & {
   readonly query?: z.input<C['query']>;
-} & SentOf<C['body']>;
+} & SentOf<C['body']> &
+  Uploaded<C['upload'], Blob>;
 /** What comes back of a route that answers in JSON; undefined of one that answers with nothing. */
 export type Told<C extends Contract> = C['answer'] extends {
   readonly kind: 'json';

@@ -1,5 +1,5 @@
 import {
-  backupRequestSchema,
+  backupType,
   importPlanSchema,
   importRequestSchema,
   restorePlanSchema,
@@ -10,8 +10,10 @@ import { instructor, staff } from './roles';
 
 /** When a class begins, as “18:30”. */
 export const clockTime = /^([01]\d|2[0-3]):[0-5]\d$/;
-/** A whole installation as a file. */
-const fileLimitBytes = 256_000_000;
+/** A lab day with its record; the largest a class makes has a tenth of it. */
+const fileLimitBytes = 32_000_000;
+/** A whole installation, which is read as it comes. */
+const backupLimitBytes = 2_000_000_000;
 
 /** Data in and out: lab days as files, the whole as a backup, the calendar. */
 export const exchange = {
@@ -50,16 +52,17 @@ export const exchange = {
     method: 'GET',
     roles: instructor,
     owner: 'school',
-    answer: file('application/json'),
+    answer: file(backupType),
     rate: 'heavy',
   }),
   restore: route('/restore', {
     method: 'POST',
     roles: instructor,
     owner: 'school',
-    body: backupRequestSchema,
+    query: z.object({ apply: z.enum(['true', 'false']) }),
+    upload: backupType,
     answer: json(restorePlanSchema),
-    limitBytes: fileLimitBytes,
+    limitBytes: backupLimitBytes,
     rate: 'heavy',
   }),
 };

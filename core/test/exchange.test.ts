@@ -2,7 +2,8 @@ import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { library } from '../src/planning/procedure/library';
-import { fileFormatNames, jsonSchemaOf } from '../src/report/exchange/formats';
+import { isBackup, readBackupHead } from '../src/report/exchange/backupFormat';
+import { fileFormatNames, publishedSchemas } from '../src/report/exchange/formats';
 import { exchangeText, readExchange, readExchangeText } from '../src/report/exchange/readFile';
 import { constantTables } from '../src/report/sources/constants';
 import { anyId, dayOf, planned } from './support/day';
@@ -81,19 +82,37 @@ describe('files', () => {
     expect(() => readExchangeText('{"format":')).toThrow('no JSON, or was cut off');
   });
 
-  it.each(fileFormatNames)(
-    'of the format %s are published as JSON Schema, up to date',
-    (format) => {
-      const [, name = ''] = format.split('/');
-      const published = readFileSync(
-        new URL(`../../web/public/schemas/${name}-2.schema.json`, import.meta.url),
-        'utf8',
+  it.each(publishedSchemas().map(({ file, schema }) => [file, schema] as const))(
+    'are described by the published JSON Schema %s, up to date',
+    (file, schema) => {
+      const url = new URL(`../../web/public/schemas/${file}`, import.meta.url);
+      expect(JSON.parse(readFileSync(url, 'utf8')), 'npm run schemas').toEqual(
+        JSON.parse(JSON.stringify(schema)),
       );
-      expect(JSON.parse(published), 'npm run schemas').toEqual(
-        JSON.parse(JSON.stringify(jsonSchemaOf(format))),
-      );
+      expect(schema).toMatchObject({
+        $schema: 'https://json-schema.org/draft/2020-12/schema',
+        title: expect.stringContaining('version') as string,
+      });
     },
   );
+
+  it('of a backup say by their first line what they are, and an earlier one is refused in words', () => {
+    const head = {
+      format: 'stoichos/backup',
+      version: 3,
+      madeAt: '2026-11-30T10:00:00.000Z',
+      tablesAt: '013-entries-of-a-day',
+    };
+    expect(isBackup(JSON.stringify(head))).toBe(true);
+    expect(readBackupHead(JSON.stringify(head))).toEqual(head);
+    expect(isBackup('{"format":"stoichos/lab-day"}')).toBe(false);
+    expect(isBackup('{')).toBe(false);
+    expect(() => readBackupHead(JSON.stringify({ ...head, version: 2 }))).toThrow('version 2');
+    expect(() => readBackupHead(JSON.stringify({ ...head, madeAt: 'once' }))).toThrow('madeAt');
+    expect(() => readExchange({ format: 'stoichos/backup', version: 2, tables: {} })).toThrow(
+      'as an earlier version wrote it',
+    );
+  });
 });
 
 describe('the list of constants', () => {

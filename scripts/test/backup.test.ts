@@ -4,14 +4,13 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Backup } from '../../core/src/report/exchange/formats';
 import { connect, loadDemo, migrate } from '../../server/src';
 import { startCluster } from '../machine/postgres';
 import type { Cluster } from '../machine/postgres';
 
 const root = fileURLToPath(new URL('../..', import.meta.url));
 const folder = mkdtempSync(join(tmpdir(), 'stoichos-backup-'));
-const file = join(folder, 'everything.json');
+const file = join(folder, 'everything.ndjson');
 let cluster: Cluster;
 
 beforeAll(async () => {
@@ -51,21 +50,21 @@ describe('backup and restore on the command line', () => {
     expect(await database.entries.count()).toBe(entries);
 
     // One more backup is the same but for the moment it was made.
-    expect(run('backup', join(folder, 'again.json')).status).toBe(0);
-    const held = (name: string) =>
-      (JSON.parse(readFileSync(join(folder, name), 'utf8')) as Backup).tables;
-    expect(held('again.json')).toEqual(held('everything.json'));
+    expect(run('backup', join(folder, 'again.ndjson')).status).toBe(0);
+    const lines = (name: string) => readFileSync(join(folder, name), 'utf8').split('\n');
+    const but = (name: string) => lines(name).slice(1, -2);
+    expect(but('again.ndjson')).toEqual(but('everything.ndjson'));
     await database.sequelize.close();
   });
 
   it('say what is wrong, and change nothing', () => {
     expect(run('backup', file).output).toContain('is there already');
     expect(run('backup').output).toContain('No file is named');
-    expect(run('restore', join(folder, 'missing.json')).output).toContain('cannot be read');
-    writeFileSync(join(folder, 'torn.json'), readFileSync(file, 'utf8').slice(0, 400));
-    expect(run('restore', join(folder, 'torn.json')).output).toContain('no JSON, or was cut off');
-    writeFileSync(join(folder, 'other.json'), '{"format":"stoichos/backup","version":7}');
-    const { status, output } = run('restore', join(folder, 'other.json'));
+    expect(run('restore', join(folder, 'missing.ndjson')).output).toContain('cannot be read');
+    writeFileSync(join(folder, 'torn.ndjson'), readFileSync(file, 'utf8').slice(0, 400));
+    expect(run('restore', join(folder, 'torn.ndjson')).output).toContain('cut off');
+    writeFileSync(join(folder, 'other.ndjson'), '{"format":"stoichos/backup","version":7}\n');
+    const { status, output } = run('restore', join(folder, 'other.ndjson'));
     expect([status, output]).toEqual([1, expect.stringContaining('version 7')]);
   });
 });

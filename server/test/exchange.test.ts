@@ -1,9 +1,9 @@
-import { fileFormatNames, jsonSchemaOf } from '@stoichos/core/report/exchange';
 import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
-import type { Backup, DayFile, ImportPlan, RestorePlan } from '@stoichos/core/report/exchange';
+import type { DayFile, ImportPlan } from '@stoichos/core/report/exchange';
 import ical from 'node-ical';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { loadDemo, migrate } from '../src';
+import { restored, savedBackup } from './support/backups';
 import { runningServer, sampleDay } from './support/runningServer';
 
 let server: Awaited<ReturnType<typeof runningServer>>;
@@ -38,10 +38,6 @@ const empty = async () => {
   await server.database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
   await migrate(server.database.sequelize);
 };
-const backup = async () => (await server.ask('GET', '/backup')).json as Backup;
-/** Without what every backup has of its own: when it was made, and the line that says so. */
-const kept = ({ tables }: Backup) => ({ ...tables, audit: [] });
-
 describe('entries that did not reach the server', () => {
   it('are taken in as a file, each once, and those that cannot be are named', async () => {
     const { ids, day, planned, entry } = sampleDay();
@@ -62,13 +58,13 @@ describe('entries that did not reach the server', () => {
 
 describe('a lab day as a file', () => {
   it('comes back from an emptied database just as it was, every one of the demo', async () => {
-    const before = await backup();
+    const before = await savedBackup(server);
     const files = await Promise.all(days.map(({ id }) => fileOf(id)));
     expect(files.some(({ day }) => day.entries.length > 50)).toBe(true);
     await empty();
     for (const file of files) expect((await take(file)).json).toMatchObject({ standing: 'new' });
     for (const file of files) expect(await fileOf(file.day.id)).toEqual(file);
-    expect((await server.ask('POST', '/restore', { file: before, apply: true })).status).toBe(200);
+    expect((await restored(server, before)).status).toBe(200);
   });
 
   it('tells what it would change before it changes anything', async () => {
@@ -145,42 +141,6 @@ describe('a procedure as a file', () => {
   });
 });
 
-describe('a backup', () => {
-  it('brings everything back after the database was destroyed', async () => {
-    const before = await backup();
-    const preview = await server.ask('POST', '/restore', { file: before, apply: false });
-    expect((preview.json as RestorePlan).tables).toContainEqual({
-      name: 'lab_days',
-      now: before.tables.lab_days?.length,
-      inBackup: before.tables.lab_days?.length,
-    });
-    await empty();
-    expect((await server.ask('GET', '/days')).json).toEqual([]);
-    expect((await server.ask('POST', '/restore', { file: before, apply: true })).status).toBe(200);
-    expect(kept(await backup())).toEqual(kept(before));
-    // What is numbered as it arrives goes on counting, and the record is append-only again.
-    const [first] = days;
-    const message = { groupId: null, kind: 'message', workId: null, stepId: null, text: 'On.' };
-    const sent = await server.ask('POST', `/days/${first?.id ?? ''}/messages`, {
-      id: crypto.randomUUID(),
-      ...message,
-    });
-    expect(sent.status).toBeLessThan(300);
-    await expect(server.database.entries.destroy({ where: {} })).rejects.toThrow('append-only');
-  });
-
-  it('of other tables, or one that is torn, changes nothing', async () => {
-    const before = await backup();
-    const older = { ...before, tablesAt: '007-unknowns' };
-    const refused = await server.ask('POST', '/restore', { file: older, apply: true });
-    expect([refused.status, refused.json.error.code]).toEqual([400, 'otherTables']);
-    const torn = { ...before, tables: { ...before.tables, groups: [] } };
-    const broken = await server.ask('POST', '/restore', { file: torn, apply: true });
-    expect([broken.status, broken.json.error.code]).toEqual([409, 'doesNotFit']);
-    expect(kept(await backup())).toEqual(kept(before));
-  });
-});
-
 describe('the calendar', () => {
   it('holds every lab day, as another reader of iCalendar sees it (RFC 5545)', async () => {
     const { text, headers } = await server.ask('GET', '/days.ics');
@@ -198,14 +158,5 @@ describe('the calendar', () => {
     expect(text).toContain(`DTSTART:${day?.date.replaceAll('-', '') ?? ''}T183000`);
     const wrong = await server.ask('GET', `/days/${day?.id ?? ''}/day.ics?begins=25:00`);
     expect([wrong.status, wrong.json.error.field]).toEqual([400, 'begins']);
-  });
-});
-
-describe('the published schemas', () => {
-  it.each(fileFormatNames)('of %s is a JSON Schema that names its version', (format) => {
-    expect(jsonSchemaOf(format)).toMatchObject({
-      $schema: 'https://json-schema.org/draft/2020-12/schema',
-      properties: { format: { const: format }, version: { const: 2 } },
-    });
   });
 });

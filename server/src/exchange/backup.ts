@@ -1,105 +1,147 @@
-import { backupSchema, fileVersion, readExchange } from '@stoichos/core/report/exchange';
-import type { Backup, RestorePlan } from '@stoichos/core/report/exchange';
+import { createHash } from 'node:crypto';
+import { backupFormat, backupVersion } from '@stoichos/core/report/exchange';
+import type { BackupHead, RestorePlan } from '@stoichos/core/report/exchange';
 import { QueryTypes } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { Database } from '../database/connect';
-import { migrations } from '../database/migrations';
 import { Problem } from '../problem';
+import { backupTables, numberedTables, passingTables } from './backupTables';
+import { lineOfRow, readBackup, tablesAt } from './readBackup';
 
-/**
- * The tables of a backup, each after those it refers to. Who is signed in and who tried to is not in it: after a restore everybody signs in
- * anew.
- */
-const tables = [
-  'settings',
-  'accounts',
-  'shelf_items',
-  'own_procedures',
-  'kept_runs',
-  'cell_runs',
-  'cell_entries',
-  'lab_days',
-  'groups',
-  'day_procedures',
-  'preparations',
-  'stock_moves',
-  'weighings',
-  'bench_entries',
-  'join_codes',
-  'releases',
-  'messages',
-  'unknowns',
-  'unknown_answers',
-  'audit',
-] as const;
-/** Emptied with the others, for they refer to what goes. */
-const passing = ['sessions', 'devices', 'guess_lanes'] as const;
-/** Tables whose rows are numbered as they arrive. */
-const numbered = ['bench_entries', 'cell_entries', 'messages', 'unknown_answers', 'audit'] as const;
+/** Rows that are in memory at a time. */
+const batch = 500;
+/** And how much of them at most goes to the database at once, characters. */
+const batchLength = 2_000_000;
 
-/** The migration at which the tables of this version stand. */
-const tablesAt = migrations.at(-1)?.name ?? '';
-
-/** Everything that is kept, as of one moment. */
-export async function makeBackup({ sequelize }: Database): Promise<Backup> {
-  return sequelize.transaction(async (transaction) => {
+/** Everything that is kept, as of one moment, line by line. */
+export async function* makeBackup({ sequelize }: Database, madeAt = new Date()) {
+  const transaction = await sequelize.transaction();
+  try {
     await sequelize.query('SET TRANSACTION ISOLATION LEVEL REPEATABLE READ READ ONLY', {
       transaction,
     });
-    const held: Record<string, unknown[]> = {};
-    for (const table of tables) {
-      const rows = await sequelize.query<{ row: unknown }>(
-        `SELECT to_jsonb(t) AS row FROM ${table} t ORDER BY to_jsonb(t)->>'arrived', to_jsonb(t)->>'received_at', t::text`,
-        { type: QueryTypes.SELECT, transaction },
-      );
-      held[table] = rows.map(({ row }) => row);
-    }
-    return backupSchema.parse({
-      format: 'stoichos/backup',
-      version: fileVersion,
-      madeAt: new Date().toISOString(),
+    const whole = createHash('sha256');
+    const passed = (text: string): string => {
+      whole.update(text);
+      return text;
+    };
+    const head: BackupHead = {
+      format: backupFormat,
+      version: backupVersion,
+      madeAt: madeAt.toISOString(),
       tablesAt,
-      tables: held,
-    });
-  });
+    };
+    yield passed(`${JSON.stringify(head)}\n`);
+    let rows = 0;
+    for (const { name, order } of backupTables) {
+      yield passed(`${JSON.stringify({ table: name })}\n`);
+      const sum = createHash('sha256');
+      let inTable = 0;
+      for await (const texts of rowsOf(sequelize, transaction, name, order)) {
+        const lines = texts.map((row) => `${lineOfRow(row)}\n`).join('');
+        sum.update(lines);
+        inTable += texts.length;
+        yield passed(lines);
+      }
+      rows += inTable;
+      const end = { rows: inTable, sha256: sum.digest('hex') };
+      yield passed(`${JSON.stringify(end)}\n`);
+    }
+    const end = { tables: backupTables.length, rows, sha256: whole.digest('hex') };
+    yield `${JSON.stringify(end)}\n`;
+  } finally {
+    // Nothing was changed, and whoever stopped listening holds no connection.
+    await transaction.rollback();
+  }
 }
+
+async function* rowsOf(
+  sequelize: Database['sequelize'],
+  transaction: Transaction,
+  name: string,
+  order: string,
+): AsyncGenerator<string[]> {
+  const cursor = `of_${name}`;
+  await sequelize.query(
+    `DECLARE ${cursor} NO SCROLL CURSOR FOR SELECT to_jsonb(t)::text AS row FROM ${name} t ORDER BY ${order}`,
+    { transaction },
+  );
+  for (;;) {
+    const rows = await sequelize.query<{ row: string }>(`FETCH ${batch} FROM ${cursor}`, {
+      type: QueryTypes.SELECT,
+      transaction,
+    });
+    if (rows.length === 0) break;
+    yield rows.map(({ row }) => row);
+  }
+  await sequelize.query(`CLOSE ${cursor}`, { transaction });
+}
+
+/** A backup that can be read from its beginning as often as it is asked for. */
+export type BackupSource = () => AsyncIterable<Uint8Array | string>;
 
 /**
  * Tells what restoring a backup would do, and with `apply` puts it in place of everything that is kept: in one transaction, or not at all.
+ * It is read through and found right before anything is touched, so that a class is not held up by a file that comes slowly.
  *
- * @throws ChemistryError for what is no backup; Problem 400 for one of another version, 409 for one that does not hold together.
+ * @throws ChemistryError for what is no backup; Problem 400 for one that is altered, cut off or of another version, 409 for one that does
+ * not hold together.
  */
 export async function restoreBackup(
-  { sequelize }: Database,
-  content: unknown,
+  database: Database,
+  source: BackupSource,
   apply: boolean,
 ): Promise<RestorePlan> {
-  const backup = readBackup(content);
-  const counts: RestorePlan['tables'] = [];
-  for (const name of tables) {
+  const inBackup = new Map<string, number>();
+  const reading = readBackup(source());
+  let read = await reading.next();
+  for (; !read.done; read = await reading.next()) {
+    const { name } = read.value.table;
+    inBackup.set(name, (inBackup.get(name) ?? 0) + 1);
+  }
+  const plan = { madeAt: read.value.madeAt, tables: await standing(database, inBackup) };
+  if (apply) await putInPlace(database, source);
+  return plan;
+}
+
+async function standing(
+  { sequelize }: Database,
+  inBackup: ReadonlyMap<string, number>,
+): Promise<RestorePlan['tables']> {
+  const tables = [];
+  for (const { name } of backupTables) {
     const [row] = await sequelize.query<{ count: number }>(
       `SELECT count(*)::int AS count FROM ${name}`,
       { type: QueryTypes.SELECT },
     );
-    counts.push({ name, now: row?.count ?? 0, inBackup: backup.tables[name]?.length ?? 0 });
+    tables.push({ name, now: row?.count ?? 0, inBackup: inBackup.get(name) ?? 0 });
   }
-  const plan = { madeAt: backup.madeAt, tables: counts };
-  if (!apply) return plan;
+  return tables;
+}
+
+async function putInPlace({ sequelize }: Database, source: BackupSource): Promise<void> {
   try {
     await sequelize.transaction(async (transaction) => {
       const run = (sql: string, bind: unknown[] = []) =>
         sequelize.query(sql, { transaction, bind });
-      await run(`TRUNCATE ${[...tables, ...passing].join(', ')}`);
-      for (const name of tables) {
-        // What is told of new entries is not told of restored ones.
-        await run(`ALTER TABLE ${name} DISABLE TRIGGER USER`);
+      const names = backupTables.map(({ name }) => name);
+      await run(`TRUNCATE ${[...names, ...passingTables].join(', ')}`);
+      // What is told of new entries is not told of restored ones.
+      for (const name of names) await run(`ALTER TABLE ${name} DISABLE TRIGGER USER`);
+      // A row may put another one right that comes after it.
+      await run('SET CONSTRAINTS ALL DEFERRED');
+      for await (const { name, texts } of inBatches(source()))
         await run(
           `INSERT INTO ${name} OVERRIDING SYSTEM VALUE
              SELECT * FROM jsonb_populate_recordset(NULL::${name}, $1::jsonb)`,
-          [JSON.stringify(backup.tables[name] ?? [])],
+          [`[${texts.join(',')}]`],
         );
-        await run(`ALTER TABLE ${name} ENABLE TRIGGER USER`);
-      }
-      await goOnCounting(run);
+      await run('SET CONSTRAINTS ALL IMMEDIATE');
+      for (const name of names) await run(`ALTER TABLE ${name} ENABLE TRIGGER USER`);
+      for (const { name } of numberedTables)
+        await run(
+          `SELECT setval(pg_get_serial_sequence('${name}', 'arrived'), coalesce(max(arrived), 0) + 1, false) FROM ${name}`,
+        );
     });
   } catch (error) {
     if (!(error instanceof Error) || !error.name.startsWith('Sequelize')) throw error;
@@ -111,44 +153,22 @@ export async function restoreBackup(
       'Nothing was changed. Take an older backup.',
     );
   }
-  return plan;
 }
 
-async function goOnCounting(run: (sql: string) => Promise<unknown>): Promise<void> {
-  for (const name of numbered)
-    await run(
-      `SELECT setval(pg_get_serial_sequence('${name}', 'arrived'), coalesce(max(arrived), 0) + 1, false) FROM ${name}`,
-    );
-}
-
-function readBackup(content: unknown): Backup {
-  const file = readExchange(content);
-  if (file.format !== 'stoichos/backup')
-    throw new Problem(
-      400,
-      'noBackup',
-      'This file is no backup.',
-      'file',
-      'Take a lab day or a procedure in under Data, Take in a file.',
-    );
-  if (file.tablesAt !== tablesAt)
-    throw new Problem(
-      400,
-      'otherTables',
-      `The backup was made with the tables at ${file.tablesAt}; here they stand at ${tablesAt}.`,
-      'file',
-      'Restore it with the version that made it, then start this one, which brings the tables up to date.',
-    );
-  const [strange] = Object.keys(file.tables).filter(
-    (name) => !(tables as readonly string[]).includes(name),
-  );
-  if (strange !== undefined)
-    throw new Problem(
-      400,
-      'strangeTable',
-      `The backup holds a table “${strange}”.`,
-      'file',
-      'Take another backup.',
-    );
-  return file;
+/** The rows of a backup, so many of a table together as one statement takes. */
+async function* inBatches(source: AsyncIterable<Uint8Array | string>) {
+  let [name, texts, length] = ['', [] as string[], 0];
+  for await (const { table, text } of readBackup(source)) {
+    if (
+      texts.length > 0 &&
+      (table.name !== name || texts.length === batch || length > batchLength)
+    ) {
+      yield { name, texts };
+      [texts, length] = [[], 0];
+    }
+    name = table.name;
+    texts.push(text);
+    length += text.length;
+  }
+  if (texts.length > 0) yield { name, texts };
 }

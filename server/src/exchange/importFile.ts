@@ -55,9 +55,7 @@ function elsewhere({ format }: ExchangeFile): Problem {
     'otherPlace',
     `This is a ${fileFormats[format].name}, which is not taken in here.`,
     'file',
-    format === 'stoichos/backup'
-      ? 'Restore it under Data, Backup: it takes the place of everything.'
-      : 'Open it under Unknowns, in the settings of the set.',
+    'Open it under Unknowns, in the settings of the set.',
   );
 }
 

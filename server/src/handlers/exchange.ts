@@ -1,3 +1,4 @@
+import { Readable } from 'node:stream';
 import { exchangeText } from '@stoichos/core/report/exchange';
 import { authorOf } from '../access/who';
 import type { Who } from '../access/who';
@@ -8,6 +9,7 @@ import { listDays, loadDay } from '../database/labDays';
 import { makeBackup, restoreBackup } from '../exchange/backup';
 import { dayCalendar, daysCalendar } from '../exchange/calendar';
 import { writeDayFile } from '../exchange/dayFile';
+import { withSpooled } from '../exchange/spool';
 import { importFile } from '../exchange/importFile';
 import type { Handlers } from '../http/handler';
 
@@ -35,15 +37,16 @@ export function exchangeHandlers(
       return plan;
     },
     async backup({ who }) {
-      const backup = await makeBackup(database);
+      const madeAt = new Date();
       await told(who, 'exported', 'everything, as a backup');
       return {
-        name: `Stoichos backup ${backup.madeAt.slice(0, 10)}.json`,
-        content: exchangeText(backup),
+        name: `Stoichos backup ${madeAt.toISOString().slice(0, 10)}.ndjson`,
+        content: Readable.from(makeBackup(database, madeAt)),
       };
     },
-    async restore({ body: { file, apply }, who }) {
-      const plan = await restoreBackup(database, file, apply);
+    async restore({ upload, query, who }) {
+      const apply = query.apply === 'true';
+      const plan = await withSpooled(upload, (source) => restoreBackup(database, source, apply));
       if (apply) await told(who, 'restored', `the backup of ${plan.madeAt}`);
       return plan;
     },

@@ -7,6 +7,7 @@ import { openSession } from '../live/hub';
 import type { FileReply, Handlers } from './handler';
 import { Problem } from '../problem';
 import { readBody } from './readBody';
+import { readUpload } from './readUpload';
 import { openStream } from './stream';
 import type { Stream } from './stream';
 import { check } from './validate';
@@ -73,7 +74,8 @@ function answering(
       return;
     }
     const bench = who.seat?.role === 'group' ? who.seat : undefined;
-    const reply = await handler({ params, query, body, who, context, bench });
+    const upload = contract.upload && readUpload(context, contract.upload, contract.limitBytes);
+    const reply = await handler({ params, query, body, upload, who, context, bench });
     if (contract.answer.kind === 'events')
       follow(context, who, onEnd, reply as (stream: Stream) => () => void);
     else respond(context, contract, reply);

@@ -38,7 +38,8 @@ export async function runningServer(
       }),
     });
     const text = await response.text();
-    const isJson = response.headers.get('content-type')?.includes('json') && text !== '';
+    const isJson =
+      response.headers.get('content-type')?.startsWith('application/json') && text !== '';
     return {
       status: response.status,
       headers: response.headers,

@@ -77,7 +77,7 @@ describe('who may come in', () => {
     await user.click(of('instructor').getByRole('switch'));
     await user.click(of('instructor').getByRole('button', { name: 'Set the passphrase' }));
     await waitFor(() => expect(field).toHaveValue(''));
-    expect(written(asked)[0]).toEqual({
+    expect(written(asked)[0]).toMatchObject({
       method: 'PUT',
       path: '/accounts/instructor',
       body: { passphrase: 'heron tern plover', openHere: false },
@@ -301,24 +301,31 @@ describe('data in and out', () => {
   it('restores a backup only when it is asked for twice', async () => {
     const backup = {
       format: 'stoichos/backup',
-      version: 2,
+      version: 3,
       madeAt: '2027-02-03T10:00:00.000Z',
-      tablesAt: '009',
-      tables: {},
+      tablesAt: '014-restoring-and-listing',
     };
-    serving({
+    const asked = serving({
       'POST /restore': {
         madeAt: backup.madeAt,
         tables: [{ name: 'lab_days', now: 4, inBackup: 2 }],
       },
     });
     await page();
-    await takeIn(JSON.stringify(backup));
+    // Only its first line is read here.
+    await takeIn(`${JSON.stringify(backup)}\n{"row":`, 'backup.ndjson');
     const table = await screen.findByTestId('restore-plan');
     expect(within(table).getByRole('row', { name: /Lab days/ })).toHaveTextContent('42');
     expect(screen.getByRole('button', { name: 'Restore' })).toBeDisabled();
     await user.click(screen.getByRole('checkbox', { name: /in place of everything/ }));
     expect(screen.getByRole('button', { name: 'Restore' })).toBeEnabled();
+    expect(written(asked)).toMatchObject([{ path: '/restore', query: '?apply=false' }]);
+  });
+
+  it('says of a backup of an earlier version what to do', async () => {
+    await page();
+    await takeIn('{"format":"stoichos/backup","version":2,"tables":{}}\n', 'old.json');
+    expect(await screen.findByRole('alert')).toHaveTextContent(/^old\.json: .*version 2/);
   });
 
   it('offers a backup to the instructor alone', async () => {
@@ -336,6 +343,6 @@ describe('data in and out', () => {
     await page();
     const formats = screen.getByRole('region', { name: 'Formats' });
     for (const link of within(formats).getAllByRole('link'))
-      expect(link.getAttribute('href')).toMatch(/^\/schemas\/[a-z-]+-2\.schema\.json$/);
+      expect(link.getAttribute('href')).toMatch(/^\/schemas\/[a-z-]+-[23]\.schema\.json$/);
   });
 });

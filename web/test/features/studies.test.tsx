@@ -282,18 +282,9 @@ describe('a set of unknowns as a file', () => {
 
   it('is not a file of another kind', async () => {
     page();
-    open(
-      JSON.stringify({
-        format: 'stoichos/backup',
-        version: 2,
-        madeAt: '2027-02-03T10:00:00.000Z',
-        tablesAt: '009',
-        tables: {},
-      }),
-      'backup.json',
-    );
+    open(JSON.stringify({ format: 'stoichos/entries', version: 2, entries: [] }), 'entries.json');
     expect(await screen.findByRole('alert')).toHaveTextContent(
-      'backup.json is no set of unknowns. Take other files in under Data.',
+      'entries.json is no set of unknowns. Take other files in under Data.',
     );
   });
 });

@@ -6,6 +6,8 @@ import { store } from '../../src/data/store';
 export interface Asked {
   readonly method: string;
   readonly path: string;
+  /** From its question mark on. */
+  readonly query: string;
   readonly body: unknown;
 }
 
@@ -19,10 +21,12 @@ function asKept(sent: unknown): unknown {
 function standIn(answer: (asked: Asked) => { readonly body: unknown; readonly status: number }) {
   const asked: Asked[] = [];
   vi.stubGlobal('fetch', async (request: Request) => {
-    const text = await request.clone().text();
+    const isJson = request.headers.get('content-type')?.includes('/json') ?? false;
+    const text = isJson ? await request.clone().text() : '';
     const one = {
       method: request.method,
       path: new URL(request.url).pathname.replace('/api', ''),
+      query: new URL(request.url).search,
       body: text === '' ? undefined : (JSON.parse(text) as unknown),
     };
     asked.push(one);

@@ -15,6 +15,7 @@ export {
   passphraseSchema,
   readJoinCode,
   releaseSchema,
+  releaseWhen,
   roles,
   sealedUnknownSchema,
   sessionStateSchema,

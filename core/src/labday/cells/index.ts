@@ -3,8 +3,10 @@ export {
   cellEntrySchema,
   cellLog,
   cellMass,
+  cellRecordSchema,
   cellRunSchema,
   cellRunWithRecordSchema,
+  cellSetupSchema,
   standingCellEntries,
 } from './cellRun';
 export type {

@@ -13,6 +13,7 @@ export {
   mostProcedures,
   parts,
   preparationSchema,
+  recordSchema,
   weighingSchema,
 } from './labDay';
 export type {

@@ -1,6 +1,7 @@
 /** Procedures as steps with events, what they predict, and the library that ships. */
 export { handsOf, missingKit, scheduleOf, taskOrigins } from './classPlan';
 export type { ClassPlan, TaskOrigin } from './classPlan';
+export { manners } from './manner';
 export type { Manner } from './manner';
 export { cutsFor } from './cuts';
 export type { Cut } from './cuts';

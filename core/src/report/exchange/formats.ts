@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { sealedUnknownSchema, unknownAnswerSchema } from '../../labday/access/access';
 import { entrySchema, labDaySchema } from '../../labday/day/labDay';
 import { procedureSchema } from '../../planning/procedure/procedure';
+import { backupFormat, backupHeadSchema, backupLineSchema, backupVersion } from './backupFormat';
 import { shelfItemSchema } from '../../planning/shelf/shelfItem';
 
 /**
@@ -73,34 +74,48 @@ export const unknownSetFileSchema = z.strictObject({
 });
 export type UnknownSetFile = z.infer<typeof unknownSetFileSchema>;
 
-/** Everything of an installation, table by table as the database holds it. */
-export const backupSchema = z.strictObject({
-  ...head('stoichos/backup'),
-  madeAt: z.iso.datetime(),
-  /** The last migration of the database it was made from: it is restored into the same only. */
-  tablesAt: z.string(),
-  tables: z.record(z.string(), z.array(z.record(z.string(), z.json()))),
-});
-export type Backup = z.infer<typeof backupSchema>;
-
-/** Every format by its name, with what it is called. */
+/** Every format that is one JSON text by its name, with what it is called. A backup is lines of JSON: see {@link backupLineSchema}. */
 export const fileFormats = {
   'stoichos/lab-day': { schema: dayFileSchema, name: 'lab day' },
   'stoichos/procedure': { schema: procedureFileSchema, name: 'procedure' },
   'stoichos/entries': { schema: entriesFileSchema, name: 'file of entries not sent' },
   'stoichos/unknown-set': { schema: unknownSetFileSchema, name: 'set of unknowns' },
-  'stoichos/backup': { schema: backupSchema, name: 'backup' },
 } as const;
 export type FileFormat = keyof typeof fileFormats;
 export const fileFormatNames = Object.keys(fileFormats) as readonly FileFormat[];
-export type ExchangeFile = DayFile | EntriesFile | ProcedureFile | UnknownSetFile | Backup;
+export type ExchangeFile = DayFile | EntriesFile | ProcedureFile | UnknownSetFile;
 
-/** The published JSON Schema of a format (draft 2020-12). */
-export function jsonSchemaOf(format: FileFormat): object {
-  const { schema, name } = fileFormats[format];
+/** A JSON Schema that is published under a name and a version. */
+export interface PublishedSchema {
+  /** As in `lab-day-2.schema.json`. */
+  readonly file: string;
+  readonly what: string;
+  /** Draft 2020-12. */
+  readonly schema: object;
+}
+
+function published(format: string, version: number, what: string, schema: z.ZodType) {
   return {
-    $id: `${format}-${fileVersion}.schema.json`,
-    title: `Stoichos ${name}, version ${fileVersion}`,
-    ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }),
+    file: `${format.split('/')[1] ?? ''}-${version}.schema.json`,
+    what,
+    schema: {
+      $id: `${format}-${version}.schema.json`,
+      title: `Stoichos ${what}, version ${version}`,
+      ...z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }),
+    },
   };
 }
+
+/** The published JSON Schemas of the files that are written: of whole texts, and of each line of a backup. */
+export const publishedSchemas = (): readonly PublishedSchema[] => [
+  ...fileFormatNames.map((format) => {
+    const { schema, name } = fileFormats[format];
+    return published(format, fileVersion, name, schema);
+  }),
+  published(
+    backupFormat,
+    backupVersion,
+    'backup, each of its lines',
+    z.union([backupHeadSchema, backupLineSchema]),
+  ),
+];

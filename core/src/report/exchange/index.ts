@@ -1,15 +1,13 @@
 /** The files that go out and come in, with their schemas. */
 export {
-  backupSchema,
   dayFileSchema,
   fileFormatNames,
   fileFormats,
   fileVersion,
-  jsonSchemaOf,
+  publishedSchemas,
   procedureFileSchema,
 } from './formats';
 export type {
-  Backup,
   DayFile,
   EntriesFile,
   ExchangeFile,
@@ -18,11 +16,19 @@ export type {
   UnknownSet,
   UnknownSetFile,
 } from './formats';
-export { exchangeText, readExchange, readExchangeText } from './readFile';
 export {
-  backupRequestSchema,
-  importPlanSchema,
-  importRequestSchema,
-  restorePlanSchema,
-} from './plans';
+  backupEndSchema,
+  backupFormat,
+  backupLineSchema,
+  backupRowSchema,
+  backupRowsSchema,
+  backupTableSchema,
+  backupType,
+  backupVersion,
+  isBackup,
+  readBackupHead,
+} from './backupFormat';
+export type { BackupHead, BackupLine } from './backupFormat';
+export { exchangeText, readExchange, readExchangeText } from './readFile';
+export { importPlanSchema, importRequestSchema, restorePlanSchema } from './plans';
 export type { ImportPlan, RestorePlan } from './plans';

@@ -23,9 +23,6 @@ export const importPlanSchema = z.strictObject({
 });
 export type ImportPlan = z.infer<typeof importPlanSchema>;
 
-/** A backup to put in place of everything. Without `apply` only what would change is told. */
-export const backupRequestSchema = z.strictObject({ file: z.unknown(), apply: z.boolean() });
-
 /** What restoring a backup would do: rows in each table now and in the backup. */
 export const restorePlanSchema = z.strictObject({
   madeAt: z.string(),

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { ChemistryError } from '../../common/errors';
+import { backupFormat } from './backupFormat';
 import { fileFormatNames, fileFormats, fileVersion } from './formats';
 import type { ExchangeFile, FileFormat } from './formats';
 import { broughtForward } from './broughtForward';
@@ -27,6 +28,11 @@ export function readExchange(content: unknown): ExchangeFile {
       'It does not say which format it has: is it another kind of JSON?',
     );
   const { format, version } = parsed.data;
+  if (format === backupFormat)
+    throw ChemistryError.of(
+      'badFile',
+      'It is a backup as an earlier version wrote it, in one text. Restore it with the version of the application that made it, update that, and save a new backup.',
+    );
   if (!isKnown(format))
     throw ChemistryError.of(
       'badFile',

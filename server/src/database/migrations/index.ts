@@ -11,6 +11,7 @@ import { versions } from './010-versions';
 import { authors } from './011-authors';
 import { guesses } from './012-guesses';
 import { entriesOfADay } from './013-entries-of-a-day';
+import { restoringAndListing } from './014-restoring-and-listing';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -27,4 +28,5 @@ export const migrations = [
   authors,
   guesses,
   entriesOfADay,
+  restoringAndListing,
 ] as const;

@@ -33,6 +33,7 @@ interface Question {
     readonly params?: Readonly<Record<string, string>>;
     readonly query?: unknown;
     readonly body?: unknown;
+    readonly upload?: Blob | undefined;
   };
 }
 /** Why there is no answer: the status the server gave with its words, or none. */
@@ -69,6 +70,15 @@ async function sendInTurn(
   }
 }
 
+/** A whole installation is sent, or reckoned with. */
+const longestHeavyMs = 600_000;
+
+function sentAlong({ method, upload }: Contract, given: Question['given']) {
+  if (upload !== undefined)
+    return { body: given.upload, headers: { 'content-type': upload } } as const;
+  return method === 'GET' || method === 'DELETE' ? {} : { body: validText(given.body ?? {}) };
+}
+
 /** Asks a route by its contract, and takes no answer that is not what was agreed. */
 export const ask: BaseQueryFn<Question, unknown, AskError> = async (
   { contract, given },
@@ -81,7 +91,8 @@ export const ask: BaseQueryFn<Question, unknown, AskError> = async (
     {
       url: addressOf(contract, given),
       method,
-      ...(method !== 'GET' && method !== 'DELETE' && { body: validText(given.body ?? {}) }),
+      ...sentAlong(contract, given),
+      ...(contract.rate === 'heavy' && { timeout: longestHeavyMs }),
     },
     api,
     extra ?? {},

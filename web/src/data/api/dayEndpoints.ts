@@ -115,7 +115,10 @@ export const dayEndpoints = ({ read, write }: Build) => ({
   ),
   restore: write(
     contracts.restore,
-    (body: { readonly file: unknown; readonly apply: boolean }) => ({ body }),
+    ({ file, apply }: { readonly file: Blob; readonly apply: boolean }) => ({
+      upload: file,
+      query: { apply: apply ? ('true' as const) : ('false' as const) },
+    }),
     { invalidatesTags: (_, __, { apply }) => (apply ? everything : []) },
   ),
 });

@@ -1,24 +1,40 @@
 import { Card } from '../../shared/parts/Card';
 import { Anchor, Button, Container, FileButton, Stack, Text, Title } from '@mantine/core';
 import {
-  fileFormatNames,
-  fileFormats,
-  fileVersion,
+  isBackup,
+  publishedSchemas,
+  readBackupHead,
   readExchangeText,
 } from '@stoichos/core/report/exchange';
-import type { ExchangeFile } from '@stoichos/core/report/exchange';
+import type { BackupHead, ExchangeFile } from '@stoichos/core/report/exchange';
 import { IconCalendar, IconDatabaseExport, IconFileImport } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useSessionQuery } from '../../data/api/api';
-import { attempt } from '@stoichos/core/common';
+import { ChemistryError } from '@stoichos/core/common';
 import { RestoreDialog } from './RestoreDialog';
 import { TakeInDialog } from './TakeInDialog';
+
+/** A file that was chosen and read: a backup by its head alone, for it may be larger than the memory of a tablet. */
+type Opened =
+  | { readonly kind: 'backup'; readonly file: File; readonly head: BackupHead }
+  | { readonly kind: 'whole'; readonly content: ExchangeFile };
+
+/** The first line of a backup is shorter than this, bytes. */
+const headBytes = 4000;
+
+/** @throws ChemistryError in words for what cannot be read. */
+async function openFile(file: File): Promise<Opened> {
+  const [firstLine = ''] = (await file.slice(0, headBytes).text()).split('\n', 1);
+  return isBackup(firstLine)
+    ? { kind: 'backup', file, head: readBackupHead(firstLine) }
+    : { kind: 'whole', content: readExchangeText(await file.text()) };
+}
 
 /** Data in and out: taking files in, the whole as a backup, the calendar, and what the files look like. */
 export function DataPage() {
   const { data: session } = useSessionQuery();
   const isInstructor = session?.role === 'instructor';
-  const [opened, setOpened] = useState<ExchangeFile>();
+  const [opened, setOpened] = useState<Opened>();
   return (
     <Container size="48rem" p={0}>
       <Title order={1} size="h1" my="md">
@@ -31,8 +47,8 @@ export function DataPage() {
             <Text mb="sm">
               Everything in one file: lab days, records, procedures, shelf, settings, passphrases
               and the keys of unknowns. Keep it like a key. To put it back, take it in above, or use
-              the command line: <code>npm run backup -- file.json</code>,{' '}
-              <code>npm run restore -- file.json</code>.
+              the command line: <code>npm run backup -- file.ndjson</code>,{' '}
+              <code>npm run restore -- file.ndjson</code>.
             </Text>
             <Button
               component="a"
@@ -60,10 +76,11 @@ export function DataPage() {
         </Card>
         <Formats />
       </Stack>
-      {opened?.format === 'stoichos/backup' ? (
-        <RestoreDialog file={opened} close={() => setOpened(undefined)} />
-      ) : (
-        opened && <TakeInDialog file={opened} close={() => setOpened(undefined)} />
+      {opened?.kind === 'backup' && (
+        <RestoreDialog file={opened.file} head={opened.head} close={() => setOpened(undefined)} />
+      )}
+      {opened?.kind === 'whole' && (
+        <TakeInDialog file={opened.content} close={() => setOpened(undefined)} />
       )}
     </Container>
   );
@@ -75,19 +92,15 @@ function Formats() {
     <Card label="Formats">
       <Title>What the files look like</Title>
       <Text mb="xs">
-        Files are JSON, version {fileVersion}, each with a published JSON Schema. Tables leave as
-        CSV, pictures as SVG or PNG.
+        Files are JSON, each with a published JSON Schema; a backup is JSON line by line. Tables
+        leave as CSV, pictures as SVG or PNG.
       </Text>
       <ul>
-        {fileFormatNames.map((format) => (
-          <li key={format}>
-            <Anchor
-              underline="always"
-              href={`/schemas/${format.split('/')[1] ?? ''}-${fileVersion}.schema.json`}
-            >
-              {fileFormats[format].name}
-            </Anchor>{' '}
-            <code>{format}</code>
+        {publishedSchemas().map(({ file, what }) => (
+          <li key={file}>
+            <Anchor underline="always" href={`/schemas/${file}`}>
+              {what}
+            </Anchor>
           </li>
         ))}
       </ul>
@@ -96,14 +109,18 @@ function Formats() {
 }
 
 /** A file of a colleague, taken in. */
-function TakeIn({ setOpened }: { readonly setOpened: (next: ExchangeFile | undefined) => void }) {
+function TakeIn({ setOpened }: { readonly setOpened: (next: Opened | undefined) => void }) {
   const [problem, setProblem] = useState<string>();
   const open = async (file: File | null) => {
     if (!file) return;
-    const text = await file.text();
-    const read = attempt(() => readExchangeText(text));
-    setProblem('problem' in read ? `${file.name}: ${read.problem}` : undefined);
-    setOpened('problem' in read ? undefined : read);
+    try {
+      setOpened(await openFile(file));
+      setProblem(undefined);
+    } catch (error) {
+      if (!(error instanceof ChemistryError)) throw error;
+      setProblem(`${file.name}: ${error.message} ${error.remedy}`);
+      setOpened(undefined);
+    }
   };
   return (
     <Card label="Take in a file" titled>
@@ -111,7 +128,7 @@ function TakeIn({ setOpened }: { readonly setOpened: (next: ExchangeFile | undef
         A lab day or a procedure that was saved here or elsewhere, or a backup. You see what would
         change before anything does.
       </Text>
-      <FileButton accept="application/json,.json" onChange={(file) => void open(file)}>
+      <FileButton accept="application/json,.json,.ndjson" onChange={(file) => void open(file)}>
         {(props) => (
           <Button leftSection={<IconFileImport size={18} aria-hidden />} {...props}>
             Choose a file

@@ -1,8 +1,9 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Checkbox, Group, Modal, Text } from '@mantine/core';
-import type { Backup } from '@stoichos/core/report/exchange';
+import type { BackupHead } from '@stoichos/core/report/exchange';
 import { useEffect, useState } from 'react';
 import { useRestoreMutation } from '../../data/api/api';
+import { forgetSaved } from '../../data/saving/saveWhole';
 import { ProblemNote } from '../../shared/parts/ProblemNote';
 
 /** What the tables of a backup hold, as an instructor calls it. */
@@ -23,7 +24,15 @@ const names: Readonly<Record<string, string>> = {
 };
 
 /** Shows what restoring a backup would put in place of what is there. It takes the place of everything, so it is asked for twice. */
-export function RestoreDialog({ file, close }: { file: Backup; close: () => void }) {
+export function RestoreDialog({
+  file,
+  head,
+  close,
+}: {
+  readonly file: File;
+  readonly head: BackupHead;
+  readonly close: () => void;
+}) {
   const [ask, { data: plan, error, isLoading }] = useRestoreMutation();
   const [sure, setSure] = useState(false);
   useEffect(() => {
@@ -32,9 +41,11 @@ export function RestoreDialog({ file, close }: { file: Backup; close: () => void
   const restore = async () => {
     const answer = await ask({ file, apply: true });
     // Everything on the screen was read before: begin anew.
-    if (!answer.error) location.assign('/');
+    if (answer.error) return;
+    forgetSaved();
+    location.assign('/');
   };
-  const madeAt = file.madeAt.slice(0, 16).replace('T', ', ');
+  const madeAt = head.madeAt.slice(0, 16).replace('T', ', ');
   return (
     <Modal opened onClose={close} title={`Backup of ${madeAt} UTC`} size="lg">
       <ProblemNote error={error} />
