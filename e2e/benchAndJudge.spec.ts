@@ -1,5 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { recordOf } from './support/days';
 import { addProcedures, makeLabDay, openStage } from './support/steps';
 
 const group = 'Bench Heron';
@@ -386,10 +387,7 @@ test('entries of two tabs both arrive, though the server is away and one tab is 
       'true',
     );
   const id = /days\/([^/]+)/.exec(page.url())?.[1] ?? '';
-  const day = (await (await page.request.get(`/api/days/${id}`)).json()) as {
-    entries: { record: { kind: string } }[];
-  };
-  expect(day.entries.map(({ record }) => record.kind).sort()).toEqual([
+  expect((await recordOf(page, id)).map(({ record }) => record?.kind).sort()).toEqual([
     'clarity',
     'precipitate',
     'step',

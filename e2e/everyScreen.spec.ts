@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { daysOf } from './support/days';
 import { expectReadsWell, faultsOf } from './support/readsWell';
 import { openView } from './support/steps';
 
@@ -7,11 +8,7 @@ const stages = ['plan', 'prepare', 'bench', 'judge', 'report'] as const;
 
 /** Addresses of every main view, with the demo day that has a record. The studies are looked through in use, in tests of their own. */
 async function views(page: Page): Promise<string[]> {
-  const days = (await (await page.request.get('/api/days')).json()) as {
-    id: string;
-    recordedCount: number;
-    procedureCount: number;
-  }[];
+  const days = await daysOf(page);
   // The newest first: of two-solution tests the one, of procedures with measurements the other.
   const recorded = days.filter(({ recordedCount }) => recordedCount > 0);
   const [held] = recorded;

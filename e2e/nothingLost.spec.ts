@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { recordOf } from './support/days';
 import { openDemoBench } from './support/steps';
 
 /** Switches to another bench. */
@@ -149,11 +150,6 @@ test('unsent entries of the earlier shape are taken over and sent', async ({ pag
   await page.reload();
   await expect(page.getByRole('heading', { name: 'What Bench Heron sees' })).toBeVisible();
   await expect
-    .poll(async () => {
-      const now = (await (await page.request.get(`/api/days/${id}`)).json()) as {
-        entries: { id: string }[];
-      };
-      return now.entries.some((one) => one.id === entry.id);
-    })
+    .poll(async () => (await recordOf(page, id)).some((one) => one.id === entry.id))
     .toBe(true);
 });

@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from './support/application';
+import { daysOf } from './support/days';
 
 interface HeldDay {
   readonly id: string;
@@ -8,8 +9,7 @@ interface HeldDay {
   readonly procedures: readonly { readonly procedure: { readonly name: string } }[];
 }
 const dayNamed = async (page: Page, name: string): Promise<HeldDay> => {
-  const days = (await (await page.request.get('/api/days')).json()) as HeldDay[];
-  const found = days.find((day) => day.name.startsWith(name));
+  const found = (await daysOf(page)).find((day) => day.name.startsWith(name));
   if (!found) throw new Error(`There is no day ${name}.`);
   return readDay(page, found.id);
 };

@@ -3,19 +3,17 @@
  * `npm run screenshots -- [folder] [width] [height] [dark]`, by default docs/screenshots at 1280 × 800, light.
  */
 import { mkdirSync } from 'node:fs';
-import { labDaySummarySchema } from '@stoichos/core/labday/day';
 import type { Rack, RackEvent } from '@stoichos/core/seeing/rack';
 import type { AnyPortion } from '@stoichos/core/vessel';
 import { chromium } from '@playwright/test';
-import * as z from 'zod';
 import { chromiumPath } from './machine/debian';
+import { everyDay } from './machine/everyDay';
 
 const [folder = 'docs/screenshots', width = '1280', height = '800', scheme = 'light'] =
   process.argv.slice(2);
 const base = process.env.STOICHOS_URL ?? 'http://127.0.0.1:8410';
 
-const answer = await fetch(`${base}/api/days`);
-const days = z.array(labDaySummarySchema).parse(await answer.json());
+const days = await everyDay(async (path) => (await fetch(base + path)).json());
 // The newest first.
 const coming = days.filter(({ recordedCount }) => recordedCount === 0).at(-1);
 const [full] = days.filter(({ procedureCount }) => procedureCount > 0);

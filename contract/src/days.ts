@@ -10,6 +10,7 @@ import {
   preparationSchema,
   weighingSchema,
 } from '@stoichos/core/labday/day';
+import type { BenchEntry } from '@stoichos/core/labday/day';
 import * as z from 'zod';
 import { file, json, nothing, route } from './contract';
 import { known, staff } from './roles';
@@ -17,18 +18,76 @@ import { keptAt, readAt, readAtQuery, saving, versionsOfDay } from './versions';
 
 const school = { roles: staff, owner: 'school' } as const;
 
-/** A lab day with the versions its parts are saved with. */
-const heldDaySchema = labDaySchema.extend({ versions: versionsOfDay });
-export type HeldDay = z.infer<typeof heldDaySchema>;
+/** A lab day as it is planned and prepared, with the versions its parts are saved with; its record is read in pages. */
+const plannedDaySchema = labDaySchema.omit({ entries: true }).extend({
+  versions: versionsOfDay,
+  archivedAt: labDaySummarySchema.shape.archivedAt,
+  unknownCount: labDaySummarySchema.shape.unknownCount,
+});
+export type PlannedDay = z.infer<typeof plannedDaySchema>;
+
+/**
+ * A page of the record of a day, in the order it came in. Of a line that is not settled yet, one that came in before it may still come to be
+ * seen: whoever reads on begins again after the last settled one.
+ */
+const entriesPageSchema = z.strictObject({
+  entries: z.array(entrySchema),
+  /** How many of them, from the first, are settled. */
+  settled: z.number().int().min(0),
+  /** Whether there are more. */
+  more: z.boolean(),
+  /** Nothing is known here of the line that was named: this begins with the first. */
+  anew: z.boolean(),
+});
+export type EntriesPage = z.infer<typeof entriesPageSchema>;
+
+/** A lab day with its record as far as it is known. */
+export type HeldDay = PlannedDay & {
+  readonly entries: BenchEntry[];
+  /** How many of the entries, from the first, are settled: see {@link EntriesPage}. */
+  readonly settled: number;
+};
+
+/** Which lab days: those to come, the soonest first; those held and those put away, the latest first. */
+export const whichDays = ['coming', 'held', 'archived'] as const;
+export type WhichDays = (typeof whichDays)[number];
+
+const daysPageSchema = z.strictObject({
+  days: z.array(labDaySummarySchema),
+  /** The last of these, after which the next page begins; null where there are no more. */
+  next: z.uuid().nullable(),
+});
+export type DaysPage = z.infer<typeof daysPageSchema>;
 
 /** Lab days: what is planned, prepared and recorded of them. */
 export const days = {
   days: route('/days', {
     ...school,
     method: 'GET',
+    query: z.strictObject({
+      which: z.enum(whichDays).default('coming'),
+      /** The date where whoever asks is; where it is left out, that of UTC. */
+      today: z.iso.date().default(() => new Date().toISOString().slice(0, 10)),
+      /** The last of the page before. */
+      after: z.uuid().optional(),
+    }),
+    answer: json(daysPageSchema),
+  }),
+  findDays: route('/days-called', {
+    ...school,
+    method: 'GET',
+    /** Words that all stand in the name, or the beginning of the date. */
+    query: z.strictObject({ text: z.string().trim().min(1).max(80) }),
     answer: json(z.array(labDaySummarySchema)),
   }),
-  day: route('/days/:dayId', { ...school, method: 'GET', answer: json(heldDaySchema) }),
+  day: route('/days/:dayId', { ...school, method: 'GET', answer: json(plannedDaySchema) }),
+  dayEntries: route('/days/:dayId/entries', {
+    ...school,
+    method: 'GET',
+    /** The line after which to begin; from the first where it is left out. */
+    query: z.strictObject({ after: z.uuid().optional() }),
+    answer: json(entriesPageSchema),
+  }),
   saveDay: route('/days/:dayId', {
     ...school,
     method: 'PUT',

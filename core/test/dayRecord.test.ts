@@ -231,7 +231,11 @@ describe('the raw record of a day as a table', () => {
     typed: { value: 69, unit: '°F' },
   });
   const shown = written(day, 0, { kind: 'note', text: 'for all' }, { groupId: null });
-  const rows = rowsOf(recordCsv({ ...day, entries: [first, corrected, warmth, shown] }));
+  const rows = rowsOf(
+    recordCsv(day)(
+      [first, corrected, warmth, shown].map((entry) => ({ entry, stands: entry !== first })),
+    ),
+  );
 
   it('has every line that was written, also those corrected since', () => {
     expect(rows).toHaveLength(4);
@@ -251,7 +255,10 @@ describe('the raw record of a day as a table', () => {
 
   it('calls what was taken back so', () => {
     const taken = written(day, 0, null, { supersedes: first.id });
-    const [, line] = rowsOf(recordCsv({ ...day, entries: [first, taken] }));
+    const write = recordCsv(day);
+    const [, line] = rowsOf(
+      `${write([{ entry: first, stands: false }])}\r\n${write([{ entry: taken, stands: false }])}`,
+    );
     expect(line).toMatchObject({ kind: 'taken back', words: '' });
   });
 });

@@ -234,7 +234,9 @@ describe('the raw record as CSV (RFC 4180)', () => {
         { ...(noted as BenchEntry), id: anyId(), record: null, supersedes: noted?.id ?? null },
       ],
     };
-    const [head = '', ...lines] = recordCsv(corrected).split('\r\n');
+    const [head = '', ...lines] = recordCsv(corrected)(
+      corrected.entries.map((entry, place) => ({ entry, stands: place !== at })),
+    ).split('\r\n');
     expect(head.split(',').slice(0, 4)).toEqual(['recorded_at', 'group', 'work', 'step']);
     expect(lines).toHaveLength(corrected.entries.length);
     expect(lines.at(-1)).toContain('taken back');

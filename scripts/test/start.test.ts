@@ -8,6 +8,7 @@ import { join } from 'node:path';
 import { setTimeout as pause } from 'node:timers/promises';
 import { fileURLToPath } from 'node:url';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { everyDay } from '../machine/everyDay';
 import { isFree, freePort } from '../machine/ports';
 import { startCluster } from '../machine/postgres';
 
@@ -62,7 +63,7 @@ async function end(child: ChildProcess, signal: NodeJS.Signals): Promise<number 
 /** Lab days of the demo scenario. */
 const demoDays = 4;
 const dayCount = async (port: number) =>
-  ((await (await fetch(`http://127.0.0.1:${port}/api/days`)).json()) as unknown[]).length;
+  (await everyDay(async (path) => (await fetch(`http://127.0.0.1:${port}${path}`)).json())).length;
 
 beforeAll(() => {
   data = mkdtempSync(join(tmpdir(), 'stoichos-start-'));

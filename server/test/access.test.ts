@@ -1,8 +1,9 @@
+import type { EntriesPage } from '@stoichos/contract';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { showJoinCode } from '@stoichos/core/labday/access';
 import type { GroupView, LiveEvent, Oversight, SealedUnknown } from '@stoichos/core/labday/access';
 import { contracts } from '@stoichos/contract';
-import type { LabDay } from '@stoichos/core/labday/day';
+
 import { setPassphrase } from '../src';
 import { doorTable } from './support/doorTable';
 import { runningServer, sampleDay } from './support/runningServer';
@@ -141,7 +142,8 @@ describe('a group', () => {
           const sent = await as(role, 'POST', '/entries', entry({ record, supersedes }));
           expect([sent.status, sent.json.error.code]).toEqual([403, 'notYours']);
         }
-    const { entries } = (await as('instructor', 'GET', `/days/${sample.ids.day}`)).json as LabDay;
+    const { entries } = (await as('instructor', 'GET', `/days/${sample.ids.day}/entries`))
+      .json as EntriesPage;
     const replaced = new Set(entries.map(({ supersedes }) => supersedes));
     for (const id of written) expect(replaced).not.toContain(id);
     // What it wrote itself it may put right; so may the technician, and the instructor everything.

@@ -1,4 +1,4 @@
-import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import fc from 'fast-check';
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
@@ -25,7 +25,7 @@ const empty = async () => {
 beforeAll(async () => {
   server = await runningServer(inject('databaseUrl'));
   await loadDemo(server.database);
-  days = (await server.ask('GET', '/days')).json as LabDaySummary[];
+  days = await server.days();
   const [day] = days;
   await server.ask('PUT', `/days/${day?.id ?? ''}/unknowns`, {
     kind: 'inorganic',
@@ -33,8 +33,7 @@ beforeAll(async () => {
     inseparable: [],
   });
   const recorded = days.find(({ recordedCount }) => recordedCount > 0);
-  const { entries } = (await server.ask('GET', `/days/${recorded?.id ?? ''}`)).json as LabDay;
-  const line = entries.find(({ record }) => record !== null);
+  const line = (await server.record(recorded?.id ?? '')).find(({ record }) => record !== null);
   await server.ask('POST', '/entries', {
     ...line,
     id: crypto.randomUUID(),
@@ -68,7 +67,7 @@ describe('a backup', () => {
     const inBackup = tablesOf(before).get('lab_days')?.length ?? 0;
     expect(preview.json.tables).toContainEqual({ name: 'lab_days', now: inBackup, inBackup });
     await empty();
-    expect((await server.ask('GET', '/days')).json).toEqual([]);
+    expect(await server.days()).toEqual([]);
     expect((await restored(server, before)).status).toBe(200);
     expect(kept(await savedBackup(server))).toEqual(kept(before));
     // What is numbered as it arrives goes on counting, and the record is append-only again.
@@ -159,7 +158,7 @@ describe('a backup that is not as it was written', () => {
       'doesNotFit',
       (text) =>
         forged(text, (tables) => {
-          tables.set('groups', tables.get('groups')?.slice(1) ?? []);
+          tables.set('groups', []);
         }),
     ],
   ];

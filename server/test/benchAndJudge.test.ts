@@ -57,18 +57,13 @@ describe('the record of a procedure', () => {
       },
     ];
     for (const line of lines) expect((await post(line)).status).toBe(201);
-    const { json } = await server.ask('GET', `/days/${day.id}`);
-    expect(json.entries.map((one: { part: string }) => one.part)).toEqual([
+    expect((await server.record(day.id)).map(({ part }) => part)).toEqual([
       'test',
       'blank',
       'test',
       'test',
     ]);
-    const list = (await server.ask('GET', '/days')).json as {
-      id: string;
-      recordedCount: number;
-      placeCount: number;
-    }[];
+    const list = await server.days();
     const summary = list.find(({ id }) => id === day.id);
     // One group does the one, everybody sees the other.
     expect([summary?.recordedCount, summary?.placeCount]).toEqual([1, 2]);

@@ -1,4 +1,4 @@
-import type { LabDay, LabDaySummary } from '@stoichos/core/labday/day';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import type { DayFile, ImportPlan } from '@stoichos/core/report/exchange';
 import ical from 'node-ical';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
@@ -12,7 +12,7 @@ let days: LabDaySummary[];
 beforeAll(async () => {
   server = await runningServer(inject('databaseUrl'));
   await loadDemo(server.database);
-  days = (await server.ask('GET', '/days')).json as LabDaySummary[];
+  days = await server.days();
   const [day] = days;
   await server.ask('PUT', `/days/${day?.id ?? ''}/unknowns`, {
     kind: 'inorganic',
@@ -51,8 +51,7 @@ describe('entries that did not reach the server', () => {
       const { json } = await take(file);
       expect(json.differences).toEqual([expect.stringContaining('There is no step')]);
     }
-    const { entries } = (await server.ask('GET', `/days/${ids.day}`)).json as LabDay;
-    expect(entries).toEqual([{ ...entry, author: 'instructor' }]);
+    expect(await server.record(ids.day)).toEqual([{ ...entry, author: 'instructor' }]);
   });
 });
 
@@ -146,7 +145,7 @@ describe('the calendar', () => {
     const { text, headers } = await server.ask('GET', '/days.ics');
     expect(headers.get('content-type')).toContain('text/calendar');
     const events = Object.values(ical.sync.parseICS(text)).filter((one) => one?.type === 'VEVENT');
-    const listed = (await server.ask('GET', '/days')).json as LabDaySummary[];
+    const listed = await server.days();
     expect(events.map((event) => event?.summary).sort()).toEqual(
       listed.map(({ name }) => name).sort(),
     );

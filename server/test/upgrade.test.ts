@@ -3,7 +3,7 @@ import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { connect, migrate } from '../src';
 import type { Database } from '../src';
-import { loadDay } from '../src/database/labDays';
+import { loadDay } from '../src/database/loadDay';
 import { loadSettings } from '../src/database/settings';
 import { migrations } from '../src/database/migrations';
 

@@ -33,11 +33,13 @@ beforeEach(() => {
     'fetch',
     () =>
       new Promise<Response>((done) =>
-        waiting.push((names) => done(Response.json(names.map(dayNamed)))),
+        waiting.push((names) => done(Response.json({ days: names.map(dayNamed), next: null }))),
       ),
   );
 });
 afterEach(() => vi.unstubAllGlobals());
+
+const asked = { which: 'coming', today: '2026-12-01' } as const;
 
 describe('a read that runs while something changes', () => {
   it.each([
@@ -45,14 +47,14 @@ describe('a read that runs while something changes', () => {
     ['makes it out of date', api.util.invalidateTags(['Days'])],
   ])('is made once more when something %s', async (_, change) => {
     const store = makeStore();
-    const { unsubscribe } = store.dispatch(api.endpoints.days.initiate());
+    const { unsubscribe } = store.dispatch(api.endpoints.days.initiate(asked));
     await vi.waitFor(() => expect(waiting).toHaveLength(1));
     store.dispatch(change);
     waiting[0]?.([]);
     await vi.waitFor(() => expect(waiting).toHaveLength(2));
     waiting[1]?.([]);
     await vi.waitFor(() =>
-      expect(api.endpoints.days.select()(store.getState()).status).toBe('fulfilled'),
+      expect(api.endpoints.days.select(asked)(store.getState()).status).toBe('fulfilled'),
     );
     expect(waiting).toHaveLength(2);
     unsubscribe();
@@ -60,11 +62,11 @@ describe('a read that runs while something changes', () => {
 
   it('is not made again when nothing changed', async () => {
     const store = makeStore();
-    const { unsubscribe } = store.dispatch(api.endpoints.days.initiate());
+    const { unsubscribe } = store.dispatch(api.endpoints.days.initiate(asked));
     await vi.waitFor(() => expect(waiting).toHaveLength(1));
     waiting[0]?.([]);
     await vi.waitFor(() =>
-      expect(api.endpoints.days.select()(store.getState()).status).toBe('fulfilled'),
+      expect(api.endpoints.days.select(asked)(store.getState()).status).toBe('fulfilled'),
     );
     store.dispatch(happened());
     await new Promise((done) => setTimeout(done, 30));

@@ -5,7 +5,7 @@ import type { Manner } from '@stoichos/core/planning/procedure';
 import { QueryTypes } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
-import { readEntry } from './labDays';
+import { readEntry } from './entryPages';
 
 /** What the database finds of where a line belongs, and whether it was stored. */
 interface Found {

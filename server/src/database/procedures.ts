@@ -8,7 +8,7 @@ import type { Procedure } from '@stoichos/core/planning/procedure';
 import type { Transaction } from 'sequelize';
 import { Problem, notFound, stale } from '../problem';
 import type { Database } from './connect';
-import { loadDay } from './labDays';
+import { loadPlan } from './loadDay';
 import type { OwnProcedureRow, PlannedRow } from './models';
 
 /** Every procedure written here, by name. */
@@ -214,7 +214,7 @@ export async function saveTimetable(
   timetable: DayTimetable | null,
   version: number | null,
 ): Promise<number> {
-  const plannedDay = await loadDay(database, labDayId);
+  const plannedDay = await loadPlan(database, labDayId);
   if (timetable) refuseUnfit(plannedDay, timetable);
   return database.sequelize.transaction(async (transaction) => {
     const row = await database.days.findByPk(labDayId, { transaction, lock: true });
@@ -228,7 +228,7 @@ export async function saveTimetable(
 }
 
 /** @throws Problem 409 for a timetable of another plan, or one that breaks a rule. */
-function refuseUnfit(day: LabDay, timetable: DayTimetable): void {
+function refuseUnfit(day: Omit<LabDay, 'entries'>, timetable: DayTimetable): void {
   const plan = classPlanOf(day);
   if (planKey(plan) !== timetable.planKey)
     throw new Problem(

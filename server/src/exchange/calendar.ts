@@ -27,7 +27,7 @@ export function daysCalendar(days: readonly LabDaySummary[]): string {
  *
  * @param begins the wall clock at the first step, “18:30”.
  */
-export function dayCalendar(day: LabDay, begins: string): string {
+export function dayCalendar(day: Omit<LabDay, 'entries'>, begins: string): string {
   const calendar = ical({ name: day.name });
   const at = (minute: number): string => {
     const start = new Date(`${day.date}T${begins}:00Z`).getTime() + minute * 60_000;

@@ -3,7 +3,8 @@ import { dayFileSchema, fileVersion } from '@stoichos/core/report/exchange';
 import type { DayFile } from '@stoichos/core/report/exchange';
 import type { Transaction } from 'sequelize';
 import type { Database } from '../database/connect';
-import { loadDay, settingsOfDay } from '../database/labDays';
+import { settingsOfDay } from '../database/labDays';
+import { loadDay } from '../database/loadDay';
 import { answersOf, messagesOf, releasesOf, sealedUnknowns } from '../database/oversight';
 
 /** A lab day as a file, with everything that belongs to it. @throws Problem 404. */

@@ -5,7 +5,8 @@ import type { Who } from '../access/who';
 import { audit } from '../database/audit';
 import type { Audited } from '../database/audit';
 import type { Database } from '../database/connect';
-import { listDays, loadDay } from '../database/labDays';
+import { everyDay } from '../database/listDays';
+import { loadPlan } from '../database/loadDay';
 import { makeBackup, restoreBackup } from '../exchange/backup';
 import { dayCalendar, daysCalendar } from '../exchange/calendar';
 import { writeDayFile } from '../exchange/dayFile';
@@ -25,11 +26,11 @@ export function exchangeHandlers(
       return { name: `${file.day.date} ${file.day.name}.json`, content: exchangeText(file) };
     },
     async dayCalendar({ params, query: { begins } }) {
-      const day = await loadDay(database, params.dayId);
+      const day = await loadPlan(database, params.dayId);
       return { name: `${day.date} ${day.name}.ics`, content: dayCalendar(day, begins) };
     },
     async daysCalendar() {
-      return { name: 'Lab days.ics', content: daysCalendar(await listDays(database)) };
+      return { name: 'Lab days.ics', content: daysCalendar(await everyDay(database)) };
     },
     async takeIn({ body, who }) {
       const plan = await importFile(database, { ...body, author: authorOf(who) });

@@ -11,7 +11,7 @@ import { countWrongCode } from '../database/attempts';
 import { audit } from '../database/audit';
 import type { Database } from '../database/connect';
 import { dayOfCode, joiningOf, renewCode } from '../database/joining';
-import { loadDay } from '../database/labDays';
+import { loadDay } from '../database/loadDay';
 import { notifyChanged } from '../database/notify';
 import {
   answersOf,
@@ -70,7 +70,7 @@ export function joinHandlers(database: Database): Handlers<'joinable' | 'join' |
 export function ownBenchHandlers(database: Database): Handlers<'group' | 'handIn'> {
   return {
     async group({ bench: { dayId, groupId } }) {
-      return viewForGroup(await loadDay(database, dayId), groupId, {
+      return viewForGroup(await loadDay(database, dayId, groupId), groupId, {
         releases: await releasesOf(database, dayId),
         messages: await messagesOf(database, dayId),
         unknowns: await labelsOfUnknowns(database, dayId),

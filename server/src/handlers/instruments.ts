@@ -1,5 +1,5 @@
 import type { Database } from '../database/connect';
-import { loadDay } from '../database/labDays';
+import { loadPlan } from '../database/loadDay';
 import type { Handlers } from '../http/handler';
 import { linesFor } from '../instruments/followVessel';
 import type { Instruments } from '../instruments/instruments';
@@ -16,7 +16,7 @@ export function instrumentHandlers(
       instruments.command(params.instrumentId, command, value),
     async putToVessel({ params: { instrumentId }, body: follow }) {
       const kind = instruments.kindOf(instrumentId);
-      const day = await loadDay(database, follow.dayId);
+      const day = await loadPlan(database, follow.dayId);
       await instruments.simulate(instrumentId, linesFor(kind, day, follow));
     },
     async clearInstrument({ params: { instrumentId } }) {

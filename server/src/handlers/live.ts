@@ -1,6 +1,6 @@
 import type { BenchEntry } from '@stoichos/core/labday/day';
 import type { Database } from '../database/connect';
-import { readEntry } from '../database/labDays';
+import { readEntry } from '../database/entryPages';
 import type { Handlers } from '../http/handler';
 import type { Stream } from '../http/stream';
 import type { LiveHub, Notice } from '../live/hub';

@@ -1,30 +1,33 @@
+import { Readable } from 'node:stream';
 import { recordCsv, resultsCsv } from '@stoichos/core/report/dayReport';
-import type { LabDay } from '@stoichos/core/labday/day';
-import type { Who } from '../access/who';
 import { audit } from '../database/audit';
 import type { Database } from '../database/connect';
-import { loadDay } from '../database/labDays';
+import { writtenLines } from '../database/entryPages';
+import { loadDay, loadPlan } from '../database/loadDay';
 import { loadSettings } from '../database/settings';
-import type { FileReply, Handlers } from '../http/handler';
+import type { Handlers } from '../http/handler';
 
 /** Tables of a day to take away: what came of it, and every line that was written. */
 export function reportHandlers(database: Database): Handlers<'results' | 'record'> {
-  const table = async (
-    name: string,
-    dayId: string,
-    { role }: Who,
-    of: (day: LabDay) => Promise<string> | string,
-  ): Promise<FileReply> => {
-    const day = await loadDay(database, dayId);
-    const content = await of(day);
-    await audit(database, role, 'exported', `${day.name}, ${name} as CSV`);
-    return { name: `${day.date} ${day.name} ${name}.csv`, content };
-  };
   return {
-    results: ({ params, who }) =>
-      table('results', params.dayId, who, async (day) =>
-        resultsCsv(day, await loadSettings(database)),
-      ),
-    record: ({ params, who }) => table('record', params.dayId, who, recordCsv),
+    async results({ params, who }) {
+      const day = await loadDay(database, params.dayId);
+      const content = resultsCsv(day, await loadSettings(database));
+      await audit(database, who.role, 'exported', `${day.name}, results as CSV`);
+      return { name: `${day.date} ${day.name} results.csv`, content };
+    },
+    async record({ params, who }) {
+      const day = await loadPlan(database, params.dayId);
+      await audit(database, who.role, 'exported', `${day.name}, record as CSV`);
+      const write = recordCsv(day);
+      async function* table() {
+        let before = '';
+        for await (const lines of writtenLines(database, params.dayId)) {
+          yield before + write(lines);
+          before = '\r\n';
+        }
+      }
+      return { name: `${day.date} ${day.name} record.csv`, content: Readable.from(table()) };
+    },
   };
 }

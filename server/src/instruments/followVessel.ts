@@ -32,7 +32,7 @@ interface Stands {
 }
 
 /** Lines that put a simulated instrument to a vessel as the engine has it. @throws Problem 404 for a place that is not in the day. */
-export function linesFor(kind: InstrumentInfo['kind'], day: LabDay, follow: Follow): string[] {
+export function linesFor(kind: InstrumentInfo['kind'], day: Omit<LabDay, 'entries'>, follow: Follow): string[] {
   const stands = standsAt(day, follow);
   switch (kind) {
     case 'balance': {
@@ -55,7 +55,7 @@ export function linesFor(kind: InstrumentInfo['kind'], day: LabDay, follow: Foll
 
 const roomC = 25;
 
-function standsAt(day: LabDay, { workId, stepId, vessel }: Follow): Stands {
+function standsAt(day: Omit<LabDay, 'entries'>, { workId, stepId, vessel }: Follow): Stands {
   const work = worksAsMade(day).find(({ id }) => id === workId);
   if (!work) throw notFound('test or procedure in this day', 'workId', workId);
   const at = work.procedure.steps.findIndex(({ id }) => id === stepId);

@@ -1,5 +1,8 @@
 import { once } from 'node:events';
 import type { AddressInfo } from 'node:net';
+import { whichDays } from '@stoichos/contract';
+import type { DaysPage, EntriesPage } from '@stoichos/contract';
+import type { BenchEntry, LabDaySummary } from '@stoichos/core/labday/day';
 import { procedureOfMixing } from '@stoichos/core/planning/procedure';
 import { connect, createApp, migrate, openInstruments, openLive } from '../../src';
 import type { InstrumentAddress } from '../../src/instruments/instruments';
@@ -55,6 +58,17 @@ export async function runningServer(
     if (!answer) throw new Error('Plan at least one.');
     return answer;
   };
+  /** Every lab day, as it stands in a list, the latest first. */
+  const days = async (): Promise<LabDaySummary[]> => {
+    const lists = await Promise.all(
+      whichDays.map((which) => ask('GET', `/days?which=${which}&today=2026-12-01`)),
+    );
+    const all = lists.flatMap(({ json }) => (json as DaysPage).days);
+    return all.sort((one, other) => other.date.localeCompare(one.date));
+  };
+  /** What was written on a day. */
+  const record = async (dayId: string): Promise<BenchEntry[]> =>
+    ((await ask('GET', `/days/${dayId}/entries`)).json as EntriesPage).entries;
   const close = async () => {
     server.close();
     server.closeAllConnections();
@@ -62,7 +76,7 @@ export async function runningServer(
     await hub.close();
     await database.sequelize.close();
   };
-  return { database, instruments, hub, base, ask, plan, close };
+  return { database, instruments, hub, base, ask, plan, days, record, close };
 }
 
 /** A small valid lab day in which two solutions are brought together. */

@@ -6,18 +6,29 @@ import type {
 } from '@mantine/spotlight';
 import { useState } from 'react';
 import { useMatch, useNavigate } from 'react-router';
-import { useCellsQuery, useDaysQuery, useRunsQuery, useShelfQuery } from '../data/api/api';
+import { skipToken } from '@reduxjs/toolkit/query/react';
+import { useDebouncedValue } from '@mantine/hooks';
+import type { WhichDays } from '@stoichos/contract';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
+import {
+  useCellsQuery,
+  useDayQuery,
+  useDaysQuery,
+  useFindDaysQuery,
+  useRunsQuery,
+  useShelfQuery,
+} from '../data/api/api';
 import { useProcedures } from '../data/useProcedures';
 import { searchStore } from './search';
 import { searchGroups } from './searchGroups';
 import { useSettings } from '../data/settings/useSettings';
 import { useRecent } from '../data/kept/recent';
+import { today } from '../shared/parts/dates';
 
 /** Search by keyboard over everything: where one was last, lab days with their stages, studies, procedures, substances, jars, runs, words. */
 export function CommandSearch() {
   const navigate = useNavigate();
   const { naming } = useSettings();
-  const { data: days = [] } = useDaysQuery();
   const { choices } = useProcedures();
   const [recent] = useRecent();
   // Jars and runs are asked for once somebody searches.
@@ -25,9 +36,12 @@ export function CommandSearch() {
   const { data: jars = [] } = useShelfQuery(undefined, { skip: !asked });
   const { data: runs = [] } = useRunsQuery(undefined, { skip: !asked });
   const { data: cells = [] } = useCellsQuery(undefined, { skip: !asked });
+  const [typed, setTyped] = useState('');
+  const days = useDaysToFind(asked, typed);
   const to = (path: string) => () => void navigate(path);
   const open = useMatch('/days/:dayId/*')?.params.dayId;
-  const target = days.find(({ id }) => id === open) ?? days.find((day) => day.archivedAt === null);
+  const { currentData: openDay } = useDayQuery(open ?? skipToken);
+  const target = openDay ?? days.find((day) => day.archivedAt === null);
   const groups = searchGroups(
     {
       recent,
@@ -48,6 +62,8 @@ export function CommandSearch() {
       // The shell hears the keys, also before this is loaded.
       shortcut={null}
       onSpotlightOpen={() => setAsked(true)}
+      query={typed}
+      onQueryChange={setTyped}
       nothingFound="Nothing is called that. Try a formula or another name."
       searchProps={{
         placeholder: 'Lab day, procedure, substance or formula…',
@@ -60,6 +76,23 @@ export function CommandSearch() {
       maxHeight={420}
     />
   );
+}
+
+const none = { days: [] } as const;
+/** Typing rests for so long before the server is asked, ms. */
+const restMs = 250;
+/** A name is no longer. */
+const longestSearch = 80;
+
+/** The lab days around today, and those that what is typed finds among all of them. */
+function useDaysToFind(asked: boolean, typed: string): readonly LabDaySummary[] {
+  const around = (which: WhichDays) => ({ which, today: today() });
+  const { currentData: coming = none } = useDaysQuery(around('coming'), { skip: !asked });
+  const { currentData: held = none } = useDaysQuery(around('held'), { skip: !asked });
+  const [text] = useDebouncedValue(typed.trim().slice(0, longestSearch), restMs);
+  const { currentData: found = [] } = useFindDaysQuery(text, { skip: text.length < 2 });
+  const known = [...coming.days, ...held.days];
+  return [...known, ...found.filter(({ id }) => !known.some((one) => one.id === id))];
 }
 
 /** Whether every typed word stands in the name itself. */

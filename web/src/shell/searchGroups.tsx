@@ -42,7 +42,7 @@ export interface Findable {
   readonly cells: readonly Named[];
   readonly naming: NamingSchool;
   /** The lab day that a test with a substance would go into. */
-  readonly target: LabDaySummary | undefined;
+  readonly target: Named | undefined;
 }
 
 /** What is found, by kind; `to` makes what a tap does from an address. */

@@ -105,7 +105,10 @@ describe('a lab day that is kept as it is', () => {
 
   it('is read again when the line is new, for something may have been missed', async () => {
     await listening();
-    const asked = serving({ [`GET /days/${day.id}`]: { ...day, name: 'Read again' } });
+    const asked = serving({
+      [`GET /days/${day.id}`]: { ...day, name: 'Read again' },
+      [`GET /days/${day.id}/entries`]: { entries: [], settled: 0, more: false, anew: true },
+    });
     tells({ kind: 'hello' });
     await waitFor(() => expect(asked.map(({ path }) => path)).toContain(`/days/${day.id}`));
   });

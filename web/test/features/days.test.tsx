@@ -1,6 +1,5 @@
 import type { HeldDay } from '@stoichos/contract';
 import { screen, waitFor, within } from '@testing-library/react';
-import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../src/data/api/api';
@@ -18,9 +17,8 @@ beforeEach(async () => {
 });
 
 describe('a lab day in its frame', () => {
-  const frame = async (day: HeldDay, part: Partial<LabDaySummary> = {}, at = 'plan/procedures') => {
-    await known('day', day.id, day);
-    await known('days', undefined, [summaryOf(part)]);
+  const frame = async (day: HeldDay, part: Partial<HeldDay> = {}, at = 'plan/procedures') => {
+    await known('day', day.id, { ...day, ...part });
     return show(
       <Routes>
         <Route path="/days/:dayId" element={<DayFrame />}>

@@ -11,7 +11,7 @@ import { SourcesPage } from '../../src/shell/help/SourcesPage';
 import { choose, fill, tap } from '../support/acts';
 import { id, jarOf, summaryOf } from '../support/day';
 import { chosen, show } from '../support/render';
-import { answering, known, refusing, written } from '../support/server';
+import { answering, known, knownDays, refusing, written } from '../support/server';
 
 beforeEach(() => chosen({}));
 
@@ -20,7 +20,7 @@ describe('the lab days', () => {
     summaryOf({ id: id(n), name: `Day ${n}`, ...part });
 
   it('have the next one on top, with what is to be done for it', async () => {
-    await known('days', undefined, [
+    await knownDays([
       day(1, { name: 'After Easter', date: '2999-04-01' }),
       day(3, { name: 'Next week', date: '2999-03-01', procedureCount: 2, placeCount: 2 }),
       day(4, { name: 'Long ago', date: '2020-03-01' }),
@@ -40,20 +40,20 @@ describe('the lab days', () => {
     [{ unknownCount: 2 }, 'On to the unknowns'],
     [{ procedureCount: 1, recordedCount: 1 }, 'Go on at the bench'],
   ])('lead on by how far they are: %o', async (part, label) => {
-    await known('days', undefined, [day(1, { date: '2999-01-01', ...part })]);
+    await knownDays([day(1, { date: '2999-01-01', ...part })]);
     show(<HomePage welcome={null} />);
     expect(screen.getByRole('link', { name: label })).toBeVisible();
   });
 
   it('say what one is where there is none', async () => {
-    await known('days', undefined, []);
+    await knownDays([]);
     show(<HomePage welcome={<p>Welcome</p>} />);
     expect(screen.getByText(/No lab day is coming/)).toBeVisible();
     expect(screen.getByText('Welcome')).toBeVisible();
   });
 
   it('are made with a name, or it is said at the field', async () => {
-    await known('days', undefined, []);
+    await knownDays([]);
     show(<HomePage welcome={null} />);
     await tap('New lab day');
     await tap('Make the lab day');

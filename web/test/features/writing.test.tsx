@@ -17,7 +17,7 @@ import { VesselFields } from '../../src/features/library/VesselFields';
 import { choose, fill, find, patience, tap, user } from '../support/acts';
 import { dayOf, id, shipped } from '../support/day';
 import { chosen, show } from '../support/render';
-import { known, refusing, serving, written } from '../support/server';
+import { known, knownDays, refusing, serving, written } from '../support/server';
 
 beforeEach(async () => {
   store.dispatch(api.util.resetApiState());
@@ -342,7 +342,7 @@ describe('what is evaluated of a procedure', () => {
 describe('a procedure of the library', () => {
   const page = async (procedureId: string, own: object[] = []) => {
     await known('procedures', undefined, own as never);
-    await known('days', undefined, []);
+    await knownDays([]);
     return show(
       <Routes>
         <Route path="/procedures" element={<p>The library</p>} />

@@ -13,7 +13,7 @@ import { topics } from '../../src/shell/help/topics';
 import { useWhereabouts } from '../../src/shell/whereabouts';
 import { tap, user } from '../support/acts';
 import { chosen, show } from '../support/render';
-import { known } from '../support/server';
+import { knownDays } from '../support/server';
 
 beforeEach(() => chosen({}));
 
@@ -91,7 +91,7 @@ describe('help', () => {
 
 describe('somebody who is here for the first time', () => {
   it('is asked once, and never again in this browser', async () => {
-    await known('days', undefined, []);
+    await knownDays([]);
     const { unmount } = show(<Welcome />);
     expect(screen.getByText(/New here\? A look around takes a minute/)).toBeVisible();
     await tap('Not now');

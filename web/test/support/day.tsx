@@ -61,6 +61,9 @@ export const heldDay = (day: LabDay): HeldDay => ({
     timetable: 1,
     procedures: Object.fromEntries(day.procedures.map((one) => [one.id, 1])),
   },
+  archivedAt: null,
+  unknownCount: 0,
+  settled: 0,
 });
 
 /** A lab day as it stands in the list of days. */

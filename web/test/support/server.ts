@@ -1,6 +1,9 @@
+import { whichDays } from '@stoichos/contract';
+import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { vi } from 'vitest';
 import { api } from '../../src/data/api/api';
 import { store } from '../../src/data/store';
+import { today } from '../../src/shared/parts/dates';
 
 /** What a page asked of the server. */
 export interface Asked {
@@ -55,6 +58,20 @@ type Queries = Parameters<typeof api.util.upsertQueryData>;
 /** Puts into the store what the server would have said. */
 export const known = (...[name, of, value]: Queries) =>
   store.dispatch(api.util.upsertQueryData(name, of, value));
+
+/** Puts lab days into the lists of the store: those to come, the soonest first; held and archived ones. */
+export async function knownDays(all: readonly LabDaySummary[]): Promise<void> {
+  const now = today();
+  const inOrder = [...all].sort((one, other) => one.date.localeCompare(other.date));
+  const current = inOrder.filter(({ archivedAt }) => archivedAt === null);
+  const lists = {
+    coming: current.filter(({ date }) => date >= now),
+    held: current.filter(({ date }) => date < now).reverse(),
+    archived: inOrder.filter(({ archivedAt }) => archivedAt !== null).reverse(),
+  };
+  for (const which of whichDays)
+    await known('days', { which, today: now }, { days: lists[which], next: null });
+}
 
 /** A server that answers by method and path, such as `GET /days`; other writes with what they made, other reads with nothing. */
 export const serving = (answers: Readonly<Record<string, unknown>>): Asked[] =>

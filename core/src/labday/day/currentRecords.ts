@@ -26,12 +26,33 @@ export function isAt(entry: BenchEntry, { workId, stepId, groupId, vessel, part 
   );
 }
 
+const benches = new WeakMap<readonly BenchEntry[], ReadonlyMap<string, readonly BenchEntry[]>>();
+const benchOf = ({ workId, groupId }: Pick<Where, 'workId' | 'groupId'>): string =>
+  `${workId} ${String(groupId)}`;
+
+/** What one bench wrote of one piece of work. A record is sorted once: each of its thousands of places would look through all of it. */
+function entriesAt(entries: readonly BenchEntry[], where: Where): readonly BenchEntry[] {
+  const sorted = benches.get(entries) ?? byBench(entries);
+  benches.set(entries, sorted);
+  return sorted.get(benchOf(where)) ?? [];
+}
+
+function byBench(entries: readonly BenchEntry[]): ReadonlyMap<string, readonly BenchEntry[]> {
+  const sorted = new Map<string, BenchEntry[]>();
+  for (const entry of entries) {
+    const own = sorted.get(benchOf(entry));
+    if (own) own.push(entry);
+    else sorted.set(benchOf(entry), [entry]);
+  }
+  return sorted;
+}
+
 /**
  * The entries of one place that count now: those no later entry supersedes, without the withdrawn ones.
  * The whole history stays in `entries`.
  */
 export function standingEntries(entries: readonly BenchEntry[], where: Where): StandingEntry[] {
-  const own = entries.filter((entry) => isAt(entry, where));
+  const own = entriesAt(entries, where).filter((entry) => isAt(entry, where));
   const replaced = new Set(own.map(({ supersedes }) => supersedes));
   return own.filter(
     (entry): entry is StandingEntry => entry.record !== null && !replaced.has(entry.id),

@@ -26,3 +26,4 @@ export { dayReport } from './dayReport';
 export type { ReportRequest, ReportScope } from './dayReport';
 export type { ReportedUnknown } from './unknownSection';
 export { recordCsv, resultsCsv } from './recordCsv';
+export type { WrittenLine } from './recordCsv';

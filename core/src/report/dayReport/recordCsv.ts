@@ -1,8 +1,7 @@
 import { csvOf } from '../../common/csv';
-import { standingEntries } from '../../labday/day/currentRecords';
 import { describeRecord } from '../../labday/bench/describeRecord';
 import { judgeDay } from '../../labday/judge/judgeDay';
-import type { LabDay } from '../../labday/day/labDay';
+import type { BenchEntry, LabDay } from '../../labday/day/labDay';
 import type { Settings } from '../../labday/settings/settings';
 import { wasteOfWork, worksOf } from '../../labday/day/work';
 import { describeObservation } from '../../seeing/observation/observation';
@@ -47,35 +46,47 @@ export function resultsCsv(day: LabDay, settings: Settings): string {
   return csvOf(rows);
 }
 
+/** A line of the record, and whether it still stands: not corrected or taken back since. */
+export interface WrittenLine {
+  readonly entry: BenchEntry;
+  readonly stands: boolean;
+}
+
 /**
  * The raw record of a day as CSV (RFC 4180): every line that was written, in the order it came in, also those that were corrected or
- * taken back since. Times are UTC, numbers keep the decimal point.
+ * taken back since. Times are UTC, numbers keep the decimal point. What is returned writes so many lines as it is given, the first time
+ * with the head.
  */
-export function recordCsv(day: LabDay): string {
+export function recordCsv(
+  day: Pick<LabDay, 'procedures' | 'groups'>,
+): (lines: readonly WrittenLine[]) => string {
   const works = new Map(worksOf(day).map((work) => [work.id, work]));
   const groups = new Map(day.groups.map(({ id, name }) => [id, name]));
-  const rows = day.entries.map((entry) => {
-    const { id, workId, stepId, vessel, part, groupId, record, supersedes, recordedAt } = entry;
-    const work = works.get(workId);
-    const measured = record?.kind === 'measurement' ? record : undefined;
-    const stands = standingEntries(day.entries, { workId, stepId, vessel, groupId, part });
-    return {
-      recorded_at: recordedAt,
-      group: groupId === null ? 'shown to all' : (groups.get(groupId) ?? ''),
-      work: work ? work.procedure.name : '',
-      step: stepId,
-      vessel: vessel ?? '',
-      part,
-      kind: record?.kind ?? 'taken back',
-      words: record ? describeRecord(record) : '',
-      value: measured?.value ?? '',
-      unit: measured ? quantityUnits[measured.quantity] : '',
-      typed_value: measured?.typed?.value ?? '',
-      typed_unit: measured?.typed?.unit ?? '',
-      stands: stands.some((one) => one.id === id) ? 'yes' : 'no',
-      id,
-      supersedes: supersedes ?? '',
-    };
-  });
-  return csvOf(rows);
+  let isFirst = true;
+  return (lines) => {
+    const rows = lines.map(({ entry, stands }) => {
+      const { id, workId, stepId, vessel, part, groupId, record, supersedes, recordedAt } = entry;
+      const measured = record?.kind === 'measurement' ? record : undefined;
+      return {
+        recorded_at: recordedAt,
+        group: groupId === null ? 'shown to all' : (groups.get(groupId) ?? ''),
+        work: works.get(workId)?.procedure.name ?? '',
+        step: stepId,
+        vessel: vessel ?? '',
+        part,
+        kind: record?.kind ?? 'taken back',
+        words: record ? describeRecord(record) : '',
+        value: measured?.value ?? '',
+        unit: measured ? quantityUnits[measured.quantity] : '',
+        typed_value: measured?.typed?.value ?? '',
+        typed_unit: measured?.typed?.unit ?? '',
+        stands: stands ? 'yes' : 'no',
+        id,
+        supersedes: supersedes ?? '',
+      };
+    });
+    const text = csvOf(rows, { head: isFirst });
+    isFirst = false;
+    return text;
+  };
 }

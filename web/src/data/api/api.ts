@@ -1,12 +1,14 @@
 import { createApi } from '@reduxjs/toolkit/query/react';
 import { contracts } from '@stoichos/contract';
+import type { HeldDay } from '@stoichos/contract';
 import type { BenchEntry } from '@stoichos/core/labday/day';
 import type { CellEntry } from '@stoichos/core/labday/cells';
 import { accessEndpoints, groupEndpoints } from './accessEndpoints';
-import { dayEndpoints } from './dayEndpoints';
+import { dayEndpoints, dayTag } from './dayEndpoints';
 import { instrumentEndpoints } from './instrumentEndpoints';
 import { libraryEndpoints } from './libraryEndpoints';
 import { ask, builderOf, tags } from './build';
+import { readDay } from './readDay';
 
 export type { CellReading, ShelfImport } from '@stoichos/contract';
 
@@ -26,6 +28,13 @@ export const api = createApi({
       ...instrumentEndpoints(build),
       ...accessEndpoints(build),
       ...groupEndpoints(build),
+      day: build.gather<HeldDay, string>({
+        queryFn: (dayId, { getState }, _, askOne) =>
+          readDay(dayId, heldDay(getState(), dayId), (question) =>
+            Promise.resolve(askOne(question)),
+          ),
+        providesTags: (_, __, id) => [dayTag(id)],
+      }),
       // These two put what they store into what was read before, so that it stands there at once.
       addEntry: build.write(
         contracts.addEntry,
@@ -64,6 +73,13 @@ export const api = createApi({
   },
 });
 
+/** A lab day as it was last read. */
+function heldDay(state: unknown, dayId: string): HeldDay | undefined {
+  return api.endpoints.day.select(dayId)(
+    state as Parameters<ReturnType<typeof api.endpoints.day.select>>[0],
+  ).data;
+}
+
 /** What the server has stored; undefined where it has not: the outbox keeps it and says why. */
 const stored = <T>(answer: Promise<{ readonly data: T }>): Promise<T | undefined> =>
   answer.then(
@@ -96,6 +112,7 @@ export const {
   useDealUnknownsMutation,
   useHandInMutation,
   useDaysQuery,
+  useFindDaysQuery,
   useDayQuery,
   useSaveDayMutation,
   useSaveDayProcedureMutation,

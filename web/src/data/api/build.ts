@@ -27,7 +27,7 @@ export const everything = [...tags];
 type Tag = (typeof tags)[number];
 
 /** Which route is asked, with what. */
-interface Question {
+export interface Question {
   readonly contract: Contract;
   readonly given: {
     readonly params?: Readonly<Record<string, string>>;
@@ -127,6 +127,8 @@ export function builderOf(build: EndpointBuilder<Ask, Tag, 'api'>) {
         query: (arg) => ({ contract, given: given(arg) }),
         ...more,
       }),
+    /** An endpoint that asks more than one question. */
+    gather: build.query.bind(build),
     /** An endpoint that writes. */
     write: <C extends Contract, A>(
       contract: C,

@@ -1,5 +1,5 @@
 import { contracts } from '@stoichos/contract';
-import type { Saving } from '@stoichos/contract';
+import type { Saving, WhichDays } from '@stoichos/contract';
 import type {
   DayCopy,
   DayProcedure,
@@ -8,16 +8,23 @@ import type {
   Preparation,
   Weighing,
 } from '@stoichos/core/labday/day';
-import { everything, unasked } from './build';
+import { everything } from './build';
 import type { Build } from './build';
 
-const dayTag = (id: string) => ({ type: 'Day', id }) as const;
+export const dayTag = (id: string) => ({ type: 'Day', id }) as const;
 
 /** Lab days, their procedures, what is prepared and recorded; files that come in. */
 export const dayEndpoints = ({ read, write }: Build) => ({
-  days: read(contracts.days, unasked, { providesTags: ['Days'] }),
-  day: read(contracts.day, (dayId: string) => ({ params: { dayId } }), {
-    providesTags: (_, __, id) => [dayTag(id)],
+  /** A page of a list of lab days. */
+  days: read(
+    contracts.days,
+    (query: { readonly which: WhichDays; readonly today: string; readonly after?: string }) => ({
+      query,
+    }),
+    { providesTags: ['Days'] },
+  ),
+  findDays: read(contracts.findDays, (text: string) => ({ query: { text } }), {
+    providesTags: ['Days'],
   }),
   saveDay: write(
     contracts.saveDay,
@@ -35,7 +42,7 @@ export const dayEndpoints = ({ read, write }: Build) => ({
       params: { dayId },
       body: { archived },
     }),
-    { invalidatesTags: ['Days'] },
+    { invalidatesTags: (_, __, { dayId }) => ['Days', dayTag(dayId)] },
   ),
   saveDayProcedure: write(
     contracts.saveDayProcedure,

@@ -2,7 +2,8 @@ import { ActionIcon, Group, Text, Title, Tooltip } from '@mantine/core';
 import { useDisclosure, useHotkeys } from '@mantine/hooks';
 import { notifications } from '@mantine/notifications';
 import { stageStates, stages } from '@stoichos/core/labday/day';
-import type { LabDay, Stage, LabDaySummary } from '@stoichos/core/labday/day';
+import type { HeldDay } from '@stoichos/contract';
+import type { LabDay, Stage } from '@stoichos/core/labday/day';
 import {
   IconArchive,
   IconArchiveOff,
@@ -14,7 +15,7 @@ import {
   IconUsers,
 } from '@tabler/icons-react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import { useArchiveDayMutation, useDayQuery, useDaysQuery } from '../../data/api/api';
+import { useArchiveDayMutation, useDayQuery } from '../../data/api/api';
 import { sayProblem } from '../../shared/parts/sayProblem';
 import { useLiveDay } from '../../data/live/useLive';
 import { LoadState } from '../../shared/parts/LoadState';
@@ -39,7 +40,6 @@ export function DayFrame() {
   const { dayId = '' } = useParams();
   const { currentData: data, error, refetch } = useDayQuery(dayId);
   const day = useDayWithUnsent(data);
-  const { data: days } = useDaysQuery();
   useLiveDay(dayId);
   const navigate = useNavigate();
   const { pathname } = useLocation();
@@ -70,7 +70,7 @@ export function DayFrame() {
           </div>
           <DayTools day={day} copying={copying} form={form} />
         </Group>
-        <StageLinks dayId={dayId} days={days} pathname={pathname} addressOf={addressOf} day={day} />
+        <StageLinks dayId={dayId} pathname={pathname} addressOf={addressOf} day={day} />
       </div>
       <Outlet context={day satisfies LabDay} />
       <CopyDay key={`copy ${String(copyOpen)}`} day={day} opened={copyOpen} close={copying.close} />
@@ -81,19 +81,17 @@ export function DayFrame() {
 
 interface StageLinksProps {
   readonly dayId: string;
-  readonly days: LabDaySummary[] | undefined;
   readonly pathname: string;
   readonly addressOf: (stage: Stage) => string;
-  readonly day: LabDay;
+  readonly day: HeldDay;
 }
 
 /** The stages, each with where it stands. */
-function StageLinks({ dayId, days, pathname, addressOf, day }: StageLinksProps) {
-  const unknownCount = days?.find(({ id }) => id === dayId)?.unknownCount ?? 0;
+function StageLinks({ dayId, pathname, addressOf, day }: StageLinksProps) {
   const open = stages.find((stage) => pathname.startsWith(`/days/${dayId}/${stage}`));
   return (
     <nav aria-label="Stages" className={`${classes.stages} no-print`}>
-      {stageStates(day, unknownCount).map(({ stage, state, detail }) => {
+      {stageStates(day, day.unknownCount).map(({ stage, state, detail }) => {
         const Icon = stateIcons[state];
         return (
           <Link
@@ -123,7 +121,7 @@ function DayTools({
   copying,
   form,
 }: {
-  readonly day: LabDay;
+  readonly day: HeldDay;
   readonly copying: ReturnType<typeof useDisclosure>[1];
   readonly form: ReturnType<typeof useDisclosure>[1];
 }) {
@@ -166,10 +164,9 @@ function DayTools({
 }
 
 /** Puts the lab day away, out of the list of what is coming and held; nothing in it is lost. */
-function ArchiveButton({ day }: { day: LabDay }) {
-  const { data: days } = useDaysQuery();
+function ArchiveButton({ day }: { readonly day: HeldDay }) {
   const [archive] = useArchiveDayMutation();
-  const archived = (days?.find(({ id }) => id === day.id)?.archivedAt ?? null) !== null;
+  const archived = day.archivedAt !== null;
   const toggle = async () => {
     try {
       await archive({ dayId: day.id, archived: !archived }).unwrap();

@@ -1,7 +1,8 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import type { ReactNode } from 'react';
 import { Badge, Button, Group, Menu, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
+import type { DaysPage, WhichDays } from '@stoichos/contract';
 import type { LabDaySummary } from '@stoichos/core/labday/day';
 import {
   IconArrowRight,
@@ -28,15 +29,17 @@ const studies = places.filter(({ isStudy }) => isStudy);
 
 /** The record of lab days, the next one first, with one obvious action. */
 export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
-  const { data: days, error, refetch } = useDaysQuery();
+  const coming = useDaysQuery({ which: 'coming', today: today() });
+  const held = useDaysQuery({ which: 'held', today: today() });
+  const archived = useDaysQuery({ which: 'archived', today: today() });
   const [formOpen, form] = useDisclosure(false);
   const [termOpen, term] = useDisclosure(false);
-  if (!days) return <LoadState error={error} retry={() => void refetch()} />;
-  const current = days.filter(({ archivedAt }) => archivedAt === null);
-  const archived = days.filter(({ archivedAt }) => archivedAt !== null);
-  const coming = current.filter(({ date }) => date >= today()).reverse();
-  const held = current.filter(({ date }) => date < today());
-  const [next, ...later] = coming;
+  if (!coming.data || !held.data) {
+    const { error, refetch } = coming.error ? coming : held;
+    return <LoadState error={error} retry={() => void refetch()} />;
+  }
+  const [next, ...later] = coming.data.days;
+  const current = [...held.data.days].reverse().concat(coming.data.days);
   return (
     <Stack gap="lg" pt="lg">
       <HomeHead next={next} form={form} />
@@ -49,16 +52,18 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
           judging and the report.
         </Text>
       )}
-      {later.length > 0 && <DayList title="Later" days={later} />}
-      {held.length > 0 && <DayList title="Held" days={held} />}
+      {later.length > 0 && (
+        <DayList title="Later" which="coming" page={{ ...coming.data, days: later }} />
+      )}
+      {held.data.days.length > 0 && <DayList title="Held" which="held" page={held.data} />}
       {current.length > 1 && (
         <div>
           <Button onClick={term.open}>Plan a term again</Button>
         </div>
       )}
-      {archived.length > 0 && (
-        <Fold title={`Archived, ${archived.length}`}>
-          <DayList title="Archived" days={archived} />
+      {archived.data && archived.data.days.length > 0 && (
+        <Fold title="Archived lab days">
+          <DayList title="Archived" which="archived" page={archived.data} />
         </Fold>
       )}
       <DayForm opened={formOpen} close={form.close} />
@@ -167,29 +172,72 @@ function NextDay({ day }: { day: LabDaySummary }) {
   );
 }
 
-function DayList({ title, days }: { title: string; days: readonly LabDaySummary[] }) {
+interface DayListProps {
+  readonly title: string;
+  readonly which: WhichDays;
+  readonly page: DaysPage;
+}
+
+/** A list of lab days, as far as it was asked for. */
+function DayList({ title, which, page }: DayListProps) {
   return (
     <section>
       <Title mb="xs">{title}</Title>
       <div className={classes.list}>
-        {days.map((day) => (
-          <Link
-            key={day.id}
-            to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : 'plan/procedures'}`}
-            className={classes.row}
-          >
-            <span className="quiet">{longDate(day.date)}</span>
-            <strong>{day.name}</strong>
-            <span className="quiet">{summary(day)}</span>
-            <Badge variant="default" size="lg" tt="none">
-              {day.recordedCount === 0
-                ? 'nothing recorded'
-                : `${day.recordedCount} of ${day.placeCount} begun`}
-            </Badge>
-          </Link>
-        ))}
+        <DayRows which={which} page={page} />
       </div>
     </section>
+  );
+}
+
+/** What the rest of a list is called. */
+const more: Readonly<Record<WhichDays, string>> = {
+  coming: 'Later lab days',
+  held: 'Earlier lab days',
+  archived: 'Earlier lab days',
+};
+
+/** A page of a list, and the way to the next one. */
+function DayRows({ which, page: { days, next } }: Omit<DayListProps, 'title'>) {
+  const [isAsked, setAsked] = useState(false);
+  return (
+    <>
+      {days.map((day) => (
+        <DayRow key={day.id} day={day} />
+      ))}
+      {next !== null &&
+        (isAsked ? (
+          <NextRows which={which} after={next} />
+        ) : (
+          <Button variant="subtle" onClick={() => setAsked(true)}>
+            {more[which]}
+          </Button>
+        ))}
+    </>
+  );
+}
+
+function NextRows({ which, after }: { readonly which: WhichDays; readonly after: string }) {
+  const { currentData, error, refetch } = useDaysQuery({ which, today: today(), after });
+  if (!currentData) return <LoadState error={error} retry={() => void refetch()} />;
+  return <DayRows which={which} page={currentData} />;
+}
+
+function DayRow({ day }: { readonly day: LabDaySummary }) {
+  return (
+    <Link
+      to={`/days/${day.id}/${day.recordedCount > 0 ? 'judge' : 'plan/procedures'}`}
+      className={classes.row}
+    >
+      <span className="quiet">{longDate(day.date)}</span>
+      <strong>{day.name}</strong>
+      <span className="quiet">{summary(day)}</span>
+      <Badge variant="default" size="lg" tt="none">
+        {day.recordedCount === 0
+          ? 'nothing recorded'
+          : `${day.recordedCount} of ${day.placeCount} begun`}
+      </Badge>
+    </Link>
   );
 }
 

@@ -6,12 +6,16 @@ import { useRecent } from '../../data/kept/recent';
 import { longDate, today } from '../parts/dates';
 import { AddToDay } from './AddToDay';
 
+const none = { days: [] } as const;
+
 /** Puts the result of a study into a lab day as a procedure: what it should show is then computed at every bench. */
 export function AttachToDay({ procedure }: { procedure: Procedure | undefined }) {
-  const { data: all = [] } = useDaysQuery();
-  const days = all.filter(({ archivedAt }) => archivedAt === null);
-  const coming = days.filter(({ date }) => date >= today()).reverse();
-  const held = days.filter(({ date }) => date < today());
+  const { currentData: { days: coming } = none } = useDaysQuery({
+    which: 'coming',
+    today: today(),
+  });
+  const { currentData: { days: held } = none } = useDaysQuery({ which: 'held', today: today() });
+  const days = [...coming, ...held];
   const [chosen, setChosen] = useState<string | null>(null);
   // The day one comes from is meant before any other.
   const [recent] = useRecent();
@@ -32,7 +36,7 @@ export function AttachToDay({ procedure }: { procedure: Procedure | undefined })
         mb="xs"
         value={dayId}
         onChange={setChosen}
-        data={[...coming, ...held].map(({ id, name, date }) => ({
+        data={days.map(({ id, name, date }) => ({
           value: id,
           label: `${name} · ${longDate(date)}`,
         }))}

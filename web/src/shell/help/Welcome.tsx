@@ -7,14 +7,12 @@ import { useTour } from './useTour';
 /** Asks somebody who is here for the first time whether to be shown around; once answered, never again in this browser. */
 export function Welcome() {
   const [seen, setSeen] = useKept('stoichos.welcomed', z.boolean(), false);
-  const { start, hasDay } = useTour();
+  const { start } = useTour();
   if (seen) return null;
   return (
     <Card label="Welcome">
       <Group justify="space-between" gap="md">
-        <Text>
-          New here? A look around{hasDay ? ', through a day with a record,' : ''} takes a minute.
-        </Text>
+        <Text>New here? A look around takes a minute.</Text>
         <Group gap="sm">
           <Button onClick={() => setSeen(true)}>Not now</Button>
           <Button
