@@ -1,4 +1,6 @@
 import Koa from 'koa';
+import conditional from 'koa-conditional-get';
+import etag from 'koa-etag';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
 import type { Database } from './database/connect';
@@ -8,6 +10,7 @@ import { identifier } from './access/identify';
 import type { Reach } from './access/identify';
 import { handlersOf } from './handlers';
 import { answerErrors } from './http/answerErrors';
+import { compressAnswers } from './http/compressAnswers';
 import { logRequests } from './http/logRequests';
 import { refuseOtherHosts } from './http/refuseOtherHosts';
 import { refuseOtherSites } from './http/refuseOtherSites';
@@ -49,6 +52,10 @@ export function createApp(
       strictTransportSecurity: false,
     }),
   );
+  app.use(compressAnswers());
+  // Who has an answer already is told so, in place of the answer.
+  app.use(conditional());
+  app.use(etag({ weak: true }));
   app.use(answerErrors(log));
   app.use(refuseOtherHosts(reach.hosts));
   app.use(refuseOtherSites());

@@ -13,6 +13,7 @@ import { migrate } from './database/migrate';
 import { hostsOf } from './http/refuseOtherHosts';
 import { openLive } from './live/hub';
 import { loadDemo } from './demo/loadDemo';
+import { stopReckoning, warmUp } from './reckoning/reckon';
 
 const { STOICHOS_INSTRUMENTS = '[]' } = process.env;
 const { DATABASE_URL, PORT = '8410', HOST = '127.0.0.1', LOG_LEVEL = 'warn' } = process.env;
@@ -93,6 +94,8 @@ server.once('error', (error) => {
   process.exit(1);
 });
 await once(server, 'listening');
+// A class that begins finds the engine ready.
+warmUp().catch((error: unknown) => log.error({ err: error }, 'the engine could not be loaded'));
 const url = `${tls ? 'https' : 'http'}://${HOST}:${PORT}`;
 const inClear = !loopback && !tls && !proxy;
 if (inClear) log.warn(clearWords);
@@ -111,6 +114,7 @@ async function stop(): Promise<void> {
   await closed;
   clearTimeout(impatient);
   instruments.close();
+  await stopReckoning();
   await hub.close();
   await database.sequelize.close();
   process.exit(0);

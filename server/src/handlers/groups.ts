@@ -3,7 +3,6 @@ import {
   oversightSchema,
   readJoinCode,
   unknownAnswerSchema,
-  viewForGroup,
 } from '@stoichos/core/labday/access';
 import type { Context } from 'koa';
 import { dropCookie, putCookie } from '../access/cookies';
@@ -26,6 +25,7 @@ import {
 } from '../database/oversight';
 import { beginSession, endSession } from '../database/sessions';
 import type { Handlers } from '../http/handler';
+import { benchView } from '../reckoning/reckon';
 import { Problem, notFound } from '../problem';
 
 /** Joining a lab day by its code, and leaving it. */
@@ -70,7 +70,7 @@ export function joinHandlers(database: Database): Handlers<'joinable' | 'join' |
 export function ownBenchHandlers(database: Database): Handlers<'group' | 'handIn'> {
   return {
     async group({ bench: { dayId, groupId } }) {
-      return viewForGroup(await loadDay(database, dayId, groupId), groupId, {
+      return benchView(await loadDay(database, dayId, groupId), groupId, {
         releases: await releasesOf(database, dayId),
         messages: await messagesOf(database, dayId),
         unknowns: await labelsOfUnknowns(database, dayId),

@@ -1,18 +1,19 @@
 import { Readable } from 'node:stream';
-import { recordCsv, resultsCsv } from '@stoichos/core/report/dayReport';
+import { recordCsv } from '@stoichos/core/report/dayReport';
 import { audit } from '../database/audit';
 import type { Database } from '../database/connect';
 import { writtenLines } from '../database/entryPages';
 import { loadDay, loadPlan } from '../database/loadDay';
 import { loadSettings } from '../database/settings';
 import type { Handlers } from '../http/handler';
+import { resultsTable } from '../reckoning/reckon';
 
 /** Tables of a day to take away: what came of it, and every line that was written. */
 export function reportHandlers(database: Database): Handlers<'results' | 'record'> {
   return {
     async results({ params, who }) {
       const day = await loadDay(database, params.dayId);
-      const content = resultsCsv(day, await loadSettings(database));
+      const content = await resultsTable(day, await loadSettings(database));
       await audit(database, who.role, 'exported', `${day.name}, results as CSV`);
       return { name: `${day.date} ${day.name} results.csv`, content };
     },

@@ -32,7 +32,11 @@ interface Stands {
 }
 
 /** Lines that put a simulated instrument to a vessel as the engine has it. @throws Problem 404 for a place that is not in the day. */
-export function linesFor(kind: InstrumentInfo['kind'], day: Omit<LabDay, 'entries'>, follow: Follow): string[] {
+export function linesFor(
+  kind: InstrumentInfo['kind'],
+  day: Omit<LabDay, 'entries'>,
+  follow: Follow,
+): string[] {
   const stands = standsAt(day, follow);
   switch (kind) {
     case 'balance': {

@@ -13,7 +13,7 @@ import { createLog } from '../../src/log';
 export async function runningServer(
   databaseUrl: string,
   addresses: readonly InstrumentAddress[] = [],
-  { keep = false, loopback = true } = {},
+  { keep = false, loopback = true, folder = '/nowhere' } = {},
 ) {
   const database = connect(databaseUrl);
   if (!keep) await database.sequelize.query('DROP SCHEMA public CASCADE; CREATE SCHEMA public');
@@ -21,7 +21,7 @@ export async function runningServer(
   const instruments = openInstruments(addresses);
   const log = createLog('silent');
   const hub = openLive(databaseUrl, log);
-  const server = createApp(database, log, '/nowhere', instruments, {
+  const server = createApp(database, log, folder, instruments, {
     hub,
     reach: { loopback, hosts: hostsOf(loopback) },
   }).listen(0, '127.0.0.1');

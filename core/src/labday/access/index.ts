@@ -49,3 +49,4 @@ export type {
 export { likelyAuthor, mayPutRight, mayWrite } from './authors';
 export type { Author } from './authors';
 export { viewForGroup } from './groupView';
+export type { Allowed } from './groupView';

@@ -1,0 +1,58 @@
+import { viewForGroup } from '@stoichos/core/labday/access';
+import type { Allowed, GroupView } from '@stoichos/core/labday/access';
+import type { LabDay } from '@stoichos/core/labday/day';
+import type { Settings } from '@stoichos/core/labday/settings';
+import { Piscina } from 'piscina';
+import { Problem } from '../problem';
+
+/** What waits for the thread at most: two for each of forty tablets. */
+const mostWaiting = 80;
+
+/** One thread: its runs of the engine are shared by all benches of a class, and the rest of the machine serves. */
+const pool = new Piscina<unknown, unknown>({
+  filename: new URL('./thread.mjs', import.meta.url).href,
+  minThreads: 0,
+  maxThreads: 1,
+  // Loading the engine takes a second; a class asks every few.
+  idleTimeout: 600_000,
+});
+// A thread that ends by a fault ends its task too, which says so to whoever asked.
+pool.on('error', () => undefined);
+
+/** @throws Problem 503 when too many wait already. */
+function run(name: string, ...args: readonly unknown[]): Promise<unknown> {
+  if (pool.queueSize >= mostWaiting)
+    throw new Problem(
+      503,
+      'busy',
+      'The server is reckoning what other benches are shown.',
+      null,
+      'It is asked again in a moment.',
+      { retryAfterS: 2 },
+    );
+  return pool.run({ args }, { name });
+}
+
+/** A bench’s view of its day. The engine is asked only where something is released, and never on the thread that answers requests. */
+export async function benchView(
+  day: LabDay,
+  groupId: string,
+  allowed: Allowed,
+): Promise<GroupView> {
+  const asksEngine = allowed.releases.some(({ when }) => when !== 'never');
+  return asksEngine
+    ? ((await run('groupView', day, groupId, allowed)) as GroupView)
+    : viewForGroup(day, groupId, allowed);
+}
+
+/** The results of a day as CSV. */
+export const resultsTable = async (day: LabDay, settings: Settings): Promise<string> =>
+  (await run('results', day, settings)) as string;
+
+/** Loads the engine before anybody waits for it. */
+export const warmUp = async (): Promise<void> => {
+  await run('ready');
+};
+
+/** Ends the thread. */
+export const stopReckoning = (): Promise<void> => pool.close({ force: true });
