@@ -15,6 +15,8 @@ export default defineConfig({
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: '../test-results/browser.json' }]],
   use: {
+    // Requests that a test holds up or answers itself go by the page; what lies in the browser has tests of its own.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     // What fades in is looked at once it is there.
     contextOptions: { reducedMotion: 'reduce' },

@@ -9,6 +9,7 @@ const sources = [
   'contract/src',
   'web/src',
   'web/index.html',
+  'web/public',
   'web/vite.config.ts',
   'package-lock.json',
 ];

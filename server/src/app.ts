@@ -1,6 +1,6 @@
 import Koa from 'koa';
 import conditional from 'koa-conditional-get';
-import etag from 'koa-etag';
+import etag from '@koa/etag';
 import helmet from 'koa-helmet';
 import type { Logger } from 'pino';
 import type { Database } from './database/connect';

@@ -1,5 +1,6 @@
 import { configureStore } from '@reduxjs/toolkit';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { outboxSlice } from '../src/data/outbox/outboxSlice';
 import { api } from '../src/data/api/api';
 import { happened, readAgain } from '../src/data/api/readAgain';
 
@@ -7,7 +8,7 @@ import { happened, readAgain } from '../src/data/api/readAgain';
 const waiting: ((names: string[]) => void)[] = [];
 const makeStore = () =>
   configureStore({
-    reducer: { [api.reducerPath]: api.reducer },
+    reducer: { [api.reducerPath]: api.reducer, outbox: outboxSlice.reducer },
     middleware: (defaults) => defaults().concat(readAgain, api.middleware),
   });
 

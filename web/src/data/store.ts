@@ -1,6 +1,7 @@
 import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { useDispatch, useSelector } from 'react-redux';
 import { api } from './api/api';
+import { keepAnswers } from './api/keptAnswers';
 import { readAgain } from './api/readAgain';
 import { keepRack, readRack } from './rack/keptRack';
 import { rackSlice } from './rack/rackSlice';
@@ -12,6 +13,9 @@ import { timerSchema, timersSlice } from './timers/timersSlice';
 
 const keptTimers = kept('stoichos.timers', z.array(timerSchema), []);
 const keptCaptures = kept('stoichos.captures', z.array(captureSchema), []);
+
+/** What was read is kept once nothing more comes in for so long, ms. */
+const restMs = 500;
 
 /** What goes on after a reload: the rack, timers, and readings on a schedule. */
 const keeping = createListenerMiddleware();
@@ -27,6 +31,16 @@ startKeeping({
 startKeeping({
   predicate: (_, now, before) => now.captures !== before.captures,
   effect: (_, listener) => keptCaptures.write(listener.getState().captures),
+});
+
+startKeeping({
+  predicate: (_, now, before) => now.api.queries !== before.api.queries,
+  effect: async (_, listener) => {
+    // Many lines may come in at once.
+    listener.cancelActiveListeners();
+    await listener.delay(restMs);
+    await keepAnswers(listener.getState().api.queries);
+  },
 });
 
 export const store = configureStore({

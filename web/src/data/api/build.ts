@@ -5,6 +5,9 @@ import type {
   QueryDefinition,
 } from '@reduxjs/toolkit/query/react';
 import { fetchBaseQuery } from '@reduxjs/toolkit/query/react';
+import { outboxSlice } from '../outbox/outboxSlice';
+import type { Outbox } from '../outbox/outboxSlice';
+import { keptAnswer } from './keptAnswers';
 import { addressOf } from '@stoichos/contract';
 import { validText } from '@stoichos/core/common';
 import type { Contract, Given, Told } from '@stoichos/contract';
@@ -41,6 +44,8 @@ export interface AskError {
   readonly status: number | 'unreachable' | 'misunderstood';
   readonly data?: unknown;
 }
+
+const { reachable, unreachable } = outboxSlice.actions;
 
 // A server that went away in the middle of an answer would be waited for without end.
 const send = fetchBaseQuery({ baseUrl: '/api', timeout: 20_000 });
@@ -79,8 +84,32 @@ function sentAlong({ method, upload }: Contract, given: Question['given']) {
   return method === 'GET' || method === 'DELETE' ? {} : { body: validText(given.body ?? {}) };
 }
 
+interface Standing {
+  readonly outbox: Outbox;
+  readonly api: {
+    readonly queries: Readonly<Record<string, { readonly data?: unknown } | undefined>>;
+  };
+}
+
+/** Asks a route; where the server does not answer and nothing was read yet, what was read before the page was loaded has to do. */
+export const ask: BaseQueryFn<Question, unknown, AskError> = async (question, api, extra) => {
+  const answer = await askServer(question, api, extra);
+  const { outbox, api: known } = api.getState() as Standing;
+  const isAway = answer.error?.status === 'unreachable';
+  if (!isAway) {
+    if (!outbox.online) api.dispatch(reachable());
+    return answer;
+  }
+  const { queryCacheKey: key } = api;
+  if (key === undefined || known.queries[key]?.data !== undefined) return answer;
+  const kept = await keptAnswer(question.contract, key);
+  if (kept === undefined) return answer;
+  api.dispatch(unreachable());
+  return { data: kept };
+};
+
 /** Asks a route by its contract, and takes no answer that is not what was agreed. */
-export const ask: BaseQueryFn<Question, unknown, AskError> = async (
+const askServer: BaseQueryFn<Question, unknown, AskError> = async (
   { contract, given },
   api,
   extra,

@@ -38,7 +38,8 @@ export function useLiveDay(dayId: string): void {
     }
     const day = { type: 'Day', id: dayId } as const;
     const group = { type: 'Group', id: dayId } as const;
-    dispatch(api.util.invalidateTags(event.kind === 'hello' ? [day, group] : [group]));
+    // Who is there may have been taken from what was kept, while the server was away.
+    dispatch(api.util.invalidateTags(event.kind === 'hello' ? ['Access', day, group] : [group]));
   });
 }
 
@@ -47,7 +48,7 @@ export function useLiveGroup(there: boolean): void {
   const dispatch = useAppDispatch();
   useEvents(there ? '/api/group/live' : undefined, (event) => {
     if (event.kind !== 'entry') {
-      dispatch(api.util.invalidateTags(event.kind === 'ended' ? ['Access', 'Group'] : ['Group']));
+      dispatch(api.util.invalidateTags(event.kind === 'changed' ? ['Group'] : ['Access', 'Group']));
       return;
     }
     const { entry } = event;

@@ -44,6 +44,9 @@ export const outboxSlice = createSlice({
     unreachable: (state) => {
       state.online = false;
     },
+    reachable: (state) => {
+      state.online = true;
+    },
     setAside: (state, { payload }: PayloadAction<SetAside>) => {
       state.online = true;
       state.waiting = without(state.waiting, payload.entry.id);

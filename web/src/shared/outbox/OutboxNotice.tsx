@@ -15,13 +15,10 @@ export function OutboxNotice() {
   const Icon = online ? IconCloudUpload : IconCloudOff;
   return (
     <>
-      {onTheWay > 0 && (
+      {(onTheWay > 0 || !online) && (
         <Group gap={6} role="status" wrap="nowrap">
           <Icon size={20} aria-hidden />
-          <Text size="sm">
-            {onTheWay} not sent yet
-            {online ? '' : ' – the server does not answer; kept here and tried again'}
-          </Text>
+          <Text size="sm">{sending(onTheWay, online)}</Text>
         </Group>
       )}
       {aside.length + elsewhere > 0 && (
@@ -36,6 +33,13 @@ export function OutboxNotice() {
       <UnsentSheet opened={opened} close={sheet.close} seat={seat} />
     </>
   );
+}
+
+function sending(onTheWay: number, online: boolean): string {
+  if (online) return `${onTheWay} not sent yet`;
+  return onTheWay === 0
+    ? 'The server does not answer. What you record is kept here and sent later.'
+    : `${onTheWay} not sent yet – the server does not answer; kept here and tried again`;
 }
 
 function told(aside: number, elsewhere: number): string {
