@@ -1,236 +1,240 @@
 /**
- * Benches record all at once against servers of their own, and what became of it is counted:
- * `npm run load -- [seconds] [benches] [servers] [cut]`, by default 120 s, 40 benches, one server; with `cut` PostgreSQL is killed in the
- * middle and started again. Lost: acknowledged and not there. Doubled: there twice. Slowest: the longest answer. Unheard: not told by the
- * live connection of a server, though it was stored.
+ * A class at work against servers of its own: `npm run load -- [seconds] [benches] [servers] [rough]`, by default 60 s, 40 benches, one
+ * server.
+ *
+ * Tablets listen and record as those of a class do, but faster than any hand; by turns with them, the same rows are put into the database
+ * alone. What a tap costs is told beside what a row costs, from the first try to the acknowledgement.
+ *
+ * With `rough`, servers and PostgreSQL are killed and come back, tablets go offline, two tabs send the same, entries are poisoned, tablets
+ * change their bench and two instructors edit the day. It ends with what was lost (acknowledged and not there), doubled, and unheard (not
+ * told by a live connection although it was stored): nothing may be.
+ *
+ * `npm run load -- history [lines]` measures what a long record costs instead: a bench's view and the home list beside a short one, and the
+ * memory of a backup.
  */
-import { procedureOfMixing } from '@stoichos/core/planning/procedure';
-import { fork } from 'node:child_process';
-import type { ChildProcess } from 'node:child_process';
-import { once } from 'node:events';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import type { GroupView, Oversight } from '@stoichos/core/labday/access';
-import type { LabDay } from '@stoichos/core/labday/day';
-import { freePort } from './machine/ports';
-import { startCluster } from './machine/postgres';
-import type { Cluster } from './machine/postgres';
+import type { PlannedDay } from '@stoichos/contract';
+import type { Oversight } from '@stoichos/core/labday/access';
+import { connect } from '../server/src';
+import { editTogether, followDay, readRecord } from './load/instructors';
+import { ask, layGround, makeDay } from './load/ground';
+import type { ClassDay, Ground } from './load/ground';
+import { measureHistory } from './load/history';
+import { bringTablet } from './load/tablet';
+import type { Tablet } from './load/tablet';
 import { fail, say } from './machine/report';
 
-const [secondsText = '120', benchesText = '40', serversText = '1', cutText] = process.argv.slice(2);
+if (process.argv[2] === 'history') {
+  console.log(JSON.stringify(await measureHistory(Number(process.argv[3]) || 50_000), null, 2));
+  process.exit();
+}
+const [secondsText = '60', benchesText = '40', serversText = '1', roughText] =
+  process.argv.slice(2);
 const between = (text: string, least: number, most: number, usual: number): number =>
   Math.min(most, Math.max(least, Number(text) || usual));
-const seconds = between(secondsText, 5, 600, 120);
-const count = between(benchesText, 1, 40, 40);
+const seconds = between(secondsText, 5, 600, 60);
+const count = between(benchesText, 2, 40, 40);
 const serverCount = between(serversText, 1, 4, 1);
-const isCut = cutText === 'cut';
 /** A bench taps about so often, ms: faster than any hand. */
 const tapEveryMs = 700;
-/** An entry that was not taken is sent again after this, ms, as the outbox of a browser does. */
-const againAfterMs = 500;
-/** Everything that is told of is told of within this, ms. */
-const newsWithinMs = 3000;
+/** Tablets and plain rows take turns of this length, ms. */
+const turnMs = 5000;
+/** Everything is sent and told of within this after the last tap, ms. */
+const settledWithinMs = 30_000;
 
-interface Tablet {
-  readonly base: string;
-  readonly groupId: string;
-  readonly cookie: string;
-  readonly acknowledged: Set<string>;
-}
-
-const folder = mkdtempSync(join(tmpdir(), 'stoichos-load-'));
-chmodSync(folder, 0o755);
-let cluster: Cluster = await startCluster(folder, () => undefined);
-const databasePort = Number(new URL(cluster.url).port);
-const servers: { readonly process: ChildProcess; readonly base: string }[] = [];
-
-async function startServer(): Promise<void> {
-  const port = await freePort();
-  const child = fork('server/src/main.ts', {
-    execArgv: ['--import', 'tsx'],
-    env: {
-      ...process.env,
-      DATABASE_URL: cluster.url,
-      PORT: String(port),
-      STOICHOS_DEMO: 'off',
-      LOG_LEVEL: 'fatal',
-    },
-  });
-  await once(child, 'message');
-  servers.push({ process: child, base: `http://127.0.0.1:${port}/api` });
-}
-
-function ask(base: string, method: string, path: string, body?: unknown, cookie?: string) {
-  return fetch(base + path, {
-    method,
-    headers: {
-      ...(body !== undefined && { 'content-type': 'application/json' }),
-      ...(cookie !== undefined && { cookie }),
-    },
-    ...(body !== undefined && { body: JSON.stringify(body) }),
-  });
-}
-
-/** Listens to what a server tells of a day, and reads the day again at every greeting, as the page of an instructor does. */
-async function listen(base: string, dayId: string, heard: Set<string>): Promise<void> {
-  const response = await ask(base, 'GET', `/days/${dayId}/live`);
-  const words = new TextDecoder();
-  const reader = response.body?.getReader();
-  let rest = '';
-  for (;;) {
-    const { done, value } = (await reader?.read()) ?? { done: true, value: undefined };
-    if (done) return;
-    rest += words.decode(value, { stream: true });
-    const lines = rest.split('\n');
-    rest = lines.pop() ?? '';
-    for (const line of lines) {
-      if (!line.startsWith('data:')) continue;
-      const event = JSON.parse(line.slice(5)) as { kind: string; entry?: { id: string } };
-      if (event.kind === 'entry' && event.entry) heard.add(event.entry.id);
-      if (event.kind === 'hello') {
-        const again = await ask(base, 'GET', `/days/${dayId}`);
-        if (!again.ok) continue;
-        for (const { id } of ((await again.json()) as LabDay).entries) heard.add(id);
-      }
-    }
+/** Works at somebody’s pace until it is time. */
+async function atPace(until: number, work: () => Promise<void> | void): Promise<void> {
+  await wait(Math.random() * tapEveryMs);
+  while (performance.now() < until) {
+    await work();
+    await wait(tapEveryMs * (0.5 + Math.random()));
   }
 }
 
-try {
-  for (let at = 0; at < serverCount; at += 1) await startServer();
-  const [main = ''] = servers.map(({ base }) => base);
-  const dayId = crypto.randomUUID();
-  const testId = crypto.randomUUID();
-  const groups = Array.from({ length: count }, (_, at) => ({
-    id: crypto.randomUUID(),
-    name: `Bench ${at + 1}`,
-  }));
-  const date = new Date().toISOString().slice(0, 10);
-  await ask(main, 'PUT', `/days/${dayId}`, {
-    id: dayId,
-    name: 'Load',
-    date,
-    sparePercent: 20,
-    groups,
-  });
-  await ask(main, 'PUT', `/days/${dayId}/procedures/${testId}`, {
-    id: testId,
-    manner: 'groups',
-    procedure: procedureOfMixing(testId, {
-      container: 'testTube',
-      a: { substance: 'CuSO4', concentrationM: 0.2, volumeMl: 2 },
-      b: { substance: 'NaOH', concentrationM: 0.4, volumeMl: 2 },
-    }),
-  });
-  const made = (await (await ask(main, 'POST', `/days/${dayId}/code`, {})).json()) as Oversight;
-  const tablets: Tablet[] = [];
-  for (let at = 0; at < count; at += 1) {
-    const groupId = groups[at]?.id ?? '';
-    const base = servers[at % servers.length]?.base ?? main;
-    const joined = await ask(base, 'POST', '/join', { code: made.joining.code, groupId });
-    const cookie = joined.headers
-      .getSetCookie()
-      .map((one) => one.split(';')[0])
-      .join('; ');
-    tablets.push({ base, groupId, cookie, acknowledged: new Set() });
-  }
-  const heard = servers.map(() => new Set<string>());
-  for (const [at, { base }] of servers.entries())
-    listen(base, dayId, heard[at] ?? new Set()).catch(() => undefined);
-
+/** So many writers put the row of a tap into the database through a pool like the server’s, and nothing else. @returns how long each took, ms. */
+function plainRows({ databaseUrl }: Ground, day: ClassDay) {
+  const database = connect(databaseUrl);
   const times: number[] = [];
-  let refused = 0;
-  let again = 0;
-  const until = performance.now() + seconds * 1000;
+  const insert = async (groupId: string): Promise<void> => {
+    const start = performance.now();
+    await database.sequelize.query(
+      `INSERT INTO bench_entries (id, lab_day_id, work_id, step_id, vessel, part, group_id, kind, record, recorded_at, author)
+       VALUES ($id, $day, $work, 'mix', 'vessel', 'test', $group, 'note', $record::jsonb, now(), 'group')`,
+      {
+        bind: {
+          id: crypto.randomUUID(),
+          day: day.id,
+          work: day.workId,
+          group: groupId,
+          record: JSON.stringify({ kind: 'note', text: `tap ${times.length}` }),
+        },
+      },
+    );
+    times.push(performance.now() - start);
+  };
+  return {
+    times,
+    turn: (until: number) =>
+      Promise.all(day.groups.map(({ id }) => atPace(until, () => insert(id)))),
+    end: () => database.sequelize.close(),
+  };
+}
 
-  /** Sends an entry until it is taken. */
-  const send = async ({ base, cookie }: Tablet, entry: object): Promise<boolean> => {
-    for (;;) {
-      const start = performance.now();
-      const status = await ask(base, 'POST', '/entries', entry, cookie).then(
-        (answer) => answer.status,
-        () => 503,
-      );
-      if (status < 500) {
-        times.push(performance.now() - start);
-        return status === 201;
+const at = (times: readonly number[], share: number): number => {
+  const sorted = [...times].sort((a, b) => a - b);
+  return Math.round((sorted[Math.floor(share * (sorted.length - 1))] ?? 0) * 10) / 10;
+};
+const spread = (times: readonly number[]) => ({
+  count: times.length,
+  medianMs: at(times, 0.5),
+  ninetyFivePercentMs: at(times, 0.95),
+  slowestMs: at(times, 1),
+});
+
+/** Tablets and plain rows by turns. */
+async function speed(ground: Ground, tablets: readonly Tablet[]) {
+  const [server] = ground.servers;
+  const beside = await makeDay(server?.base ?? '', 'Plain rows', count);
+  const plain = plainRows(ground, beside);
+  // The first taps find everything cold, and are nobody’s.
+  await taps(tablets, performance.now() + 2000);
+  for (const { times } of tablets) times.length = 0;
+  for (let left = seconds * 1000; left > 0; left -= turnMs) {
+    await taps(tablets, performance.now() + Math.min(left, turnMs));
+    await plain.turn(performance.now() + Math.min(left, turnMs));
+  }
+  await plain.end();
+  const tapped = tablets.flatMap(({ times }) => times);
+  const ratio = (share: number) =>
+    Math.round((at(tapped, share) / at(plain.times, share)) * 10) / 10;
+  return {
+    tap: spread(tapped),
+    row: spread(plain.times),
+    tapPerRow: { median: ratio(0.5), ninetyFivePercent: ratio(0.95) },
+  };
+}
+
+const taps = (tablets: readonly Tablet[], until: number) =>
+  Promise.all(tablets.map((tablet, n) => atPace(until, () => tablet.record(`tap of tablet ${n}`))));
+
+/** Everything that goes wrong in a school, in one class. */
+async function roughly(ground: Ground, day: ClassDay, tablets: readonly Tablet[], code: string) {
+  const until = performance.now() + seconds * 1000;
+  const poisoned = { count: 0 };
+  const work = (tablet: Tablet, n: number) =>
+    atPace(until, async () => {
+      const isPoisoned = Math.random() < 0.03;
+      if (isPoisoned) poisoned.count += 1;
+      tablet.record(`tap of tablet ${n}`, isPoisoned);
+      if (Math.random() >= 0.03) return;
+      tablet.setOffline(true);
+      for (let more = 0; more < 4; more += 1) {
+        await wait(tapEveryMs);
+        tablet.record(`offline tap of tablet ${n}`);
       }
-      again += 1;
-      await wait(againAfterMs);
+      const own = day.groups[n]?.id ?? '';
+      const other = day.groups[(n + 1) % day.groups.length]?.id ?? '';
+      tablet.setOffline(false);
+      if (n % 4 !== 0) return;
+      // Carried to another bench with what it has not sent, and back.
+      await tablet.join(code, other);
+      tablet.record(`visit of tablet ${n}`);
+      await wait(1000);
+      await tablet.join(code, own);
+    });
+  const strike = async (): Promise<void> => {
+    for (const [turn, server] of ground.servers.entries()) {
+      await wait((seconds * 1000) / (ground.servers.length + 2));
+      say(`Server ${turn + 1} is killed, and comes back`);
+      await server.kill();
+      await wait(1000);
+      await server.start();
     }
-  };
-  const record = async (tablet: Tablet): Promise<void> => {
-    await wait(Math.random() * tapEveryMs);
-    while (performance.now() < until) {
-      const id = crypto.randomUUID();
-      const entry = {
-        id,
-        workId: testId,
-        stepId: 'mix',
-        vessel: 'vessel',
-        part: 'test',
-        groupId: tablet.groupId,
-        record: { kind: 'note', text: `tap ${tablet.acknowledged.size}` },
-        supersedes: null,
-        recordedAt: new Date().toISOString(),
-      };
-      if (await send(tablet, entry)) tablet.acknowledged.add(id);
-      else refused += 1;
-      // Now and then an answer is lost on the way and the entry is sent again: it must be there once.
-      if (Math.random() < 0.05) await send(tablet, entry);
-      await wait(tapEveryMs * (0.5 + Math.random()));
-    }
-  };
-  const cut = async (): Promise<void> => {
-    await wait((seconds * 1000) / 2);
-    say('PostgreSQL is killed');
-    const ended = once(cluster.process, 'exit');
-    cluster.process.kill('SIGKILL');
-    await ended;
+    say('PostgreSQL is killed, and comes back');
+    await ground.killDatabase();
     await wait(2000);
-    cluster = await startCluster(folder, () => undefined, databasePort);
-    say('PostgreSQL is back');
+    await ground.startDatabase();
   };
+  const [edited] = await Promise.all([
+    editTogether(ground.servers, day, until),
+    strike(),
+    ...tablets.map(work),
+  ]);
+  return { poisoned: poisoned.count, edited };
+}
+
+/** Waits until everything that can be sent is sent, and told of. */
+async function settle(tablets: readonly Tablet[]): Promise<void> {
+  const end = performance.now() + settledWithinMs;
+  while (performance.now() < end && tablets.some(({ unsent }) => unsent() > 0)) await wait(200);
+  await wait(3000);
+}
+
+const ground = await layGround(serverCount);
+try {
+  const [main] = ground.servers;
+  if (!main) throw new Error('No server was started.');
+  const day = await makeDay(main.base, 'Load', count);
+  const made = (await (
+    await ask(main.base, 'POST', `/days/${day.id}/code`, {})
+  ).json()) as Oversight;
+  const { code } = made.joining;
+  if (code === null) throw new Error('No code was made.');
+  const heard = ground.servers.map(() => new Set<string>());
+  const stops = ground.servers.map((server, n) => followDay(server, day.id, heard[n] ?? new Set()));
+  const tablets: Tablet[] = [];
+  for (const [n, { id }] of day.groups.entries())
+    tablets.push(await bringTablet(ground.servers[n % serverCount] ?? main, day, code, id));
   say(
     `${count} tablets on ${serverCount} ${serverCount === 1 ? 'server' : 'servers'} for ${seconds} s`,
   );
-  await Promise.all([...tablets.map(record), ...(isCut ? [cut()] : [])]);
-  await wait(newsWithinMs);
+  const rough = roughText === 'rough' ? await roughly(ground, day, tablets, code) : undefined;
+  const fast = rough ? undefined : await speed(ground, tablets);
+  await settle(tablets);
 
-  const day = (await (await ask(main, 'GET', `/days/${dayId}`)).json()) as LabDay;
-  const there = day.entries.map(({ id }) => id);
+  const there = (await readRecord(main.base, day.id)).map(({ id }) => id);
   const known = new Set(there);
   const acknowledged = tablets.flatMap((tablet) => [...tablet.acknowledged]);
-  const [first] = tablets;
-  const view = (await (
-    await ask(first?.base ?? main, 'GET', '/group', undefined, first?.cookie)
-  ).json()) as GroupView;
-  const sorted = [...times].sort((a, b) => a - b);
-  const at = (share: number) => Math.round(sorted[Math.floor(share * (sorted.length - 1))] ?? 0);
-  const result = {
-    entries: acknowledged.length,
-    refused,
-    sentAgain: again,
+  const aside = tablets.flatMap((tablet) => [...tablet.aside]);
+  const standing = (await (await ask(main.base, 'GET', `/days/${day.id}`)).json()) as PlannedDay;
+  const planned = new Set(standing.procedures.map(({ id }) => id));
+  const own = await tablets[0]?.view();
+  const wrong = {
     lost: acknowledged.filter((id) => !known.has(id)).length,
     doubled: there.length - known.size,
-    foreign: view.entries.filter(({ groupId }) => groupId !== first?.groupId).length,
-    unheard: heard.map((own) => there.filter((id) => !own.has(id)).length),
-    medianMs: at(0.5),
-    ninetyFivePercentMs: at(0.95),
-    slowestMs: at(1),
+    unsent: tablets.reduce((sum, { unsent }) => sum + unsent(), 0),
+    asideAndStored: aside.filter((id) => known.has(id)).length,
+    asideWithoutCause: aside.length - (rough?.poisoned ?? 0),
+    foreign: own?.entries.filter(({ groupId }) => groupId !== own.group.id).length ?? 0,
+    unheard: heard.reduce((sum, one) => sum + there.filter((id) => !one.has(id)).length, 0),
+    proceduresLost: rough?.edited.added.filter((id) => !planned.has(id)).length ?? 0,
+    editsLost: rough
+      ? Number(standing.lengthMin !== rough.edited.saved.lengthMin) +
+        Number(standing.sparePercent !== rough.edited.saved.sparePercent)
+      : 0,
   };
-  console.log(JSON.stringify(result, null, 2));
-  const wrong = [result.lost, result.doubled, result.refused, result.foreign, ...result.unheard];
-  if (wrong.some((one) => one > 0)) process.exitCode = 1;
+  console.log(
+    JSON.stringify(
+      {
+        entries: acknowledged.length,
+        ...(rough && {
+          setAside: aside.length,
+          proceduresAdded: rough.edited.added.length,
+          tap: spread(tablets.flatMap(({ times }) => times)),
+        }),
+        ...fast,
+        wrong,
+      },
+      null,
+      2,
+    ),
+  );
+  if (Object.values(wrong).some((one) => one !== 0)) process.exitCode = 1;
+  for (const stop of stops) stop();
+  for (const tablet of tablets) tablet.stop();
 } catch (error) {
   fail(error);
 } finally {
-  for (const { process: child } of servers) {
-    child.kill('SIGTERM');
-    await once(child, 'exit');
-  }
-  await cluster.stop();
-  rmSync(folder, { recursive: true, force: true });
+  await ground.end();
 }
+process.exit();

@@ -1,8 +1,13 @@
 import type { LabDaySummary } from '@stoichos/core/labday/day';
 import fc from 'fast-check';
+import { createReadStream, createWriteStream, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import { loadDemo, migrate } from '../src';
+import { loadDemo, makeBackup, migrate, restoreBackup } from '../src';
 import { backupTables, passingTables } from '../src/exchange/backupTables';
 import { forged, restored, savedBackup, tablesOf } from './support/backups';
 import { runningServer } from './support/runningServer';
@@ -193,4 +198,38 @@ describe('a backup that is not as it was written', () => {
     const { status, json } = await server.ask('POST', '/restore?apply=false', before);
     expect([status, json.error.code]).toEqual([415, 'otherKind']);
   });
+});
+
+describe('a backup of 50,000 lines', () => {
+  it('is saved and put back in little memory, and is the same again', async () => {
+    const { database } = server;
+    const { sequelize } = database;
+    await sequelize.query(
+      `INSERT INTO bench_entries (id, lab_day_id, work_id, step_id, vessel, part, group_id, kind, record, recorded_at, author)
+       SELECT gen_random_uuid(), e.lab_day_id, e.work_id, e.step_id, e.vessel, e.part, e.group_id, 'note',
+         jsonb_build_object('kind', 'note', 'text', 'what was seen and written down, line ' || n), now(), 'group'
+       FROM generate_series(1, 50000) n, (SELECT * FROM bench_entries LIMIT 1) e`,
+    );
+    const folder = mkdtempSync(join(tmpdir(), 'stoichos-backup-'));
+    const before = process.memoryUsage().rss;
+    let most = before;
+    const watching = setInterval(() => (most = Math.max(most, process.memoryUsage().rss)), 20);
+    try {
+      const save = (name: string) =>
+        pipeline(Readable.from(makeBackup(database)), createWriteStream(join(folder, name)));
+      await save('first');
+      await restoreBackup(database, () => createReadStream(join(folder, 'first')), true);
+      await save('second');
+      const lines = (name: string) =>
+        readFileSync(join(folder, name), 'utf8').split('\n').slice(1, -2);
+      const growth = most - before;
+      clearInterval(watching);
+      expect(lines('first').length).toBeGreaterThan(50_000);
+      expect(lines('second')).toEqual(lines('first'));
+      expect(growth).toBeLessThan(150_000_000);
+    } finally {
+      clearInterval(watching);
+      rmSync(folder, { recursive: true, force: true });
+    }
+  }, 120_000);
 });

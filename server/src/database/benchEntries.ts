@@ -2,10 +2,10 @@ import { mayPutRight, mayWrite } from '@stoichos/core/labday/access';
 import type { Author } from '@stoichos/core/labday/access';
 import type { BenchEntry, Weighing } from '@stoichos/core/labday/day';
 import type { Manner } from '@stoichos/core/planning/procedure';
-import { QueryTypes } from 'sequelize';
 import { Problem, notFound } from '../problem';
 import type { Database } from './connect';
 import { readEntry } from './entryPages';
+import { statement } from './statement';
 
 /** What the database finds of where a line belongs, and whether it was stored. */
 interface Found {
@@ -42,22 +42,19 @@ export async function appendEntry(
     );
   const { id, workId, stepId, vessel, part, groupId, record, supersedes } = entry;
   const recordedAt = new Date(entry.recordedAt);
-  const [found] = await database.sequelize.query<Found>(appending, {
-    type: QueryTypes.SELECT,
-    bind: {
-      id,
-      workId,
-      stepId,
-      vessel,
-      part,
-      groupId,
-      kind: record?.kind ?? null,
-      record: record && JSON.stringify(record),
-      supersedes,
-      recordedAt,
-      author,
-      rightable: authors.filter((earlier) => mayPutRight(author, earlier, record)),
-    },
+  const [found] = await append(database, {
+    id,
+    workId,
+    stepId,
+    vessel,
+    part,
+    groupId,
+    kind: record?.kind ?? null,
+    record: record && JSON.stringify(record),
+    supersedes,
+    recordedAt,
+    author,
+    rightable: authors.filter((earlier) => mayPutRight(author, earlier, record)),
   });
   if (found?.isMade) return { ...entry, recordedAt: recordedAt.toISOString(), author };
   if (found) refuse(entry, found, author);
@@ -73,7 +70,9 @@ const authors: readonly Author[] = ['instructor', 'technician', 'group'];
  * Looks where a line belongs and stores it if it may stand there. The lock on the procedure, the one its foreign key takes anyway, keeps it
  * from being changed or taken out while its first line arrives.
  */
-const appending = `
+const append = statement<Readonly<Record<string, unknown>>, Found>(
+  'append_entry',
+  `
   WITH work AS (
     SELECT lab_day_id, manner,
       EXISTS (SELECT FROM jsonb_array_elements(body->'steps') s WHERE s->>'id' = $stepId::text) AS has_step,
@@ -103,7 +102,8 @@ const appending = `
   SELECT work.lab_day_id AS "labDayId", work.manner, work.has_step AS "hasStep",
     work.has_vessel AS "hasVessel", bench.has_group AS "hasGroup", earlier.author AS "earlierAuthor",
     earlier.is_there AS "isEarlierThere", EXISTS (SELECT FROM made) AS "isMade"
-  FROM bench LEFT JOIN work ON true LEFT JOIN earlier ON true`;
+  FROM bench LEFT JOIN work ON true LEFT JOIN earlier ON true`,
+);
 
 /** Says why a line may not stand where it is put; says nothing of one that may, and stands there already. */
 function refuse(entry: BenchEntry, found: Found, author: Author): void {

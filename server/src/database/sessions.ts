@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import { Op } from 'sequelize';
 import { hashToken, newToken } from '../access/token';
 import type { Database } from './connect';
 import type { SessionRow } from './models';
+import { statement } from './statement';
 
 const hourMs = 3_600_000;
 /** How long a session lasts without being used, h, and how old a token gets before it is changed. */
@@ -52,18 +52,18 @@ export async function beginSession(
   return { id, token };
 }
 
+const find = statement<{ readonly hash: string }, SessionRow>(
+  'find_session',
+  `SELECT id, token_hash AS "tokenHash", role, lab_day_id AS "labDayId", group_id AS "groupId",
+     seen_at AS "seenAt", rotated_at AS "rotatedAt", ends_at AS "endsAt"
+   FROM sessions WHERE (token_hash = $hash OR previous_hash = $hash) AND ends_at > now()`,
+);
+
 /** The session of a token; undefined for one that is forged, ended or worn out. */
-export async function meetSession(
-  { sessions }: Database,
-  token: string,
-): Promise<Session | undefined> {
+export async function meetSession(database: Database, token: string): Promise<Session | undefined> {
+  const { sessions } = database;
   const hash = hashToken(token);
-  const row = await sessions.findOne({
-    where: {
-      [Op.or]: [{ tokenHash: hash }, { previousHash: hash }],
-      endsAt: { [Op.gt]: new Date() },
-    },
-  });
+  const [row] = await find(database, { hash });
   if (!row) return undefined;
   const now = Date.now();
   const isOld = row.tokenHash !== hash;
