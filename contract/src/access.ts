@@ -6,6 +6,7 @@ import {
 } from '@stoichos/core/labday/access';
 import * as z from 'zod';
 import { json, nothing, route } from './contract';
+import { pageOf } from './pages';
 import { everybody, instructor, staff } from './roles';
 
 /** Signing in and out, passphrases, and the list of who went through which door. */
@@ -49,6 +50,12 @@ export const access = {
     method: 'GET',
     roles: instructor,
     owner: 'school',
-    answer: json(z.array(auditLineSchema)),
+    query: z.strictObject({
+      after: z
+        .string()
+        .regex(/^\d{1,18}$/)
+        .optional(),
+    }),
+    answer: json(pageOf(auditLineSchema)),
   }),
 };

@@ -13,6 +13,7 @@ import {
 import type { BenchEntry } from '@stoichos/core/labday/day';
 import * as z from 'zod';
 import { file, json, nothing, route } from './contract';
+import { pageOf } from './pages';
 import { known, staff } from './roles';
 import { keptAt, readAt, readAtQuery, saving, versionsOfDay } from './versions';
 
@@ -52,11 +53,7 @@ export type HeldDay = PlannedDay & {
 export const whichDays = ['coming', 'held', 'archived'] as const;
 export type WhichDays = (typeof whichDays)[number];
 
-const daysPageSchema = z.strictObject({
-  days: z.array(labDaySummarySchema),
-  /** The last of these, after which the next page begins; null where there are no more. */
-  next: z.uuid().nullable(),
-});
+const daysPageSchema = pageOf(labDaySummarySchema);
 export type DaysPage = z.infer<typeof daysPageSchema>;
 
 /** Lab days: what is planned, prepared and recorded of them. */

@@ -13,6 +13,7 @@ import { quantityNames } from '@stoichos/core/planning/procedure';
 import { logLineSchema } from '@stoichos/core/studies/electrolysis';
 import * as z from 'zod';
 import { json, nothing, route } from './contract';
+import { pageOf, pageQuery } from './pages';
 import { staff } from './roles';
 
 const school = { roles: staff, owner: 'school' } as const;
@@ -57,7 +58,12 @@ export const instruments = {
     params,
     answer: nothing,
   }),
-  cells: route('/cells', { ...school, method: 'GET', answer: json(z.array(cellRunSchema)) }),
+  cells: route('/cells', {
+    ...school,
+    method: 'GET',
+    query: pageQuery,
+    answer: json(pageOf(cellRunSchema)),
+  }),
   cell: route('/cells/:runId', {
     ...school,
     method: 'GET',

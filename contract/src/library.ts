@@ -3,6 +3,7 @@ import { settingsChangeSchema, settingsSchema } from '@stoichos/core/labday/sett
 import { shelfItemSchema } from '@stoichos/core/planning/shelf';
 import * as z from 'zod';
 import { file, json, nothing, route } from './contract';
+import { pageOf, pageQuery } from './pages';
 import { everybody, known, staff } from './roles';
 import { keptAt, readAtQuery, saving } from './versions';
 
@@ -91,7 +92,13 @@ export const library = {
     query: readAtQuery,
     answer: nothing,
   }),
-  runs: route('/runs', { ...school, method: 'GET', answer: json(z.array(keptRunSchema)) }),
+  runs: route('/runs', {
+    ...school,
+    method: 'GET',
+    query: pageQuery,
+    answer: json(pageOf(keptRunSchema)),
+  }),
+  run: route('/runs/:runId', { ...school, method: 'GET', answer: json(keptRunSchema) }),
   keepRun: route('/runs/:runId', {
     ...school,
     method: 'PUT',

@@ -169,7 +169,7 @@ export async function readEvents(
   const words = new TextDecoder();
   let rest = '';
   for await (const part of response.body ?? []) {
-    rest += words.decode(part as Uint8Array, { stream: true });
+    rest += words.decode(part, { stream: true });
     const lines = rest.split('\n');
     rest = lines.pop() ?? '';
     for (const line of lines)

@@ -7,5 +7,7 @@ export async function everyDay(ask: (path: string) => Promise<unknown>): Promise
   const lists = await Promise.all(
     whichDays.map(async (which) => (await ask(`/api/days?which=${which}`)) as DaysPage),
   );
-  return lists.flatMap(({ days }) => days).sort((one, other) => other.date.localeCompare(one.date));
+  return lists
+    .flatMap(({ items }) => items)
+    .sort((one, other) => other.date.localeCompare(one.date));
 }

@@ -36,3 +36,14 @@ export function stale(what: string, now: unknown): Problem {
     { now },
   );
 }
+
+/** 409 for an id that stands for something else already. */
+export function idTaken(id: string): Problem {
+  return new Problem(
+    409,
+    'idTaken',
+    `The id ${id} already stands for something else.`,
+    'id',
+    'Send it again with a new id.',
+  );
+}

@@ -271,7 +271,9 @@ describe('an unknown', () => {
       expect((await as(role, 'GET', `${path}/oversight`)).text).not.toContain('zinc');
     expect((await as('technician', 'GET', `${path}/keys`)).status).toBe(403);
     const { json } = await as('instructor', 'GET', '/audit');
-    expect((json as { what: string }[]).some(({ what }) => what === 'key viewed')).toBe(true);
+    expect(
+      (json as { items: { what: string }[] }).items.some(({ what }) => what === 'key viewed'),
+    ).toBe(true);
     expect((await deal({ candidates: [] })).status).toBe(400);
     // Which jar goes where is drawn by the server; nobody who asks for it has a say.
     expect((await deal({ seed: 7 })).status).toBe(400);
@@ -458,7 +460,7 @@ describe('sessions', () => {
     const wrong = { role: 'instructor', passphrase: 'not this one' };
     expect((await as('nobody', 'POST', '/sign-in', wrong)).status).toBe(401);
     const { json } = await as('instructor', 'GET', '/audit');
-    const what = new Set((json as { what: string }[]).map((line) => line.what));
+    const what = new Set((json as { items: { what: string }[] }).items.map((line) => line.what));
     for (const one of [
       'signed in',
       'sign-in refused',

@@ -402,7 +402,8 @@ describe('kept sequences', () => {
     const [older, newer] = [run(), run({ name: 'Later', keptAt: '2026-02-04T10:00:00.000Z' })];
     for (const one of [older, newer, older])
       expect((await server.ask('PUT', `/runs/${one.id}`, one)).status).toBe(200);
-    const listed = () => server.ask('GET', '/runs').then(({ json }) => json as { id: string }[]);
+    const listed = () =>
+      server.ask('GET', '/runs').then(({ json }) => (json as { items: { id: string }[] }).items);
     expect(await listed()).toEqual([newer, older]);
     expect((await server.ask('DELETE', `/runs/${newer.id}`)).status).toBe(204);
     expect(await listed()).toEqual([older]);
@@ -498,7 +499,7 @@ describe('the server', () => {
       'Week 2: clouds in the tube',
       'Week 1: what is a change?',
     ]);
-    const runs = (await empty.ask('GET', '/runs')).json as { name: string }[];
+    const { items: runs } = (await empty.ask('GET', '/runs')).json as { items: { name: string }[] };
     expect(runs.map(({ name }) => name)).toContain('Blue flask, three shakes');
     await empty.close();
   });

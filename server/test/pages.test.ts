@@ -137,7 +137,7 @@ describe('the lists of lab days', () => {
       ).map(({ name }) => name),
     );
   });
-  const named = (days: DaysPage['days']) =>
+  const named = (days: DaysPage['items']) =>
     days.map(({ name }) => name).filter((name) => name.startsWith('Evening'));
 
   it.each([
@@ -150,8 +150,8 @@ describe('the lists of lab days', () => {
       const one: DaysPage = await list(
         `which=${which}&today=${today}${next === null ? '' : `&after=${next}`}`,
       );
-      expect(one.days.length).toBeLessThanOrEqual(50);
-      names.push(...named(one.days));
+      expect(one.items.length).toBeLessThanOrEqual(50);
+      names.push(...named(one.items));
       ({ next } = one);
     } while (next !== null);
     expect(names).toEqual(inOrder(made));
@@ -161,7 +161,7 @@ describe('the lists of lab days', () => {
     const sample = await plannedDay();
     await server.ask('PUT', `/days/${sample.ids.day}/archive`, { archived: true });
     const ids = async (which: string) =>
-      (await list(`which=${which}&today=2026-12-01`)).days.map(({ id }) => id);
+      (await list(`which=${which}&today=2026-12-01`)).items.map(({ id }) => id);
     expect(await ids('archived')).toEqual([sample.ids.day]);
     expect(await ids('held')).not.toContain(sample.ids.day);
   });
@@ -170,7 +170,7 @@ describe('the lists of lab days', () => {
     const find = async (text: string) =>
       (
         (await server.ask('GET', `/days-called?text=${encodeURIComponent(text)}`))
-          .json as DaysPage['days']
+          .json as DaysPage['items']
       ).map(({ name }) => name);
     const seventeen = await find('17 evening');
     expect(seventeen).toEqual(await find('EVENING 17'));
@@ -178,6 +178,65 @@ describe('the lists of lab days', () => {
     expect(await find('2031-02-03')).toEqual(expect.arrayContaining(['Evening 66', 'Evening 67']));
     expect(await find('%')).toEqual([]);
     expect(await find('no such day')).toEqual([]);
+  });
+});
+
+describe('other lists that grow', () => {
+  /** Every item of a list, page by page. */
+  async function whole(path: string): Promise<unknown[]> {
+    const items: unknown[] = [];
+    let next: string | null = null;
+    do {
+      const after: string = next === null ? '' : `?after=${next}`;
+      const page = (await server.ask('GET', path + after)).json as {
+        items: unknown[];
+        next: string | null;
+      };
+      expect(page.items.length).toBeLessThanOrEqual(50);
+      items.push(...page.items);
+      ({ next } = page);
+    } while (next !== null);
+    return items;
+  }
+
+  it('of doors and keys has every line once, the newest first', async () => {
+    await server.database.sequelize.query(
+      `INSERT INTO audit (role, what, about) SELECT 'instructor', 'exported', 'file ' || n FROM generate_series(1, 130) n`,
+    );
+    const files = (await whole('/audit'))
+      .map((line) => (line as { about: string }).about)
+      .filter((about) => about.startsWith('file '));
+    expect(files).toEqual(Array.from({ length: 130 }, (_, at) => `file ${130 - at}`));
+  });
+
+  it.each([
+    [
+      '/runs',
+      `INSERT INTO kept_runs (id, name, rack, kept_at) SELECT gen_random_uuid(), 'run ' || n, '{"vessels":[{"name":"A","container":"testTube"}],"events":[]}', timestamptz '2026-01-01' + n / 3 * interval '1 hour' FROM generate_series(1, 120) n`,
+    ],
+  ])(
+    'of %s has every one once, the newest first, those of the same moment too',
+    async (path, sql) => {
+      await server.database.sequelize.query(sql);
+      const items = (await whole(path)) as { id: string; keptAt: string }[];
+      expect(new Set(items.map(({ id }) => id)).size).toBe(120);
+      const moments = items.map(({ keptAt }) => keptAt);
+      expect(moments).toEqual([...moments].sort().reverse());
+    },
+  );
+
+  it('never has another thing under an id that is taken', async () => {
+    const run = {
+      id: crypto.randomUUID(),
+      name: 'Blue flask',
+      rack: { vessels: [{ name: 'A', container: 'testTube' }], events: [] },
+      keptAt: '2026-02-03T10:00:00.000Z',
+    };
+    expect((await server.ask('PUT', `/runs/${run.id}`, run)).status).toBe(200);
+    expect((await server.ask('PUT', `/runs/${run.id}`, run)).status).toBe(200);
+    const other = await server.ask('PUT', `/runs/${run.id}`, { ...run, name: 'Red flask' });
+    expect([other.status, other.json.error.code]).toEqual([409, 'idTaken']);
+    expect((await server.ask('GET', `/runs/${run.id}`)).json).toEqual(run);
   });
 });
 

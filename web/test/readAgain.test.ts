@@ -34,7 +34,7 @@ beforeEach(() => {
     'fetch',
     () =>
       new Promise<Response>((done) =>
-        waiting.push((names) => done(Response.json({ days: names.map(dayNamed), next: null }))),
+        waiting.push((names) => done(Response.json({ items: names.map(dayNamed), next: null }))),
       ),
   );
 });

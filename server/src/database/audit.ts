@@ -1,6 +1,7 @@
 import type { AuditLine } from '@stoichos/core/labday/access';
 import { QueryTypes } from 'sequelize';
 import type { Database } from './connect';
+import { pageFrom, pageLength } from './pages';
 
 /** What is written down of keys and doors. */
 export type Audited =
@@ -33,13 +34,21 @@ export async function audit(
   });
 }
 
-const mostLines = 300;
+interface AuditRow extends Omit<AuditLine, 'at'> {
+  readonly at: Date;
+  readonly arrived: string;
+}
 
-/** The latest lines, the newest first. */
-export async function listAudit({ sequelize }: Database): Promise<AuditLine[]> {
-  const rows = await sequelize.query<{ at: Date; role: string; what: string; about: string }>(
-    `SELECT at, role, what, about FROM audit ORDER BY arrived DESC LIMIT ${mostLines}`,
-    { type: QueryTypes.SELECT },
+/** A page of the list, the newest first. @param after the number of the last line of the page before. */
+export async function listAudit({ sequelize }: Database, after: string | undefined) {
+  const rows = await sequelize.query<AuditRow>(
+    `SELECT at, role, what, about, arrived FROM audit WHERE $after::bigint IS NULL OR arrived < $after::bigint
+     ORDER BY arrived DESC LIMIT ${pageLength + 1}`,
+    { type: QueryTypes.SELECT, bind: { after: after ?? null } },
   );
-  return rows.map(({ at, ...line }) => ({ at: at.toISOString(), ...line }));
+  const { items, next } = pageFrom(rows, ({ arrived }) => arrived);
+  return {
+    items: items.map(({ at, role, what, about }) => ({ at: at.toISOString(), role, what, about })),
+    next,
+  };
 }

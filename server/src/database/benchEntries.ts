@@ -2,7 +2,7 @@ import { mayPutRight, mayWrite } from '@stoichos/core/labday/access';
 import type { Author } from '@stoichos/core/labday/access';
 import type { BenchEntry, Weighing } from '@stoichos/core/labday/day';
 import type { Manner } from '@stoichos/core/planning/procedure';
-import { Problem, notFound } from '../problem';
+import { Problem, idTaken, notFound } from '../problem';
 import type { Database } from './connect';
 import { readEntry } from './entryPages';
 import { statement } from './statement';
@@ -162,14 +162,4 @@ export async function appendWeighing(
       row.labDayId === dayId && row.actualG === weighing.actualG && row.form === weighing.form;
     if (!created && !same) throw idTaken(weighing.id);
   });
-}
-
-function idTaken(id: string): Problem {
-  return new Problem(
-    409,
-    'idTaken',
-    `The id ${id} already stands for something else.`,
-    'id',
-    'Send it again with a new id.',
-  );
 }

@@ -1,11 +1,25 @@
 import type { CellEntry, CellRun, CellRunWithRecord } from '@stoichos/core/labday/cells';
-import { Problem, notFound } from '../problem';
+import { isDeepStrictEqual } from 'node:util';
+import { literal } from 'sequelize';
+import { idTaken, notFound } from '../problem';
 import type { Database } from './connect';
+import { pageFrom, pageLength } from './pages';
 import type { CellEntryRow, CellRunRow } from './models';
 
-/** Every run of an electrolysis, the newest first. */
-export async function listCellRuns({ cellRuns }: Database): Promise<CellRun[]> {
-  return (await cellRuns.findAll({ order: [['madeAt', 'DESC']] })).map(readRun);
+/** A page of the runs of electrolyses, the newest first. */
+export async function listCellRuns({ cellRuns }: Database, after: string | undefined) {
+  const rows = await cellRuns.findAll({
+    ...(after !== undefined && {
+      where: literal('(made_at, id) < (SELECT made_at, id FROM cell_runs WHERE id = :after)'),
+      replacements: { after },
+    }),
+    order: [
+      ['madeAt', 'DESC'],
+      ['id', 'DESC'],
+    ],
+    limit: pageLength + 1,
+  });
+  return pageFrom(rows.map(readRun), ({ id }) => id);
 }
 
 /** A run with its record, in the order the lines came in. @throws Problem 404. */
@@ -19,9 +33,13 @@ export async function loadCellRun(
   return { ...readRun(run), entries: rows.map(readCellEntry) };
 }
 
-/** Writes a run; sending the same one again changes nothing more. */
+/** Writes a run; sending the same one again changes nothing more. @throws Problem 409 for another one under its id: a record hangs on it. */
 export async function saveCellRun({ cellRuns }: Database, run: CellRun): Promise<void> {
-  await cellRuns.upsert({ ...run, madeAt: new Date(run.madeAt) });
+  const [row] = await cellRuns.findOrCreate({
+    where: { id: run.id },
+    defaults: { ...run, madeAt: new Date(run.madeAt) },
+  });
+  if (!isDeepStrictEqual(readRun(row), run)) throw idTaken(run.id);
 }
 
 /**
@@ -50,13 +68,7 @@ export async function appendCellEntry(database: Database, entry: CellEntry): Pro
     });
     const stored = readCellEntry(row);
     if (!created && (stored.runId !== entry.runId || !sameRecord(stored, entry)))
-      throw new Problem(
-        409,
-        'idTaken',
-        `The id ${entry.id} already stands for something else.`,
-        'id',
-        'Send it again with a new id.',
-      );
+      throw idTaken(entry.id);
     return stored;
   });
 }

@@ -4,9 +4,8 @@ import type { LabDaySummary } from '@stoichos/core/labday/day';
 import { QueryTypes } from 'sequelize';
 import * as z from 'zod';
 import type { Database } from './connect';
+import { pageFrom, pageLength } from './pages';
 
-/** Lab days on a page of a list. */
-const pageLength = 50;
 /** Lab days that a search finds at most. */
 const mostFound = 20;
 
@@ -32,8 +31,7 @@ export async function daysPage(
     limit: pageLength + 1,
     bind: { after: after ?? null, ...(where.includes('$today') && { today }) },
   });
-  const page = days.slice(0, pageLength);
-  return { days: page, next: days.length > pageLength ? (page.at(-1)?.id ?? null) : null };
+  return pageFrom(days, ({ id }) => id);
 }
 
 /** Lab days whose names hold every word, or whose date begins with what is typed, the latest first. */

@@ -64,7 +64,7 @@ export function accessHandlers(
         await greetDevice(database, role, context);
       }
     },
-    audit: () => listAudit(database),
+    audit: ({ query }) => listAudit(database, query.after),
   };
 }
 

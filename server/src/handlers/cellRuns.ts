@@ -14,7 +14,7 @@ export function cellRunHandlers(
   instruments: Instruments,
 ): Handlers<'cells' | 'cell' | 'saveCell' | 'addCellEntry' | 'simulateCell' | 'cellReading'> {
   return {
-    cells: () => listCellRuns(database),
+    cells: ({ query }) => listCellRuns(database, query.after),
     cell: ({ params }) => loadCellRun(database, params.runId),
     async saveCell({ params, body: run }) {
       const { cell } = run.setup;

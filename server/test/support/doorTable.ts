@@ -56,6 +56,7 @@ export const doorTable: Readonly<Record<string, string>> = {
   'DELETE /shelf/:itemId': 'IT',
   'POST /shelf/import': 'IT',
   'GET /runs': 'IT',
+  'GET /runs/:runId': 'IT',
   'PUT /runs/:runId': 'IT',
   'DELETE /runs/:runId': 'IT',
   'GET /cells': 'IT',

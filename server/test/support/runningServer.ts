@@ -63,7 +63,7 @@ export async function runningServer(
     const lists = await Promise.all(
       whichDays.map((which) => ask('GET', `/days?which=${which}&today=2026-12-01`)),
     );
-    const all = lists.flatMap(({ json }) => (json as DaysPage).days);
+    const all = lists.flatMap(({ json }) => (json as DaysPage).items);
     return all.sort((one, other) => other.date.localeCompare(one.date));
   };
   /** What was written on a day. */

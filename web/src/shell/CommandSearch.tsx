@@ -34,8 +34,8 @@ export function CommandSearch() {
   // Jars and runs are asked for once somebody searches.
   const [asked, setAsked] = useState(() => searchStore.getState().opened);
   const { data: jars = [] } = useShelfQuery(undefined, { skip: !asked });
-  const { data: runs = [] } = useRunsQuery(undefined, { skip: !asked });
-  const { data: cells = [] } = useCellsQuery(undefined, { skip: !asked });
+  const { currentData: { items: runs } = none } = useRunsQuery(undefined, { skip: !asked });
+  const { currentData: { items: cells } = none } = useCellsQuery(undefined, { skip: !asked });
   const [typed, setTyped] = useState('');
   const days = useDaysToFind(asked, typed);
   const to = (path: string) => () => void navigate(path);
@@ -78,7 +78,7 @@ export function CommandSearch() {
   );
 }
 
-const none = { days: [] } as const;
+const none = { items: [] } as const;
 /** Typing rests for so long before the server is asked, ms. */
 const restMs = 250;
 /** A name is no longer. */
@@ -91,7 +91,7 @@ function useDaysToFind(asked: boolean, typed: string): readonly LabDaySummary[] 
   const { currentData: held = none } = useDaysQuery(around('held'), { skip: !asked });
   const [text] = useDebouncedValue(typed.trim().slice(0, longestSearch), restMs);
   const { currentData: found = [] } = useFindDaysQuery(text, { skip: text.length < 2 });
-  const known = [...coming.days, ...held.days];
+  const known = [...coming.items, ...held.items];
   return [...known, ...found.filter(({ id }) => !known.some((one) => one.id === id))];
 }
 

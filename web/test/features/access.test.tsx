@@ -105,17 +105,20 @@ describe('who may come in', () => {
   });
 
   it('shows who went through which door', async () => {
-    await known('audit', undefined, [
-      {
-        at: '2027-02-03T10:00:00.000Z',
-        role: 'instructor',
-        what: 'opened the keys',
-        about: 'Week 1',
-      },
-    ]);
+    const line = {
+      at: '2027-02-03T10:00:00.000Z',
+      role: 'instructor',
+      what: 'opened the keys',
+      about: 'Week 1',
+    };
+    await known('audit', undefined, { items: [line], next: '17' });
+    await known('audit', '17', { items: [{ ...line, what: 'signed in' }], next: null });
     await page();
     await user.click(screen.getByText('Who went through which door'));
     expect(screen.getByText('opened the keys')).toBeVisible();
+    await tap('Earlier lines');
+    expect(screen.getByText('signed in')).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Earlier lines' })).not.toBeInTheDocument();
   });
 
   it('leaves passphrases to the instructor', async () => {

@@ -82,7 +82,7 @@ beforeEach(async () => {
 
 describe('runs on record', () => {
   const runs = async (list: CellRunWithRecord[]) => {
-    await known('cells', undefined, list);
+    await known('cells', undefined, { items: list, next: null });
     return show(
       <Routes>
         <Route path="/" element={<RunsPage />} />

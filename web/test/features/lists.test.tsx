@@ -6,6 +6,7 @@ import { HomePage } from '../../src/features/labday/HomePage';
 import { LibraryPage } from '../../src/features/library/LibraryPage';
 import { ImportDialog } from '../../src/features/shelf/ImportDialog';
 import { ShelfPage } from '../../src/features/shelf/ShelfPage';
+import { today } from '../../src/shared/parts/dates';
 import { GlossaryPage } from '../../src/shell/help/GlossaryPage';
 import { SourcesPage } from '../../src/shell/help/SourcesPage';
 import { choose, fill, tap } from '../support/acts';
@@ -43,6 +44,20 @@ describe('the lab days', () => {
     await knownDays([day(1, { date: '2999-01-01', ...part })]);
     show(<HomePage welcome={null} />);
     expect(screen.getByRole('link', { name: label })).toBeVisible();
+  });
+
+  it('show earlier ones a page at a time, when they are asked for', async () => {
+    await knownDays([]);
+    const held = (n: number) => day(n, { name: `Held ${n}`, date: '2020-03-01' });
+    const asked = { which: 'held', today: today() } as const;
+    await known('days', asked, { items: [held(1)], next: id(1) });
+    await known('days', { ...asked, after: id(1) }, { items: [held(2)], next: null });
+    show(<HomePage welcome={null} />);
+    expect(screen.queryByRole('link', { name: /Held 2/ })).toBeNull();
+    await tap('Earlier lab days');
+    expect(screen.getByRole('link', { name: /Held 1/ })).toBeVisible();
+    expect(screen.getByRole('link', { name: /Held 2/ })).toBeVisible();
+    expect(screen.queryByRole('button', { name: 'Earlier lab days' })).toBeNull();
   });
 
   it('say what one is where there is none', async () => {

@@ -42,7 +42,7 @@ const keptRun = (part: Partial<KeptRun> = {}): KeptRun => ({
 
 describe('sequences that are kept', () => {
   const dialog = async (rack: Rack, runs: KeptRun[] = []) => {
-    await known('runs', undefined, runs);
+    await known('runs', undefined, { items: runs, next: null });
     const [onOpen, onCompare, onClose] = [vi.fn(), vi.fn(), vi.fn()];
     show(<KeptRuns rack={rack} opened onClose={onClose} onOpen={onOpen} onCompare={onCompare} />);
     await screen.findByRole('dialog');

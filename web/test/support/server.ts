@@ -70,7 +70,7 @@ export async function knownDays(all: readonly LabDaySummary[]): Promise<void> {
     archived: inOrder.filter(({ archivedAt }) => archivedAt !== null).reverse(),
   };
   for (const which of whichDays)
-    await known('days', { which, today: now }, { days: lists[which], next: null });
+    await known('days', { which, today: now }, { items: lists[which], next: null });
 }
 
 /** A server that answers by method and path, such as `GET /days`; other writes with what they made, other reads with nothing. */

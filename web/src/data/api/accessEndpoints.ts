@@ -33,7 +33,9 @@ export const accessEndpoints = ({ read, write }: Build) => ({
     }) => ({ params: { role }, body }),
     { invalidatesTags: ['Access', 'Audit'] },
   ),
-  audit: read(contracts.audit, unasked, { providesTags: ['Audit'] }),
+  audit: read(contracts.audit, (after: string | undefined) => ({ query: { after } }), {
+    providesTags: ['Audit'],
+  }),
 });
 
 const dayOf = (dayId: string) => ({ params: { dayId } });

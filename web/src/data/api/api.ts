@@ -135,6 +135,7 @@ export const {
   usePutToVesselMutation,
   useClearInstrumentMutation,
   useRunsQuery,
+  useRunQuery,
   useKeepRunMutation,
   useDropRunMutation,
   useCellsQuery,

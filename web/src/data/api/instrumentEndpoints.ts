@@ -37,7 +37,9 @@ export const instrumentEndpoints = ({ read, write }: Build) => ({
   clearInstrument: write(contracts.clearInstrument, (id: string) => ({
     params: { instrumentId: id },
   })),
-  cells: read(contracts.cells, unasked, { providesTags: ['Cells'] }),
+  cells: read(contracts.cells, (after: string | undefined) => ({ query: { after } }), {
+    providesTags: ['Cells'],
+  }),
   cell: read(contracts.cell, (runId: string) => ({ params: { runId } }), {
     providesTags: (_, __, id) => [{ type: 'Cells', id }],
   }),

@@ -41,7 +41,10 @@ export const libraryEndpoints = ({ read, write }: Build) => ({
     }),
     { invalidatesTags: ['Procedures'] },
   ),
-  runs: read(contracts.runs, unasked, { providesTags: ['Runs'] }),
+  runs: read(contracts.runs, (after: string | undefined) => ({ query: { after } }), {
+    providesTags: ['Runs'],
+  }),
+  run: read(contracts.run, (runId: string) => ({ params: { runId } }), { providesTags: ['Runs'] }),
   keepRun: write(contracts.keepRun, (run: KeptRun) => ({ params: { runId: run.id }, body: run }), {
     invalidatesTags: ['Runs'],
   }),

@@ -1,5 +1,6 @@
 import { Button, Select, Text, TextInput } from '@mantine/core';
 import { useForm } from '@mantine/form';
+import type { Told, contracts } from '@stoichos/contract';
 import { ChemistryError, formatNumber, parseInput } from '@stoichos/core/common';
 import { cellRunSchema } from '@stoichos/core/labday/cells';
 import { referenceElectrodes } from '@stoichos/core/matter/substances';
@@ -10,13 +11,13 @@ import {
   usualGapCm,
 } from '@stoichos/core/studies/electrolysis';
 import type { ReferenceElectrodeId } from '@stoichos/core/matter/substances';
-import type {} from '@stoichos/core/studies/electrolysis';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCellsQuery, useSaveCellMutation } from '../../data/api/api';
 import { explainError } from '../../data/api/explainError';
 import type { Failure } from '../../data/worker/chemistry';
 import { LoadState } from '../../shared/parts/LoadState';
+import { RestOfList } from '../../shared/parts/RestOfList';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Refusal } from '../../shared/parts/Refusal';
 import classes from '../../shared/study/Study.module.css';
@@ -26,16 +27,16 @@ import type { TypedNumber } from '@stoichos/core/common';
 
 /** Runs that are recorded, and a new one from the cell of the study. */
 export function RunsPage() {
-  const { data: runs, error, refetch } = useCellsQuery();
+  const { currentData: page, error, refetch } = useCellsQuery(undefined);
   return (
     <CellFrame
       tools={undefined}
       answer={{ label: 'A new run', children: <NewRun /> }}
       reasons={{
         label: 'Runs on record',
-        children: !runs ? (
+        children: !page ? (
           <LoadState error={error} retry={() => void refetch()} />
-        ) : runs.length === 0 ? (
+        ) : page.items.length === 0 ? (
           <Text className="quiet">
             No run is on record yet. Set the cell on the left, name the run and begin: readings,
             weighings and what was seen are then kept line by line.
@@ -45,23 +46,46 @@ export function RunsPage() {
             <Text fw={600} mb="xs">
               Runs on record
             </Text>
-            {runs.map((run) => (
-              <Link
-                key={run.id}
-                to={`/electrolysis/runs/${run.id}`}
-                className={`tappable ${classes.run}`}
-              >
-                <strong>{run.name}</strong>
-                <span className="quiet">
-                  {run.setup.cell.cathode} and {run.setup.cell.anode},{' '}
-                  {formatNumber(run.setup.plannedA)} A
-                </span>
-              </Link>
-            ))}
+            <RunRows page={page} />
           </nav>
         ),
       }}
     />
+  );
+}
+
+type RunList = Told<typeof contracts.cells>;
+
+/** A page of runs, and the way to the next one. */
+function RunRows({ page: { items, next } }: { readonly page: RunList }) {
+  return (
+    <>
+      {items.map((run) => (
+        <Link
+          key={run.id}
+          to={`/electrolysis/runs/${run.id}`}
+          className={`tappable ${classes.run}`}
+        >
+          <strong>{run.name}</strong>
+          <span className="quiet">
+            {run.setup.cell.cathode} and {run.setup.cell.anode}, {formatNumber(run.setup.plannedA)}{' '}
+            A
+          </span>
+        </Link>
+      ))}
+      <RestOfList next={next} label="Earlier runs">
+        {(after) => <NextRuns after={after} />}
+      </RestOfList>
+    </>
+  );
+}
+
+function NextRuns({ after }: { readonly after: string }) {
+  const { currentData, error, refetch } = useCellsQuery(after);
+  return currentData ? (
+    <RunRows page={currentData} />
+  ) : (
+    <LoadState error={error} retry={() => void refetch()} />
   );
 }
 

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import type { ReactNode } from 'react';
 import { Badge, Button, Group, Menu, Stack, Text, Title } from '@mantine/core';
 import { useDisclosure } from '@mantine/hooks';
@@ -16,6 +16,7 @@ import { useDaysQuery } from '../../data/api/api';
 import { places } from '../../data/places';
 import { LoadState } from '../../shared/parts/LoadState';
 import { Fold } from '../../shared/parts/Fold';
+import { RestOfList } from '../../shared/parts/RestOfList';
 import { CopyTerm } from './CopyTerm';
 import { DayForm } from './DayForm';
 import { longDate, today } from '../../shared/parts/dates';
@@ -38,8 +39,8 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
     const { error, refetch } = coming.error ? coming : held;
     return <LoadState error={error} retry={() => void refetch()} />;
   }
-  const [next, ...later] = coming.data.days;
-  const current = [...held.data.days].reverse().concat(coming.data.days);
+  const [next, ...later] = coming.data.items;
+  const current = [...held.data.items].reverse().concat(coming.data.items);
   return (
     <Stack gap="lg" pt="lg">
       <HomeHead next={next} form={form} />
@@ -53,15 +54,15 @@ export function HomePage({ welcome }: { readonly welcome: ReactNode }) {
         </Text>
       )}
       {later.length > 0 && (
-        <DayList title="Later" which="coming" page={{ ...coming.data, days: later }} />
+        <DayList title="Later" which="coming" page={{ ...coming.data, items: later }} />
       )}
-      {held.data.days.length > 0 && <DayList title="Held" which="held" page={held.data} />}
+      {held.data.items.length > 0 && <DayList title="Held" which="held" page={held.data} />}
       {current.length > 1 && (
         <div>
           <Button onClick={term.open}>Plan a term again</Button>
         </div>
       )}
-      {archived.data && archived.data.days.length > 0 && (
+      {archived.data && archived.data.items.length > 0 && (
         <Fold title="Archived lab days">
           <DayList title="Archived" which="archived" page={archived.data} />
         </Fold>
@@ -198,29 +199,26 @@ const more: Readonly<Record<WhichDays, string>> = {
 };
 
 /** A page of a list, and the way to the next one. */
-function DayRows({ which, page: { days, next } }: Omit<DayListProps, 'title'>) {
-  const [isAsked, setAsked] = useState(false);
+function DayRows({ which, page: { items, next } }: Omit<DayListProps, 'title'>) {
   return (
     <>
-      {days.map((day) => (
+      {items.map((day) => (
         <DayRow key={day.id} day={day} />
       ))}
-      {next !== null &&
-        (isAsked ? (
-          <NextRows which={which} after={next} />
-        ) : (
-          <Button variant="subtle" onClick={() => setAsked(true)}>
-            {more[which]}
-          </Button>
-        ))}
+      <RestOfList next={next} label={more[which]}>
+        {(after) => <NextDays which={which} after={after} />}
+      </RestOfList>
     </>
   );
 }
 
-function NextRows({ which, after }: { readonly which: WhichDays; readonly after: string }) {
+function NextDays({ which, after }: { readonly which: WhichDays; readonly after: string }) {
   const { currentData, error, refetch } = useDaysQuery({ which, today: today(), after });
-  if (!currentData) return <LoadState error={error} retry={() => void refetch()} />;
-  return <DayRows which={which} page={currentData} />;
+  return currentData ? (
+    <DayRows which={which} page={currentData} />
+  ) : (
+    <LoadState error={error} retry={() => void refetch()} />
+  );
 }
 
 function DayRow({ day }: { readonly day: LabDaySummary }) {

@@ -1,3 +1,4 @@
+import { skipToken } from '@reduxjs/toolkit/query/react';
 import { notifications } from '@mantine/notifications';
 import { library } from '@stoichos/core/planning/procedure';
 import type { Kept } from '@stoichos/contract';
@@ -5,7 +6,7 @@ import type { Procedure } from '@stoichos/core/planning/procedure';
 import { useState } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import {
-  useRunsQuery,
+  useRunQuery,
   useSaveDayProcedureMutation,
   useSaveProcedureMutation,
 } from '../../data/api/api';
@@ -14,6 +15,7 @@ import { ownAsWhole, plannedAsWhole, plannedIn, plannedOf } from '../../data/sav
 import { sayProblem } from '../../shared/parts/sayProblem';
 import { NotFoundPage } from '../../shared/parts/NotFoundPage';
 import { useLabDay } from '../../data/useLabDay';
+import { explainError } from '../../data/api/explainError';
 import { LoadState } from '../../shared/parts/LoadState';
 import { Editor } from './Editor';
 import { blankProcedure, procedureFrom } from './procedureFrom';
@@ -46,11 +48,11 @@ export function LibraryEditorPage() {
 function NewProcedure() {
   const [parameters] = useSearchParams();
   const runId = parameters.get('run');
-  const { data: runs, error, refetch } = useRunsQuery(undefined, { skip: runId === null });
+  const { currentData: run, error, refetch } = useRunQuery(runId ?? skipToken);
   if (runId === null) return <LibraryEditor saved={blankProcedure} isOwn={false} />;
-  if (!runs) return <LoadState error={error} retry={() => void refetch()} />;
-  const run = runs.find(({ id }) => id === runId);
-  return run ? <LibraryEditor saved={procedureFrom(run)} isOwn={false} /> : <NotFoundPage />;
+  if (error && explainError(error).code === 'notFound') return <NotFoundPage />;
+  if (!run) return <LoadState error={error} retry={() => void refetch()} />;
+  return <LibraryEditor saved={procedureFrom(run)} isOwn={false} />;
 }
 
 interface LibraryEditorProps {

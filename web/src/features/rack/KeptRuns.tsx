@@ -1,3 +1,4 @@
+import type { Told, contracts } from '@stoichos/contract';
 import { Button, Group, Modal, Text, TextInput, Title } from '@mantine/core';
 import { useForm } from '@mantine/form';
 import { notifications } from '@mantine/notifications';
@@ -11,6 +12,7 @@ import { explainError } from '../../data/api/explainError';
 import { longDate } from '../../shared/parts/dates';
 import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { LoadState } from '../../shared/parts/LoadState';
+import { RestOfList } from '../../shared/parts/RestOfList';
 import classes from './MixPage.module.css';
 
 interface KeptRunsProps {
@@ -23,7 +25,7 @@ interface KeptRunsProps {
 
 /** Keeps the sequence on the bench under a name, and lists those kept: to open, to compare with, to let go. */
 export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsProps) {
-  const { data, error, refetch } = useRunsQuery(undefined, { skip: !opened });
+  const { currentData: page, error, refetch } = useRunsQuery(undefined, { skip: !opened });
   // The comparison takes the focus, so it opens once the dialog has given it back.
   const [toCompare, setToCompare] = useState<KeptRun>();
   const compareAtLast = () => {
@@ -42,32 +44,64 @@ export function KeptRuns({ rack, opened, onClose, onOpen, onCompare }: KeptRunsP
       <Title order={3} size="h5" mt="lg" mb="xs">
         Kept so far
       </Title>
-      {!data ? (
+      {!page ? (
         <LoadState error={error} retry={() => void refetch()} />
-      ) : data.length === 0 ? (
+      ) : page.items.length === 0 ? (
         <Text className="quiet">
           Nothing is kept yet. Name what is on the bench and keep it; it stays here for every
           browser, to be opened again, compared with, and made into a procedure.
         </Text>
       ) : (
         <ul className={`bare ${classes.kept}`}>
-          {data.map((run) => (
-            <KeptLine
-              key={run.id}
-              run={run}
-              onOpen={() => {
-                onOpen(run.rack);
-                onClose();
-              }}
-              onCompare={() => {
-                setToCompare(run);
-                onClose();
-              }}
-            />
-          ))}
+          <KeptLines
+            page={page}
+            onOpen={(run) => {
+              onOpen(run.rack);
+              onClose();
+            }}
+            onCompare={(run) => {
+              setToCompare(run);
+              onClose();
+            }}
+          />
         </ul>
       )}
     </Modal>
+  );
+}
+
+type KeptPage = Told<typeof contracts.runs>;
+interface KeptLinesProps {
+  readonly page: KeptPage;
+  readonly onOpen: (run: KeptRun) => void;
+  readonly onCompare: (run: KeptRun) => void;
+}
+
+/** A page of kept sequences, and the way to the next one. */
+function KeptLines({ page: { items, next }, onOpen, onCompare }: KeptLinesProps) {
+  return (
+    <>
+      {items.map((run) => (
+        <KeptLine
+          key={run.id}
+          run={run}
+          onOpen={() => onOpen(run)}
+          onCompare={() => onCompare(run)}
+        />
+      ))}
+      <RestOfList next={next} label="Earlier sequences">
+        {(after) => <NextLines onOpen={onOpen} onCompare={onCompare} after={after} />}
+      </RestOfList>
+    </>
+  );
+}
+
+function NextLines({ after, ...what }: Omit<KeptLinesProps, 'page'> & { readonly after: string }) {
+  const { currentData, error, refetch } = useRunsQuery(after);
+  return currentData ? (
+    <KeptLines page={currentData} {...what} />
+  ) : (
+    <LoadState error={error} retry={() => void refetch()} />
   );
 }
 

@@ -1,3 +1,4 @@
+import type { Told, contracts } from '@stoichos/contract';
 import { Card } from '../../shared/parts/Card';
 import { LineTable } from '../../shared/parts/LineTable';
 import { Button, Container, Group, PasswordInput, Switch, Text, Title } from '@mantine/core';
@@ -16,6 +17,7 @@ import { explainError } from '../../data/api/explainError';
 import { Fold } from '../../shared/parts/Fold';
 import { schemaErrors } from '../../shared/parts/schemaErrors';
 import { LoadState } from '../../shared/parts/LoadState';
+import { RestOfList } from '../../shared/parts/RestOfList';
 
 /** Passphrases, signing out, and the list of who went through which door. */
 export function AccessPage() {
@@ -140,13 +142,34 @@ function PassphraseForm({
   );
 }
 
+type AuditPage = Told<typeof contracts.audit>;
+
 function Audit() {
-  const { data = [] } = useAuditQuery();
-  if (data.length === 0) return <Text>Nothing yet.</Text>;
+  const { currentData: page } = useAuditQuery(undefined);
+  if (!page || page.items.length === 0) return <Text>Nothing yet.</Text>;
+  return <AuditLines page={page} />;
+}
+
+/** A page of the list, and the way to the next one. */
+function AuditLines({ page: { items, next } }: { readonly page: AuditPage }) {
   return (
-    <LineTable
-      head={['When', 'Who', 'What', 'About']}
-      rows={data.map(({ at, role, what, about }) => [longTime(at), role, what, about])}
-    />
+    <>
+      <LineTable
+        head={['When', 'Who', 'What', 'About']}
+        rows={items.map(({ at, role, what, about }) => [longTime(at), role, what, about])}
+      />
+      <RestOfList next={next} label="Earlier lines">
+        {(after) => <NextLines after={after} />}
+      </RestOfList>
+    </>
+  );
+}
+
+function NextLines({ after }: { readonly after: string }) {
+  const { currentData, error, refetch } = useAuditQuery(after);
+  return currentData ? (
+    <AuditLines page={currentData} />
+  ) : (
+    <LoadState error={error} retry={() => void refetch()} />
   );
 }

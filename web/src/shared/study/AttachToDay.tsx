@@ -6,15 +6,15 @@ import { useRecent } from '../../data/kept/recent';
 import { longDate, today } from '../parts/dates';
 import { AddToDay } from './AddToDay';
 
-const none = { days: [] } as const;
+const none = { items: [] } as const;
 
 /** Puts the result of a study into a lab day as a procedure: what it should show is then computed at every bench. */
 export function AttachToDay({ procedure }: { procedure: Procedure | undefined }) {
-  const { currentData: { days: coming } = none } = useDaysQuery({
+  const { currentData: { items: coming } = none } = useDaysQuery({
     which: 'coming',
     today: today(),
   });
-  const { currentData: { days: held } = none } = useDaysQuery({ which: 'held', today: today() });
+  const { currentData: { items: held } = none } = useDaysQuery({ which: 'held', today: today() });
   const days = [...coming, ...held];
   const [chosen, setChosen] = useState<string | null>(null);
   // The day one comes from is meant before any other.

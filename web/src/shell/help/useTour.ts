@@ -12,7 +12,7 @@ export function useTour(): { readonly start: () => Promise<void> } {
       api.endpoints.days.initiate({ which, today: today() }, { subscribe: false }),
     );
     // Without a list it leads through what belongs to no day.
-    return (await asked).data?.days ?? [];
+    return (await asked).data?.items ?? [];
   };
   const start = async () => {
     const { startTour } = await import('./tour');
