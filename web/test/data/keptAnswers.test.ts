@@ -50,6 +50,12 @@ describe('what was read', () => {
     expect(await keptAnswer(contracts.audit, 'audit(undefined)')).toBeUndefined();
   });
 
+  it('stays after a reload of a page that reads something else, for the same one', async () => {
+    await keepAnswers({ session: read('session', instructor), 'day("1")': read('day', day) });
+    await keepAnswers({ session: read('session', { ...instructor }) });
+    expect(await keptAnswer(contracts.day, 'day("1")')).toMatchObject({ name: day.name });
+  });
+
   it.each([
     ['somebody else sits down', group],
     ['nobody is signed in any more', { ...instructor, role: 'nobody' }],

@@ -48,19 +48,20 @@ function whoIn(session: unknown): string | undefined {
   return data && data.role !== 'nobody' ? (data.bench?.groupId ?? data.role) : undefined;
 }
 
+/** Under which it lies whom the rest was read for. */
+const whoKey = 'who';
 const lastKept = new Map<string, unknown>();
-let keptFor: string | undefined;
 
-/** Keeps what was read since the last time. What was read for somebody else goes first. */
+/** Keeps what was read since the last time. What was read for somebody else goes first; what this page has not read itself stays. */
 export async function keepAnswers(reads: Reads): Promise<void> {
   const found = Object.entries(reads).filter(([, one]) => keptReads.has(one?.endpointName ?? ''));
   const session = found.find(([, one]) => one?.endpointName === 'session')?.[1]?.data;
   if (session === undefined) return;
   const who = whoIn(session);
-  if (who !== keptFor || who === undefined) {
+  if (who !== (await get(whoKey, database))) {
     lastKept.clear();
     await clear(database);
-    keptFor = who;
+    if (who !== undefined) await set(whoKey, who, database);
   }
   if (who === undefined) return;
   for (const [key, one] of found) {
