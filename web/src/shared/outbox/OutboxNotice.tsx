@@ -17,13 +17,13 @@ export function OutboxNotice() {
     <>
       {(onTheWay > 0 || !online) && (
         <Group gap={6} role="status" wrap="nowrap">
-          <Icon size={20} aria-hidden />
+          <Icon size={20} aria-hidden className="rigid" />
           <Text size="sm">{sending(onTheWay, online)}</Text>
         </Group>
       )}
       {aside.length + elsewhere > 0 && (
         <Group gap={6} role="alert" wrap="nowrap">
-          <IconAlertTriangle size={20} aria-hidden />
+          <IconAlertTriangle size={20} aria-hidden className="rigid" />
           <Text size="sm">{told(aside.length, elsewhere)}</Text>
           <Button size="compact-md" flex="none" onClick={sheet.open}>
             Look at {aside.length + elsewhere === 1 ? 'it' : 'them'}
