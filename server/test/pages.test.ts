@@ -1,4 +1,5 @@
-import type { DaysPage, EntriesPage } from '@stoichos/contract';
+import type { DaysPage, EntriesPage, PlannedDay } from '@stoichos/contract';
+import type { Oversight } from '@stoichos/core/labday/access';
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
 import { runningServer, sampleDay } from './support/runningServer';
@@ -259,6 +260,32 @@ describe('what a day costs', () => {
     await new Promise((done) => setTimeout(done, 1100));
     return (await read()) - before;
   };
+
+  it('to a bench does not grow with what the others write', async () => {
+    const sample = await plannedDay();
+    const { ids, day } = sample;
+    const other = { id: crypto.randomUUID(), name: 'Bench Hitch' };
+    const { versions } = (await server.ask('GET', `/days/${ids.day}`)).json as PlannedDay;
+    const saved = await server.ask('PUT', `/days/${ids.day}`, {
+      ...day,
+      groups: [...day.groups, other],
+      version: versions.day,
+    });
+    expect(saved.status).toBe(200);
+    const { joining } = (await server.ask('POST', `/days/${ids.day}/code`, {})).json as Oversight;
+    const joined = await server.ask('POST', '/join', { code: joining.code, groupId: other.id });
+    const cookie = joined.headers
+      .getSetCookie()
+      .map((one) => one.split(';')[0])
+      .join('; ');
+    const ask = () => server.ask('GET', '/group', undefined, { cookie });
+    await fill(sample, 500);
+    const few = await blocks(ask);
+    await fill(sample, 20_000);
+    await server.database.sequelize.query('ANALYZE bench_entries');
+    expect((await ask()).status).toBe(200);
+    expect(await blocks(ask)).toBeLessThanOrEqual(few * 1.5 + 20);
+  }, 60_000);
 
   it('in the list does not grow with its record', async () => {
     const sample = await plannedDay();
