@@ -52,7 +52,7 @@ export async function beginSession(
   return { id, token };
 }
 
-const find = statement<{ readonly hash: string }, SessionRow>(
+const find = statement<{ readonly hash: string }, Omit<SessionRow, 'previousHash' | 'madeAt'>>(
   'find_session',
   `SELECT id, token_hash AS "tokenHash", role, lab_day_id AS "labDayId", group_id AS "groupId",
      seen_at AS "seenAt", rotated_at AS "rotatedAt", ends_at AS "endsAt"
@@ -88,7 +88,11 @@ export async function meetSession(database: Database, token: string): Promise<Se
   return session;
 }
 
-function seatOf({ role, labDayId, groupId }: SessionRow): Seat {
+function seatOf({
+  role,
+  labDayId,
+  groupId,
+}: Pick<SessionRow, 'role' | 'labDayId' | 'groupId'>): Seat {
   return role === 'group' ? { role, dayId: labDayId ?? '', groupId: groupId ?? '' } : { role };
 }
 
