@@ -13,7 +13,7 @@ import { migrate } from './database/migrate';
 import { hostsOf } from './http/refuseOtherHosts';
 import { openLive } from './live/hub';
 import { loadDemo } from './demo/loadDemo';
-import { stopReckoning, warmUp } from './reckoning/reckon';
+import { stopCalculating, warmUp } from './calculation/calculate';
 
 const { STOICHOS_INSTRUMENTS = '[]' } = process.env;
 const { DATABASE_URL, PORT = '8410', HOST = '127.0.0.1', LOG_LEVEL = 'warn' } = process.env;
@@ -114,7 +114,7 @@ async function stop(): Promise<void> {
   await closed;
   clearTimeout(impatient);
   instruments.close();
-  await stopReckoning();
+  await stopCalculating();
   await hub.close();
   await database.sequelize.close();
   process.exit(0);

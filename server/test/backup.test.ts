@@ -7,12 +7,12 @@ import { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { QueryTypes } from 'sequelize';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import { loadDemo, makeBackup, migrate, restoreBackup } from '../src';
+import { makeBackup, migrate, restoreBackup } from '../src';
 import { backupTables, passingTables } from '../src/exchange/backupTables';
 import { forged, restored, savedBackup, tablesOf } from './support/backups';
-import { runningServer } from './support/runningServer';
+import { demoServer } from './support/demoServer';
 
-let server: Awaited<ReturnType<typeof runningServer>>;
+let server: Awaited<ReturnType<typeof demoServer>>['server'];
 let days: LabDaySummary[];
 let before: string;
 
@@ -28,15 +28,7 @@ const empty = async () => {
 };
 
 beforeAll(async () => {
-  server = await runningServer(inject('databaseUrl'));
-  await loadDemo(server.database);
-  days = await server.days();
-  const [day] = days;
-  await server.ask('PUT', `/days/${day?.id ?? ''}/unknowns`, {
-    kind: 'inorganic',
-    candidates: ['ZnSO4'],
-    inseparable: [],
-  });
+  ({ server, days } = await demoServer(inject('databaseUrl')));
   const recorded = days.find(({ recordedCount }) => recordedCount > 0);
   const line = (await server.record(recorded?.id ?? '')).find(({ record }) => record !== null);
   await server.ask('POST', '/entries', {

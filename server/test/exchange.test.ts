@@ -2,22 +2,17 @@ import type { LabDaySummary } from '@stoichos/core/labday/day';
 import type { DayFile, ImportPlan } from '@stoichos/core/report/exchange';
 import ical from 'node-ical';
 import { afterAll, beforeAll, describe, expect, inject, it } from 'vitest';
-import { loadDemo, migrate } from '../src';
+import { migrate } from '../src';
 import { restored, savedBackup } from './support/backups';
-import { runningServer, sampleDay } from './support/runningServer';
+import { demoServer } from './support/demoServer';
+import { sampleDay } from './support/runningServer';
 
-let server: Awaited<ReturnType<typeof runningServer>>;
+let server: Awaited<ReturnType<typeof demoServer>>['server'];
 let days: LabDaySummary[];
 
 beforeAll(async () => {
-  server = await runningServer(inject('databaseUrl'));
-  await loadDemo(server.database);
-  days = await server.days();
+  ({ server, days } = await demoServer(inject('databaseUrl')));
   const [day] = days;
-  await server.ask('PUT', `/days/${day?.id ?? ''}/unknowns`, {
-    kind: 'inorganic',
-    candidates: ['ZnSO4'],
-  });
   await server.ask('POST', `/days/${day?.id ?? ''}/messages`, {
     id: crypto.randomUUID(),
     groupId: null,

@@ -25,7 +25,7 @@ import {
 } from '../database/oversight';
 import { beginSession, endSession } from '../database/sessions';
 import type { Handlers } from '../http/handler';
-import { benchView } from '../reckoning/reckon';
+import { benchView } from '../calculation/calculate';
 import { Problem, notFound } from '../problem';
 
 /** Joining a lab day by its code, and leaving it. */

@@ -6,7 +6,7 @@ import { writtenLines } from '../database/entryPages';
 import { loadDay, loadPlan } from '../database/loadDay';
 import { loadSettings } from '../database/settings';
 import type { Handlers } from '../http/handler';
-import { resultsTable } from '../reckoning/reckon';
+import { resultsTable } from '../calculation/calculate';
 
 /** Tables of a day to take away: what came of it, and every line that was written. */
 export function reportHandlers(database: Database): Handlers<'results' | 'record'> {

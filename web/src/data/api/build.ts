@@ -75,7 +75,7 @@ async function sendInTurn(
   }
 }
 
-/** A whole installation is sent, or reckoned with. */
+/** The longest that a large file or a long calculation is waited for, ms. */
 const longestHeavyMs = 600_000;
 
 function sentAlong({ method, upload }: Contract, given: Question['given']) {

@@ -25,9 +25,9 @@ function run(name: string, ...args: readonly unknown[]): Promise<unknown> {
     throw new Problem(
       503,
       'busy',
-      'The server is reckoning what other benches are shown.',
+      'The server is still calculating for other benches.',
       null,
-      'It is asked again in a moment.',
+      'Wait a moment, then load the page again.',
       { retryAfterS: 2 },
     );
   return pool.run({ args }, { name });
@@ -55,4 +55,4 @@ export const warmUp = async (): Promise<void> => {
 };
 
 /** Ends the thread. */
-export const stopReckoning = (): Promise<void> => pool.close({ force: true });
+export const stopCalculating = (): Promise<void> => pool.close({ force: true });

@@ -2,4 +2,4 @@
 import { register } from 'tsx/esm/api';
 
 register();
-export const { groupView, ready, results } = await import('./reckoner.ts');
+export const { groupView, ready, results } = await import('./calculations.ts');
