@@ -20,6 +20,7 @@ const order = [
   'safety',
   'planning/schedule',
   'planning/procedure',
+  'planning/alternatives',
   'planning/shelf',
   'planning/prep',
   'planning/waste',

@@ -128,15 +128,16 @@ test('a whole circuit of eight small tests, with a server kill and a reload in t
   await expect(board.getByRole('button', { name: /: differs/ })).toHaveCount(1);
   await page.getByRole('link', { name: 'Physical or chemical' }).click();
   const verdicts = page.getByRole('table').locator('tbody tr td:nth-child(3)');
+  // The record speaks for itself; where what was done says otherwise, that stands below it.
   await expect(verdicts).toHaveText([
-    'physical',
-    'chemical',
-    'physical',
-    'chemical',
-    'physical',
-    'physical',
-    'undecided',
-    'chemical',
+    /^physical$/,
+    /^chemical$/,
+    /^physical$/,
+    /^chemical$/,
+    /^physical\s*expected: chemical$/,
+    /^physical$/,
+    /^undecided\s*expected: chemical$/,
+    /^chemical$/,
   ]);
   await expect(page.getByRole('table')).toContainText('dissolving warms or cools by itself');
 

@@ -16,6 +16,7 @@ async function views(page: Page): Promise<string[]> {
   const measured = recorded.at(-1);
   return [
     '/',
+    '/recipes',
     '/shelf',
     '/procedures',
     '/procedures/gas-in-syringes',
@@ -44,6 +45,7 @@ async function views(page: Page): Promise<string[]> {
       'prepare/sheet',
       'prepare/labels',
       'prepare/safety',
+      'prepare/risk',
       'prepare/waste',
     ].map((view) => `/days/${planned?.id ?? ''}/${view}`),
   ];

@@ -84,7 +84,7 @@ test('a procedure written for a day has its cautions, comes back to it, and is n
   await page.getByRole('button', { name: 'Begin' }).click();
   const stages = page.getByRole('navigation', { name: 'Stages' });
   await expect(stages).toContainText('0 of 1 recorded');
-  await page.getByRole('button', { name: 'bubbles' }).click();
+  await page.getByRole('button', { name: 'bubbles', exact: true }).click();
   await expect(stages).toContainText('1 of 1 recorded');
 });
 

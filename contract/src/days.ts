@@ -57,6 +57,13 @@ const daysPageSchema = pageOf(labDaySummarySchema);
 export type DaysPage = z.infer<typeof daysPageSchema>;
 
 /** Lab days: what is planned, prepared and recorded of them. */
+/** The school’s own words in a risk assessment: about one planned procedure, about the unknowns dealt, or about the whole day. */
+export const riskWordsSchema = z.strictObject({
+  about: z.union([z.enum(['day', 'unknowns']), z.uuid()]),
+  words: z.string().trim().max(2000, 'The words are at most 2000 letters'),
+});
+export type RiskWords = z.infer<typeof riskWordsSchema>;
+
 export const days = {
   days: route('/days', {
     ...school,
@@ -127,6 +134,18 @@ export const days = {
     method: 'PUT',
     body: z.strictObject({ timetable: dayTimetableSchema.nullable(), version: readAt }),
     answer: json(z.strictObject({ version: z.number().int() })),
+  }),
+  riskWords: route('/days/:dayId/risk', {
+    ...school,
+    method: 'GET',
+    answer: json(z.array(riskWordsSchema)),
+  }),
+  saveRiskWords: route('/days/:dayId/risk', {
+    ...school,
+    method: 'PUT',
+    /** `was` is what stood there when it was read; empty words take them away. */
+    body: riskWordsSchema.extend({ was: riskWordsSchema.shape.words }),
+    answer: nothing,
   }),
   addWeighing: route('/days/:dayId/weighings', {
     ...school,

@@ -24,5 +24,8 @@ export { whichDays } from './days';
 export type { DaysPage, EntriesPage, HeldDay, PlannedDay, WhichDays } from './days';
 export type { Kept, Saving } from './versions';
 export { clockTime } from './exchange';
+export type { DataSheet } from './library';
+export { riskWordsSchema } from './days';
+export type { RiskWords } from './days';
 export type { CellReading } from './instruments';
 export type { ShelfImport } from './library';

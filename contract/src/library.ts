@@ -26,6 +26,23 @@ const shelfImportSchema = z.object({
 });
 export type ShelfImport = z.infer<typeof shelfImportSchema>;
 
+/** The kind of file a data sheet is kept as. */
+const dataSheetType = 'application/pdf';
+/** A data sheet is a few pages of text. */
+const dataSheetLimitBytes = 1_500_000;
+/** Where the supplier has it. */
+const dataSheetLinkSchema = z
+  .url({ protocol: /^https?$/, error: 'A link begins with https:// or http://' })
+  .max(500, 'A link has at most 500 characters');
+
+/** The supplier’s data sheet of a jar: a link, the name of the PDF that is kept with it, or both. */
+export const dataSheetSchema = z.strictObject({
+  itemId: z.uuid(),
+  link: z.string().nullable(),
+  name: z.string().nullable(),
+});
+export type DataSheet = z.infer<typeof dataSheetSchema>;
+
 /** What the school keeps beside its lab days: the shelf, procedures, kept sequences, settings. */
 export const library = {
   health: route('/health', {
@@ -57,6 +74,35 @@ export const library = {
     method: 'PUT',
     body: saving(shelfItemSchema),
     answer: json(keptAt(shelfItemSchema)),
+  }),
+  dataSheets: route('/shelf/data-sheets', {
+    ...school,
+    method: 'GET',
+    answer: json(z.array(dataSheetSchema)),
+  }),
+  dataSheet: route('/shelf/:itemId/data-sheet', {
+    ...school,
+    method: 'GET',
+    answer: file(dataSheetType),
+  }),
+  keepDataSheet: route('/shelf/:itemId/data-sheet', {
+    ...school,
+    method: 'POST',
+    query: z.object({ name: z.string().trim().min(1).max(120) }),
+    upload: dataSheetType,
+    answer: json(dataSheetSchema),
+    limitBytes: dataSheetLimitBytes,
+  }),
+  linkDataSheet: route('/shelf/:itemId/data-sheet', {
+    ...school,
+    method: 'PUT',
+    body: z.strictObject({ link: dataSheetLinkSchema.nullable() }),
+    answer: nothing,
+  }),
+  dropDataSheet: route('/shelf/:itemId/data-sheet', {
+    ...school,
+    method: 'DELETE',
+    answer: nothing,
   }),
   dropJar: route('/shelf/:itemId', {
     ...school,

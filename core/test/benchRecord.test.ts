@@ -12,7 +12,7 @@ import { repeatedReadings } from '../src/labday/judge/repeatedReadings';
 import { weighedOtherwise } from '../src/labday/prep/weighedOtherwise';
 import { benchesOf, stationsOf, worksAsMade, worksOf } from '../src/labday/day/work';
 import { activitySeries } from '../src/seeing/judgement/activitySeries';
-import { classifyChange } from '../src/seeing/judgement/classifyChange';
+import { classifyChange } from '../src/seeing/judgement/change/classifyChange';
 import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
 import { mergeObservations } from '../src/seeing/observation/mergeObservations';
 import { observationSchema } from '../src/seeing/observation/observation';
@@ -351,7 +351,7 @@ describe('whatever is recorded', () => {
   it('is weighed without ever being certain', () => {
     fc.assert(
       fc.property(list, fc.string(), (seen, context) => {
-        const { confidence } = classifyChange(seen, context);
+        const { confidence } = classifyChange({ observations: seen, context });
         return confidence >= 0 && confidence <= 1;
       }),
     );

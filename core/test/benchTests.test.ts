@@ -1,3 +1,4 @@
+import { compareOutcomes, outcomeShows, readGasTest } from '../src/seeing/benchTests/outcomes';
 import { describe, expect, test } from 'vitest';
 import { mix } from '../src/seeing/rack/mix';
 import type { Observation } from '../src/seeing/observation/observation';
@@ -197,5 +198,33 @@ describe('the tables', () => {
       expect(sources.length).toBeGreaterThan(0);
       expect(molarMassOf(formula)).toBeGreaterThan(2);
     }
+  });
+});
+
+describe('the outcome of a test, as people say it', () => {
+  test.each([
+    ['litSplint', 'pop', 'squeaky pop'],
+    ['litSplint', 'burns brightly', 'burns more brightly'],
+    ['litSplint', 'goes out', 'goes out'],
+    ['glowingSplint', 'relights', 'relights'],
+    ['glowingSplint', 'rekindled', 'relights'],
+    ['limewater', 'milky', 'turns milky'],
+    ['limewater', 'goes cloudy', 'turns milky'],
+    ['limewater', 'milky, then clears again', 'turns milky, then clears with excess gas'],
+    ['limewater', 'no change', 'stays clear'],
+    ['dampRedLitmus', 'blue', 'turns blue'],
+    ['dampBlueLitmus', 'bleached', 'turns red, then is bleached white'],
+    ['dampBlueLitmus', 'red', 'turns red'],
+    ['starchIodidePaper', 'blue-black', 'turns blue-black'],
+    ['bromineWater', 'decolorised', 'is decolourised'],
+    ['permanganatePaper', 'stays violet', 'stays purple'],
+  ])('%s: “%s” is %s', (name, words, result) => {
+    expect(readGasTest(name, words)).toBe(result);
+  });
+  test('is of one kind, or another', () => {
+    expect(compareOutcomes('limewater', 'turns milky', 'milky, then clears again')).toBe('near');
+    expect(compareOutcomes('dampRedLitmus', 'turns blue', 'stays red')).toBe('differs');
+    expect(outcomeShows('limewater', 'stays clear')).toBe('nothing');
+    expect(outcomeShows('dampRedLitmus', 'bleached')).toBe('reaction');
   });
 });

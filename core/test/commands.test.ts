@@ -45,14 +45,23 @@ describe('the verbs of the chem command', () => {
       }),
     ).toMatchObject({ nearestWhole: 5, constantMass: true, advice: [expect.any(String)] });
     expect(
-      run('classify', { observations: [{ kind: 'gas' }], context: 'water boiling' }),
+      run('classify', {
+        observations: [{ kind: 'gas' }],
+        events: [
+          { do: 'add', portion: { substance: 'water', volumeMl: 50 } },
+          { do: 'heat', toC: 100 },
+        ],
+      }),
     ).toMatchObject({ change: 'physical', evidence: [] });
     expect(
       run('classify', {
         observations: [{ kind: 'gas' }],
         context: { boiling: true, heated: false },
       }),
-    ).toMatchObject({ change: 'physical' });
+    ).toMatchObject({
+      change: 'chemical',
+      against: [expect.objectContaining({ sign: 'boiling or evaporating' })],
+    });
     const vessel = { contents: [{ substance: 'KNO3', concentrationM: 0.1, volumeMl: 5 }] };
     const actions = [
       { do: 'add', portion: { substance: 'AgNO3', concentrationM: 0.1, volumeMl: 5 } },
@@ -72,7 +81,7 @@ describe('the verbs of the chem command', () => {
     // Without what is expected, the engine says it; “clear” for a colour answers the question of clarity alone.
     expect(
       run('compare', { seen: [{ kind: 'colour', to: 'clear' }], vessel, actions }),
-    ).toMatchObject({ agreement: 'incomplete', differences: [], causes: [] });
+    ).toMatchObject({ agreement: 'agrees', differences: [], causes: [] });
   });
 
   it('speciate reads charges in any spelling and holds a pH', () => {
@@ -89,7 +98,7 @@ describe('the verbs of the chem command', () => {
 
   it.each([
     ['hydrate', { anhydrous: 'CuSO4', dishG: 20, withHydrateG: 22, weighingsG: [] }, 'weighingsG'],
-    ['classify', { observations: [{ kind: 'colour', to: 'mauve' }] }, 'observations.0.to'],
+    ['classify', { observations: [{ kind: 'colour', to: 'loud' }] }, 'observations.0.to'],
     ['compare', { seen: [{ kind: 'bang' }] }, 'seen.0.kind'],
     ['mix', { vessel: { contents: [{ substance: 'NaCl', massG: 0 }] } }, 'vessel.contents.0'],
     [

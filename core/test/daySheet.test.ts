@@ -32,7 +32,7 @@ const soda = { substance: 'NaOH', concentrationM: 1, volumeMl: 5 };
 const day = (more: Partial<LabDay> = {}) =>
   dayOf([], 2, { procedures: [planned(anyId(), copper, soda)], ...more });
 const sheet = (of: LabDay, shelf: readonly ShelfItem[], chosen: Record<string, string> = {}) =>
-  daySheet(of, { shelf, chosen, dropsPerMl: 20 });
+  daySheet(of, { shelf, chosen, pipettes: true });
 const lineOf = (lines: ReturnType<typeof sheet>, substance: string) => {
   const line = lines.find((one) => one.substance === substance);
   if (!line) throw new Error(`No line for ${substance}.`);
@@ -112,14 +112,16 @@ describe('the working of a line', () => {
     const acid = dayOf([], 2, {
       procedures: [planned(anyId(), { substance: 'H2SO4', concentrationM: 1, volumeMl: 5 }, soda)],
     });
-    const { working, cautions } = workingOf(lineOf(sheet(acid, []), 'H2SO4'));
+    const { working, steps } = workingOf(lineOf(sheet(acid, []), 'H2SO4'));
     expect(working.join(' ')).toMatch(/g\/mL/);
-    expect(cautions.join(' ')).toMatch(/acid to most of the water/);
+    expect(steps.join(' ')).toMatch(/slowly into the water, stirring, never the water into it/);
   });
 
-  it('is nothing while the form is asked for', () => {
+  it('gives both masses while the form is asked for, so that paper answers too', () => {
     const both = [jar('CuSO4', { form: 'CuSO4' }), jar('CuSO4', { form: 'CuSO4·5H2O' })];
-    expect(workingOf(lineOf(sheet(day(), both), 'CuSO4'))).toEqual({ working: [], cautions: [] });
+    const { steps, working } = workingOf(lineOf(sheet(day(), both), 'CuSO4'));
+    expect(steps.join(' ')).toMatch(/of CuSO4 weigh .* g, of CuSO4·5H2O weigh .* g/);
+    expect(working).toEqual([]);
   });
 });
 

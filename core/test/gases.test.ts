@@ -5,7 +5,9 @@ import { molarMassOf } from '../src/matter/formula/molarMass';
 import { orderProblems } from '../src/planning/procedure/orderGuard';
 import { runProcedure } from '../src/planning/procedure/runProcedure';
 import { molarVolumeMl } from '../src/studies/electrolysis/gasVolume';
+import { roomConditions } from '../src/studies/electrolysis/gasVolume';
 import { amountsFor } from '../src/studies/gas/amounts';
+import { orderOfWork } from '../src/studies/gas/orderOfWork';
 import { assemble } from '../src/studies/gas/apparatus/assemble';
 import { drawingSvg } from '../src/studies/gas/apparatus/drawing';
 import { reagentText } from '../src/studies/gas/attempt';
@@ -37,7 +39,7 @@ import { nextTests } from '../src/studies/identify/nextTest';
 import type { Route } from '../src/studies/gas/route';
 import { performTest } from '../src/seeing/benchTests/performTest';
 import { writtenRoutes } from '../src/studies/gas/writtenRoutes';
-import { canonicalOutcome } from '../src/studies/gas/canonicalOutcome';
+import { readGasTest } from '../src/seeing/benchTests/outcomes';
 import { purityBetween } from '../src/studies/gas/purge';
 import { sidesOf } from '../src/matter/equation/sides';
 import { dryingAgents } from '../src/matter/substances/data/dryingAgents';
@@ -839,10 +841,7 @@ describe('an unknown gas', () => {
 
   it('keeps the words of a test to its own list', () => {
     expect(
-      canonicalOutcome(
-        'litSplint',
-        'burns quietly at the mouth; with some air let in, squeaky pop',
-      ),
+      readGasTest('litSplint', 'burns quietly at the mouth; with some air let in, squeaky pop'),
     ).toBe('squeaky pop');
   });
 });
@@ -1049,5 +1048,42 @@ describe('the verb gas', () => {
     [{ volumeMl: 3 }, 'gas'],
   ])('refuses %j at %s', (input, field) => {
     expect(() => commands.gas?.(input)).toThrow(expect.objectContaining({ field }) as Error);
+  });
+});
+
+describe('carbon monoxide from methanoic acid, where the other acid takes the water up', () => {
+  const monoxide = () => route('CO', ['HCOOH', 'H2SO4']);
+
+  it('measures the acid that takes water up, a liquid, by the one it takes it from', () => {
+    const { taken } = amountsFor({ route: monoxide(), volumeMl: 50, conditions: roomConditions });
+    const acid = taken.find(({ reagent }) => reagent.substance === 'H2SO4');
+    const methanoic = taken.find(({ reagent }) => reagent.substance === 'HCOOH');
+    // Vogel: methanoic acid dropped into somewhat more than its volume of warm concentrated sulfuric acid.
+    expect((acid?.volumeMl ?? 0) / (methanoic?.volumeMl ?? 1)).toBeCloseTo(1.5, 5);
+    expect(JSON.stringify(taken)).not.toMatch(/spatula|not used up/);
+  });
+
+  it('puts the acid in first, draws no solid, and adds each liquid once', () => {
+    const { reagents } = monoxide();
+    expect(orderOfWork(true, 'syringe', reagents).join(' ')).toMatch(
+      /First concentrated H₂SO₄, then concentrated HCOOH a little at a time/,
+    );
+    const drawn = (of: Route) =>
+      assemble({ route: of, method: 'syringe' })?.drawing.parts.flatMap(({ shapes }) =>
+        shapes.filter(({ ink }) => ink === 'solid'),
+      );
+    expect(drawn(monoxide())).toEqual([]);
+    expect(drawn(route('CO2', ['CaCO3', 'HCl']))?.length).toBeGreaterThan(0);
+  });
+
+  it('puts solids in before liquids, and dry solids into the tube', () => {
+    expect(
+      orderOfWork(false, 'overWater', route('CO2', ['CaCO3', 'HCl']).reagents).join(' '),
+    ).toMatch(/First CaCO₃, then .*HCl a little at a time/);
+    expect(
+      orderOfWork(true, 'overWater', route('CO2', ['CuCO3', 'Cu2(OH)2CO3'].slice(1)).reagents).join(
+        ' ',
+      ),
+    ).toMatch(/into the dry tube\. Then the flame/);
   });
 });

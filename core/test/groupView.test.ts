@@ -72,8 +72,8 @@ describe('a lab day as one group sees it', () => {
   it('says what harms where the author wrote no caution, without naming it', () => {
     const [test] = view([]).works;
     const caution = test?.steps[0]?.caution;
-    // GHS statements of sodium hydroxide and copper(II) sulfate.
-    expect(caution).toMatch(/^Eye protection\. .*causes severe skin burns/);
+    // CLP Annex VI and 3.3.3.3: 0.1 to 0.5 M copper(II) sulfate and sodium hydroxide harm the eyes.
+    expect(caution).toMatch(/^Eye protection\. What is used here: causes serious eye/);
     expect(caution).not.toMatch(/NaOH|CuSO4/);
   });
 

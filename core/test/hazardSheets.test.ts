@@ -18,8 +18,7 @@ const classified = [
   ['H2SO4', ['H314'], 'Danger'],
   ['HNO3', ['H272', 'H314'], 'Danger'],
   ['CH3COOH', ['H226', 'H314'], 'Danger'],
-  // Annex VI says H400 of the solution; suppliers' sheets add the lasting effect, which includes it.
-  ['NH3', ['H314', 'H335', 'H410'], 'Danger'],
+  ['NH3', ['H314', 'H335', 'H400'], 'Danger'],
   ['ZnSO4', ['H302', 'H318', 'H410'], 'Danger'],
   ['ZnCl2', ['H302', 'H314', 'H410'], 'Danger'],
   ['NiSO4', ['H350i', 'H341', 'H360D', 'H334', 'H317', 'H410'], 'Danger'],

@@ -430,7 +430,13 @@ describe('the kit of a day with unknowns', () => {
 
   it('holds a jar for the worst it may be, and says nothing where there is none', () => {
     expect(testKit(['organic']).handling.join(' ')).toContain('treat it as harmful');
-    expect(testKit([])).toEqual({ reagents: [], cautions: [], handling: [], waste: [] });
+    expect(testKit([])).toEqual({
+      reagents: [],
+      cautions: [],
+      handling: [],
+      firstAid: [],
+      waste: [],
+    });
   });
 });
 

@@ -5,10 +5,13 @@ import { mixingStep, mixingVessel } from '../src/planning/procedure/mixing';
 import { solutionsNeeded } from '../src/labday/day/solutionsNeeded';
 import { stageStates } from '../src/labday/day/stages';
 import { worksAsMade } from '../src/labday/day/work';
-import { classifyChange } from '../src/seeing/judgement/classifyChange';
+import { eventCircumstances } from '../src/seeing/judgement/change/eventCircumstances';
+import { weighChange } from '../src/seeing/judgement/change/classifyChange';
 import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
 import { drawRecord } from '../src/seeing/observation/drawRecord';
 import type { BenchEntry, LabDay } from '../src/labday/day/labDay';
+import type { Action } from '../src/vessel/action';
+import { action } from './support/bench';
 import type { Observation } from '../src/seeing/observation/observation';
 import { dayOf, planned } from './support/day';
 
@@ -80,9 +83,10 @@ describe('expected against seen', () => {
     expect(agreement({ kind: 'noChange' })).toBe('differs'));
   it('differs when a gas was not expected', () =>
     expect(agreement(...good, { kind: 'gas' })).toBe('differs'));
-  it('is incomplete while something is not recorded', () => {
+  it('is incomplete until what tells the step is recorded, and asks for no more', () => {
     expect(agreement()).toBe('incomplete');
-    expect(agreement(...good.slice(0, 2))).toBe('incomplete');
+    expect(agreement({ kind: 'colour', to: 'colourless' })).toBe('incomplete');
+    expect(agreement({ kind: 'precipitate', colour: 'pale blue' })).toBe('agrees');
   });
   it('takes “nothing happened” as a full answer where nothing should', () => {
     const none: LabDay = {
@@ -103,7 +107,13 @@ describe('expected against seen', () => {
       { kind: 'colour', to: 'brown' },
       'agrees',
     ],
-    ['two reds', { kind: 'colour', to: 'red' }, { kind: 'colour', to: 'brown' }, 'partly'],
+    ['two reds', { kind: 'colour', to: 'red' }, { kind: 'colour', to: 'yellow' }, 'partly'],
+    [
+      'a dark red called brown',
+      { kind: 'colour', to: 'red' },
+      { kind: 'colour', to: 'brown' },
+      'agrees',
+    ],
     [
       'pale for deep',
       { kind: 'colour', to: 'deep blue' },
@@ -114,7 +124,7 @@ describe('expected against seen', () => {
       'clear for colourless',
       { kind: 'colour', to: 'colourless' },
       { kind: 'clarity', to: 'clear' },
-      'incomplete',
+      'agrees',
     ],
     [
       'a degree or two',
@@ -207,7 +217,7 @@ describe('expected against seen', () => {
 });
 
 describe('evidence of chemical change', () => {
-  it.each<[Observation[], string, string?]>([
+  it.each<[Observation[], string, Action[]?]>([
     [good, 'chemical'],
     [[{ kind: 'gas' }], 'chemical'],
     [[{ kind: 'colour', from: 'colourless', to: 'deep red' }], 'chemical'],
@@ -217,40 +227,37 @@ describe('evidence of chemical change', () => {
     // The counter-cases that instructors name (common practice).
     [[{ kind: 'dissolves' }, { kind: 'temperature', deltaC: -9 }], 'physical'],
     [[{ kind: 'temperature', deltaC: -9 }], 'undecided'],
-    [[{ kind: 'gas' }], 'physical', 'water boiling in a beaker'],
+    [[{ kind: 'gas' }], 'physical', [action('water 50mL'), action('heat 100')]],
     [
       [
         { kind: 'precipitate', colour: 'blue' },
         { kind: 'temperature', deltaC: -45 },
       ],
       'physical',
-      'Boil down to a third, let it cool and let crystals grow.',
+      [action('evaporate 5'), action('cool 20')],
     ],
-    [[{ kind: 'precipitate', colour: 'blue' }], 'chemical', 'Drop a crystal of soda into it.'],
-    [[{ kind: 'sight', result: 'glows' }], 'physical', 'a wire held in the flame'],
+    [[{ kind: 'precipitate', colour: 'blue' }], 'chemical', [action('Na2CO3 0.1g')]],
+    [[{ kind: 'sight', result: 'glows' }], 'physical', [action('Cu 0.5g'), action('strongly')]],
     [[{ kind: 'sight', result: 'melts' }], 'physical'],
     [[{ kind: 'sight', result: 'turns to vapour; settles again where it is cooler' }], 'physical'],
     [[{ kind: 'magnet', attracts: true, result: 'draws Fe' }], 'physical'],
     [[{ kind: 'sight', result: 'burns' }], 'chemical'],
     [[{ kind: 'dissolves' }, { kind: 'gas' }], 'chemical'],
-  ])('%o is %s %s', (seen, change, context) =>
-    expect(classifyChange(seen, context).change).toBe(change),
+  ])('%o is %s %s', (seen, change, events = []) =>
+    expect(weighChange(seen, { circumstances: eventCircumstances(events) }).change).toBe(change),
   );
   it('grows surer with more signs, and never certain', () => {
-    const single = classifyChange([{ kind: 'gas' }]).confidence;
-    const two = classifyChange([{ kind: 'gas' }, { kind: 'precipitate' }]).confidence;
+    const single = weighChange([{ kind: 'gas' }]).confidence;
+    const two = weighChange([{ kind: 'gas' }, { kind: 'precipitate' }]).confidence;
     expect(two).toBeGreaterThan(single);
     expect(two).toBeLessThan(1);
   });
   it('states the counter-case beside each sign', () => {
-    const { evidence } = classifyChange([{ kind: 'gas' }]);
+    const { evidence } = weighChange([{ kind: 'gas' }]);
     expect(evidence[0]?.counterCase).toContain('boiling');
   });
   it('says what explains a sign away', () => {
-    const { against } = classifyChange([
-      { kind: 'dissolves' },
-      { kind: 'temperature', felt: 'cold' },
-    ]);
+    const { against } = weighChange([{ kind: 'dissolves' }, { kind: 'temperature', felt: 'cold' }]);
     expect(against.map(({ why }) => why).join()).toContain('dissolving warms or cools');
   });
 });

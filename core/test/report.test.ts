@@ -113,7 +113,7 @@ describe('the report of a lab day', () => {
       'Cu<sup>2+</sup>(aq) + 2 OH<sup>−</sup>(aq) → Cu(OH)<sub>2</sub>(s)',
     ],
     ['the ions that watch', 'Watching ions: SO<sub>4</sub><sup>2−</sup>'],
-    ['the evidence', 'Bench 1: chemical change; evidence:'],
+    ['the evidence', 'Bench 1: By what was seen a chemical change; evidence:'],
     ['what differs', 'Differs in precipitate'],
     ['its likeliest cause', 'Likeliest cause: '],
     ['a departure', 'time: 9 min → 7 min'],

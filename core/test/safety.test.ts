@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import { daySafety } from '../src/labday/prep/daySafety';
-import { alternatives } from '../src/planning/procedure/alternatives';
+import { alternatives } from '../src/planning/alternatives/alternatives';
 import { blankStep } from '../src/planning/procedure/procedure';
 import { runProcedure } from '../src/planning/procedure/runProcedure';
 import { mindOf, stepSafety } from '../src/planning/procedure/stepSafety';
 import { clashes, heldIn } from '../src/safety/clashes';
+import { hazardProfile, holdsHeavyMetal } from '../src/safety/hazardProfile';
 import { hazardRank } from '../src/safety/hazardRank';
 import { incompatibilityClasses, keepApartFrom } from '../src/safety/incompatibility';
 import { nearNames } from '../src/safety/nearNames';
@@ -33,6 +34,20 @@ describe('incompatibility classes (lists of incompatible chemicals as in Prudent
     ['NaF', 'H2SO4', /hydrofluoric/, true],
     ['Mg', 'HCl', /hydrogen/, false],
     ['CaCO3', 'HCl', /bursts a closed vessel/, false],
+    // Weak acids do what strong ones do: bleach with vinegar or citric acid is the accident of every poison centre's leaflet.
+    ['NaClO', 'CH3COOH', /chlorine/, false],
+    ['NaClO', 'H3C6H5O7', /chlorine/, false],
+    ['NaClO', 'H3PO4', /chlorine/, false],
+    ['KCN', 'CH3COOH', /hydrogen cyanide/, true],
+    ['KCN', 'H3C6H5O7', /hydrogen cyanide/, true],
+    ['Na2S', 'H2C2O4', /hydrogen sulfide/, false],
+    ['Na2S2O3', 'HC6H7O6', /sulfur dioxide/, false],
+    ['NaHCO3', 'H2C4H4O6', /bursts a closed vessel/, false],
+    // Salts of small, highly charged cations are acid in water: alum with a sulfide, alum with baking soda.
+    ['Na2S', 'Al2(SO4)3', /hydrogen sulfide/, false],
+    ['NaHCO3', 'KAl(SO4)2', /bursts a closed vessel/, false],
+    ['KCN', 'FeCl3', /hydrogen cyanide/, true],
+    ['Mg', 'CH3COOH', /hydrogen/, false],
   ])('%s and %s give %s', (one, other, gives, never) => {
     for (const [there, added] of [
       [one, other],
@@ -50,6 +65,10 @@ describe('incompatibility classes (lists of incompatible chemicals as in Prudent
     ['CuSO4', 'NaOH'],
     ['NaCl', 'water'],
     ['KI', 'Pb(NO3)2'],
+    // Prussian blue, cold and dilute, sets no hydrogen cyanide free.
+    ['K4Fe(CN)6', 'FeCl3'],
+    ['Na2CO3', 'ZnSO4'],
+    ['Na2CO3', 'NH4Cl'],
   ])('%s and %s may meet', (one, other) => {
     expect(clashes([{ substance: one }], { substance: other })).toEqual([]);
   });
@@ -78,7 +97,7 @@ describe('incompatibility classes (lists of incompatible chemicals as in Prudent
       expect(order).toEqual([...order].sort((a, b) => b - a));
     }
     expect(keepApartFrom('NaCl')).toEqual([]);
-    expect(keepApartFrom('KCN').map((one) => one.with)).toEqual(['acid', 'oxidiser']);
+    expect(keepApartFrom('KCN').map((one) => one.with)).toEqual(['acid', 'acidSalt', 'oxidiser']);
   });
 });
 
@@ -98,6 +117,25 @@ describe('near names', () => {
     expect(nearNames('NaCN').some(({ mustAsk }) => mustAsk)).toBe(true);
     expect(nearNames('NaSCN').some(({ mustAsk }) => mustAsk)).toBe(false);
     expect(nearNames('NaOH')).toEqual([]);
+  });
+
+  test.each([
+    ['CaCO3', 'Ca'],
+    ['CO2', 'CO'],
+    ['KNO3', 'KNO3'],
+    ['FeSO4', 'FeS'],
+  ])('does not cry wolf over %s', (chosen, far) =>
+    expect(nearNames(chosen).map(({ formula }) => formula)).not.toContain(far),
+  );
+
+  test('asks about formulae that a dropped letter makes deadly', () => {
+    // NaN3 is NaNO3 without its O, and kills.
+    expect(nearNames('NaN3')).toContainEqual(
+      expect.objectContaining({ formula: 'NaNO3', mustAsk: true }),
+    );
+    expect(nearNames('HgCl2')).toContainEqual(
+      expect.objectContaining({ formula: 'Hg2Cl2', mustAsk: true }),
+    );
   });
 
   test('ranks what can kill above what irritates', () => {
@@ -212,6 +250,28 @@ describe('alternatives', () => {
     expect(found[0]?.visibility).toBeGreaterThan(10);
   });
 
+  test('to a planned test are safer than it in every respect, and say what is lost', () => {
+    const lead = [
+      { substance: 'Pb(NO3)2', concentrationM: 0.1 },
+      { substance: 'KI', concentrationM: 0.2 },
+    ];
+    const found = alternatives({ effect: 'same', insteadOf: lead });
+    const before = hazardProfile(lead);
+    expect(found.length).toBeGreaterThan(5);
+    for (const { reagents, seen, waste } of found) {
+      // No mercury, cadmium, nickel or barium for lead, nothing that may cause cancer or harm the unborn.
+      expect(reagents.some(holdsHeavyMetal), reagents.join()).toBe(false);
+      const bottles = reagents.map((substance) => ({ substance, concentrationM: 0.1 }));
+      expect(hazardProfile(bottles).cancerOrUnborn).toBe(0);
+      expect(hazardProfile(bottles).waters).toBeLessThanOrEqual(before.waters);
+      expect(seen.join()).toMatch(/precipitate/);
+      expect(waste.trouble).toBeLessThan(3);
+    }
+    expect(found[0]?.waste.trouble).toBeLessThan(2);
+    expect(found[0]?.lost.join()).toMatch(/yellow/);
+    expect(found.map(({ reagents }) => [...reagents].sort().join())).toContain('AgNO3,KI');
+  });
+
   test('stop when told to', () => {
     expect(alternatives({ effect: 'gas' }, undefined, () => false)).toEqual([]);
   });
@@ -241,12 +301,20 @@ describe('the cautions beside a step', () => {
   });
   test('the usual caution names what harms, or not', () => {
     // CLP Annex VI: sodium hydroxide H314; sodium chloride is not classified (recalled from memory).
-    expect(usualCaution(['NaOH', 'NaCl'])).toBe(
+    expect(usualCaution([{ substance: 'NaOH' }, { substance: 'NaCl' }])).toBe(
       'Eye protection. NaOH: causes severe skin burns and eye damage. Local rules and the supplier’s data sheet decide.',
     );
-    expect(usualCaution(['NaOH'], { named: false })).not.toContain('NaOH');
-    expect(usualCaution(['NaCl'])).toBe(
+    expect(usualCaution([{ substance: 'NaOH' }], { named: false })).not.toContain('NaOH');
+    expect(usualCaution([{ substance: 'NaCl' }])).toBe(
       'Eye protection. Local rules and the supplier’s data sheet decide.',
+    );
+  });
+
+  test('the usual caution is for the strength that is used, and the worst comes first', () => {
+    // CLP Annex VI: 0.1 M sodium hydroxide is under 0.5 %; lead compounds from 0.3 % may damage the unborn child.
+    expect(usualCaution([{ substance: 'NaOH', concentrationM: 0.1 }])).not.toContain('NaOH');
+    expect(usualCaution([{ substance: 'Pb(NO3)2', concentrationM: 0.1 }])).toMatch(
+      /Pb\(NO3\)2: may damage the unborn child, suspected of damaging fertility, causes serious eye damage/,
     );
   });
 });

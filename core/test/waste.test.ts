@@ -46,6 +46,68 @@ describe('limits', () => {
   });
 });
 
+describe('the bottle is chosen by what is really left', () => {
+  const electrolyse = (anode: string) => ({
+    vessel: 'beaker',
+    action: { do: 'electrolyse' as const, anode, cathode: 'graphite', currentA: 0.5, minutes: 30 },
+  });
+  // Textbook reactions: permanganate and sulfite in acid leave manganese(II); equal amounts of acid and alkali leave salt water;
+  // chromium of a stainless anode goes into solution as chromate.
+  it.each([
+    ['zinc chloride', [add('ZnCl2', 0.9, 50)], 'Heavy metal waste'],
+    [
+      'a stainless anode in sulfate',
+      [add('Na2SO4', 0.5, 50), electrolyse('stainless steel')],
+      'Chromium(VI) waste',
+    ],
+    [
+      'a stainless anode in alkali',
+      [add('NaOH', 0.5, 50), electrolyse('stainless steel')],
+      'Chromium(VI) waste',
+    ],
+    [
+      'a graphite anode in sulfate',
+      [add('Na2SO4', 0.5, 50), electrolyse('graphite')],
+      'Aqueous waste, low hazard',
+    ],
+    [
+      'permanganate that sulfite has reduced',
+      [add('KMnO4', 0.01, 5), add('H2SO4', 1, 2), add('Na2SO3', 0.2, 5)],
+      'Heavy metal waste',
+    ],
+    [
+      'permanganate that is left over',
+      [add('KMnO4', 0.01, 5), add('H2SO4', 1, 2)],
+      'Oxidiser waste',
+    ],
+    [
+      'acid and as much alkali',
+      [add('HCl', 0.1, 5), add('NaOH', 0.1, 5)],
+      'Aqueous waste, low hazard',
+    ],
+    ['acid alone', [add('HCl', 0.1, 5)], 'Neutralise, then aqueous waste'],
+    ['dichromate', [add('K2Cr2O7', 0.05, 5)], 'Chromium(VI) waste'],
+    ['lead iodide', [add('Pb(NO3)2', 0.1, 2), add('KI', 0.2, 2)], 'Lead and cadmium waste'],
+    [
+      'barium that sulfate has bound',
+      [add('BaCl2', 0.1, 2), add('Na2SO4', 0.2, 2)],
+      'Aqueous waste, low hazard',
+    ],
+    [
+      'barium with too little sulfate',
+      [add('BaCl2', 0.1, 4), add('Na2SO4', 0.1, 2)],
+      'Barium waste',
+    ],
+    ['salt water', [add('NaCl', 0.5, 5)], 'Aqueous waste, low hazard'],
+    ['tetrahydroxidozincate', [add('ZnSO4', 0.1, 2), add('NaOH', 2, 5)], 'Heavy metal waste'],
+  ] as const)('%s', (_, events, bottle) => expect(planOf(beaker(...events)).bottle).toBe(bottle));
+
+  it('and metal salts that are collected are not told to be neutralised for a pH of five', () => {
+    expect(planOf(beaker(add('ZnCl2', 0.9, 50))).neutralising).toBeUndefined();
+    expect(planOf(beaker(add('CuSO4', 0.1, 5), add('H2SO4', 1, 5))).neutralising).toBeDefined();
+  });
+});
+
 describe('clearing a toxic ion', () => {
   it('finds the sulfate that barium needs: a little more than as many moles', () => {
     const { clearings, bottle } = planOf(beaker(add('BaCl2', 0.1, 20)));
@@ -127,8 +189,10 @@ describe('a day’s bottles', () => {
 
   it('are sorted by class, the worst first', () => {
     expect(bottles.map(({ bottle }) => bottle)).toEqual(
-      expect.arrayContaining(['Heavy metal waste', 'Silver residues', 'Barium waste']),
+      expect.arrayContaining(['Heavy metal waste', 'Silver residues']),
     );
+    // All the barium lies as sulfate, which is what made it harmless.
+    expect(bottles.map(({ bottle }) => bottle)).not.toContain('Barium waste');
     const trouble = bottles.map((one) => one.trouble);
     expect(trouble).toEqual([...trouble].sort((a, b) => b - a));
   });

@@ -9,6 +9,8 @@ import { allQuestionKinds } from '../src/report/worksheet/question';
 import { mostCopies, questionSets, worksheet } from '../src/report/worksheet/worksheet';
 import type { Question } from '../src/report/worksheet/question';
 import type { WorksheetRequest } from '../src/report/worksheet/worksheet';
+import { procedureOfMixing } from '../src/planning/procedure/mixing';
+import type { Procedure } from '../src/planning/procedure/procedure';
 import { shipped } from './support/day';
 
 const request = (id: string, more: Partial<WorksheetRequest> = {}): WorksheetRequest => ({
@@ -34,6 +36,35 @@ describe('the library', () => {
       for (const answer of answers) expect(answer).toMatch(/\(\d/);
     },
   );
+});
+
+describe('the table of a worksheet', () => {
+  const tableOf = (procedure: Procedure): string =>
+    markdownOf(
+      chooseParts(worksheet({ ...request('clear-pairs', { kinds: [] }), procedure }), {
+        parts: allReportParts,
+        version: 'class',
+      }),
+    );
+
+  it('says how much of what goes where', () => {
+    expect(tableOf(shipped('clear-pairs'))).toMatch(/mL 0\.4 M NaOH, .*into/);
+    expect(tableOf(shipped('metals-on-water'))).toMatch(/g .*, into/);
+  });
+
+  it('has every caution that the engine makes, for pupils as for anyone', () => {
+    // Potassium on water burns, and more than a grain of it is too much (common practice).
+    expect(tableOf(shipped('metals-on-water'))).toMatch(
+      /with water: heat and a gas that may catch fire/,
+    );
+    // Hexacyanidoferrates keep their cyanide in cold dilute acid, and no other.
+    const blue = procedureOfMixing('p', {
+      container: 'testTube',
+      a: { substance: 'K4Fe(CN)6', concentrationM: 0.05, volumeMl: 2 },
+      b: { substance: 'H2SO4', concentrationM: 0.5, volumeMl: 2 },
+    });
+    expect(tableOf(blue)).toMatch(/hydrogen cyanide when the acid is hot/);
+  });
 });
 
 describe('questions to balance', () => {

@@ -465,6 +465,7 @@ describe('the server', () => {
       roomC: 17.5,
       airKPa: 99.2,
       dropsPerMl: 24,
+      pipettes: false,
     };
     await server.ask('PATCH', '/settings', wanted);
     expect((await server.ask('GET', '/settings')).json).toEqual(wanted);

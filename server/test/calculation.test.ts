@@ -35,8 +35,10 @@ const work = async () => {
 };
 
 describe('what a bench is shown', () => {
-  it('asks the engine for nothing while nothing is released', async () => {
-    expect((await view()).expectations).toEqual([]);
+  it('asks the thread that answers for nothing while nothing is released, and has every caution', async () => {
+    const { expectations, works } = await view();
+    expect(expectations).toEqual([]);
+    expect(works[0]?.steps.every(({ cautions }) => Array.isArray(cautions))).toBe(true);
     expect(isRun(await work())).toBe(false);
   });
 

@@ -4,11 +4,12 @@ import { electrolyse, electrolyseSchema } from '../studies/electrolysis/electrol
 import { equilibrate } from '../solution/equilibrium/equilibrate';
 import { inField } from '../common/errors';
 import { parseInput } from '../common/parseInput';
-import { parseFormula } from '../matter/formula/parseFormula';
+import { readFormula } from '../matter/substances/readFormula';
 import { gasRoutes, gasSchema } from '../studies/gas/gasVerb';
 import { identify, identifySchema } from '../studies/identify/identify';
+import { label, labelSchema } from '../safety/label';
 import { hydrate, hydrateSchema } from '../measuring/hydrate';
-import { classifyChange, classifySchema } from '../seeing/judgement/classifyChange';
+import { classifyChange, classifySchema } from '../seeing/judgement/change/classifyChange';
 import { compare, compareSchema } from '../seeing/judgement/compare/compare';
 import { mix, mixSchema } from '../seeing/rack/mix';
 import { schedule } from '../planning/schedule/schedule';
@@ -50,14 +51,13 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
     ),
   ),
   prepare: verb(prepareSchema, prepare),
+  label: verb(labelSchema, label),
   hydrate: verb(hydrateSchema, ({ literatureX, ...request }) =>
     hydrate({ ...request, ...(literatureX !== undefined && { literatureX }) }),
   ),
   electrolyse: verb(electrolyseSchema, electrolyse),
   gas: verb(gasSchema, gasRoutes),
-  classify: verb(classifySchema, ({ observations, context }) =>
-    classifyChange(observations, context),
-  ),
+  classify: verb(classifySchema, classifyChange),
   compare: verb(compareSchema, compare),
   identify: verb(identifySchema, identify),
   schedule: verb(scheduleSchema, (request) => schedule(request)),
@@ -67,7 +67,7 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
 function canonical(totals: Readonly<Record<string, number>>): Record<string, number> {
   const sum: Record<string, number> = {};
   for (const [text, total] of Object.entries(totals)) {
-    const { formula } = parseFormula(text);
+    const { formula } = readFormula(text);
     sum[formula] = (sum[formula] ?? 0) + total;
   }
   return sum;

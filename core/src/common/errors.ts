@@ -24,6 +24,18 @@ const catalogue = {
     `“${text}” counts something zero times.`,
     'Leave the group out, or give it a count of 1 or more.',
   ],
+  leadingZero: (text: string, meant: string) => [
+    `“${text}” has a number that begins with the digit zero.`,
+    `Did you mean ${meant}, with the letter O?`,
+  ],
+  lookAlike: (text: string, meant: string) => [
+    `“${text}” is no substance of the tables, and looks like one that is.`,
+    `Did you mean ${meant}? The digits 0, 1 and 5 are easily typed for the letters O, l, I and S.`,
+  ],
+  unknownNuclide: (text: string) => [
+    `“${text}” is not a nuclide whose mass is known.`,
+    'Give the mass number before the symbol, such as ^14C.',
+  ],
   ambiguousCharge: (text: string, readings: string) => [
     `“${text}” can be read as ${readings}.`,
     'Write the charge after ^, for example N3^- or N^3-.',
@@ -40,11 +52,19 @@ const catalogue = {
     `No set of positive whole numbers balances “${text}”.`,
     'Check the formulae and charges; a substance may be missing or on the wrong side.',
   ],
+  unknownColour: (text: string, words: string) => [
+    `“${text}” is not a colour of the vocabulary, nor a name for one.`,
+    `Use one of ${words}, with pale, bright or deep before it if you like.`,
+  ],
   unknownSubstance: (text: string, near: string) => [
     `“${text}” is not in the substance table.`,
     near
       ? `Did you mean ${near}? Otherwise use its formula or systematic name.`
       : 'Use its formula or its systematic name; what the tables do not hold is not predicted.',
+  ],
+  ionNotSubstance: (text: string, ion: string, salt: string) => [
+    `“${text}” is no substance: it is the ion ${ion} without its charge.`,
+    `Name the salt that is in the jar, such as ${salt}; in an equation write ${ion}.`,
   ],
   unknownForm: (text: string, known: string) => [
     `“${text}” is not a form this substance is kept in.`,
@@ -62,6 +82,10 @@ const catalogue = {
     `More than one concentration is given: ${given}.`,
     'Give exactly one of concentrationM, percentWV or massConcentrationGPerL.',
   ],
+  oneStrength: () => [
+    'A label is for one strength.',
+    'Give exactly one of concentrationM, percentWW or pure: true.',
+  ],
   missingDensity: () => [
     'A stock given by mass percentage needs its density to become a volume.',
     'Add densityGPerMl from the bottle’s label.',
@@ -69,6 +93,10 @@ const catalogue = {
   stockTooWeak: (wanted: string, stock: string) => [
     `${wanted} cannot be made by diluting a ${stock} stock.`,
     'Use a stronger stock, or dissolve the solid.',
+  ],
+  notInJars: (formula: string) => [
+    `${formula} is a precipitate of the tables and stands in no jar, so there is nothing to make it up from.`,
+    'Check the formula; if it is meant, bring the two solutions that make it together.',
   ],
   noSolidForm: (text: string) => [
     `${text} is not kept as a solid, so there is nothing to weigh.`,

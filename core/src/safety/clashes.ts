@@ -14,6 +14,10 @@ export interface Clash {
   readonly other: string;
   readonly gives: string;
   readonly never: boolean;
+  /** Only as a dry mixture that is lit. */
+  readonly whenDry: boolean;
+  /** A day that plans it is not run as it is planned. */
+  readonly stopsADay: boolean;
 }
 
 /**
@@ -27,8 +31,8 @@ export function heldIn({ put, volumeMl, species }: VesselState): Held[] {
     { substance: 'water' },
     ...put.map((substance): Held => {
       const { formula, ions } = findSubstance(substance).substance;
-      const isAcid = 'H^+' in ions || 'HSO4^-' in ions;
-      return { substance, concentrationM: isAcid ? acidM : (species[formula] ?? 0) };
+      const isStrong = 'H^+' in ions || 'HSO4^-' in ions;
+      return { substance, concentrationM: isStrong ? acidM : (species[formula] ?? 0) };
     }),
   ];
 }
@@ -46,7 +50,14 @@ export function clashes(there: readonly Held[], added: Held): readonly Clash[] {
       const theirs = new Set(incompatibilityClasses(other, concentrationM));
       return incompatibilityRules
         .filter(({ a, b }) => (own.has(a) && theirs.has(b)) || (own.has(b) && theirs.has(a)))
-        .map(({ gives, never = false }): Clash => ({ one: added.substance, other, gives, never }));
+        .map(({ gives, never = false, whenDry = false, stopsADay = never }): Clash => ({
+          one: added.substance,
+          other,
+          gives,
+          never,
+          whenDry,
+          stopsADay,
+        }));
     });
   return found
     .filter((clash, at) => found.findIndex(({ gives }) => gives === clash.gives) === at)

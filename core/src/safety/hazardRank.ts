@@ -1,6 +1,5 @@
-import { findSubstance } from '../matter/substances/findSubstance';
-import { isWater } from '../vessel/pour';
-import { classification } from './classification';
+import { hazardsOf } from './hazards';
+import type { Bottle } from './hazards';
 import type { HazardCode } from './statements';
 
 /** Statements by how grave they are for a class: 5 may kill in small amounts, 1 irritates. */
@@ -23,16 +22,23 @@ export const hazardGrades = [
 ] as const;
 
 /**
- * How grave the gravest hazard of a shelf substance is, 0 (none classified) to 5 (fatal), as supplied.
+ * How grave the gravest hazard of something is, 0 (none classified) to 5 (fatal), as supplied or at a strength.
  *
  * @throws ChemistryError for an unknown substance.
  */
-export function hazardRank(substance: string): number {
-  if (isWater(substance)) return 0;
-  const codes: readonly HazardCode[] =
-    classification[findSubstance(substance).substance.formula] ?? [];
-  return codes.reduce((most, code) => Math.max(most, gradeOf(code)), 0);
+export function hazardRank(what: string | Bottle): number {
+  return hazardsOf(what).statements.reduce((most, { code }) => Math.max(most, gradeOf(code)), 0);
 }
 
-const gradeOf = (code: HazardCode): number =>
+/** How grave a statement is, 0 to 5. */
+export const gradeOf = (code: HazardCode): number =>
   grades.find(([, pattern]) => pattern.test(code))?.[0] ?? 0;
+
+/** From this grade on a substance is marked wherever it can be chosen. */
+const markedFrom = 5;
+
+/** What a list of substances says beside one that can kill in small amounts; nothing beside any other. */
+export function hazardMark(what: string | Bottle): string | undefined {
+  const grade = hazardRank(what);
+  return grade >= markedFrom ? hazardGrades[grade] : undefined;
+}

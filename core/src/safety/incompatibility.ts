@@ -2,14 +2,16 @@ import { commonPractice } from '../matter/substances/source';
 import { findSubstance } from '../matter/substances/findSubstance';
 import { parseFormula } from '../matter/formula/parseFormula';
 import { isWater } from '../vessel/pour';
+import { pKaOf } from '../matter/substances/acidity';
 import { chargeOf } from '../matter/substances/ionsOf';
 import type { Substance } from '../matter/substances/types';
-import { classification } from './classification';
+import { classification } from './data/classification';
 import type { HazardCode } from './statements';
 
 /** Groups of substances that are kept and used apart, by what they do to each other. */
 const classes = {
   acid: 'acids',
+  acidSalt: 'salts that make water acid',
   strongAcid: 'concentrated strong acids',
   oxidisingAcid: 'oxidising acids',
   alkali: 'alkalis',
@@ -25,6 +27,7 @@ const classes = {
   waterReactive: 'things that water sets alight or gas free from',
   water: 'water',
   cyanide: 'cyanides',
+  cyanidoferrate: 'hexacyanidoferrates',
   sulfide: 'sulfides',
   sulfite: 'sulfites and thiosulfates',
   azide: 'azides',
@@ -42,21 +45,35 @@ export function classWords(name: IncompatibilityClass): string {
   return classes[name];
 }
 
-/** Two classes, and what comes of their meeting. `never`: not even in small amounts outside special provision. */
+/** Two classes, and what comes of their meeting. */
 interface Rule {
   readonly a: IncompatibilityClass;
   readonly b: IncompatibilityClass;
   readonly gives: string;
+  /** Not even in small amounts outside special provision. */
   readonly never?: true;
+  /** Only as a dry mixture that is lit: under water it does nothing. */
+  readonly whenDry?: true;
+  /** A day that brings them together is not run as it is planned, though a demonstration in the hood may be. */
+  readonly stopsADay?: true;
 }
 
 export const incompatibilityRules: readonly Rule[] = [
   { a: 'cyanide', b: 'acid', gives: 'hydrogen cyanide, which kills', never: true },
+  { a: 'cyanide', b: 'acidSalt', gives: 'hydrogen cyanide, which kills', never: true },
   { a: 'cyanide', b: 'oxidiser', gives: 'cyanogen or an explosion', never: true },
-  { a: 'sulfide', b: 'acid', gives: 'hydrogen sulfide, very toxic' },
+  {
+    a: 'cyanidoferrate',
+    b: 'acid',
+    gives:
+      'hydrogen cyanide when the acid is hot or concentrated: only cold and dilute, and never heated afterwards',
+  },
+  { a: 'sulfide', b: 'acid', gives: 'hydrogen sulfide, very toxic', stopsADay: true },
+  { a: 'sulfide', b: 'acidSalt', gives: 'hydrogen sulfide, very toxic', stopsADay: true },
   { a: 'azide', b: 'acid', gives: 'hydrazoic acid, toxic and explosive', never: true },
   { a: 'azide', b: 'heavyMetal', gives: 'azides that explode when touched', never: true },
   { a: 'hypochlorite', b: 'acid', gives: 'chlorine, toxic' },
+  { a: 'hypochlorite', b: 'acidSalt', gives: 'chlorine, toxic' },
   { a: 'hypochlorite', b: 'ammonia', gives: 'chloramines, toxic', never: true },
   { a: 'hypochlorite', b: 'combustible', gives: 'fire after a delay' },
   { a: 'hypochlorite', b: 'flammable', gives: 'fire, or chlorinated vapours' },
@@ -85,8 +102,8 @@ export const incompatibilityRules: readonly Rule[] = [
   { a: 'chlorate', b: 'ammonia', gives: 'salts that explode', never: true },
   { a: 'chlorate', b: 'flammable', gives: 'fire' },
   { a: 'oxidiser', b: 'flammable', gives: 'fire' },
-  { a: 'oxidiser', b: 'combustible', gives: 'mixtures that burn fiercely once lit' },
-  { a: 'oxidiser', b: 'activeMetal', gives: 'mixtures that burn fiercely once lit' },
+  { a: 'oxidiser', b: 'combustible', gives: 'mixtures that burn fiercely once lit', whenDry: true },
+  { a: 'oxidiser', b: 'activeMetal', gives: 'mixtures that burn fiercely once lit', whenDry: true },
   {
     a: 'peroxide',
     b: 'flammable',
@@ -105,6 +122,11 @@ export const incompatibilityRules: readonly Rule[] = [
   },
   { a: 'acid', b: 'activeMetal', gives: 'hydrogen, flammable' },
   { a: 'acid', b: 'carbonate', gives: 'carbon dioxide: foams over, bursts a closed vessel' },
+  {
+    a: 'acidSalt',
+    b: 'carbonate',
+    gives: 'carbon dioxide: foams over, bursts a closed vessel',
+  },
   { a: 'alkali', b: 'ammonia', gives: 'ammonia gas' },
   { a: 'waterReactive', b: 'water', gives: 'heat and a gas that may catch fire' },
   { a: 'waterReactive', b: 'acid', gives: 'fire or explosion', never: true },
@@ -124,6 +146,8 @@ export const incompatibilitySource = commonPractice(
 
 const byIon: Readonly<Record<string, readonly IncompatibilityClass[]>> = {
   'CN^-': ['cyanide'],
+  'Fe(CN)6^4-': ['cyanidoferrate'],
+  'Fe(CN)6^3-': ['cyanidoferrate'],
   'S^2-': ['sulfide'],
   'HS^-': ['sulfide'],
   'N3^-': ['azide'],
@@ -166,6 +190,21 @@ const activeMetals = new Set(['Li', 'Na', 'K', 'Ca', 'Mg', 'Al', 'Zn', 'Mn', 'Fe
 /** Solubility from which a hydroxide counts as an alkali, g per 100 g. */
 const alkaliFrom = 0.1;
 
+/**
+ * pKa up to which an acid drives carbon dioxide, hydrogen sulfide and hydrogen cyanide out of their salts, and up to which a
+ * cation's water does: carbonic acid has 6.4 and 10.3, hydrogen sulfide 7.0, hydrogen cyanide 9.2.
+ */
+const mostPKa = { acid: 7.3, cation: 5.2 } as const;
+
+/** Whether a dissolved species is an acid, strong or weak: vinegar and citric acid as well as hydrochloric acid. */
+export function isAcid(species: string): boolean {
+  if (species === 'H^+') return true;
+  return chargeOf(species) <= 0 && (pKaOf(species) ?? Infinity) <= mostPKa.acid;
+}
+
+const isAcidCation = (species: string): boolean =>
+  species !== 'H^+' && chargeOf(species) > 0 && (pKaOf(species) ?? Infinity) <= mostPKa.cation;
+
 const coded = (codes: readonly HazardCode[], pattern: RegExp): boolean =>
   codes.some((code) => pattern.test(code));
 
@@ -197,13 +236,16 @@ export function incompatibilityClasses(
     bySubstance[formula]?.filter((one) => !isDilute || !concentratedOnly.has(one)),
   );
   for (const ion of Object.keys(ions)) for (const one of byIon[ion] ?? []) found.add(one);
-  if ('H^+' in ions || 'HSO4^-' in ions) found.add('acid');
+  if (Object.keys(ions).some(isAcid)) found.add('acid');
+  if (Object.keys(ions).some(isAcidCation)) found.add('acidSalt');
   if ('OH^-' in ions && row.solubilityGPer100G >= alkaliFrom) found.add('alkali');
-  if (coded(codes, /^H27[0-2]$/)) found.add('oxidiser');
+  const isMolecular = Object.keys(ions).every((ion) => chargeOf(ion) === 0);
+  // A salt such as a nitrate feeds a fire as a solid; dissolved in water it does not.
+  if (coded(codes, /^H27[0-2]$/) && (isMolecular || concentrationM === undefined))
+    found.add('oxidiser');
   if (coded(codes, /^H22[0-6]$/)) found.add('flammable');
   if (coded(codes, /^H260$/)) found.add('waterReactive');
   if (activeMetals.has(formula)) found.add('activeMetal');
-  const isMolecular = Object.keys(ions).every((ion) => chargeOf(ion) === 0);
   const { C: carbon = 0, H: hydrogen = 0 } = parseFormula(formula).elements;
   if (isMolecular && carbon > 0 && hydrogen > 0 && row.state !== 'gas') found.add('combustible');
   return [...found];

@@ -1,10 +1,12 @@
 /** Hazards, near names, what may not meet, first aid and the route of waste. */
-export { hazardGrades, hazardRank } from './hazardRank';
+export { hazardGrades, hazardMark, hazardRank } from './hazardRank';
 export { mixedUpSource, mixedUpThings, nearNames } from './nearNames';
 export type { NearName } from './nearNames';
 export { firstAidSource, protectionSource } from './protection';
 export { deferral, hazardsOf } from './hazards';
-export type { HazardSheet } from './hazards';
+export { label, labelSchema } from './label';
+export type { HazardLabel } from './label';
+export type { Bottle, HazardSheet } from './hazards';
 export type { HazardCode, Pictogram } from './statements';
 export { clashes, heldIn } from './clashes';
 export type { Clash, Held } from './clashes';

@@ -1,6 +1,7 @@
 import { commonPractice } from '../matter/substances/source';
 import { editDistance } from '../matter/substances/editDistance';
 import { allNames, findSubstance, shelfSubstances } from '../matter/substances/findSubstance';
+import { nameOnShelf } from '../matter/substances/naming';
 import type { Substance } from '../matter/substances/types';
 import { isWater } from '../vessel/pour';
 import { hazardGrades, hazardRank } from './hazardRank';
@@ -43,24 +44,26 @@ export interface NearName {
   /** The name of the chosen substance that comes near. */
   readonly ownName: string;
   /** The other is the more dangerous one, or the chosen one is. */
-  readonly graver: 'other' | 'chosen' | 'neither';
+  readonly graver: 'other' | 'chosen';
   /** Choosing it should be asked about: the chosen one is much more dangerous than its neighbour. */
   readonly mustAsk: boolean;
   readonly message: string;
 }
 
-/** Difference of hazard grades from which two near names are worth a question. */
+/** Difference of hazard grades from which two near names are worth a question, where nobody is known to have mixed them up. */
 const gradesApart = 2;
-/** Names shorter than this differ by too little for a distance to mean anything. */
+/** Names shorter than this differ by too little for a letter to mean anything; from the longer length on two letters do. */
 const shortestName = 7;
+const longName = 12;
 /** From this grade on a mistaken jar is asked about. */
 const askFromGrade = 4;
 
 const plain = (name: string): string => name.toLowerCase().replace(/sulph/g, 'sulf');
 
 /**
- * Substances of the shelf whose names come near that of a chosen one: by the list of pairs that have been mixed up, or by a
- * letter or two where the hazards differ much. The gravest first.
+ * Substances of the shelf whose names or formulae come near that of a chosen one, and that are more, or less, dangerous: by the
+ * list of names that have been mixed up, by a letter where the hazards differ much, or by a character of the formula that is
+ * easily dropped, as NaN3 is NaNO3 without its O. Gases, which stand in no jar, are left out. The gravest first.
  *
  * @throws ChemistryError for an unknown substance.
  */
@@ -74,16 +77,22 @@ export function nearNames(chosen: string): NearName[] {
 
 const nearOf = new Map<string, NearName[]>();
 
+const standsInAJar = ({ state }: Substance): boolean => state !== 'gas';
+
 function lookUp(own: Substance): NearName[] {
+  if (!standsInAJar(own)) return [];
   const ownGrade = hazardRank(own.formula);
-  const ownNames = allNames(own);
   return shelfSubstances()
+    .filter((other) => other.formula !== own.formula && standsInAJar(other))
     .flatMap((other): NearName[] => {
-      if (other.formula === own.formula) return [];
       const grade = hazardRank(other.formula);
-      const pair = nearPair(ownNames, allNames(other), Math.abs(grade - ownGrade));
+      if (grade === ownGrade) return [];
+      const isFarApart = Math.abs(grade - ownGrade) >= gradesApart;
+      const pair =
+        nearPair(allNames(own), allNames(other), isFarApart) ??
+        (isFarApart ? nearFormulae(own, other) : undefined);
       if (!pair) return [];
-      const graver = grade > ownGrade ? 'other' : grade < ownGrade ? 'chosen' : 'neither';
+      const graver = grade > ownGrade ? 'other' : 'chosen';
       return [
         {
           formula: other.formula,
@@ -98,11 +107,16 @@ function lookUp(own: Substance): NearName[] {
     .sort((one, other) => hazardRank(other.formula) - hazardRank(one.formula));
 }
 
+interface NearPair {
+  readonly own: string;
+  readonly other: string;
+}
+
 function nearPair(
   ownNames: readonly string[],
   otherNames: readonly string[],
-  apart: number,
-): { readonly own: string; readonly other: string } | undefined {
+  isFarApart: boolean,
+): NearPair | undefined {
   for (const ownName of ownNames)
     for (const otherName of otherNames) {
       const [own, other] = [plain(ownName), plain(otherName)];
@@ -112,9 +126,27 @@ function nearPair(
           (own.includes(b) && own.replace(b, a) === other),
       );
       if (isMixedUp) return { own: ownName, other: otherName };
-      if (apart < gradesApart || Math.min(own.length, other.length) < shortestName) continue;
-      if (Math.abs(own.length - other.length) <= 2 && editDistance(own, other) <= 2)
+      const shorter = Math.min(own.length, other.length);
+      if (!isFarApart || shorter < shortestName) continue;
+      const most = shorter >= longName ? 2 : 1;
+      if (Math.abs(own.length - other.length) <= most && editDistance(own, other) <= most)
         return { own: ownName, other: otherName };
     }
   return undefined;
+}
+
+/** The shortest formula in which a dropped character still leaves something to read. */
+const shortestFormula = 3;
+
+/** Two formulae of which one is the other with a character dropped. */
+function nearFormulae(own: Substance, other: Substance): NearPair | undefined {
+  const [short, long] = [own.formula, other.formula].sort((a, b) => a.length - b.length);
+  const isDropped =
+    short !== undefined &&
+    long !== undefined &&
+    short.length >= shortestFormula &&
+    long.length === short.length + 1 &&
+    [...long].some((_, at) => long.slice(0, at) + long.slice(at + 1) === short);
+  const named = ({ formula }: Substance): string => `${nameOnShelf('stock', formula)}, ${formula},`;
+  return isDropped ? { own: named(own), other: named(other) } : undefined;
 }

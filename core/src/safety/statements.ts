@@ -2,7 +2,7 @@
 export type Pictogram =
   'flame' | 'oxidiser' | 'corrosion' | 'skull' | 'exclamation' | 'health hazard' | 'environment';
 
-type Signal = 'Danger' | 'Warning';
+export type Signal = 'Danger' | 'Warning';
 
 /** One hazard statement: its words, the pictogram and the signal word that go with it, where it has them. */
 interface Statement {
@@ -23,7 +23,7 @@ const warning = (text: string, pictogram: Pictogram): Statement => ({
 });
 
 /**
- * GHS hazard statements by code (UN GHS Rev. 9, Annexes 1 and 3; wording recalled from memory). Where a statement serves
+ * GHS hazard statements by code (UN GHS Rev. 9, Annexes 1 and 3, and the European supplements; wording recalled from memory). Where a statement serves
  * two categories, the signal word is that of the graver one.
  */
 const statements = {
@@ -67,9 +67,22 @@ const statements = {
   H341: warning('Suspected of causing genetic defects', 'health hazard'),
   H350: danger('May cause cancer', 'health hazard'),
   H351: warning('Suspected of causing cancer', 'health hazard'),
+  H350i: danger('May cause cancer by inhalation', 'health hazard'),
   H360: danger('May damage fertility or the unborn child', 'health hazard'),
+  H360F: danger('May damage fertility', 'health hazard'),
+  H360D: danger('May damage the unborn child', 'health hazard'),
+  H360FD: danger('May damage fertility. May damage the unborn child', 'health hazard'),
+  H360Df: danger('May damage the unborn child. Suspected of damaging fertility', 'health hazard'),
   H361: warning('Suspected of damaging fertility or the unborn child', 'health hazard'),
+  H361f: warning('Suspected of damaging fertility', 'health hazard'),
+  H361d: warning('Suspected of damaging the unborn child', 'health hazard'),
+  H361fd: warning(
+    'Suspected of damaging fertility. Suspected of damaging the unborn child',
+    'health hazard',
+  ),
   H362: { text: 'May cause harm to breast-fed children' },
+  H370: danger('Causes damage to organs', 'health hazard'),
+  H371: warning('May cause damage to organs', 'health hazard'),
   H372: danger('Causes damage to organs through prolonged or repeated exposure', 'health hazard'),
   H373: warning(
     'May cause damage to organs through prolonged or repeated exposure',
@@ -80,6 +93,8 @@ const statements = {
   H411: { text: 'Toxic to aquatic life with long lasting effects', pictogram: 'environment' },
   H412: { text: 'Harmful to aquatic life with long lasting effects' },
   H413: { text: 'May cause long lasting harmful effects to aquatic life' },
+  EUH031: { text: 'Contact with acids liberates toxic gas' },
+  EUH032: { text: 'Contact with acids liberates very toxic gas' },
 } as const satisfies Record<string, Statement>;
 
 export type HazardCode = keyof typeof statements;
@@ -91,18 +106,82 @@ export function statementText(code: HazardCode): string {
   return statementOf(code).text;
 }
 
-/** The pictograms of a set of statements, each once; a skull or corrosion makes the exclamation mark superfluous. */
+/** Statements from the worst for somebody at a bench to the least; what harms metals or waters comes last. */
+const worstFirst: readonly HazardCode[] = [
+  ...(['H330', 'H310', 'H300', 'H271', 'H250', 'H260', 'H270', 'H220'] as const),
+  ...(['H331', 'H311', 'H301', 'H350', 'H350i', 'H340'] as const),
+  ...([
+    'H360',
+    'H360FD',
+    'H360F',
+    'H360D',
+    'H360Df',
+    'H334',
+    'H372',
+    'H314',
+    'H318',
+    'H304',
+  ] as const),
+  ...(['H225', 'H228', 'H251', 'H261', 'H272', 'EUH032', 'EUH031'] as const),
+  ...(['H351', 'H341', 'H361', 'H361fd', 'H361f', 'H361d', 'H371', 'H373', 'H362'] as const),
+  ...(['H332', 'H312', 'H302', 'H226', 'H317', 'H335', 'H336', 'H319', 'H315', 'H290'] as const),
+  ...(['H410', 'H400', 'H411', 'H412', 'H413'] as const),
+];
+
+/** A set of statements, each once and the worst first; one that another includes is left out (CLP, Article 27). */
+export function inOrder(codes: Iterable<HazardCode>): HazardCode[] {
+  const there = new Set(codes);
+  if (there.has('H314')) for (const less of ['H318', 'H315', 'H319'] as const) there.delete(less);
+  if (there.has('H318')) there.delete('H319');
+  if (there.has('H410')) there.delete('H400');
+  if (there.has('H372')) there.delete('H373');
+  return worstFirst.filter((code) => there.has(code));
+}
+
+const skinAndEyes: readonly HazardCode[] = ['H315', 'H319'];
+const allergyToo: readonly HazardCode[] = [...skinAndEyes, 'H317'];
+
+/**
+ * The pictograms of a set of statements, each once, by the order of precedence (CLP, Article 26): a skull makes the exclamation
+ * mark superfluous; corrosion does so for skin and eyes only, and the health hazard of an inhaled allergen for skin, eyes and
+ * allergies of the skin.
+ */
 export function pictogramsOf(codes: readonly HazardCode[]): Pictogram[] {
   const found = new Set(
     codes.map((code) => statementOf(code).pictogram).filter((one) => one !== undefined),
   );
-  if (found.has('skull') || (found.has('corrosion') && !codes.includes('H317')))
+  const excused = new Set<HazardCode>([
+    ...(found.has('corrosion') ? skinAndEyes : []),
+    ...(codes.includes('H334') ? allergyToo : []),
+  ]);
+  const exclaimed = codes.filter((code) => statementOf(code).pictogram === 'exclamation');
+  if (found.has('skull') || exclaimed.every((code) => excused.has(code)))
     found.delete('exclamation');
-  return [...found];
+  return pictogramOrder.filter((one) => found.has(one));
 }
+
+/** Pictograms from the worst on, as the statements stand. */
+const pictogramOrder: readonly Pictogram[] = [
+  ...(['skull', 'health hazard', 'corrosion', 'oxidiser', 'flame'] as const),
+  ...(['exclamation', 'environment'] as const),
+];
+
+/** The numbers of the pictograms in the published standard. */
+export const pictogramCodes: Readonly<Record<Pictogram, string>> = {
+  flame: 'GHS02',
+  oxidiser: 'GHS03',
+  corrosion: 'GHS05',
+  skull: 'GHS06',
+  exclamation: 'GHS07',
+  'health hazard': 'GHS08',
+  environment: 'GHS09',
+};
 
 /** The signal word of a set of statements; some carry none. */
 export function signalWord(codes: readonly HazardCode[]): Signal | undefined {
   const words = codes.map((code) => statementOf(code).signal);
   return words.includes('Danger') ? 'Danger' : words.find((word) => word !== undefined);
 }
+
+/** Every statement there is, the worst first. */
+export const allStatements = worstFirst;

@@ -61,7 +61,12 @@ export function warmTo(vessel: Vessel, toC: number): Step {
   const ice = vessel.volumeMl > 0 ? freezingPoint(vessel) : -Infinity;
   const temperatureC = Math.max(ice, Math.min(limit, toC));
   const step = come(vessel, { ...vessel, temperatureC: Math.round(10 * temperatureC) / 10 });
-  if (toC >= limit) return { ...step, warnings: unique([...step.warnings, boilingWarning(limit)]) };
+  if (toC >= limit)
+    return {
+      ...step,
+      sights: [...(step.sights ?? []), { formula: 'H2O', result: 'boils', shows: ['boils'] }],
+      warnings: unique([...step.warnings, boilingWarning(limit)]),
+    };
   const sights = coldSights(vessel, step.vessel);
   if (toC < ice)
     sights.unshift({

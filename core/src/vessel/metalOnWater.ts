@@ -28,17 +28,22 @@ export function metalOnWater(
   const sights: HeatSight[] = [];
   const warnings: Warning[] = [];
   const acidM = volumeMl === 0 ? 0 : (phases.solution['H^+'] ?? 0) / volumeMl;
-  for (const { formula, densityGPerMl, meltsC, pace, mostG } of metalsOnWater) {
+  for (const row of metalsOnWater) {
+    const { formula, densityGPerMl, meltsC, pace, mostG, vigour } = row;
     const gone = -(solidsChange[formula] ?? 0);
     if (gone <= 0) continue;
     const massG = (gone * molarMassOf(formula)) / 1000;
+    const floats = densityGPerMl < waterDensityGPerMl ? 'floats' : 'sinks';
+    const melts = meltsC < waterKeepsBelowC;
     sights.push({
       formula,
-      result: `${[
-        `${formula} ${densityGPerMl < waterDensityGPerMl ? 'floats' : 'sinks'}`,
-        ...(meltsC < waterKeepsBelowC ? ['melts to a ball'] : []),
-        pace,
-      ].join(', ')}; ${heatOnWater(formula)}`,
+      result: `${[`${formula} ${floats}`, ...(melts ? ['melts to a ball'] : []), pace].join(', ')}; ${heatOnWater(formula)}`,
+      shows: [
+        floats,
+        ...(melts ? (['melts'] as const) : []),
+        ...(row.burns ? (['burns'] as const) : []),
+      ],
+      vigour,
     });
     if (massG > mostG)
       warnings.push({

@@ -60,6 +60,8 @@ export function describeProcess(
   const found = molecularEquation(equation, put, settling);
   const asMolecular = found && check(found.text);
   const balanced = asMolecular ?? ionic;
+  // A solid that dissolves precipitates nothing, whatever rule wrote it down.
+  const settles = process.equation.right.some(([{ state }]) => state === 's');
   // Triiodide and its like make fractions out of the rules for oxidation numbers; forming them moves no electrons.
   const electrons = process.force !== 'complexation';
   return {
@@ -73,7 +75,7 @@ export function describeProcess(
       five: balanced.types.five,
       drivingForce: [
         ...new Set([
-          process.force,
+          ...(process.force === 'precipitation' && !settles ? [] : [process.force]),
           ...ionic.types.drivingForce.filter((force) => electrons || force !== 'redox'),
         ]),
       ],

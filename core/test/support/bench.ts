@@ -17,7 +17,7 @@ export function portion(text: string): AnyPortion {
   return { substance: name, concentrationM: amount, volumeMl: Number(volume) };
 }
 
-function action(text: string): Action {
+export function action(text: string): Action {
   const [verb = '', value = ''] = text.split(' ');
   if (verb === 'heat' || verb === 'cool') return { do: verb, toC: Number(value) };
   if (verb === 'strongly') return { do: 'heat', strongly: true };

@@ -72,9 +72,9 @@ export const seededFaults: readonly SeededFault[] = [
   },
   {
     name: 'a decimal point',
-    plan: planOf([pour('FeCl3', 0.004, 3), pour('KSCN', 0.004, 3)]),
-    done: [pour('FeCl3', 0.004, 3), pour('KSCN', 0.0004, 3)],
-    cause: /^(far too little of KSCN|KSCN is ten times weaker)/,
+    plan: planOf([pour('Al2(SO4)3', 0.05, 3), pour('NaOH', 2, 3)]),
+    done: [pour('Al2(SO4)3', 0.05, 3), pour('NaOH', 0.2, 3)],
+    cause: /^(far too little of NaOH|NaOH is ten times weaker)/,
   },
   {
     name: 'cylinder not rinsed',

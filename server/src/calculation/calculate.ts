@@ -1,7 +1,9 @@
 import { viewForGroup } from '@stoichos/core/labday/access';
 import type { Allowed, GroupView } from '@stoichos/core/labday/access';
 import type { LabDay } from '@stoichos/core/labday/day';
+import type { DayCautions } from '@stoichos/core/labday/prep';
 import type { Settings } from '@stoichos/core/labday/settings';
+import { createHash } from 'node:crypto';
 import { Piscina } from 'piscina';
 import { Problem } from '../problem';
 
@@ -33,7 +35,29 @@ function run(name: string, ...args: readonly unknown[]): Promise<unknown> {
   return pool.run({ args }, { name });
 }
 
-/** A bench’s view of its day. The engine is asked only where something is released, and never on the thread that answers requests. */
+/** Cautions by the plan they belong to; a plan is asked for them once, however often its benches look. */
+const cautions = new Map<string, Promise<DayCautions>>();
+const mostPlans = 30;
+
+/** What the engine warns of in the steps of a day. */
+async function cautionsFor({ procedures, weighings }: LabDay): Promise<DayCautions> {
+  const plan = {
+    procedures: procedures.map(({ id, manner, procedure }) => ({ id, manner, procedure })),
+    weighings,
+  };
+  const key = createHash('sha256').update(JSON.stringify(plan)).digest('base64');
+  const known = cautions.get(key);
+  if (known) return known;
+  const asked = run('cautions', plan) as Promise<DayCautions>;
+  const [oldest] = cautions.keys();
+  if (cautions.size >= mostPlans && oldest !== undefined) cautions.delete(oldest);
+  cautions.set(key, asked);
+  // What failed is asked for again.
+  asked.catch(() => cautions.delete(key));
+  return asked;
+}
+
+/** A bench’s view of its day. The engine is never asked on the thread that answers requests, and for what is expected only where that is released. */
 export async function benchView(
   day: LabDay,
   groupId: string,
@@ -42,7 +66,7 @@ export async function benchView(
   const asksEngine = allowed.releases.some(({ when }) => when !== 'never');
   return asksEngine
     ? ((await run('groupView', day, groupId, allowed)) as GroupView)
-    : viewForGroup(day, groupId, allowed);
+    : viewForGroup(day, groupId, allowed, await cautionsFor(day));
 }
 
 /** The results of a day as CSV. */

@@ -2,4 +2,4 @@
 import { register } from 'tsx/esm/api';
 
 register();
-export const { groupView, ready, results } = await import('./calculations.ts');
+export const { cautions, groupView, ready, results } = await import('./calculations.ts');

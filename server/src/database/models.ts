@@ -229,6 +229,7 @@ export function defineModels(sequelize: Sequelize) {
       roomC: is.number(),
       airKPa: is.number(),
       dropsPerMl: is.number(),
+      pipettes: is.truth(),
     }),
   };
   const { days, groups, dayProcedures, entries, weighings, unknowns } = models;

@@ -6,6 +6,7 @@ import type { Transaction } from 'sequelize';
 import type { Database } from '../database/connect';
 import { Problem } from '../problem';
 import { backupTables, numberedTables, passingTables } from './backupTables';
+import type { BackupTable } from './backupTables';
 import { lineOfRow, readBackup, tablesAt } from './readBackup';
 
 /** Rows that are in memory at a time. */
@@ -33,11 +34,11 @@ export async function* makeBackup({ sequelize }: Database, madeAt = new Date()) 
     };
     yield passed(`${JSON.stringify(head)}\n`);
     let rows = 0;
-    for (const { name, order } of backupTables) {
+    for (const { name, order, atOnce = batch } of backupTables) {
       yield passed(`${JSON.stringify({ table: name })}\n`);
       const sum = createHash('sha256');
       let inTable = 0;
-      for await (const texts of rowsOf(sequelize, transaction, name, order)) {
+      for await (const texts of rowsOf(sequelize, transaction, { name, order, atOnce })) {
         const lines = texts.map((row) => `${lineOfRow(row)}\n`).join('');
         sum.update(lines);
         inTable += texts.length;
@@ -58,8 +59,7 @@ export async function* makeBackup({ sequelize }: Database, madeAt = new Date()) 
 async function* rowsOf(
   sequelize: Database['sequelize'],
   transaction: Transaction,
-  name: string,
-  order: string,
+  { name, order, atOnce }: Pick<BackupTable, 'name' | 'order'> & { readonly atOnce: number },
 ): AsyncGenerator<string[]> {
   const cursor = `of_${name}`;
   await sequelize.query(
@@ -67,7 +67,7 @@ async function* rowsOf(
     { transaction },
   );
   for (;;) {
-    const rows = await sequelize.query<{ row: string }>(`FETCH ${batch} FROM ${cursor}`, {
+    const rows = await sequelize.query<{ row: string }>(`FETCH ${atOnce} FROM ${cursor}`, {
       type: QueryTypes.SELECT,
       transaction,
     });

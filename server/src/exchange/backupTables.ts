@@ -24,6 +24,8 @@ export interface BackupTable {
   /** Columns that order the rows the same way every time. */
   readonly order: string;
   readonly row: z.ZodType;
+  /** Rows that are in memory at a time, where they are large. */
+  readonly atOnce?: number;
 }
 
 const uuid = z.uuid();
@@ -63,6 +65,7 @@ export const backupTables: readonly BackupTable[] = [
     room_c: settings.roomC,
     air_k_pa: settings.airKPa,
     drops_per_ml: settings.dropsPerMl,
+    pipettes: settings.pipettes,
   }),
   ofTable('accounts', 'role', {
     role: z.enum(['instructor', 'technician']),
@@ -82,6 +85,16 @@ export const backupTables: readonly BackupTable[] = [
     expires: jar.expires,
     version,
   }),
+  {
+    ...ofTable('data_sheets', 'item_id', {
+      item_id: uuid,
+      link: text.nullable(),
+      name: text.nullable(),
+      pdf: text.regex(/^\\x[0-9a-f]*$/).nullable(),
+      kept_at: moment,
+    }),
+    atOnce: 4,
+  },
   ofTable('own_procedures', 'id', {
     id: uuid,
     name: named,
@@ -118,6 +131,12 @@ export const backupTables: readonly BackupTable[] = [
     archived_at: moment.nullable(),
     created_at: moment,
     version,
+  }),
+  ofTable('risk_words', 'lab_day_id, about', {
+    lab_day_id: uuid,
+    about: named,
+    words: named,
+    changed_at: moment,
   }),
   ofTable('groups', 'id', { id: uuid, lab_day_id: uuid, position: place, name: named }),
   ofTable('day_procedures', 'id', {

@@ -7,7 +7,7 @@ import type { Stream } from './stream';
 /** A file to take away. */
 export interface FileReply {
   readonly name: string;
-  readonly content: string | Readable;
+  readonly content: string | Buffer | Readable;
 }
 
 /** What a handler tells: JSON, nothing, a file, or how to follow what happens until the one who listens is gone. */

@@ -17,7 +17,7 @@ export function readUpload(
       'otherKind',
       `What is sent is ${context.get('content-type') || 'of no kind'}; a file of the kind ${type} is read here.`,
       'file',
-      'Choose the file under Data, Take in a file.',
+      `Choose a file of the kind ${type}.`,
     );
   return limited(context.req, limitBytes);
 }
@@ -32,7 +32,7 @@ async function* limited(source: AsyncIterable<Uint8Array>, limitBytes: number) {
         'bodyTooLarge',
         `The file has more than ${limitBytes} bytes.`,
         'file',
-        'Restore it on the command line.',
+        'Choose a smaller file; a backup of any size is restored on the command line.',
       );
     yield chunk;
   }

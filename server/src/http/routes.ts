@@ -129,7 +129,10 @@ function respond(context: Context, { answer, makes }: Contract, reply: unknown):
     case 'file': {
       const { name, content } = reply as FileReply;
       context.attachment(name);
-      context.type = `${answer.type}; charset=utf-8`;
+      context.type =
+        answer.type.startsWith('text/') || answer.type.includes('json')
+          ? `${answer.type}; charset=utf-8`
+          : answer.type;
       context.body = content;
     }
   }

@@ -114,6 +114,21 @@ export const places: readonly Place[] = [
     keywords: ['library', 'adapt', 'worksheet'],
   },
   {
+    to: '/recipes',
+    name: 'Recipes',
+    about: 'How to make up a solution: what to weigh or pour, and its label',
+    keywords: [
+      'solution',
+      'dilute',
+      'weigh',
+      'molarity',
+      'stock',
+      'indicator',
+      'saturated',
+      'label',
+    ],
+  },
+  {
     to: '/shelf',
     name: 'Shelf',
     about: 'What is in stock, and where',

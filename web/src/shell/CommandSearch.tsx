@@ -44,6 +44,7 @@ export function CommandSearch() {
   const target = openDay ?? days.find((day) => day.archivedAt === null);
   const groups = searchGroups(
     {
+      typed,
       recent,
       days,
       procedures: choices.map(({ procedure }) => procedure),

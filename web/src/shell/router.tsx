@@ -32,6 +32,7 @@ export const router = createBrowserRouter([
         () => import('../features/library/EditorPages'),
         'LibraryEditorPage',
       ),
+      page('/recipes', () => import('../features/recipes/RecipesPage'), 'RecipesPage'),
       page('/shelf', () => import('../features/shelf/ShelfPage'), 'ShelfPage'),
       page('/access', () => import('../features/settings/AccessPage'), 'AccessPage'),
       page('/settings', () => import('../features/settings/SettingsPage'), 'SettingsPage'),

@@ -1,14 +1,17 @@
+import { linkToNewTest } from '../shared/labday/linkToNewTest';
 import type { SpotlightActionData, SpotlightActionGroupData } from '@mantine/spotlight';
 import { formatNumber } from '@stoichos/core/common';
 import { stages } from '@stoichos/core/labday/day';
 import type { LabDaySummary } from '@stoichos/core/labday/day';
 import {
-  allNames,
+  searchNames,
   nameOnShelf,
   shelfSubstances,
   solubleSubstances,
 } from '@stoichos/core/matter/substances';
 import type { NamingSchool } from '@stoichos/core/matter/substances';
+import { readRecipe } from '@stoichos/core/planning/prep';
+import { hazardMark, hazardRank } from '@stoichos/core/safety';
 import { kindNames } from '@stoichos/core/planning/procedure';
 import type { Procedure } from '@stoichos/core/planning/procedure';
 import {
@@ -19,6 +22,7 @@ import {
   IconFlask,
   IconListDetails,
   IconNotebook,
+  IconScale,
 } from '@tabler/icons-react';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { places } from '../data/places';
@@ -34,6 +38,8 @@ interface Named {
 
 /** Everything that can be gone to. */
 export interface Findable {
+  /** What is typed in the search. */
+  readonly typed: string;
   readonly recent: readonly { readonly path: string; readonly title: string }[];
   readonly days: readonly LabDaySummary[];
   readonly procedures: readonly Procedure[];
@@ -64,6 +70,7 @@ export function searchGroups(
     ...more,
   });
   const groups: Readonly<Record<string, SpotlightActionData[]>> = {
+    Recipes: recipeFound(all.typed, found),
     Recent: all.recent.map(({ path, title }) => found(`recent ${path}`, title, path, IconClock)),
     'Lab days': all.days.flatMap((day) =>
       [...stages.map((stage) => [stage, stageNames[stage]]), ['groups', 'Groups']].map(
@@ -117,27 +124,46 @@ export function searchGroups(
   return Object.entries(groups).map(([group, actions]) => ({ group, actions }));
 }
 
+type Found = (
+  id: string,
+  label: string,
+  path: string,
+  Icon: typeof IconFlask,
+  more?: Partial<SpotlightActionData>,
+) => SpotlightActionData;
+
+/** A recipe, where what is typed asks for one, such as “500 mL 1 M sodium sulfate”. */
+function recipeFound(typed: string, found: Found): SpotlightActionData[] {
+  const read = readRecipe(typed);
+  if (!read) return [];
+  const address = new URLSearchParams({ recipe: JSON.stringify({ form: '', ...read }) });
+  return [
+    found('recipe', `Recipe: ${typed.trim()}`, `/recipes?${address.toString()}`, IconScale, {
+      description: 'What to weigh or pour, step by step, with its label',
+      keywords: [typed],
+    }),
+  ];
+}
+
+const isLethal = (formula: string): boolean => hazardRank(formula) >= 5;
+
 /** A test with a substance, where it makes a solution, and what is tabulated of it. */
-function substancesFound(
-  { naming, target }: Findable,
-  found: (
-    id: string,
-    label: string,
-    path: string,
-    Icon: typeof IconFlask,
-    more: Partial<SpotlightActionData>,
-  ) => SpotlightActionData,
-): SpotlightActionData[] {
+function substancesFound({ naming, target }: Findable, found: Found): SpotlightActionData[] {
   const soluble = new Set(solubleSubstances().map(({ formula }) => formula));
-  return shelfSubstances().flatMap((substance) => {
+  // What can kill stands after what is only called alike.
+  const inOrder = [...shelfSubstances()].sort(
+    (one, other) => Number(isLethal(one.formula)) - Number(isLethal(other.formula)),
+  );
+  return inOrder.flatMap((substance) => {
     const { formula } = substance;
-    const label = nameOnShelf(naming, formula);
-    const keywords = [formula, ...allNames(substance)];
+    const mark = hazardMark(formula);
+    const label = `${nameOnShelf(naming, formula)}${mark === undefined ? '' : ` ▲ ${mark}`}`;
+    const keywords = [formula, ...searchNames(substance)];
     const typed = encodeURIComponent(formula);
     return [
       ...(target && soluble.has(formula)
         ? [
-            found(formula, label, `/days/${target.id}/plan?a=${typed}`, IconFlask, {
+            found(formula, label, linkToNewTest(target.id, [{ substance: formula }]), IconFlask, {
               keywords,
               description: `Plan a test with it in ${target.name}`,
             }),

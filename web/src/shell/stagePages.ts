@@ -20,6 +20,7 @@ export const stagePages = [
   page('prepare/sheet', () => import('../features/prepare/PrepSheetPage'), 'PrepSheetPage'),
   page('prepare/labels', () => import('../features/prepare/LabelsPage'), 'LabelsPage'),
   page('prepare/safety', () => import('../features/prepare/SafetyPage'), 'SafetyPage'),
+  page('prepare/risk', () => import('../features/prepare/RiskPage'), 'RiskPage'),
   page('prepare/waste', () => import('../features/prepare/WastePage'), 'WastePage'),
   page('groups', () => import('../features/groups/GroupsPage'), 'GroupsPage'),
   page('bench', () => import('../features/bench/BenchPage'), 'BenchPage'),

@@ -9,7 +9,7 @@ import { ProceduresPage } from '../../src/features/plan/ProceduresPage';
 import { ReportPage } from '../../src/features/report/ReportPage';
 import { WorksheetMaker } from '../../src/features/report/WorksheetMaker';
 import { choose, fill, patience, tap, user } from '../support/acts';
-import { dayOf, entry, id, pair, shipped, showInDay } from '../support/day';
+import { dayOf, entry, id, pair, shipped, showInDay, oversightOf } from '../support/day';
 import { chosen, show } from '../support/render';
 import { answering, known, refusing, written } from '../support/server';
 
@@ -112,12 +112,7 @@ describe('the wall', () => {
 });
 
 describe('words to a bench', () => {
-  const oversight = {
-    joining: { code: null, endsAt: null, tablets: [] },
-    releases: [],
-    messages: [],
-    unknowns: [],
-  };
+  const oversight = oversightOf();
 
   it('go to all, or to one, with the step they are about', async () => {
     const asked = answering();

@@ -11,18 +11,11 @@ import { GroupsPage } from '../../src/features/groups/GroupsPage';
 import { JoinPage } from '../../src/features/groups/JoinPage';
 import { UnknownPanel } from '../../src/features/groups/UnknownPanel';
 import { choose, fill, patience, tap, user } from '../support/acts';
-import { dayOf, entry, id, pair, showInDay } from '../support/day';
+import { dayOf, entry, id, oversightOf, pair, showInDay } from '../support/day';
 import { chosen, show } from '../support/render';
 import { answering, known, refusing, serving, written } from '../support/server';
 
 const day = dayOf([pair('AgNO3', 'NaCl'), 'cracking-an-oil']);
-const oversight = (part: Partial<Oversight> = {}): Oversight => ({
-  joining: { code: null, endsAt: null, tablets: [] },
-  releases: [],
-  messages: [],
-  unknowns: [],
-  ...part,
-});
 const session = {
   role: 'instructor',
   open: true,
@@ -93,7 +86,7 @@ describe('a tablet that joins', () => {
 
 describe('the code of a lab day', () => {
   const page = async (part: Partial<Oversight> = {}) => {
-    await known('oversight', day.id, oversight(part));
+    await known('oversight', day.id, oversightOf(part));
     await known('session', undefined, session);
     await known('answers', day.id, []);
     return showInDay(day, <GroupsPage />);
@@ -101,7 +94,7 @@ describe('the code of a lab day', () => {
 
   it('is made where there is none, and says what it does', async () => {
     const asked = answering(
-      oversight({ joining: { code: 'ABCD2345', endsAt: null, tablets: [] } }),
+      oversightOf({ joining: { code: 'ABCD2345', endsAt: null, tablets: [] } }),
     );
     await page();
     expect(screen.getByText(/No code opens this lab day now/)).toBeVisible();
@@ -117,12 +110,12 @@ describe('the code of a lab day', () => {
   });
 
   it('says how far each bench is, and puts a tablet out', async () => {
-    const asked = answering(oversight());
+    const asked = answering(oversightOf());
     const recorded = { ...day, entries: [entry(1, { kind: 'precipitate', colour: 'white' })] };
     await known(
       'oversight',
       day.id,
-      oversight({
+      oversightOf({
         joining: {
           code: 'ABCD2345',
           endsAt: null,
@@ -154,7 +147,7 @@ describe('the code of a lab day', () => {
   });
 
   it('releases what is expected of each piece of work by itself', async () => {
-    const asked = answering(oversight());
+    const asked = answering(oversightOf());
     await page({ releases: [{ workId: id(101), when: 'always' }] });
     const released = screen.getByRole('region', { name: 'Released' });
     const [first, second] = within(released).getAllByRole('radiogroup');
@@ -168,7 +161,7 @@ describe('the code of a lab day', () => {
 });
 
 describe('the unknowns of a day', () => {
-  const dealt = oversight({ unknowns: [{ groupId: id(2), code: 'H-7', kind: 'inorganic' }] });
+  const dealt = oversightOf({ unknowns: [{ groupId: id(2), code: 'H-7', kind: 'inorganic' }] });
   const answer = {
     id: id(60),
     groupId: id(2),

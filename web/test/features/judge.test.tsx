@@ -4,6 +4,7 @@ import { ActivityPage } from '../../src/features/judge/ActivityPage';
 import { CircuitPage } from '../../src/features/judge/CircuitPage';
 import { JudgePage } from '../../src/features/judge/JudgePage';
 import { MeasurementsPage } from '../../src/features/judge/MeasurementsPage';
+import { patience } from '../support/acts';
 import { chosen } from '../support/render';
 import { dayOf, entry, id, pair, shipped, showInDay } from '../support/day';
 
@@ -12,20 +13,43 @@ const white = { kind: 'precipitate', colour: 'white' } as const;
 beforeEach(() => chosen({}));
 
 describe('the board', () => {
-  it('differs where something expected was not seen, and is incomplete where more is to be said', async () => {
+  it('agrees where what tells the test was seen, and differs where it was not', async () => {
     const day = dayOf(silver, {
       entries: [entry(1, white), entry(2, { kind: 'noChange' }, { groupId: id(3) })],
     });
     await showInDay(day, <JudgePage />);
-    const [board] = await screen.findAllByRole('table');
+    const [board] = await screen.findAllByRole('table', {}, patience);
     const marks = [...(board?.querySelectorAll('[data-mark]') ?? [])];
-    expect(marks.map((mark) => mark.getAttribute('data-mark'))).toEqual(['incomplete', 'differs']);
+    expect(marks.map((mark) => mark.getAttribute('data-mark'))).toEqual(['agrees', 'differs']);
   });
 
   it('says so where nothing is recorded', async () => {
     await showInDay(dayOf(silver), <JudgePage />);
-    expect(await screen.findByText('Nothing to judge yet')).toBeVisible();
+    expect(await screen.findByText('Nothing to judge yet', {}, patience)).toBeVisible();
     expect(document.querySelector('[data-mark="differs"]')).toBeNull();
+  });
+});
+
+describe('a record that says what tells the test', () => {
+  it('is whole, and is offered the rest', async () => {
+    await showInDay(dayOf(silver, { entries: [entry(1, white)] }), <JudgePage />);
+    const table = await screen.findByTestId('comparison', {}, patience);
+    expect(table).toHaveTextContent('precipitate');
+    expect(table).not.toHaveTextContent('not recorded');
+    expect(screen.getByText(/Could be looked at as well: .*clarity/)).toBeVisible();
+  });
+});
+
+describe('what a step and a record mean', () => {
+  it('stand apart: a bench that saw nothing has no equation to its name', async () => {
+    const day = dayOf(silver, { entries: [entry(1, { kind: 'noChange' })] });
+    await showInDay(day, <JudgePage />);
+    const expected = await screen.findByRole('region', { name: 'What is expected' }, patience);
+    expect(expected).toHaveTextContent(/chemical/);
+    expect(expected).toHaveTextContent('AgCl');
+    const record = screen.getByRole('region', { name: 'What this record says' });
+    expect(record).toHaveTextContent(/physical/);
+    expect(record).not.toHaveTextContent('AgCl');
   });
 });
 

@@ -12,7 +12,7 @@ import { SourcesPage } from '../../src/shell/help/SourcesPage';
 import { choose, fill, tap } from '../support/acts';
 import { id, jarOf, summaryOf } from '../support/day';
 import { chosen, show } from '../support/render';
-import { answering, known, knownDays, refusing, written } from '../support/server';
+import { answering, known, knownDays, refusing, serving, written } from '../support/server';
 
 beforeEach(() => chosen({}));
 
@@ -112,6 +112,18 @@ describe('the shelf', () => {
       await fill('Search', text);
       expect(screen.getByRole('status')).toHaveTextContent('1 of 2 jars');
     }
+  });
+
+  it('has the supplier’s data sheet beside its jar', async () => {
+    const jar = jarOf(70, 'Pb(NO3)2');
+    serving({
+      'GET /shelf/data-sheets': [{ itemId: jar.id, link: 'https://example.org/lead', name: null }],
+    });
+    await known('shelf', undefined, [jar, jarOf(71, 'NaCl')]);
+    show(<ShelfPage />);
+    const [sheet, ...others] = await screen.findAllByRole('link', { name: /^Data sheet/ });
+    expect(sheet).toHaveAttribute('href', 'https://example.org/lead');
+    expect(others).toEqual([]);
   });
 
   it('shows what is to be ordered: less than the least that should stand there', async () => {

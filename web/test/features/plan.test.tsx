@@ -10,6 +10,7 @@ import { PlanTabs } from '../../src/features/plan/PlanTabs';
 import { SafetyPanel } from '../../src/features/plan/SafetyPanel';
 import { mixingsOf } from '../../src/features/plan/useMixingDraft';
 import { PlanPage } from '../../src/features/plan/PlanPage';
+import { linkToNewTest } from '../../src/shared/labday/linkToNewTest';
 import { patience, user } from '../support/acts';
 import { heldDay, dayOf, id, pair, showInDay } from '../support/day';
 import { chosen, show } from '../support/render';
@@ -115,6 +116,30 @@ describe('two solutions that are typed', () => {
     );
     return showInDay(dayOf([]), <PlanPage />);
   };
+
+  it('are those a link asks for, whatever else was being typed, and stay once they are changed', async () => {
+    localStorage.setItem(
+      `stoichos-draft-${id(1)}`,
+      JSON.stringify({ id: id(99), ...pair('NaCl', 'KNO3') }),
+    );
+    const asked = linkToNewTest(id(1), [
+      { substance: 'Na2CO3', concentrationM: 0.2 },
+      { substance: 'CH3COOH', concentrationM: 1 },
+    ]);
+    await showInDay(dayOf([]), <PlanPage />, asked);
+    const [a, b] = screen.getAllByRole('group', { name: /^Solution [AB]/ });
+    if (!a || !b) throw new Error('no solutions');
+    expect(a).toHaveTextContent('Na2CO3');
+    expect(within(a).getByLabelText('Concentration')).toHaveValue('0.2 M');
+    expect(b).toHaveTextContent('CH3COOH');
+    expect(within(b).getByLabelText('Concentration')).toHaveValue('1 M');
+    await user.type(
+      within(a).getByLabelText('Volume'),
+      '{Backspace}{Backspace}{Backspace}{Backspace}5',
+    );
+    await waitFor(() => expect(within(a).getByLabelText('Volume')).toHaveValue('5 mL'));
+    expect(screen.getAllByRole('group', { name: /^Solution [AB]/ })[0]).toHaveTextContent('Na2CO3');
+  });
 
   it('are not predicted where an organic substance is oxidised, and it says so', async () => {
     await typed({ substance: 'KMnO4', concentrationM: 0.01 }, { substance: 'C6H8O7' });

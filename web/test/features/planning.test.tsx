@@ -121,7 +121,10 @@ describe('a two-solution test in the plan', () => {
 });
 
 describe('other reagents that show what is wanted', () => {
-  const page = (day: HeldDay = silver) => showInDay(day, <AlternativesPage />);
+  const page = async (day: HeldDay = silver) => {
+    await showInDay(day, <AlternativesPage />);
+    await choose('In place of', /no test/);
+  };
   const pairs = async () =>
     within(await screen.findByTestId('alternatives', {}, patience)).getAllByRole('listitem');
 
@@ -151,7 +154,20 @@ describe('other reagents that show what is wanted', () => {
     expect((await pairs()).map((one) => one.textContent).join(' ')).toMatch(/carbonate/);
   });
 
-  it('lead to a test with one of them', async () => {
+  it('begin with the test that was planned, and are safer than it in every respect', async () => {
+    const lead = dayOf([pair('Pb(NO3)2', 'KI')]);
+    await showInDay(lead, <AlternativesPage />);
+    expect(screen.getByLabelText('In place of', { selector: 'input' })).toHaveValue(
+      'Pb(NO3)2 with KI',
+    );
+    await tap('Find safer tests');
+    const found = (await pairs()).map((one) => one.textContent);
+    expect(found.join()).not.toMatch(/Pb|Hg|Ni|Co[^O]/);
+    expect(found[0]).toMatch(/instead of bright yellow/);
+    expect(found[0]).toMatch(/drain where allowed/);
+  });
+
+  it('lead to a test with both of them, as strong as they were tried', async () => {
     await page();
     await find('Substance', 'copper(II) sulfate', /copper\(II\) sulfate/);
     await tap('Try everything');
@@ -159,7 +175,7 @@ describe('other reagents that show what is wanted', () => {
     if (!first) throw new Error('no pair');
     expect(within(first).getByRole('link', { name: 'Plan a test' })).toHaveAttribute(
       'href',
-      expect.stringMatching(new RegExp(`^/days/${id(1)}/plan\\?a=`)),
+      expect.stringMatching(new RegExp(`^/days/${id(1)}/plan\\?a=[^&]+&aM=[\\d.]+&b=[^&]+`)),
     );
   });
 
@@ -169,7 +185,7 @@ describe('other reagents that show what is wanted', () => {
     await find('Substance', 'copper(II) sulfate', /copper\(II\) sulfate/);
     await choose('Of this colour', 'pink');
     await tap('Try everything');
-    expect(await screen.findByText(/No pair shows that/, {}, patience)).toBeVisible();
+    expect(await screen.findByText(/No pair within reach shows that/, {}, patience)).toBeVisible();
   });
 
   it('let the reagent go again', async () => {

@@ -176,6 +176,6 @@ describe('other reagents that show the same', () => {
     await choose('Of this colour', 'violet');
     await fill('Which solid or gas', 'CuS');
     await tap('Try the shelf');
-    expect(await screen.findByText(/No pair shows that/, {}, patience)).toBeVisible();
+    expect(await screen.findByText(/No pair within reach shows that/, {}, patience)).toBeVisible();
   });
 });

@@ -268,11 +268,11 @@ describe('the prep sheet', () => {
     ).getAllByRole('row');
     expect(lines.map((line) => line.textContent)).toEqual([
       expect.stringContaining('Take'),
-      expect.stringMatching(/AgNO3 0.1 M.*10.mL.*0.17 g AgNO3/),
-      expect.stringMatching(/NaCl 0.2 M.*10.mL.*0.12 g NaCl/),
+      expect.stringMatching(/AgNO3 0.1 M.*20.mL.*0.34 g AgNO3/),
+      expect.stringMatching(/NaCl 0.2 M.*30.mL.*0.35 g NaCl/),
     ]);
     // M(AgNO3) = 169.87 g/mol (CRC Handbook).
-    expect(lines[1]).toHaveTextContent('0.001 mol × 169.873 g/mol');
+    expect(lines[1]).toHaveTextContent('0.002 mol × 169.873 g/mol');
     expect(lines[1]).toHaveTextContent('amber glass');
   });
 
@@ -284,7 +284,7 @@ describe('the prep sheet', () => {
 
   it('says what the shelf cannot give', async () => {
     await showInDay(mixed, <PrepSheetPage />);
-    expect(document.body).toHaveTextContent('AgNO3: needs 0.17 g; there is none');
+    expect(document.body).toHaveTextContent('AgNO3: needs 0.34 g; there is none');
     expect(screen.getByRole('link', { name: 'Open the shelf' })).toBeVisible();
   });
 

@@ -61,10 +61,12 @@ describe('one tap at the bench', () => {
     expect([...document.querySelectorAll('kbd')].map((one) => one.textContent)).toEqual([
       'N',
       'P',
+      'B',
       'C',
       'L',
       'O',
       'G',
+      'E',
     ]);
     for (const key of document.querySelectorAll('kbd'))
       expect(key).toHaveAttribute('aria-hidden', 'true');

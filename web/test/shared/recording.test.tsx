@@ -4,14 +4,25 @@ import type { BenchRecord, StandingEntry } from '@stoichos/core/labday/day';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { ColourChips } from '../../src/shared/recording/ColourChips';
 import { DropCounter } from '../../src/shared/recording/DropCounter';
-import { Departures, Notes } from '../../src/shared/recording/NotePanel';
+import { Departures } from '../../src/shared/recording/Departures';
+import { Notes } from '../../src/shared/recording/NotePanel';
 import { ReadingList } from '../../src/shared/recording/ReadingList';
 import { RecordLog } from '../../src/shared/recording/RecordLog';
 import { RecordPanel } from '../../src/shared/recording/RecordPanel';
 import { place, WithRecorder } from '../support/recorder';
+import { blankStep } from '@stoichos/core/planning/procedure';
 import { chosen, show } from '../support/render';
 
 const tap = (name: string | RegExp) => userEvent.click(screen.getByRole('button', { name }));
+const step = {
+  ...blankStep('zinc'),
+  text: 'Put in the zinc.',
+  minutes: 10,
+  events: [
+    { vessel: 'tube', action: { do: 'add' as const, portion: { substance: 'Zn', massG: 0.3 } } },
+  ],
+};
+const quiet = { ...step, events: [] };
 beforeEach(() => sessionStorage.clear());
 
 describe('what a bench sees', () => {
@@ -111,7 +122,7 @@ describe('a departure from the procedure', () => {
     const hear = vi.fn();
     show(
       <WithRecorder hear={hear}>
-        {(recorder) => <Departures recorder={recorder} minutes={10} />}
+        {(recorder) => <Departures recorder={recorder} step={quiet} />}
       </WithRecorder>,
     );
     expect(screen.getByRole('button', { name: 'Record the departure' })).toBeDisabled();
@@ -122,6 +133,40 @@ describe('a departure from the procedure', () => {
       what: 'time',
       planned: '10 min',
       done: '8 min',
+    });
+  });
+
+  it('in numbers says which reagent, and how much instead', async () => {
+    const hear = vi.fn();
+    show(
+      <WithRecorder hear={hear}>
+        {(recorder) => <Departures recorder={recorder} step={step} />}
+      </WithRecorder>,
+    );
+    expect(screen.getByLabelText('Planned', { selector: 'input' })).toHaveValue(
+      'tube: added 0.3 g Zn',
+    );
+    expect(screen.getByRole('button', { name: 'Record the departure' })).toBeDisabled();
+    await userEvent.type(screen.getByLabelText('Done'), '0.1');
+    await tap('Record the departure');
+    expect(hear).toHaveBeenCalledWith({
+      kind: 'departure',
+      what: 'amount',
+      planned: 'tube: added 0.3 g Zn',
+      done: 'tube: added 0.1 g Zn',
+      instead: {
+        event: 0,
+        done: { vessel: 'tube', action: { do: 'add', portion: { substance: 'Zn', massG: 0.1 } } },
+      },
+    });
+    await userEvent.click(screen.getByText('left out'));
+    await tap('Record the departure');
+    expect(hear).toHaveBeenLastCalledWith({
+      kind: 'departure',
+      what: 'left out',
+      planned: 'tube: added 0.3 g Zn',
+      done: 'left out',
+      instead: { event: 0, done: null },
     });
   });
 });

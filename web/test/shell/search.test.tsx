@@ -14,6 +14,7 @@ const day = {
 } as unknown as Findable['days'][number];
 
 const all: Findable = {
+  typed: '',
   recent: [{ path: '/mix', title: 'Mix anything' }],
   days: [day, { ...day, id: 'd0', name: 'Week 2', archivedAt: '2027-01-30T08:00:00.000Z' }],
   procedures: library.slice(0, 2),
@@ -48,6 +49,7 @@ const find = (query: string) =>
 describe('what the search holds', () => {
   it('is everything one can go to, by kind', () =>
     expect(groups.map(({ group }) => group)).toEqual([
+      'Recipes',
       'Recent',
       'Lab days',
       'Studies and pages',
@@ -100,6 +102,31 @@ describe('what is typed', () => {
     expect(find('bench week 3')).toContain('Week 3 · Bench');
     expect(find('3 week bench')).toContain('Week 3 · Bench');
     expect(find('week 3 nowhere')).toEqual([]);
+  });
+
+  it('is a recipe where it has a volume, a strength and a substance', () => {
+    const typed = '500 mL 1 M sodium sulfate';
+    const asked = searchGroups({ ...all, typed }, (path) => () => went(path));
+    const [first] = (everyWord(typed, asked) as SpotlightActionGroupData[]).flatMap(
+      ({ actions }) => actions,
+    );
+    expect(first?.label).toBe(`Recipe: ${typed}`);
+    first?.onClick?.({} as Parameters<NonNullable<typeof first.onClick>>[0]);
+    const [path] = went.mock.lastCall as [string];
+    expect(JSON.parse(new URLSearchParams(path.split('?')[1]).get('recipe') ?? '')).toMatchObject({
+      substance: 'sodium sulfate',
+      volumeMl: 500,
+      strength: 1,
+      unit: 'M',
+    });
+  });
+
+  it('marks what can kill, and puts it after what is only called alike', () => {
+    const found = find('cyanid');
+    expect(found.findIndex((label = '') => /ferrocyanide|hexacyano/i.test(label))).toBeLessThan(
+      found.findIndex((label = '') => label.startsWith('sodium cyanide')),
+    );
+    expect(found).toContain('sodium cyanide ▲ can kill');
   });
 
   it('finds a substance by any of its names', () =>

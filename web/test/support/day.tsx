@@ -1,3 +1,4 @@
+import type { Oversight } from '@stoichos/core/labday/access';
 import type { HeldDay, Kept } from '@stoichos/contract';
 import { labDaySchema, labDaySummarySchema } from '@stoichos/core/labday/day';
 import type { BenchRecord, LabDay, LabDaySummary } from '@stoichos/core/labday/day';
@@ -100,7 +101,7 @@ export const entry = (
 });
 
 /** Shows a view of a lab day inside its frame, with an empty shelf. */
-export async function showInDay(day: HeldDay, view: ReactElement) {
+export async function showInDay(day: HeldDay, view: ReactElement, at?: string) {
   await store.dispatch(api.util.upsertQueryData('shelf', undefined, []));
   return show(
     <Routes>
@@ -108,6 +109,7 @@ export async function showInDay(day: HeldDay, view: ReactElement) {
         <Route path="*" element={view} />
       </Route>
     </Routes>,
+    at,
   );
 }
 
@@ -130,4 +132,13 @@ export const jarOf = (
     ...part,
   }),
   version: 1,
+});
+
+/** What the staff see of a day’s benches: nothing yet, but for what is given. */
+export const oversightOf = (part: Partial<Oversight> = {}): Oversight => ({
+  joining: { code: null, endsAt: null, tablets: [] },
+  releases: [],
+  messages: [],
+  unknowns: [],
+  ...part,
 });

@@ -158,6 +158,8 @@ const groupStepSchema = z.strictObject({
   ready: z.array(line),
   needs: z.array(z.strictObject({ step: line, because: line })),
   caution: line,
+  /** What should not meet, too much of something, what comes of it that harms. */
+  cautions: z.array(line),
   record: z.array(line),
   measures: z.array(measureSchema),
   /** Vessels that something is done to in it. */

@@ -9,6 +9,8 @@ import type {
   ReleaseWhen,
   UnknownAnswer,
 } from './access';
+import { cautionsOfDay } from '../prep/stepMind';
+import type { DayCautions } from '../prep/stepMind';
 import { seenObservations, standingEntries } from '../day/currentRecords';
 import { judgeStation } from '../judge/judgeDay';
 import type { BenchEntry, Group, LabDay } from '../day/labDay';
@@ -35,7 +37,12 @@ interface Place {
  * A lab day as one group sees it: its steps in words, its own entries, messages to it, and what is expected only where it was
  * released. Built field by field and read through a strict schema, so that nothing slips in with a copy.
  */
-export function viewForGroup(day: LabDay, groupId: string, allowed: Allowed): GroupView {
+export function viewForGroup(
+  day: LabDay,
+  groupId: string,
+  allowed: Allowed,
+  cautions: DayCautions = cautionsOfDay(day),
+): GroupView {
   const group = day.groups.find(({ id }) => id === groupId);
   if (!group) throw new Error('The group is not of this day.');
   const works = worksAsMade(day).filter(({ manner }) => manner !== 'demonstration');
@@ -47,7 +54,9 @@ export function viewForGroup(day: LabDay, groupId: string, allowed: Allowed): Gr
     day: { id: day.id, name: day.name, date: day.date },
     group,
     unknown: unknownOf(groupId, allowed),
-    works: works.map((work) => workForGroup(work, whenShown(work.id, allowed.releases))),
+    works: works.map((work) =>
+      workForGroup(work, whenShown(work.id, allowed.releases), cautions[work.id] ?? {}),
+    ),
     entries,
     // What is not shown is not calculated either.
     expectations: works
@@ -65,7 +74,11 @@ function unknownOf(groupId: string, { unknowns, answers }: Allowed): GroupView['
   return { code: own.code, kind: own.kind, answer: answer ?? null };
 }
 
-function workForGroup(work: Work, shown: ReleaseWhen): GroupView['works'][number] {
+function workForGroup(
+  work: Work,
+  shown: ReleaseWhen,
+  cautions: DayCautions[string],
+): GroupView['works'][number] {
   const { id, number, procedure } = work;
   return {
     id,
@@ -83,6 +96,7 @@ function workForGroup(work: Work, shown: ReleaseWhen): GroupView['works'][number
       needs: step.needs.map(({ step: needed, because }) => ({ step: needed, because })),
       // Without names: what a jar holds is for the group to find out.
       caution: step.caution ?? usualCaution(putIn(step), { named: false }),
+      cautions: [...(cautions[step.id] ?? [])],
       record: step.record,
       measures: step.measures,
       vessels: [

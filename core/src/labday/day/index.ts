@@ -55,3 +55,4 @@ export { keptRunSchema } from './keptRun';
 export type { KeptRun } from './keptRun';
 export { ownProcedureSchema } from './ownProcedure';
 export type { OwnProcedure } from './ownProcedure';
+export { stationAsDone, workAsDone } from './asDone';

@@ -1,3 +1,4 @@
+import { rackEventSchema } from '../../seeing/rack/rackShape';
 import * as z from 'zod';
 import { observationSchema } from '../../seeing/observation/observation';
 import { quantityNames } from '../../planning/procedure/measures';
@@ -87,6 +88,10 @@ export const recordSchema = z.discriminatedUnion('kind', [
     what: z.enum(departureKinds),
     planned: few,
     done: few,
+    /** The event of the step that was done otherwise, by its number, and as it was done; null where it was left out. */
+    instead: z
+      .object({ event: z.number().int().min(0).max(19), done: rackEventSchema.nullable() })
+      .optional(),
   }),
   z.object({
     kind: z.literal('step'),

@@ -1,4 +1,4 @@
-import { roundUpMl } from '../../planning/prep/prepSheet';
+import { roundUpMl } from '../../planning/prep/measuring';
 import type { SolutionNeed } from '../../planning/prep/prepSheet';
 import { quantityOf, reagentsOf, timesReagent } from '../../planning/procedure/reagents';
 import type { Reagent } from '../../planning/procedure/reagents';
@@ -93,14 +93,38 @@ export function concentrationOf({ actualG, form, volumeMl, purityPercent }: Weig
   return concentrationMade(actualG, form, volumeMl, purityPercent);
 }
 
+/**
+ * The strength a solution of the day really has, mol/L: as it was weighed, or as what it is diluted from was. All strengths of a
+ * substance come from one weighing, that of the strongest.
+ */
+export function strengthMade(
+  weighings: readonly Weighing[],
+  solution: Pick<NeededSolution, 'substance' | 'concentrationM'>,
+): number {
+  const own = latestWeighing(weighings, solution);
+  if (own) return concentrationOf(own);
+  const [stronger] = weighings
+    .filter(
+      ({ substance, concentrationM }) =>
+        substance === solution.substance && concentrationM > solution.concentrationM,
+    )
+    .sort((one, other) => other.recordedAt.localeCompare(one.recordedAt));
+  return stronger
+    ? (solution.concentrationM * concentrationOf(stronger)) / stronger.concentrationM
+    : solution.concentrationM;
+}
+
 /** A portion of solution with the concentration that was really made, where a weighing says so. */
 function asMade<P extends Pick<Portion, 'substance' | 'concentrationM'>>(
   portion: P,
   weighings: readonly Weighing[],
 ): P {
   const substance = findSubstance(portion.substance).substance.formula;
-  const weighing = latestWeighing(weighings, { substance, concentrationM: portion.concentrationM });
-  return weighing ? { ...portion, concentrationM: concentrationOf(weighing) } : portion;
+  const concentrationM = strengthMade(weighings, {
+    substance,
+    concentrationM: portion.concentrationM,
+  });
+  return concentrationM === portion.concentrationM ? portion : { ...portion, concentrationM };
 }
 
 /** A procedure with the concentrations that were really made. */

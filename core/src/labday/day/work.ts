@@ -1,3 +1,5 @@
+import { expectedChange } from '../../seeing/judgement/change/expectedChange';
+import type { ExpectedChange } from '../../seeing/judgement/change/expectedChange';
 import { withAnswers } from '../../seeing/judgement/faults/likelyCauses';
 import type { Plan } from '../../seeing/judgement/faults/fault';
 import { mergeObservations } from '../../seeing/observation/mergeObservations';
@@ -6,9 +8,8 @@ import type { VesselView } from '../../seeing/appearance/vesselView';
 import type { Manner } from '../../planning/procedure/manner';
 import { mixingOf } from '../../planning/procedure/mixing';
 import type { Procedure, Step } from '../../planning/procedure/procedure';
-import { reagentsOf } from '../../planning/procedure/reagents';
 import { runProcedure } from '../../planning/procedure/runProcedure';
-import { wasteRoute } from '../../safety/wasteRoute';
+import { worstRoute } from '../../planning/waste/wastePlan';
 import type { WasteRoute } from '../../safety/wasteRoute';
 import type { ProcedureRun } from '../../planning/procedure/runProcedure';
 import type { ContainerKind } from '../../vessel/containers';
@@ -61,12 +62,9 @@ export function worksAsMade({
 export const isMixing = ({ procedure }: Pick<Work, 'procedure'>): boolean =>
   mixingOf(procedure) !== undefined;
 
-/** The bottle for what a piece of work leaves behind; undefined where nothing of the shelf goes in. */
+/** The bottle for what a piece of work leaves behind; undefined where nothing is left. */
 export function wasteOfWork({ procedure }: Pick<Work, 'procedure'>): WasteRoute | undefined {
-  const substances = reagentsOf(procedure).flatMap(({ kind, substance }) =>
-    kind === 'water' || kind === 'indicator' ? [] : [substance],
-  );
-  return substances.length === 0 ? undefined : wasteRoute(substances);
+  return worstRoute({ ...procedure, times: 1 });
 }
 
 /** The benches that do a piece of work. */
@@ -82,6 +80,8 @@ export interface Station {
   readonly expected: readonly Observation[];
   readonly view?: VesselView;
   readonly reactions: readonly Reaction[];
+  /** Whether new substances are expected to come. */
+  readonly change: ExpectedChange;
   readonly notPredicted: readonly string[];
   /** For running it again with a slip. */
   readonly plan: Plan;
@@ -145,6 +145,8 @@ export function stationsOf(work: Work, step: Step): Station[] {
         expected: outside.length > 0 ? [] : isMixing(work) ? withAnswers(merged) : merged,
         ...(outside.length === 0 && { view: last.view }),
         reactions: outside.length > 0 ? [] : told.flatMap(({ reactions }) => reactions),
+        change:
+          outside.length > 0 ? { change: 'notPredicted', because: outside } : expectedChange(told),
         notPredicted: outside,
         plan: {
           vessels,

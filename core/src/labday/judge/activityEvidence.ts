@@ -1,6 +1,6 @@
 import { byVigour, potentialOf } from '../../seeing/judgement/activitySeries';
 import type { ActivityComparison } from '../../seeing/judgement/activitySeries';
-import { sightsIn } from '../../seeing/judgement/compare/sights';
+import { sightsOf } from '../../seeing/observation/sights';
 import type { Observation } from '../../seeing/observation/observation';
 import { vigours } from '../../seeing/observation/observation';
 import { ionsOf } from '../../matter/substances/ionsOf';
@@ -116,8 +116,8 @@ function byReagent(meetings: readonly Meeting[]): ActivityComparison[] {
 
 /** How lively a metal is: 0 for no gas, then by vigour, most where it catches fire. */
 function speed(seen: readonly Observation[]): number {
-  const burns = seen.some((one) => one.kind === 'sight' && sightsIn(one.result).includes('burns'));
-  const melts = seen.some((one) => one.kind === 'sight' && sightsIn(one.result).includes('melts'));
+  const burns = seen.some((one) => one.kind === 'sight' && sightsOf(one).includes('burns'));
+  const melts = seen.some((one) => one.kind === 'sight' && sightsOf(one).includes('melts'));
   if (burns) return vigours.length + 2;
   const gas = seen.find((one) => one.kind === 'gas');
   if (!gas) return 0;

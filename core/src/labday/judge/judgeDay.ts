@@ -1,13 +1,17 @@
 import { compareObservations } from '../../seeing/judgement/compare/compareObservations';
 import type { Agreement, Comparison } from '../../seeing/judgement/compare/compareObservations';
-import { classifyChange } from '../../seeing/judgement/classifyChange';
-import type { ChangeVerdict } from '../../seeing/judgement/classifyChange';
+import { weighChange } from '../../seeing/judgement/change/classifyChange';
+import type { ChangeVerdict } from '../../seeing/judgement/change/classifyChange';
+import { eventCircumstances } from '../../seeing/judgement/change/eventCircumstances';
+import type { RackEvent } from '../../seeing/rack/rackShape';
+import type { Action } from '../../vessel/action';
 import { likelyCauses } from '../../seeing/judgement/faults/likelyCauses';
 import type { LikelyCause } from '../../seeing/judgement/faults/likelyCauses';
 import type { Observation } from '../../seeing/observation/observation';
 import type { Step } from '../../planning/procedure/procedure';
 import { notesOf, recordsOf, seenObservations, standingEntries } from '../day/currentRecords';
 import type { StandingEntry } from '../day/currentRecords';
+import { stationAsDone } from '../day/asDone';
 import type { LabDay, RecordOf } from '../day/labDay';
 import { benchesOf, stationsOf, worksAsMade } from '../day/work';
 import type { Bench, Station, Work } from '../day/work';
@@ -16,7 +20,10 @@ import type { Bench, Station, Work } from '../day/work';
 export interface StationJudgement {
   readonly work: Work;
   readonly step: Step;
+  /** As the bench did it, where it said by numbers what it did otherwise. */
   readonly station: Station;
+  /** As it was planned, where the bench did it otherwise. */
+  readonly planned?: Station;
   readonly bench: Bench;
   readonly standing: readonly StandingEntry[];
   readonly seen: readonly Observation[];
@@ -38,9 +45,11 @@ export function judgeStation(
   day: Pick<LabDay, 'entries'>,
   work: Work,
   step: Step,
-  station: Station,
+  planned: Station,
   bench: Bench,
 ): StationJudgement {
+  const done = stationAsDone(day, work, step, planned, bench);
+  const station = done ?? planned;
   const where = { workId: work.id, stepId: step.id, groupId: bench.id };
   const standing = standingEntries(day.entries, { ...where, vessel: station.vessel });
   const ofStep = standingEntries(day.entries, { ...where, vessel: null });
@@ -54,6 +63,7 @@ export function judgeStation(
     work,
     step,
     station,
+    ...(done && { planned }),
     bench,
     standing,
     seen,
@@ -62,7 +72,7 @@ export function judgeStation(
     notes: notesOf([...ofStep, ...standing]),
     departures: recordsOf([...ofStep, ...standing], 'departure'),
     ...(comparison && { comparison }),
-    change: changeOf(seen, step, override),
+    change: changeOf(seen, station, override),
     ...(override && { override }),
     verdict:
       override?.verdict ??
@@ -70,14 +80,23 @@ export function judgeStation(
   };
 }
 
+/** What the record says of physical or chemical, against what was done; what is expected stands beside it in the station. */
 function changeOf(
   seen: readonly Observation[],
-  step: Step,
+  { plan, vessel, change, expected }: Station,
   override: RecordOf<'verdict'> | undefined,
 ): ChangeVerdict {
-  const computed = classifyChange(seen, step.text);
+  const done = (from: number, to: number) => actionsIn(plan.events.slice(from, to), vessel);
+  const computed = weighChange(seen, {
+    circumstances: eventCircumstances(done(plan.from, plan.to + 1), done(0, plan.from)),
+    expected: { ...change, observations: expected },
+  });
   return override?.change ? { ...computed, change: override.change } : computed;
 }
+
+/** What was done to one vessel itself. */
+const actionsIn = (events: readonly RackEvent[], vessel: string): Action[] =>
+  events.flatMap((event) => ('vessel' in event && event.vessel === vessel ? [event.action] : []));
 
 /** Why what was seen differs, the likeliest first; empty where it does not. Takes a moment: it runs the engine many times. */
 export function causesOf(

@@ -3,9 +3,10 @@ import type { StepSafety } from '../../planning/procedure/stepSafety';
 import { shortText } from '../../planning/procedure/orderGuard';
 import { firstAidFor, protectionFor } from '../../safety/protection';
 import type { Protection } from '../../safety/protection';
-import type { Clash } from '../../safety/clashes';
 import type { LabDay } from '../day/labDay';
 import { wasteSources } from '../day/dayPlan';
+import type { Bottle } from '../../safety/hazards';
+import { stockOf } from '../../solution/preparation/prepare';
 import { bottleMeetings } from '../../planning/waste/wastePlan';
 import { otherNeeds, solutionsNeeded } from '../day/solutionsNeeded';
 import { runOf } from '../day/work';
@@ -19,7 +20,10 @@ export interface ProcedureSafety {
 
 /** Safety of a whole day. */
 export interface DaySafety {
-  readonly substances: readonly string[];
+  /** Everything the class handles, at its strength. */
+  readonly bottles: readonly Bottle[];
+  /** Concentrated reagents that are poured in preparing. */
+  readonly poured: readonly Bottle[];
   readonly protection: Protection;
   readonly firstAid: readonly string[];
   readonly procedures: readonly ProcedureSafety[];
@@ -32,13 +36,16 @@ export interface DaySafety {
  * and names that are mixed up.
  */
 export function daySafety(day: Pick<LabDay, 'procedures' | 'groups' | 'sparePercent'>): DaySafety {
-  const substances = [
-    ...new Set(
-      [...solutionsNeeded(day), ...otherNeeds(day)]
-        .filter((need) => !('kind' in need) || (need.kind !== 'indicator' && need.kind !== 'water'))
-        .map(({ substance }) => substance),
-    ),
+  const solutions = solutionsNeeded(day);
+  const bottles = [
+    ...solutions.map(({ substance, concentrationM }): Bottle => ({ substance, concentrationM })),
+    ...otherNeeds(day)
+      .filter(({ kind }) => kind !== 'indicator' && kind !== 'water')
+      .map(({ substance }): Bottle => ({ substance })),
   ];
+  const poured = [...new Set(solutions.filter(isDiluted).map(({ substance }) => substance))].map(
+    (substance): Bottle => ({ substance }),
+  );
   const procedures = day.procedures.map(({ id, procedure, manner }): ProcedureSafety => {
     const found = stepSafety(runOf({ procedure }), manner);
     return {
@@ -52,7 +59,7 @@ export function daySafety(day: Pick<LabDay, 'procedures' | 'groups' | 'sparePerc
   });
   const ofBottles = bottleMeetings(wasteSources(day)).flatMap(({ bottle, clashes: met }) =>
     met
-      .filter(stopsThePlan)
+      .filter(({ stopsADay }) => stopsADay)
       .map(
         ({ one, other, gives }) => `In the bottle “${bottle}”: ${one} and ${other} give ${gives}.`,
       ),
@@ -60,21 +67,22 @@ export function daySafety(day: Pick<LabDay, 'procedures' | 'groups' | 'sparePerc
   const ofProcedures = procedures.flatMap(({ name, steps }) =>
     steps.flatMap((step) =>
       step.clashes
-        .filter(stopsThePlan)
+        .filter(({ stopsADay }) => stopsADay)
         .map(
           ({ one, other, gives }) => `${name}, “${step.text}”: ${one} and ${other} give ${gives}.`,
         ),
     ),
   );
   return {
-    substances,
-    protection: protectionFor(substances),
-    firstAid: firstAidFor(substances),
+    bottles,
+    poured,
+    protection: protectionFor(bottles),
+    firstAid: firstAidFor([...bottles, ...poured]),
     procedures,
     stops: [...new Set([...ofProcedures, ...ofBottles])],
   };
 }
 
-/** Cyanide, azide and their like; and any sulfide that meets an acid, which has killed in school stores. */
-const stopsThePlan = ({ never, gives }: Clash): boolean =>
-  never || gives.startsWith('hydrogen sulfide');
+/** Whether a solution is made from a concentrated reagent. */
+const isDiluted = ({ substance, concentrationM }: Bottle): boolean =>
+  (concentrationM ?? 0) < (stockOf(substance)?.concentrationM ?? 0);

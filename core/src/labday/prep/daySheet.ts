@@ -1,4 +1,5 @@
 import { findSubstance } from '../../matter/substances/findSubstance';
+import { recipeSteps } from '../../planning/prep/recipeSteps';
 import { prepSheet } from '../../planning/prep/prepSheet';
 import type { PrepLine } from '../../planning/prep/prepSheet';
 import type { ShelfItem } from '../../planning/shelf/shelfItem';
@@ -16,12 +17,12 @@ export interface SheetMeans {
   readonly shelf: readonly ShelfItem[];
   /** Which form of a substance is in the jar, where somebody said so. */
   readonly chosen: Readonly<Record<string, string>>;
-  /** Drops of the school’s pipette in one mL. */
-  readonly dropsPerMl: number;
+  /** Whether there are graduated pipettes. */
+  readonly pipettes: boolean;
 }
 
 /** The solutions of a day in the order to make them; what was weighed already says which form is in the jar. */
-export function daySheet(day: LabDay, { shelf, chosen, dropsPerMl }: SheetMeans): DayLine[] {
+export function daySheet(day: LabDay, { shelf, chosen, pipettes }: SheetMeans): DayLine[] {
   const needs = solutionsNeeded(day);
   const weighed = Object.fromEntries(
     needs.flatMap((need) => {
@@ -37,29 +38,41 @@ export function daySheet(day: LabDay, { shelf, chosen, dropsPerMl }: SheetMeans)
     purity: Object.fromEntries(shelf.map(({ form, purityPercent }) => [form, purityPercent])),
     onShelf,
     balanceG: day.balanceG,
-    dropsPerMl,
+    pipettes,
+    groups: day.groups.length,
   });
-  return lines.map((line) => ({
-    ...line,
-    for: needs.find(({ key }) => key === line.key)?.for ?? [],
-  }));
+  const usesOf = (key: string): readonly string[] =>
+    needs.find((need) => need.key === key)?.for ??
+    // One that is only diluted from is for what its dilutions are for.
+    lines.flatMap((line) =>
+      line.making.kind === 'fromOther' && line.making.otherKey === key ? usesOf(line.key) : [],
+    );
+  return lines.map((line) => ({ ...line, for: [...new Set(usesOf(line.key))] }));
 }
 
-/** The working of a line and its cautions. */
-export function workingOf({ making }: Pick<PrepLine, 'making'>): {
+/** How a line is made: the steps, the arithmetic behind its amount, and the cautions that no step says already. */
+export function workingOf(line: PrepLine): {
+  readonly steps: readonly string[];
   readonly working: readonly string[];
   readonly cautions: readonly string[];
 } {
+  const { making } = line;
+  const steps = recipeSteps(line);
   switch (making.kind) {
     case 'weigh':
+      return {
+        steps,
+        working: making.recipe.working,
+        cautions: making.recipe.cautions.filter((one) => !steps.includes(one)),
+      };
     case 'stock':
-      return making.recipe;
-    case 'chain':
-      return making;
+      return { steps, working: making.recipe.working, cautions: [] };
     case 'fromOther':
-      return { working: making.working, cautions: [] };
-    default:
-      return { working: [], cautions: [] };
+      return { steps, working: making.working, cautions: [] };
+    case 'askForm':
+      return { steps, working: [], cautions: [] };
+    case 'impossible':
+      return { steps: [], working: [], cautions: [] };
   }
 }
 
@@ -80,8 +93,6 @@ export function takingOf({ making, substance }: PrepLine, weighedG?: number): Ta
   switch (making.kind) {
     case 'weigh':
       return { form: making.form, amount: weighedG ?? making.roundedG, unit: 'g' };
-    case 'chain':
-      return { form: making.form, amount: making.motherG, unit: 'g' };
     case 'stock':
       return { form: substance, amount: making.measured.roundedMl, unit: 'mL' };
     default:

@@ -9,7 +9,7 @@ export {
   workingOf,
 } from './daySheet';
 export type { DayLine, DayShortage } from './daySheet';
-export { labelsFor, labelSheets } from './labels';
+export { labelsFor, labelSheets, printedStatements } from './labels';
 export type { Label, LabelSheet, LabelSheetId } from './labels';
 export { daySafety } from './daySafety';
 export type { DaySafety } from './daySafety';
@@ -19,4 +19,9 @@ export { weighingEffects } from './weighingEffects';
 export type { WeighingEffect } from './weighingEffects';
 export { weighedOtherwise } from './weighedOtherwise';
 export type { WeighedOtherwise } from './weighedOtherwise';
-export { mindOfStep } from './stepMind';
+export { setOut } from './setOut';
+export type { SetOut, SettingOut } from './setOut';
+export { cautionsOfDay, cautionsOfStep, mindOfStep } from './stepMind';
+export type { DayCautions } from './stepMind';
+export { riskAssessment } from './riskAssessment';
+export type { AssessedActivity, RiskAssessment, UsedThing } from './riskAssessment';

@@ -44,5 +44,9 @@ function difference(where: string, planned: Seen, made: Seen): WeighingEffect[] 
       .map(describeObservation)
       .join('; ');
   const [before, after] = [words(planned), words(made)];
-  return before === after ? [] : [{ where, planned: before, asMade: after }];
+  // Two solids that settle at once may be named in either order.
+  const isSame = inOrder(before) === inOrder(after);
+  return isSame ? [] : [{ where, planned: before, asMade: after }];
 }
+
+const inOrder = (words: string): string => words.split('; ').sort().join('; ');

@@ -37,6 +37,8 @@ export const settingsSchema = z.object({
     .number()
     .min(5, 'A dropper gives at least 5 drops to the mL')
     .max(60, 'A dropper gives at most 60 drops to the mL'),
+  /** Whether small volumes are measured with graduated pipettes and a filler; cylinders alone when not. */
+  pipettes: z.boolean(),
 });
 export type Settings = z.infer<typeof settingsSchema>;
 
@@ -54,6 +56,7 @@ export const firstSettings: Settings = {
   roomC: 21,
   airKPa: 101,
   dropsPerMl: 20,
+  pipettes: true,
 };
 
 /** A change of some of the settings: what is left out stays as it is, so that two changes at once do not undo each other. */

@@ -3,6 +3,7 @@ import { formatEquation, withState } from './formatEquation';
 import { netIonic } from './netIonic';
 import { oxidationChanges } from './oxidationNumbers';
 import type { OxidationChange } from './oxidationNumbers';
+import { questionsOn } from '../substances/readFormula';
 import { parseEquation } from './parseEquation';
 import { reactionTypes } from './reactionType';
 import type { ReactionTypes } from './reactionType';
@@ -26,6 +27,8 @@ export interface BalancedEquation {
   readonly spectators?: readonly string[];
   readonly oxidationChanges?: readonly OxidationChange[];
   readonly types: ReactionTypes;
+  /** What should be asked about its formulae: a charge that is missing, numbers that no substance of the tables has. */
+  readonly questions?: readonly string[];
 }
 
 /**
@@ -43,6 +46,7 @@ export function balance(text: string): BalancedEquation {
   const right = withCoefficients(products, first, reactants.length);
   const changes = oxidationChanges(left, right);
   const ionic = netIonic(left, right);
+  const questions = [...reactants, ...products].flatMap(questionsOn);
   return {
     equation: written(left, right),
     reactants: terms(left),
@@ -59,6 +63,7 @@ export function balance(text: string): BalancedEquation {
     ...(ionic && { netIonic: ionic.equation, spectators: ionic.spectators }),
     ...(changes && { oxidationChanges: changes }),
     types: reactionTypes(reactants, products, changes),
+    ...(questions.length > 0 && { questions }),
   };
 }
 

@@ -1,6 +1,7 @@
 import { waterOfCrystallisation } from '../formula/molarMass';
+import { elementOf } from '../formula/nuclides';
 import { parseFormula } from '../formula/parseFormula';
-import type { Species } from '../formula/species';
+import type { Composition, Species } from '../formula/species';
 import { ionsHeld } from '../substances/ionsOf';
 
 const fixed: Readonly<Record<string, number>> = {
@@ -58,15 +59,23 @@ function oxidationSites(species: Species): readonly Site[] | undefined {
 }
 
 function within(species: Species, count: number): Site[] | undefined {
-  const numbers = byRules(species);
+  const numbers = byRules({ ...species, elements: ofElements(species.elements) });
   return (
     numbers &&
     Object.entries(species.elements).map(([element, atoms]) => ({
       element,
-      state: Math.round((numbers[element] ?? 0) * 1e6) / 1e6,
+      state: Math.round((numbers[elementOf(element)] ?? 0) * 1e6) / 1e6,
       atoms: atoms * count,
     }))
   );
+}
+
+/** Nuclides counted with their element, which has the same chemistry. */
+function ofElements(elements: Composition): Composition {
+  const total: Record<string, number> = {};
+  for (const [symbol, count] of Object.entries(elements))
+    total[elementOf(symbol)] = (total[elementOf(symbol)] ?? 0) + count;
+  return total;
 }
 
 function byRules({ elements, charge }: Species): Readonly<Record<string, number>> | undefined {

@@ -1,6 +1,6 @@
 import { ChemistryError } from '../../common/errors';
 import { normaliseText } from '../formula/normaliseText';
-import { parseFormula } from '../formula/parseFormula';
+import { readFormula } from '../substances/readFormula';
 import type { Species } from '../formula/species';
 
 /** The two sides of an equation, each species once. Coefficients that were written are ignored. */
@@ -9,7 +9,11 @@ export interface EquationSides {
   readonly products: readonly Species[];
 }
 
-const plusBeforeFormula = /\+(?!\((?:s|l|g|aq)\))(?=\s*[A-Z\d([e])/;
+/**
+ * A plus between two species: one after a space, after a charge, or close before a formula. Any other belongs to a charge, as in
+ * `Fe3+ + SCN-`; one before a state does, too.
+ */
+const separator = /(?:\s+\+\s*|(?<=[+-])\+\s*|\+)(?!\((?:s|l|g|aq)\))(?=[A-Z\d([{e]|\^\d+[A-Z])/;
 const arrow = /\s--+>|<?->|<?=>|→|⟶|⇌|⇄|=/u;
 
 /**
@@ -30,10 +34,8 @@ export function parseEquation(input: string): EquationSides {
 }
 
 function readSide(text: string): Species[] {
-  const normal = normaliseText(text);
-  // “ + ” between spaces separates species; without spaces a plus before a new formula does, not one before a state.
-  const pieces = normal.split(/\s\+\s/.test(normal) ? /\s\+\s/ : plusBeforeFormula);
-  const species = pieces.filter((piece) => piece.trim() !== '').map((piece) => parseFormula(piece));
+  const pieces = normaliseText(text).split(separator);
+  const species = pieces.filter((piece) => piece.trim() !== '').map(readFormula);
   return species.filter(
     (one, index) =>
       species.findIndex(({ formula, state }) => formula === one.formula && state === one.state) ===

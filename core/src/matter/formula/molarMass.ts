@@ -1,5 +1,6 @@
 import { ChemistryError } from '../../common/errors';
 import { atomicMassGPerMol } from './elements';
+import { nuclideMassGPerMol } from './nuclides';
 import { parseFormula } from './parseFormula';
 import type { Composition, Species } from './species';
 
@@ -12,7 +13,7 @@ import type { Composition, Species } from './species';
 export function molarMassGPerMol(elements: Composition): number {
   let total = 0;
   for (const [symbol, count] of Object.entries(elements)) {
-    const mass = atomicMassGPerMol(symbol);
+    const mass = atomicMassGPerMol(symbol) ?? nuclideMassGPerMol(symbol);
     if (mass === undefined)
       throw ChemistryError.of('unknownElement', symbol, `${symbol} has no standard atomic mass.`);
     total += mass * count;

@@ -1,5 +1,6 @@
 import { ChemistryError } from '../../common/errors';
 import { isElement } from './elements';
+import { isNuclide, nuclideSymbol } from './nuclides';
 import { formatParts, formatCharge } from './formatFormula';
 import { normaliseText } from './normaliseText';
 import type { FormulaNode, FormulaPart, Species, State } from './species';
@@ -8,8 +9,8 @@ const longest = 300;
 
 /**
  * Reads a chemical formula: nested brackets, water of crystallisation after `·`, `.` or `*`,
- * a charge (`^2+`, `2+`, `²⁺`, `++`) and a state `(s)`, `(l)`, `(g)`, `(aq)`.
- * A leading coefficient is allowed and ignored.
+ * a charge (`^2+`, `2+`, `²⁺`, `++`) and a state `(s)`, `(l)`, `(g)`, `(aq)`, or an arrow: `↑` is a gas, `↓` a solid.
+ * A leading coefficient is allowed and ignored. Nuclides are written `D`, `T` or with a raised mass number, `^14C`.
  *
  * A charge written without `^` is read as the field writes it: the digit belongs to the charge after
  * a single atom (`Cu2+`) or a closing square bracket, and to the subscript otherwise (`NH4+`);
@@ -36,7 +37,10 @@ function readFormula(input: string): Species {
   const text = normaliseText(input);
   if (text === '') throw ChemistryError.of('emptyFormula');
   const { body: stated, state } = splitState(text);
-  const withoutCoefficient = stated.replace(/^(\d+\/\d+|\d+(\.\d+)?)\s*(?=[A-Z([{e])/, '');
+  const withoutCoefficient = stated.replace(
+    /^(\d+\/\d+|\d+(\.\d+)?)\s*(?=[A-Z([{e]|\^\d+[A-Z])/,
+    '',
+  );
   const { body, charge } = splitCharge(withoutCoefficient, input);
   const parts = body === 'e' ? [] : readParts(body, input);
   if (body === 'e' && charge !== -1) throw ChemistryError.of('unexpectedCharacter', input, 'e');
@@ -44,9 +48,15 @@ function readFormula(input: string): Species {
   return { formula, parts, elements: countElements(parts), charge, ...(state && { state }) };
 }
 
-function splitState(text: string): { body: string; state?: State } {
+/** What the arrows of older books say. */
+const arrowStates: Readonly<Record<string, State>> = { '↑': 'g', '↓': 's' };
+
+function splitState(stated: string): { body: string; state?: State } {
+  const arrow = /\s*([↑↓])$/u.exec(stated);
+  const text = arrow ? stated.slice(0, arrow.index) : stated;
   const found = /\s*\((s|l|g|aq)\)$/.exec(text);
-  if (!found) return { body: text };
+  const shown = arrow && arrowStates[arrow[1] ?? ''];
+  if (!found) return { body: text, ...(shown && { state: shown }) };
   return { body: text.slice(0, found.index), state: found[1] as State };
 }
 
@@ -112,7 +122,7 @@ function readNodes(text: string, input: string): FormulaNode[] {
     const digits = /^\d+/.exec(text.slice(at))?.[0];
     if (digits === undefined) return 1;
     at += digits.length;
-    if (Number(digits) === 0) throw ChemistryError.of('zeroCount', input);
+    if (digits.startsWith('0')) throw zeroIn(digits, input);
     return Number(digits);
   };
   const sequence = (end: string | undefined): FormulaNode[] => {
@@ -126,10 +136,10 @@ function readNodes(text: string, input: string): FormulaNode[] {
         at += 1;
         if (group.length === 0) throw ChemistryError.of('unexpectedCharacter', input, character);
         nodes.push({ group, bracket: character, count: count() });
-      } else if (/[A-Z]/.test(character)) {
-        const element = readSymbol(text, at);
-        at += element.length;
-        nodes.push({ element, count: count() });
+      } else if (/[A-Z^]/.test(character)) {
+        const { symbol, length } = readSymbol(text, at);
+        at += length;
+        nodes.push({ element: symbol, count: count() });
       } else if (')]}'.includes(character)) {
         throw ChemistryError.of('unbalancedBrackets', input);
       } else {
@@ -141,14 +151,36 @@ function readNodes(text: string, input: string): FormulaNode[] {
   return sequence(undefined);
 }
 
-function readSymbol(text: string, at: number): string {
-  const two = /^[A-Z][a-z]/.exec(text.slice(at))?.[0];
+/** A count that begins with zero is a letter O typed as a digit, or counts nothing. */
+function zeroIn(digits: string, input: string): ChemistryError {
+  return Number(digits) === 0 && digits.length === 1
+    ? ChemistryError.of('zeroCount', input)
+    : ChemistryError.of('leadingZero', input, input.replace(/(?<!\d)0/g, 'O'));
+}
+
+interface ReadSymbol {
+  readonly symbol: string;
+  /** Characters it takes in the text. */
+  readonly length: number;
+}
+
+function readSymbol(text: string, at: number): ReadSymbol {
+  const rest = text.slice(at);
+  const [numbered, massNumber = '', of = ''] = /^\^(\d+)([A-Z][a-z]?)/.exec(rest) ?? [];
+  if (numbered !== undefined) {
+    const element = isElement(of) ? of : of.charAt(0);
+    const symbol = nuclideSymbol(massNumber, element);
+    if (!isNuclide(symbol)) throw ChemistryError.of('unknownNuclide', `${massNumber}${of}`);
+    return { symbol, length: 1 + massNumber.length + element.length };
+  }
+  const two = /^[A-Z][a-z]/.exec(rest)?.[0];
   if (two !== undefined) {
-    if (isElement(two)) return two;
+    if (isElement(two)) return { symbol: two, length: 2 };
     throw ChemistryError.of('unknownElement', two, '');
   }
   const one = text.charAt(at);
-  if (isElement(one)) return one;
+  if (isElement(one) || isNuclide(one)) return { symbol: one, length: 1 };
+  if (one === '^') throw ChemistryError.of('unexpectedCharacter', text, one);
   // NACL: the letter that is no element may be the second of a symbol typed in capitals, or the first.
   const meant = [text.slice(at - 1, at + 1), text.slice(at, at + 2)]
     .map((pair) => pair.charAt(0) + pair.charAt(1).toLowerCase())

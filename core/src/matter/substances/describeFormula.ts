@@ -4,9 +4,9 @@ import {
   waterOfCrystallisation,
   waterPercent,
 } from '../formula/molarMass';
-import { parseFormula } from '../formula/parseFormula';
 import type { Composition } from '../formula/species';
 import { namesOf } from './naming';
+import { questionsOn, readFormula } from './readFormula';
 import type { Names } from './naming';
 
 /** All that follows from a formula alone. */
@@ -19,6 +19,8 @@ export interface FormulaDescription {
   readonly massPercent: Readonly<Record<string, number>>;
   readonly waterPercent?: number;
   readonly names: Names;
+  /** What should be asked before it is used, where the tables do not know it and know something like it. */
+  readonly questions?: readonly string[];
 }
 
 /**
@@ -27,7 +29,8 @@ export interface FormulaDescription {
  * @throws ChemistryError when it cannot be read.
  */
 export function describeFormula(text: string): FormulaDescription {
-  const species = parseFormula(text);
+  const species = readFormula(text);
+  const questions = questionsOn(species);
   return {
     formula: species.formula,
     charge: species.charge,
@@ -37,5 +40,6 @@ export function describeFormula(text: string): FormulaDescription {
     massPercent: massPercent(species.elements),
     ...(waterOfCrystallisation(species) > 0 && { waterPercent: waterPercent(species) }),
     names: namesOf(species.formula),
+    ...(questions.length > 0 && { questions }),
   };
 }

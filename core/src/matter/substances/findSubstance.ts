@@ -1,11 +1,16 @@
 import { ChemistryError } from '../../common/errors';
 import { anhydrousFormula } from '../formula/molarMass';
 import { parseFormula } from '../formula/parseFormula';
+import type { Species } from '../formula/species';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { aliases } from './data/aliases';
+import { otherFormulae } from './data/otherFormulae';
 import { nearestOf } from './editDistance';
+import { chargeOf, findIon } from './ionsOf';
 import { namesOf, ownNames } from './naming';
+import { nearFormulae, otherCharges, readFormula } from './readFormula';
+import { compositionKey } from './tabled';
 import type { SparinglySoluble, Substance } from './types';
 
 /** Precipitates that no jar holds: they can be put into a vessel all the same, once they are made. */
@@ -19,8 +24,8 @@ const precipitates: readonly Substance[] = (sparinglySoluble as readonly Sparing
     solubilityGPer100G: 0.0001,
     source,
   }));
-const known: readonly Substance[] = [...shelf, ...precipitates];
-const byFormula = new Map(known.map((row) => [row.formula, row]));
+const tabled: readonly Substance[] = [...shelf, ...precipitates];
+const byFormula = new Map(tabled.map((row) => [row.formula, row]));
 
 /** One spelling for those of both sides of the Atlantic. */
 const spellings = [
@@ -47,9 +52,9 @@ const oxidationNumber = /\s?\([ivx]+\)/gi;
 
 const byName = new Map<string, Found>();
 const shortened = new Map<string, Set<Substance>>();
-for (const substance of known) {
+for (const substance of tabled) {
   for (const { formula: form } of substance.forms)
-    for (const name of Object.values(namesOf(form)) as string[])
+    for (const name of namesOfForm(form))
       if (!byName.has(plain(name))) byName.set(plain(name), { substance, form });
   for (const name of allNames(substance)) {
     byName.set(plain(name), { substance });
@@ -76,6 +81,21 @@ export function allNames({ formula, commonName }: Substance): readonly string[] 
   ];
 }
 
+/** The names of one form of a substance, its trivial ones included; those of the substance where it is the dry one. */
+export function namesOfForm(form: string): readonly string[] {
+  return [...new Set([...(Object.values(namesOf(form)) as string[]), ...(aliases[form] ?? [])])];
+}
+
+/** Everything that a substance, or the crystals in its jar, may be asked for by. */
+export function searchNames(substance: Substance): readonly string[] {
+  return [
+    ...new Set([
+      ...allNames(substance),
+      ...substance.forms.flatMap(({ formula }) => namesOfForm(formula)),
+    ]),
+  ];
+}
+
 /** Every substance on the shelf, in table order. */
 export function shelfSubstances(): readonly Substance[] {
   return shelf;
@@ -93,45 +113,71 @@ export function solubleSubstances(): readonly Substance[] {
 
 /**
  * Finds a shelf substance or a precipitate by formula (any spelling, with or without crystal water) or by any of its names.
+ * Nothing is corrected on the way: what is not known exactly is asked about.
  *
- * @throws ChemistryError `unknownSubstance`, suggesting the nearest name.
+ * @throws ChemistryError `unknownSubstance` or `lookAlike`, naming what was likely meant.
  */
 export function findSubstance(text: string): Found {
+  const found = known(text);
+  if (found) return found;
+  const near = nearFormulae(text).filter((formula) =>
+    byFormula.has(formula.split('·')[0] ?? formula),
+  );
+  const ion = ionWithoutCharge(text);
+  if (ion !== undefined) throw ChemistryError.of('ionNotSubstance', text, ion, saltWith(ion));
+  const meant = near.length > 0 ? near : [nearestName(text)].filter((name) => name !== '');
+  throw ChemistryError.of('unknownSubstance', text, meant.join(' or '));
+}
+
+function known(text: string): Found | undefined {
+  const row = byFormula.get(text);
+  if (row) return { substance: row };
   const named = byName.get(plain(text));
   if (named) return named;
   const species = asSpecies(text);
-  if (species) {
-    const substance = byFormula.get(anhydrousFormula(species)) ?? byComposition(species.formula);
-    if (substance) {
-      const form = substance.forms.find(({ formula }) => formula === species.formula)?.formula;
-      return { substance, ...(form && form !== substance.formula && { form }) };
-    }
-  }
-  throw ChemistryError.of('unknownSubstance', text, nearestName(text));
+  if (!species) return undefined;
+  const substance = byFormula.get(anhydrousFormula(species)) ?? inOtherOrder(species);
+  if (!substance) return undefined;
+  const form = substance.forms.find(({ formula }) => formula === species.formula)?.formula;
+  return { substance, ...(form && form !== substance.formula && { form }) };
 }
 
-function asSpecies(text: string) {
+function asSpecies(text: string): Species | undefined {
   try {
-    return parseFormula(text);
-  } catch {
+    return readFormula(text);
+  } catch (error) {
+    if (error instanceof ChemistryError && error.code === 'lookAlike') throw error;
     // Not a formula, so it can only have been a name: the caller reports it as an unknown substance.
     return undefined;
   }
 }
 
-/** The same substance written in another order, such as CH3COONa for NaCH3COO. */
-function byComposition(formula: string): Substance | undefined {
-  const key = compositionKey(anhydrousFormula(parseFormula(formula)));
-  return known.find((row) => compositionKey(row.formula) === key);
+/** The ion that was written without its charge, where the text is one. */
+function ionWithoutCharge(text: string): string | undefined {
+  const species = asSpecies(text);
+  return species && otherCharges(species).find((formula) => findIon(formula) !== undefined);
 }
 
-function compositionKey(formula: string): string {
-  const { elements, charge } = parseFormula(formula);
-  return Object.entries(elements)
-    .sort(([a], [b]) => (a < b ? -1 : 1))
-    .map(([symbol, count]) => `${symbol}${count}`)
-    .concat(String(charge))
-    .join(' ');
+/** A salt in which an ion stands on the shelf. */
+const saltWith = (ion: string): string =>
+  shelf.find(({ ions }) => ion in ions)?.formula ?? 'its sodium salt';
+
+const asWritten = new Map(
+  Object.entries(otherFormulae).flatMap(([formula, others]) =>
+    others.map((other) => [parseFormula(other).formula, byFormula.get(formula)] as const),
+  ),
+);
+
+/** Salts, bases and acids of ions, which are the same substance in whatever order they are written, as CH3COONa is NaCH3COO. */
+const ionic = new Map(
+  tabled
+    .filter(({ ions }) => Object.keys(ions).some((ion) => chargeOf(ion) !== 0))
+    .map((row) => [compositionKey(parseFormula(row.formula)), row]),
+);
+
+function inOtherOrder(species: Species): Substance | undefined {
+  const dry = parseFormula(anhydrousFormula(species));
+  return asWritten.get(dry.formula) ?? ionic.get(compositionKey(dry));
 }
 
 /** The known name that was most likely meant. */

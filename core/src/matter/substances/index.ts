@@ -3,7 +3,7 @@ export { sourceText } from './source';
 export type { Source } from './source';
 export { densityAgainstAir, gasDensityGPerL } from './gas';
 export type { FormulaDescription } from './describeFormula';
-export { allNames, findSubstance, shelfSubstances, solubleSubstances } from './findSubstance';
+export { findSubstance, searchNames, shelfSubstances, solubleSubstances } from './findSubstance';
 export { nameIn, nameOnShelf, namesOf } from './naming';
 export type { Names } from './naming';
 export type {

@@ -4,7 +4,7 @@ import { namedSubstances } from './data/namedSubstances';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { findIon, ionsHeld } from './ionsOf';
-import type { NamingSchool, SparinglySoluble } from './types';
+import type { NamingSchool, ShelfForm, SparinglySoluble } from './types';
 
 /** A substance's names. A school in which it has no name of its own is left out. */
 export interface Names {
@@ -31,9 +31,11 @@ const hydratePrefix = (count: number): string =>
 
 const named = new Map(namedSubstances.map((row) => [row.formula, row]));
 const traditional = new Map<string, string>(
-  [...shelf, ...(sparinglySoluble as readonly SparinglySoluble[])].flatMap(
-    ({ formula, commonName }) => (commonName ? [[formula, commonName] as const] : []),
-  ),
+  [
+    ...shelf,
+    ...shelf.flatMap(({ forms }): readonly ShelfForm[] => forms),
+    ...(sparinglySoluble as readonly SparinglySoluble[]),
+  ].flatMap(({ formula, commonName }) => (commonName ? [[formula, commonName] as const] : [])),
 );
 
 /**

@@ -20,13 +20,35 @@ export type ColourWord =
   | 'green'
   | 'blue-green'
   | 'blue'
-  | 'violet';
+  | 'blue-black'
+  | 'violet'
+  | 'purple'
+  | 'magenta';
 
 /** How strong a colour is; pale and deep are what an observer adds to the hue word. */
 export type ColourDepth = 'pale' | 'bright' | 'deep';
 
 /** A colour as the bench says it: a hue word, or one with pale, bright or deep before it. */
 export type ColourPhrase = ColourWord | `${ColourDepth} ${ColourWord}`;
+
+/** What else is seen of heat, flame and water, by the word for it. */
+export type Sight =
+  | 'melts'
+  | 'boils'
+  | 'turns to vapour'
+  | 'settles again where it is cooler'
+  | 'burns'
+  | 'glows'
+  | 'browns or chars'
+  | 'drops of water form'
+  | 'freezes'
+  | 'floats'
+  | 'sinks'
+  | 'changes colour on the way'
+  | 'takes up the water and warms';
+
+/** How fast a gas comes off, by eye. */
+export type Vigour = 'a few bubbles' | 'steady' | 'vigorous';
 
 /** How far one sees through a liquid. */
 export type Clarity = 'clear' | 'cloudy' | 'opaque';
@@ -48,6 +70,8 @@ export interface Ion {
 export interface ShelfForm {
   readonly formula: string;
   readonly appearance: string;
+  /** A trivial name that means this form and no other. */
+  readonly commonName?: string;
 }
 
 export interface Substance {
@@ -280,6 +304,9 @@ export interface MetalOnWater {
   readonly densityGPerMl: number;
   readonly meltsC: number;
   readonly pace: string;
+  /** How fast hydrogen comes off, and whether it catches fire by itself. */
+  readonly vigour: Vigour;
+  readonly burns?: true;
   /** The largest piece a class is shown, g. */
   readonly mostG: number;
   readonly sources: readonly Source[];

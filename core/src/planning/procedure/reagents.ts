@@ -50,6 +50,20 @@ export function amountOf(portion: AnyPortion): number {
   return 'massG' in portion ? portion.massG : portion.volumeMl;
 }
 
+/** The unit that the amount of a portion is in. */
+export function amountUnit(portion: AnyPortion): 'drops' | 'mmol' | 'g' | 'mL' {
+  if ('indicator' in portion) return 'drops';
+  if ('gas' in portion) return 'mmol';
+  return 'massG' in portion ? 'g' : 'mL';
+}
+
+/** The same portion with another amount, in its own unit. */
+export function withAmount(portion: AnyPortion, amount: number): AnyPortion {
+  if ('indicator' in portion) return { ...portion, drops: amount };
+  if ('gas' in portion) return { ...portion, amountMmol: amount };
+  return 'massG' in portion ? { ...portion, massG: amount } : { ...portion, volumeMl: amount };
+}
+
 function asReagent(portion: AnyPortion, high = amountOf(portion)): Reagent {
   if ('indicator' in portion)
     return {

@@ -1,13 +1,16 @@
+import { molarMassOf } from '../../matter/formula/molarMass';
 import { findSubstance } from '../../matter/substances/findSubstance';
 import { isWater } from '../../vessel/pour';
 import { clashes, heldIn } from '../../safety/clashes';
 import type { Clash } from '../../safety/clashes';
 import { hazardRank } from '../../safety/hazardRank';
+import type { Bottle } from '../../safety/hazards';
 import { nearNames } from '../../safety/nearNames';
 import type { NearName } from '../../safety/nearNames';
 import { vesselsOf } from '../../seeing/rack/rackShape';
 import type { RackEvent } from '../../seeing/rack/rackShape';
 import type { ToldStep } from '../../seeing/rack/mix';
+import type { AnyPortion } from '../../vessel/portion';
 import type { Manner } from './manner';
 import type { Step } from './procedure';
 import type { ProcedureRun, RunStep } from './runProcedure';
@@ -15,8 +18,8 @@ import type { ProcedureRun, RunStep } from './runProcedure';
 /** What deserves care in one step. */
 export interface StepSafety {
   readonly stepId: string;
-  /** Substances that come into hands, by formula. */
-  readonly substances: readonly string[];
+  /** What comes into hands, at its strength. */
+  readonly bottles: readonly Bottle[];
   /** Meetings inside a vessel that should not be, or only with care. */
   readonly clashes: readonly Clash[];
   /** What the engine warns of. */
@@ -46,15 +49,13 @@ export function stepSafety({ steps }: Pick<ProcedureRun, 'steps'>, manner: Manne
         stands.delete(event.pour);
       return met;
     });
-    const substances = putIn(run.step);
+    const bottles = putIn(run.step);
     return {
       stepId: run.step.id,
-      substances,
+      bottles,
       clashes: [...new Map(found.map((clash) => [clashKey(clash), clash])).values()],
       warnings: warningsIn(run),
-      nearNames: substances
-        .flatMap((one) => nearNames(one))
-        .filter(({ graver }) => graver !== 'neither'),
+      nearNames: [...new Set(bottles.map(({ substance }) => substance))].flatMap(nearNames),
       quantities: quantityProblems(run, manner),
     };
   });
@@ -73,7 +74,11 @@ function warningsIn({ did }: RunStep): string[] {
 }
 
 /** The cautions of one step, in sentences: too much of something, what should not meet, what the engine warns of. */
-export function mindOf({ quantities, clashes: met, warnings }: StepSafety): string[] {
+export function mindOf({
+  quantities,
+  clashes: met,
+  warnings,
+}: Pick<StepSafety, 'quantities' | 'clashes' | 'warnings'>): string[] {
   return [
     ...quantities.map((line) => `${line}.`),
     ...met.map(
@@ -83,17 +88,34 @@ export function mindOf({ quantities, clashes: met, warnings }: StepSafety): stri
   ];
 }
 
-/** Everything a step puts in, by formula, water and indicators apart. */
-export function putIn({ events }: Pick<Step, 'events'>): string[] {
-  const found = events.flatMap((event): string[] => {
+/** Everything a step puts in, by formula and strength, water and indicators apart. */
+export function putIn({ events }: Pick<Step, 'events'>): Bottle[] {
+  const found = events.flatMap((event): Bottle[] => {
     if (!('vessel' in event)) return [];
     const { action } = event;
-    if (action.do === 'bubble') return [findSubstance(action.gas).substance.formula];
-    if (action.do !== 'add' || 'indicator' in action.portion) return [];
-    const name = 'gas' in action.portion ? action.portion.gas : action.portion.substance;
-    return isWater(name) ? [] : [findSubstance(name).substance.formula];
+    if (action.do === 'bubble') return bottleOf({ gas: action.gas, amountMmol: 0 });
+    return action.do === 'add' ? bottleOf(action.portion) : [];
   });
-  return [...new Set(found)];
+  return [...new Map(found.map((one) => [bottleKey(one), one])).values()];
+}
+
+const bottleKey = ({ substance, concentrationM }: Bottle): string =>
+  `${substance} ${concentrationM ?? ''}`;
+
+/** The bottle or jar a portion comes from; none for water and drops of an indicator. */
+export function bottleOf(portion: AnyPortion): Bottle[] {
+  if ('indicator' in portion) return [];
+  const name = 'gas' in portion ? portion.gas : portion.substance;
+  if (isWater(name)) return [];
+  const { substance, form } = findSubstance(name);
+  const { formula } = substance;
+  if ('concentrationM' in portion)
+    return [{ substance: formula, concentrationM: portion.concentrationM }];
+  if ('percentWV' in portion) {
+    const concentrationM = (10 * portion.percentWV) / molarMassOf(form ?? formula);
+    return [{ substance: formula, concentrationM }];
+  }
+  return [{ substance: formula }];
 }
 
 /** What an event brings together that the tables of incompatibility know. */
@@ -120,10 +142,12 @@ function quantityProblems({ step }: RunStep, manner: Manner): string[] {
   return step.events.flatMap((event): string[] => {
     if (!('vessel' in event) || event.action.do !== 'add') return [];
     const { portion } = event.action;
-    if ('indicator' in portion || 'gas' in portion || isWater(portion.substance)) return [];
-    const { formula } = findSubstance(portion.substance).substance;
-    return manner === 'groups' && hazardRank(formula) >= demonstrationGrade
-      ? [`${formula} can kill: for the instructor’s hands, not for groups`]
-      : [];
+    if ('gas' in portion) return [];
+    // Diluting a poison does not make it one for groups.
+    return bottleOf(portion).flatMap(({ substance }) =>
+      manner === 'groups' && hazardRank(substance) >= demonstrationGrade
+        ? [`${substance} can kill: for the instructor’s hands, not for groups`]
+        : [],
+    );
   });
 }

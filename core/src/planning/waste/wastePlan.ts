@@ -1,12 +1,14 @@
 import { clashes, heldIn } from '../../safety/clashes';
 import type { Clash, Held } from '../../safety/clashes';
-import { wasteRoute } from '../../safety/wasteRoute';
+import { wasteRoute, wasteRouteOf } from '../../safety/wasteRoute';
 import type { WasteRoute } from '../../safety/wasteRoute';
 import { renameVessels } from '../../seeing/rack/rackShape';
 import type { Rack, RackEvent } from '../../seeing/rack/rackShape';
 import type { ToldStep } from '../../seeing/rack/mix';
 import type { Procedure } from '../procedure/procedure';
 import { runProcedure } from '../procedure/runProcedure';
+import { solvents } from '../../matter/substances/data/solvents';
+import { findElectrode } from '../../vessel/electrolysis/findElectrode';
 import { findSubstance } from '../../matter/substances/findSubstance';
 import { bottleVessel, dissolvedMgPerL, wasteBottle, withAdded } from './bottle';
 import type { WasteBottle } from './bottle';
@@ -87,6 +89,16 @@ export function wastePlan(
   return plans.sort((one, other) => other.trouble - one.trouble);
 }
 
+/** The most troublesome bottle that the vessels of one test go into; undefined where nothing is left in them. */
+export function worstRoute(source: WasteSource): WasteRoute | undefined {
+  return leftOvers(source, 0)
+    .map(routeOf)
+    .reduce<WasteRoute | undefined>(
+      (worst, one) => (worst && worst.trouble >= one.trouble ? worst : one),
+      undefined,
+    );
+}
+
 /** What should not meet in the bottles of a day, without calculating what clears them. */
 export function bottleMeetings(
   sources: readonly WasteSource[],
@@ -99,11 +111,46 @@ export function bottleMeetings(
 function byBottle(left: readonly LeftOver[]): ReadonlyMap<string, LeftOver[]> {
   const bottles = new Map<string, LeftOver[]>();
   for (const one of left) {
-    const { bottle } = wasteRoute(one.told.state.put, isDry(one));
+    const { bottle } = routeOf(one);
     bottles.set(bottle, [...(bottles.get(bottle) ?? []), one]);
   }
   return bottles;
 }
+
+/** Stainless steel gives off some of its chromium as chromate where it is the anode, which the model counts as chromium(III). */
+const chromateOfSteel = { 'CrO4^2-': 1e-3 } as const;
+
+const hasSteelAnode = ({ source, vessel }: Pick<LeftOver, 'source' | 'vessel'>): boolean =>
+  source.steps.some(({ events }) =>
+    events.some(
+      (event) =>
+        'vessel' in event &&
+        event.vessel === vessel &&
+        event.action.do === 'electrolyse' &&
+        findElectrode(event.action.anode).material === 'stainless steel',
+    ),
+  );
+
+/** The bottle for one vessel: by what is really in it, or by all that went in where the model does not follow what became of it. */
+function routeOf(left: LeftOver): WasteRoute {
+  const { state, notPredicted } = left.told;
+  const isDry = liquidMl(state) < leastMl;
+  if (notPredicted.length > 0) return wasteRoute(state.put, isDry);
+  // A second liquid is none of the species of the water.
+  const layers = (state.layerMl ?? 0) > 0 ? state.put.filter(isImmiscible) : [];
+  return wasteRouteOf({
+    species: {
+      ...(state.volumeMl < leastMl ? {} : state.species),
+      ...(hasSteelAnode(left) ? chromateOfSteel : {}),
+    },
+    solids: [...state.solids.map(({ formula }) => formula), ...layers],
+    pH: state.pH,
+    isDry,
+  });
+}
+
+const immiscible = new Set<string>(solvents.map(({ formula }) => formula));
+const isImmiscible = (formula: string): boolean => immiscible.has(formula);
 
 interface LeftOver {
   readonly source: WasteSource;
@@ -115,8 +162,6 @@ interface LeftOver {
 
 /** All that is liquid in a vessel, water and what swims on it or lies under it, mL. */
 const liquidMl = ({ volumeMl, layerMl = 0 }: ToldStep['state']): number => volumeMl + layerMl;
-
-const isDry = ({ told }: LeftOver): boolean => liquidMl(told.state) < leastMl;
 
 const rackName = (at: number, vessel: string): string => `${at} ${vessel}`;
 
@@ -135,8 +180,8 @@ function planBottle(
   most: number,
   limits: Limits,
 ): BottlePlan {
-  const put = [...new Set(contents.flatMap(({ told }) => told.state.put))];
-  const route = wasteRoute(put, contents.every(isDry));
+  // All that goes into one bottle was sorted into it by the same class; the first names what put it there.
+  const [route = wasteRoute([])] = contents.map(routeOf);
   const bottle = wasteBottle(rackOf(sources, contents, most));
   const there = Object.keys(limits).filter(
     (element) => dissolvedMgPerL(element, bottle.now) > (limits[element] ?? Infinity),
@@ -148,8 +193,11 @@ function planBottle(
         return words && (bottle.now.state.species[species] ?? 0) > 1e-6 ? [words] : [];
       }),
     ),
+    ...(contents.some(hasSteelAnode) ? [firstOfAll['CrO4^2-'] ?? ''] : []),
   ];
-  const needed = neutralising(bottle);
+  // What is collected is not brought to a harmless pH first, unless it would attack its bottle.
+  const needed =
+    route.trouble < 2 || isHarsh(bottle.now.state.pH) ? neutralising(bottle) : undefined;
   const isTrifle = needed?.volumeMl !== undefined && most * needed.volumeMl < leastReagentMl;
   const neutral = isTrifle ? undefined : needed;
   const clearings = there.flatMap((element): Clearing[] => {
@@ -173,6 +221,10 @@ function planBottle(
     clashes: meetings(contents),
   };
 }
+
+/** pH outside which even collected waste is made milder. */
+const harshPH = { below: 3, above: 11 } as const;
+const isHarsh = (pH = 7): boolean => pH < harshPH.below || pH > harshPH.above;
 
 /** The first precipitant that meets the limit, in the waste as it is or once it is neutral; else the one that comes nearest. */
 function clearedBest(
@@ -276,14 +328,11 @@ function meetings(contents: readonly LeftOver[]): Clash[] {
     const there = contents.slice(0, at).flatMap((one) => stillHeld(one.told));
     for (const held of stillHeld(told))
       for (const clash of clashes(there, held))
-        if (!isQuenched(clash) && !found.some(({ gives }) => gives === clash.gives))
-          found.push(clash);
+        // What would burn as a dry mixture does not under water.
+        if (!clash.whenDry && !found.some(({ gives }) => gives === clash.gives)) found.push(clash);
   });
   return found.sort((one, other) => Number(other.never) - Number(one.never));
 }
-
-/** What would burn as a dry mixture does not under water. */
-const isQuenched = ({ gives, never }: Clash): boolean => !never && gives.includes('once lit');
 
 /** An acid weaker than this, mol/L, has been used up. */
 const spentAcidM = 1e-3;

@@ -32,6 +32,7 @@ export function resultsCsv(day: LabDay, settings: Settings): string {
       verdict: judgement.verdict,
       overridden_because: judgement.override?.reason ?? '',
       change: seen.length > 0 ? change.change : '',
+      change_expected: station.change.change === 'notPredicted' ? '' : station.change.change,
       reaction_type: [
         ...new Set(reactions.flatMap(({ types }) => types[settings.reactionTypes])),
       ].join('; '),

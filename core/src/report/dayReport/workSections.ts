@@ -236,12 +236,17 @@ function alike(
 function verdictSection({ causeOf }: WorkView, judgements: readonly StationJudgement[]): Section {
   const seen = judgements.filter((judgement) => judgement.seen.length > 0);
   const items = alike(seen, (judgement) => {
-    const { change, comparison } = judgement;
+    const { change, comparison, station } = judgement;
+    const expected = station.change.change;
+    const other =
+      expected !== 'notPredicted' && expected !== change.change
+        ? `; what was done makes it ${expected}`
+        : '';
     const evidence = change.evidence.map(({ sign }) => sign).join('; ');
     const off = comparison?.items.filter(({ outcome }) => outcome === 'differs') ?? [];
     const cause = causeOf(judgement);
     return [
-      `${change.change} change${evidence === '' ? '' : `; evidence: ${evidence}`}.`,
+      `By what was seen a ${change.change} change${evidence === '' ? '' : `; evidence: ${evidence}`}${other}.`,
       ...off.map(
         (one) => `Differs in ${one.item}: expected ${one.expected}, seen ${one.seen ?? 'nothing'}.`,
       ),

@@ -58,7 +58,10 @@ import { inorganicTests } from '../../studies/identify/inorganic/runTests';
 import { marksOf } from '../../studies/identify/grade';
 import { notIssued } from '../../studies/identify/inorganic/inorganicModel';
 import { notOnTheList } from '../../studies/identify/organic/organicModel';
-import { classification } from '../../safety/classification';
+import { classification } from '../../safety/data/classification';
+import { mFactors, specificLimits, toxicityEstimates } from '../../safety/data/limits';
+import { indicatorMixes } from '../../planning/prep/indicatorRecipe';
+import { dissolvingAids } from '../../solution/preparation/dissolvingAids';
 import { hazardsSource } from '../../safety/hazards';
 import { dischargeLimits } from '../../planning/waste/limits';
 import { rulesOfThumb } from './rulesOfThumb';
@@ -549,6 +552,58 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       ([of]) => of,
       [['as supplied', '', ([, codes]) => (codes.length > 0 ? codes : 'not classified')]],
       () => hazardsSource,
+    ),
+    tableOf(
+      'Specific concentration limits (CLP)',
+      Object.entries(specificLimits).flatMap(([of, all]) => all.map((one) => ({ of, ...one }))),
+      ({ of }) => of,
+      [
+        [
+          'from',
+          '% by mass',
+          ({ from }) => Object.entries(from).map(([code, percent]) => `${code} ${percent} %`),
+        ],
+      ],
+      own,
+    ),
+    tableOf(
+      'M-factors (aquatic)',
+      Object.entries(mFactors).map(([of, one]) => ({ of, ...one })),
+      ({ of }) => of,
+      [
+        ['acute', 'times', ({ acute }) => acute],
+        ['chronic', 'times', ({ chronic }) => chronic],
+      ],
+      own,
+    ),
+    tableOf(
+      'Acute toxicity estimates',
+      Object.entries(toxicityEstimates).map(([of, one]) => ({ of, ...one })),
+      ({ of }) => of,
+      [
+        ['by mouth', 'mg/kg', ({ oral }) => oral],
+        ['by skin', 'mg/kg', ({ dermal }) => dermal],
+        ['vapour', 'mg/L', ({ vapour }) => vapour],
+        ['mist', 'mg/L', ({ mist }) => mist],
+      ],
+      own,
+    ),
+    tableOf(
+      'Strength of indicator solutions',
+      indicatorMixes,
+      ({ name }) => name,
+      [
+        ['strength', '% w/v', ({ percentWV }) => percentWV],
+        ['ethanol in the bottle', '% by volume', ({ ethanolPercent }) => ethanolPercent],
+      ],
+      own,
+    ),
+    tableOf(
+      'What is put in so that something dissolves',
+      dissolvingAids,
+      ({ of }) => of,
+      [['how', '', ({ words }) => words]],
+      own,
     ),
     tableOf(
       'Limits of what is dissolved in waste',

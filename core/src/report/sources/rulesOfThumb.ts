@@ -17,10 +17,11 @@ import { testReagentsSource } from '../../studies/gas/testReagents';
 import { dropSource } from '../../measuring/dropCounts';
 import { waterHeatSource } from '../../measuring/temperatureLog';
 import { studentSource } from '../../measuring/uncertainty';
-import { evidenceSource } from '../../seeing/judgement/classifyChange';
+import { evidenceSource } from '../../seeing/judgement/change/classifyChange';
 import { cylindersSource } from '../../planning/prep/measuring';
 import { incompatibilitySource } from '../../safety/incompatibility';
 import { mixedUpSource } from '../../safety/nearNames';
+import { workDangersSource } from '../../labday/prep/riskAssessment';
 import { protectionSource } from '../../safety/protection';
 import { firstAidSource } from '../../safety/protection';
 import { unknownsSource } from '../../studies/identify/testKit';
@@ -67,6 +68,7 @@ export const rulesOfThumb: readonly { readonly of: string; readonly source: Sour
   { of: 'What must not meet', source: incompatibilitySource },
   { of: 'Names that are mixed up', source: mixedUpSource },
   { of: 'Protection', source: protectionSource },
+  { of: 'Dangers of kit and work', source: workDangersSource },
   { of: 'First aid', source: firstAidSource },
   { of: 'Waste bottles', source: wasteSource },
   { of: 'Jars of unknown content', source: unknownsSource },

@@ -1,6 +1,9 @@
 import { dice } from '../../common/dice';
 import type { Settings } from '../../labday/settings/settings';
 import { quantityUnits } from '../../planning/procedure/measures';
+import { cautionsOfStep } from '../../labday/prep/stepMind';
+import type { Work } from '../../labday/day/work';
+import { stepAmounts } from '../../planning/procedure/stepAmounts';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { deferral } from '../../safety/hazards';
 import { chemical, joined, plain, section, documentTold } from '../dayReport/document';
@@ -94,8 +97,9 @@ export function worksheet(request: WorksheetRequest): ReportDocument {
   });
 }
 
-/** Every step with its caution and room for what is to be written down. */
-export function blankTable({ steps }: Pick<Procedure, 'steps'>): Section {
+/** Every step with what it takes, its cautions and room for what is to be written down. */
+export function blankTable(procedure: Procedure): Section {
+  const work: Work = { id: procedure.id, number: 1, manner: 'groups', procedure };
   return section(plain('What to do and what you see'), [
     {
       kind: 'table',
@@ -105,18 +109,28 @@ export function blankTable({ steps }: Pick<Procedure, 'steps'>): Section {
         { head: 'Write down', width: 3 },
         { head: 'What I saw or read', width: 5 },
       ],
-      rows: steps.map(({ text, caution, record, measures }, at) => [
-        joined(plain(`${at + 1}. ${text}`), plain(caution ? ` Mind: ${caution}` : '')),
+      rows: procedure.steps.map((step, at) => [
+        joined(
+          plain(`${at + 1}. ${step.text}`),
+          chemical(takesWords(step)),
+          chemical(` Take care: ${cautionsOfStep(work, step).join(' ')}`),
+        ),
         plain(
           [
-            ...record,
-            ...measures.map(({ name, quantity }) => `${name}, ${quantityUnits[quantity]}`),
+            ...step.record,
+            ...step.measures.map(({ name, quantity }) => `${name}, ${quantityUnits[quantity]}`),
           ].join('; ') || '–',
         ),
         plain(''),
       ]),
     },
   ]);
+}
+
+/** What a step takes, in a sentence; nothing where it takes nothing. */
+function takesWords(step: Procedure['steps'][number]): string {
+  const amounts = stepAmounts(step);
+  return amounts.length === 0 ? '' : ` Take ${amounts.join('; ')}.`;
 }
 
 function setSection({ letter, questions }: QuestionSet, copies: number): Section {

@@ -28,13 +28,22 @@ const drawn = {
   green: '#4f9e5c',
   'blue-green': '#3f9f9c',
   blue: '#3f7fc9',
+  'blue-black': '#1a2036',
   violet: '#8a5bb0',
+  purple: '#84317f',
+  magenta: '#c4318f',
 } as const satisfies Record<ColourWord, string>;
 
 /** The hue words, in the order they are offered. */
 export const colourWords = Object.keys(drawn) as readonly ColourWord[];
 /** Words that take no pale, bright or deep. */
-export const plainWords: readonly ColourWord[] = ['colourless', 'white', 'cream', 'black'];
+export const plainWords: readonly ColourWord[] = [
+  'colourless',
+  'white',
+  'cream',
+  'black',
+  'blue-black',
+];
 export const colourDepths = ['pale', 'bright', 'deep'] as const satisfies readonly ColourDepth[];
 
 /** Every phrase an observer may use. */
@@ -48,6 +57,9 @@ export const colourPhrases: readonly ColourPhrase[] = colourWords.flatMap((word)
 export function colourPhrase(word: ColourWord, depth?: ColourDepth): ColourPhrase {
   return depth && !plainWords.includes(word) ? `${depth} ${word}` : word;
 }
+
+/** The hue word of a phrase, without pale, bright or deep; '' for none. */
+export const hueOf = (phrase: string | undefined): string => phrase?.split(' ').at(-1) ?? '';
 
 /** The word and depth of a phrase. */
 export function readPhrase(phrase: ColourPhrase): { word: ColourWord; depth?: ColourDepth } {
@@ -74,6 +86,30 @@ export function phraseHex(phrase: ColourPhrase): string {
   return formatHex(clampChroma(shifted, 'oklch'));
 }
 
+/** A colour by its coordinates: OKLab, and its chroma and hue angle (degrees) in OKLCH. */
+export interface ColourLook {
+  readonly l: number;
+  readonly a: number;
+  readonly b: number;
+  readonly c: number;
+  readonly h: number;
+}
+
+const looks = new Map<ColourPhrase, ColourLook>();
+
+/** How a phrase looks: the coordinates of its drawn sample. */
+export function phraseLook(phrase: ColourPhrase): ColourLook {
+  const known = looks.get(phrase) ?? hexLook(phraseHex(phrase));
+  looks.set(phrase, known);
+  return known;
+}
+
+/** The coordinates of a colour (#rrggbb). */
+export function hexLook(hex: string): ColourLook {
+  const { l = 0, a = 0, b = 0 } = toOklab(parseHex(hex)) ?? {};
+  return { l, a, b, c: Math.hypot(a, b), h: ((Math.atan2(b, a) * 180) / Math.PI + 360) % 360 };
+}
+
 /** Hue angle (OKLCH, degrees) up to which each word is used, going round from red. */
 const hueLimits: readonly (readonly [number, ColourWord])[] = [
   [12, 'pink'],
@@ -84,14 +120,13 @@ const hueLimits: readonly (readonly [number, ColourWord])[] = [
   [182, 'green'],
   [197, 'blue-green'],
   [286, 'blue'],
-  [325, 'violet'],
+  [312, 'violet'],
+  [338, 'purple'],
   [360, 'pink'],
 ];
-/** Lightness below which orange is called red-brown or brown, and below which magenta is called violet. */
+/** Lightness below which orange is called red-brown or brown, and above which red and purple are called pink. */
 const brownBelow = 0.62;
-const violetBelow = 0.72;
-/** Hue angle up to which a dark magenta is called violet and not pink. */
-const magentaTo = 336;
+const pinkAbove = 0.72;
 /** Chroma below which a blue with red in it is called violet. */
 const greyedBlue = 0.11;
 
@@ -107,15 +142,17 @@ export function nameColour(hex: string): ColourPhrase {
   if (l < 0.16) return 'black';
   const word = hueWord(h, l, c);
   if (c < 0.09 && l > 0.8) return `pale ${word}`;
-  return l < 0.5 ? `deep ${word}` : word;
+  return l < (deepBelow[word] ?? 0.5) ? `deep ${word}` : word;
 }
+
+/** Lightness below which a colour is called deep; 0.5 where nothing is said. Violet and purple are dark by themselves. */
+const deepBelow: Readonly<Partial<Record<ColourWord, number>>> = { violet: 0.36, purple: 0.32 };
 
 function hueWord(hue: number, lightness: number, chroma: number): ColourWord {
   const word = hueLimits.find(([limit]) => hue < limit)?.[1] ?? 'pink';
-  if (word === 'red' && lightness > violetBelow) return 'pink';
+  if ((word === 'red' || word === 'purple') && lightness > pinkAbove) return 'pink';
   if (word === 'orange' && lightness < brownBelow) return hue < 60 ? 'red-brown' : 'brown';
   if (word === 'blue' && hue > 264 && chroma < greyedBlue) return 'violet';
-  if (word === 'pink' && hue > 180 && hue < magentaTo && lightness < violetBelow) return 'violet';
   return word;
 }
 

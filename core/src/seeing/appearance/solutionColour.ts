@@ -4,7 +4,7 @@ import { indicators } from '../../matter/substances/data/indicators';
 import { layerSpectra } from '../../matter/substances/data/solvents';
 import { boundAsMade, spectra } from '../../matter/substances/data/spectra';
 import type { AbsorptionBand, ColourPhrase } from '../../matter/substances/types';
-import { nameColour } from './colourWords';
+import { colourPhrase, hexLook, nameColour, readPhrase } from './colourWords';
 import { transmittedHex, wavelengthsNm } from './spectrumColour';
 
 const layerBands = new Map<string, readonly AbsorptionBand[]>(
@@ -92,6 +92,35 @@ interface Coloured {
 
 /** The colour of light that went through absorbing species, each with its concentration, over a path. */
 export function seenThrough(coloured: readonly Coloured[], pathCm: number): LiquidColour {
+  const hex = hexThrough(coloured, pathCm);
+  return { hex, colour: isDark(hex) ? nameOfDark(coloured, pathCm) : nameColour(hex) };
+}
+
+/** Lightness (OKLab) below which a liquid looks black until it is held against the light. */
+const darkBelow = 0.22;
+const isDark = (hex: string): boolean => hexLook(hex).l < darkBelow;
+/** Up to this many halvings of the path, the meniscus or a tilted tube shows a hue (common practice). */
+const thinnestHalving = 6;
+/** Hue angles (OKLCH, degrees) of dark blues that are called blue-black. */
+const blueBlack = [235, 312] as const;
+
+/** A liquid too dark to name is held against the light: the thickest part that lets light through shows its hue. */
+function nameOfDark(coloured: readonly Coloured[], pathCm: number): ColourPhrase {
+  for (let halving = 1; halving <= thinnestHalving; halving += 1) {
+    const hex = hexThrough(coloured, pathCm / 2 ** halving);
+    if (isDark(hex)) continue;
+    const { h, c } = hexLook(hex);
+    if (c < leastHue) break;
+    if (h > blueBlack[0] && h < blueBlack[1]) return 'blue-black';
+    return colourPhrase(readPhrase(nameColour(hex)).word, 'deep');
+  }
+  return 'black';
+}
+
+/** Chroma (OKLCH) below which what is seen against the light has no hue. */
+const leastHue = 0.055;
+
+function hexThrough(coloured: readonly Coloured[], pathCm: number): string {
   const transmittance = wavelengthsNm.map((nm) => {
     const absorbance = coloured.reduce(
       (sum, { band, concentration }) => sum + bandAbsorptivity(band, nm) * concentration * pathCm,
@@ -99,8 +128,7 @@ export function seenThrough(coloured: readonly Coloured[], pathCm: number): Liqu
     );
     return 10 ** -absorbance;
   });
-  const hex = transmittedHex(transmittance);
-  return { hex, colour: nameColour(hex) };
+  return transmittedHex(transmittance);
 }
 
 /** Bands of the indicators in a liquid, each with the concentration of its form, mol/L. */

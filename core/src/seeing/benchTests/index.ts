@@ -1,3 +1,3 @@
 /** Tests held to a vessel: splints, papers, flames, a magnet. */
-export { testOutcomes } from './outcomes';
+export { outcomeShows, testOutcomes } from './outcomes';
 export { sourcesOfTest, testNames } from './performTest';

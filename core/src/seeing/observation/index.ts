@@ -15,3 +15,5 @@ export {
 export type { Observation, ObservationKind } from './observation';
 export { mergeObservations } from './mergeObservations';
 export { drawRecord } from './drawRecord';
+export { sights, sightsOf } from './sights';
+export type { Sight } from './sights';

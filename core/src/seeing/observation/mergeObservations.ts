@@ -31,7 +31,7 @@ export function mergeObservations(lists: readonly (readonly Observation[])[]): O
     ...(colour ? [colour] : []),
     ...(clarity ? [clarity] : []),
     ...solids,
-    ...rest.filter((one) => !goneAgain(one, rest)),
+    ...rest,
     ...(warmths.length > 0 && Math.abs(deltaC) >= leastC
       ? [{ kind: 'temperature', deltaC } as const]
       : []),
@@ -60,16 +60,6 @@ function turnedAs(
 ): Observation[] {
   const from = turned[0]?.from;
   return lying.map((one) => (one.kind === 'solid' && from ? { ...one, from } : one));
-}
-
-/** A solid that formed and went into solution again is told as gone. */
-function goneAgain(one: Observation, all: readonly Observation[]): boolean {
-  if (one.kind !== 'precipitate' || one.formula === undefined) return false;
-  const after = all.slice(all.indexOf(one) + 1);
-  return after.some(
-    (later) =>
-      later.kind === 'dissolves' && later.formula === one.formula && later.complete !== false,
-  );
 }
 
 function unique(list: readonly Observation[]): Observation[] {

@@ -1,9 +1,15 @@
 import * as z from 'zod';
+import { colourNamed } from '../appearance/colourNames';
 import { colourPhrases } from '../appearance/colourWords';
 import type { Clarity, ColourPhrase, Texture } from '../../matter/substances/types';
+import { sights } from './sights';
 import { formatDegrees } from '../../common/temperature';
 
-const colour = z.enum(colourPhrases as [ColourPhrase, ...ColourPhrase[]]);
+/** A colour of the vocabulary, or what people call it. */
+const colour = z.preprocess(
+  (said) => (typeof said === 'string' ? (colourNamed(said) ?? said) : said),
+  z.enum(colourPhrases as [ColourPhrase, ...ColourPhrase[]]),
+);
 
 export const textures = [
   'curdy',
@@ -70,6 +76,8 @@ export const observationSchema = z.discriminatedUnion('kind', [
     kind: z.literal('sight'),
     formula: z.string().max(100).optional(),
     result: z.string().max(300),
+    /** What it comes to, where the words alone do not tell; read from the words when left out. */
+    shows: z.array(z.enum(sights)).max(6).optional(),
     /** It settles again on the cooler part of the vessel. */
     condenses: z.boolean().optional(),
   }),
@@ -112,7 +120,10 @@ export const observationSchema = z.discriminatedUnion('kind', [
     smell: z.string().min(1).max(100),
     formula: z.string().max(100).optional(),
   }),
+  z.object({ kind: z.literal('noGas') }),
   z.object({ kind: z.literal('noChange') }),
+  /** Of everything that was not recorded: it stayed as it was. */
+  z.object({ kind: z.literal('nothingElse') }),
 ]);
 
 export type Observation = z.infer<typeof observationSchema>;
@@ -185,8 +196,12 @@ export function describeObservation(observation: Observation): string {
       return warmthWords(observation);
     case 'smell':
       return observation.smell === 'none' ? 'no smell' : `smell: ${observation.smell}`;
+    case 'noGas':
+      return 'no bubbles';
     case 'noChange':
       return 'nothing happened';
+    case 'nothingElse':
+      return 'nothing else changed';
   }
 }
 

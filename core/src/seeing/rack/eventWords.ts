@@ -81,15 +81,25 @@ export function actionWords(action: Action): string {
   }
 }
 
-/** A portion in words, as a bench note has it. */
-export function portionWords(portion: AnyPortion): string {
-  if ('indicator' in portion)
-    return `${portion.drops} ${portion.drops === 1 ? 'drop' : 'drops'} of ${portion.indicator}`;
-  if ('gas' in portion) return `${formatNumber(portion.amountMmol)} mmol of ${portion.gas} gas`;
-  if ('massG' in portion) return `${formatNumber(portion.massG)} g ${portion.substance}`;
+/** An amount that is meant approximately, from the least to the most. */
+export interface AmountRange {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** A portion in words, as a bench note has it; a range stands in place of its amount. */
+export function portionWords(portion: AnyPortion, range?: AmountRange): string {
+  const amount = (value: number): string =>
+    range ? `${formatNumber(range.low)}–${formatNumber(range.high)}` : formatNumber(value);
+  if ('indicator' in portion) {
+    const one = !range && portion.drops === 1;
+    return `${amount(portion.drops)} ${one ? 'drop' : 'drops'} of ${portion.indicator}`;
+  }
+  if ('gas' in portion) return `${amount(portion.amountMmol)} mmol of ${portion.gas} gas`;
+  if ('massG' in portion) return `${amount(portion.massG)} g ${portion.substance}`;
   if ('concentrationM' in portion)
-    return `${formatNumber(portion.volumeMl)} mL ${atMostFigures(portion.concentrationM, 3)} M ${portion.substance}`;
+    return `${amount(portion.volumeMl)} mL ${atMostFigures(portion.concentrationM, 3)} M ${portion.substance}`;
   if ('percentWV' in portion)
-    return `${formatNumber(portion.volumeMl)} mL ${formatNumber(portion.percentWV)} % ${portion.substance}`;
-  return `${formatNumber(portion.volumeMl)} mL ${portion.substance}`;
+    return `${amount(portion.volumeMl)} mL ${formatNumber(portion.percentWV)} % ${portion.substance}`;
+  return `${amount(portion.volumeMl)} mL ${portion.substance}`;
 }

@@ -17,6 +17,7 @@ import type { Reaction } from '../../vessel/reaction';
 import type { Warning } from '../../vessel/warnings';
 import type { Observation } from '../observation/observation';
 import { observeStep } from './observeStep';
+import { unwrittenChanges } from './unwrittenChanges';
 import { formatNumber } from '../../common/formatNumber';
 
 /** A vessel as set up, and what is done to it in order. */
@@ -60,6 +61,8 @@ export interface VesselState {
 export interface ToldStep {
   readonly observations: readonly Observation[];
   readonly reactions: readonly Reaction[];
+  /** New substances that no equation tells of, in words: an indicator that turned, light, a current. */
+  readonly unwritten: readonly string[];
   readonly warnings: readonly Warning[];
   /** What the model cannot say about this step, each with its reason. */
   readonly notPredicted: readonly string[];
@@ -90,19 +93,25 @@ export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] }
         ? [performTest(step.vessel, action.test)]
         : observeStep({ step: next, view: nextView }, { step, view }),
     );
-    steps.push(tell(next, nextView, observations));
+    steps.push(tell(next, nextView, observations, step));
     [step, view] = [next, nextView];
   });
   return { steps };
 }
 
-/** A step with what is seen of it, as told. */
-export function tell(step: Step, view: VesselView, observations: readonly Observation[]): ToldStep {
+/** A step with what is seen of it, as told, against how the vessel stood before. */
+export function tell(
+  step: Step,
+  view: VesselView,
+  observations: readonly Observation[],
+  previous?: Step,
+): ToldStep {
   const { reactions, warnings, notPredicted } = step;
   const state = stateOf(step, view);
   return {
     observations,
     reactions,
+    unwritten: unwrittenChanges(step, previous, observations),
     warnings,
     notPredicted,
     sources: sourcesOf(step, observations),

@@ -6,6 +6,7 @@ import { dissolvedGas, gasPropertiesOf, molarVolumeMlPerMmol } from '../../matte
 import type { ColourPhrase } from '../../matter/substances/types';
 import type { Step } from '../../vessel/step';
 import type { Amounts } from '../../vessel/amounts';
+import type { HeatSight } from '../../vessel/dry/dryHeat';
 import type { Vessel } from '../../vessel/vessel';
 import { inWords } from '../../vessel/air/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../../vessel/rules/rule';
@@ -51,7 +52,7 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
       : 0;
   const isFelt = Math.abs(deltaC) >= feltC;
   const sights: Observation[] = [
-    ...(step.sights ?? []).map((sight): Observation => ({ kind: 'sight', ...sight })),
+    ...(step.sights ?? []).map(sightSeen),
     ...turns(step, from),
     ...(step.electrolysis ? electrolysisSights(step.electrolysis, from) : []),
   ];
@@ -106,6 +107,14 @@ function turns({ moments = [] }: Step, first: ColourPhrase): Observation[] {
     return [{ kind: 'sight', result }];
   });
 }
+
+const sightSeen = ({ formula, result, shows, condenses }: HeatSight): Observation => ({
+  kind: 'sight',
+  formula,
+  result,
+  ...(shows && { shows: [...shows] }),
+  ...(condenses && { condenses }),
+});
 
 function holdsAnything({ volumeMl, phases }: Vessel): boolean {
   return (
@@ -176,7 +185,8 @@ function solidObservations(step: Step, before?: Vessel): Observation[] {
   return found;
 }
 
-function gasObservations({ gasEvolved, ledIn = [], vessel }: Step): Observation[] {
+function gasObservations({ gasEvolved, ledIn = [], vessel, sights = [] }: Step): Observation[] {
+  const paced = sights.find(({ vigour }) => vigour)?.vigour;
   return Object.entries(gasEvolved)
     .filter(([formula, amount]) => formula !== 'H2O' && amount > noticeableGasMmol)
     .sort(([, a], [, b]) => b - a)
@@ -186,7 +196,7 @@ function gasObservations({ gasEvolved, ledIn = [], vessel }: Step): Observation[
       const bubbles = {
         kind: 'gas',
         formula,
-        vigour: vigourOf(amountMmol, vessel.volumeMl),
+        vigour: paced ?? vigourOf(amountMmol, vessel.volumeMl),
         amountMmol,
         ...(colour && { colour }),
       } as const;

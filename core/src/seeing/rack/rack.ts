@@ -216,5 +216,5 @@ function empty(container: ContainerKind): Standing {
 function after(before: Standing, step: Step): Standing {
   const view = viewVessel(step);
   const seen = observeStep({ step, view }, { step: before.step, view: before.told.view });
-  return { step, told: tell(step, view, seen) };
+  return { step, told: tell(step, view, seen, before.step) };
 }

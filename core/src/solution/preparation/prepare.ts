@@ -6,10 +6,11 @@ import {
   waterOfCrystallisation,
 } from '../../matter/formula/molarMass';
 import { parseFormula } from '../../matter/formula/parseFormula';
-import { namedSubstances } from '../../matter/substances/data/namedSubstances';
 import { findSubstance, shelfSubstances } from '../../matter/substances/findSubstance';
 import type { StockSolution } from '../../matter/substances/types';
-import { solubilityM } from './solubility';
+import { dissolvingAid } from './dissolvingAids';
+import type { DissolvingAid } from './dissolvingAids';
+import { dissolvesM } from './solubility';
 import { atMostFigures, formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
 
 /** What is to be made, and from what. Exactly one of the three concentrations is given. */
@@ -110,7 +111,7 @@ export function stockOf(formula: string): StockSolution | undefined {
 
 function tooStrong(formula: string, concentrationM: number): string[] {
   if (!shelfSubstances().some((row) => row.formula === formula)) return [];
-  const limit = solubilityM(formula).concentrationM;
+  const limit = dissolvesM(formula);
   return concentrationM > limit
     ? [
         `${show(concentrationM)} mol/L is more than dissolves at room temperature, about ${withFigures(limit, 2)} mol/L: some stays at the bottom.`,
@@ -135,37 +136,14 @@ interface Identity {
 }
 
 function identify(text: string): Identity {
-  try {
-    const { substance, form } = findSubstance(text);
-    const shelfForms = substance.forms.map(({ formula }) => formula);
-    // Naming a substance whose only form is a hydrate means that hydrate.
-    const only = shelfForms.length === 1 ? shelfForms[0] : undefined;
-    const chosen = form ?? only;
-    return { formula: substance.formula, shelfForms, ...(chosen && { form: chosen }) };
-  } catch (unknown) {
-    const wanted = text.trim().toLowerCase();
-    const named = namedSubstances.find(({ stock, common, oxo }) =>
-      [stock, common, oxo].includes(wanted),
-    );
-    if (named) return { formula: named.formula, shelfForms: [] };
-    // Any readable formula can be weighed out; what is no formula either stays unknown.
-    const species = readable(text);
-    if (!species || species.charge !== 0) throw unknown;
-    const dry = anhydrousFormula(species);
-    return {
-      formula: dry,
-      shelfForms: [],
-      ...(dry !== species.formula && { form: species.formula }),
-    };
-  }
-}
-
-function readable(text: string) {
-  try {
-    return parseFormula(text);
-  } catch {
-    return undefined;
-  }
+  const { substance, form } = findSubstance(text);
+  if (!shelfSubstances().includes(substance))
+    throw ChemistryError.of('notInJars', substance.formula);
+  const shelfForms = substance.forms.map(({ formula }) => formula);
+  // Naming a substance whose only form is a hydrate means that hydrate.
+  const only = shelfForms.length === 1 ? shelfForms[0] : undefined;
+  const chosen = form ?? only;
+  return { formula: substance.formula, shelfForms, ...(chosen && { form: chosen }) };
 }
 
 function readForm(text: string, { formula, shelfForms }: Identity): string {
@@ -256,7 +234,8 @@ function cautionsFor(
   form: string,
   massG: number,
 ): string[] {
-  const cautions: string[] = [];
+  const aid = dissolvingAid(formula);
+  const cautions: string[] = aid ? [...aidWords(aid, massG), aid.words] : [];
   if (request.form === undefined && shelfForms.length > 1)
     cautions.push(
       `Which form is on the shelf? This is for ${form}; also kept as ${shelfForms.filter((one) => one !== form).join(', ')}.`,
@@ -268,11 +247,16 @@ function cautionsFor(
       `The anhydrous solid would need ${show(dryG)} g; the same mass of it makes a stronger solution.`,
     );
   }
-  if (massG < 0.1)
+  if (massG < 0.25)
     cautions.push(
-      'Under 0.1 g a 0.01 g balance is off by more than 5 %: make more, or dilute a stronger solution.',
+      'Under 0.25 g a 0.01 g balance is off by more than 2 %: make more, or dilute a stronger solution.',
     );
   return cautions;
+}
+
+/** How much of what helps it to dissolve goes with a mass of it. */
+function aidWords({ with: helper }: DissolvingAid, massG: number): string[] {
+  return helper ? [`With it ${show(helper.gPerG * massG)} g of ${helper.substance}.`] : [];
 }
 
 function requireRange(

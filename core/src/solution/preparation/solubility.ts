@@ -1,4 +1,5 @@
 import { molarMassOf } from '../../matter/formula/molarMass';
+import { dissolvingAid } from './dissolvingAids';
 import { findSubstance } from '../../matter/substances/findSubstance';
 
 /**
@@ -13,4 +14,15 @@ export function solubilityM(substance: string): { formula: string; concentration
     concentrationM:
       row.stock?.concentrationM ?? (1000 * grams) / (100 + grams) / molarMassOf(row.formula),
   };
+}
+
+/**
+ * The strongest clear solution that can be made up, mol/L: as strong as the bottle, what water dissolves, or what it dissolves
+ * with what is put in besides, as iodine with iodide.
+ *
+ * @throws ChemistryError for an unknown substance.
+ */
+export function dissolvesM(substance: string): number {
+  const { formula, concentrationM } = solubilityM(substance);
+  return dissolvingAid(formula)?.dissolvesM ?? concentrationM;
 }

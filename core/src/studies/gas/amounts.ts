@@ -107,18 +107,13 @@ export function amountsFor(request: AmountsRequest): Amounts {
     parts.find(({ n }) => n > 0);
   // Where air itself is the gas that is left, the equation tells of the oxygen that goes: four times as much nitrogen stays.
   const ratio = perGas ?? nitrogenPerOxygen;
-  const taken = parts.map(({ reagent, n }): Taken => {
-    if (n === 0)
-      return {
-        reagent,
-        limits: false,
-        amountMmol: 0,
-        words: reagent.catalyst ? 'a spatula tip, not used up' : 'enough to cover it',
-      };
+  const partners = parts.map(({ reagent, n }): Taken => {
+    if (n === 0) return { reagent, limits: false, amountMmol: 0, ...besideThem(reagent) };
     const limits = reagent === limiting?.reagent;
     const amountMmol = (madeMmol * n) / ratio / (limits ? 1 : 1 / (1 + excess));
     return { reagent, limits, amountMmol, ...measured(reagent, amountMmol, dropsPerMl) };
   });
+  const taken = partners.map((one) => withDehydrating(one, partners));
   const liquidMl = taken.reduce((sum, one) => sum + (one.volumeMl ?? 0), 0);
   const vessel =
     vesselMl === undefined
@@ -132,6 +127,13 @@ export function amountsFor(request: AmountsRequest): Amounts {
       `n = pV/RT: ${show(volumeMl)} mL ÷ ${show(molarMl)} mL/mmol = ${show(wantedMmol)} mmol of ${route.gas} as collected`,
       `${show(100 * lostShare)} % is lost${route.leaves < 0.97 ? ` and ${show(100 * (1 - route.leaves))} % stays in the liquid` : ''}: ${show(madeMmol)} mmol is made`,
       `${route.equation}`,
+      ...taken.flatMap(({ reagent, volumeMl: ml }) =>
+        reagent.role === 'dehydrating' && ml !== undefined
+          ? [
+              `${reagentText(reagent)}: ${show(reagent.mlPerPart ?? 0)} mL for each part = ${show(ml)} mL; it takes up the water that comes`,
+            ]
+          : [],
+      ),
       ...taken
         .filter(({ amountMmol }) => amountMmol > 0)
         .map(
@@ -144,11 +146,28 @@ export function amountsFor(request: AmountsRequest): Amounts {
   };
 }
 
+/** What is taken of something the equation does not use up. */
+function besideThem({ role, use }: RouteReagent): Pick<Taken, 'words'> {
+  if (role === 'dehydrating') return {};
+  if (role !== 'catalyst') return { words: 'enough to cover it' };
+  return {
+    words: use === 'solid' ? 'a spatula tip, not used up' : 'a few drops, not used up',
+  };
+}
+
+/** A dehydrating agent is measured by what it takes the water from. */
+function withDehydrating(one: Taken, all: readonly Taken[]): Taken {
+  const { role, mlPerPart } = one.reagent;
+  if (role !== 'dehydrating' || mlPerPart === undefined) return one;
+  const from = all.find(({ amountMmol }) => amountMmol > 0);
+  return { ...one, volumeMl: mlPerPart * (from?.volumeMl ?? from?.massG ?? 0) };
+}
+
 /** mol of nitrogen that comes with a mol of oxygen in air, argon counted with it. */
 const nitrogenPerOxygen = (1 - 0.2095) / 0.2095;
 
 function coefficient(used: Readonly<Record<string, number>>, reagent: RouteReagent): number {
-  if (reagent.catalyst) return 0;
+  if (reagent.role !== undefined) return 0;
   return used[reagent.kept] ?? used[reagent.substance] ?? baseOf(used, reagent);
 }
 

@@ -13,8 +13,28 @@ export interface RouteReagent {
   readonly use: ReagentUse;
   /** mol/L, of a solution. */
   readonly concentrationM?: number;
-  /** Not used up: it only makes the others react. */
-  readonly catalyst?: true;
+  /** What it is there for, where it is no partner of the equation. */
+  readonly role?: ReagentRole;
+  /** Of a dehydrating agent, mL for each mL or gram of what it takes the water from. */
+  readonly mlPerPart?: number;
+}
+
+/** A catalyst only makes the others react; a dehydrating agent takes up the water that comes. */
+export type ReagentRole = 'catalyst' | 'dehydrating';
+
+/** Reagents in the order in which they go in: what lies in the generator, then what comes to it a little at a time. */
+export function chargeOrder<R extends { readonly reagent: RouteReagent }>(
+  all: readonly R[],
+): { readonly first: readonly R[]; readonly later: readonly R[] } {
+  const isFirst = [
+    ({ reagent }: R) => reagent.use === 'solid',
+    ({ reagent }: R) => reagent.role === 'dehydrating',
+    (one: R) => one === all[0],
+  ].find((rule) => all.some(rule));
+  return {
+    first: all.filter((one) => isFirst?.(one)),
+    later: all.filter((one) => !isFirst?.(one)),
+  };
 }
 
 /** Reagents brought together, to see whether they give the gas. */

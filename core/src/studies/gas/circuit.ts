@@ -1,5 +1,6 @@
+import { hueOf } from '../../seeing/appearance/colourWords';
 import type { VesselView } from '../../seeing/appearance/vesselView';
-import { testOutcomes } from '../../seeing/benchTests/outcomes';
+import { readGasTest, testOutcomes } from '../../seeing/benchTests/outcomes';
 import { performTest } from '../../seeing/benchTests/performTest';
 import { balance } from '../../matter/equation/balance';
 import { ChemistryError } from '../../common/errors';
@@ -10,7 +11,6 @@ import { runRack } from '../../seeing/rack/rack';
 import { dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
 import { setUp } from '../../vessel/act';
 import { solubilityOf } from './collection';
-import { canonicalOutcome } from './canonicalOutcome';
 import { testReagents } from './testReagents';
 import type { TestReagent } from './testReagents';
 
@@ -133,8 +133,8 @@ function tubeTest(gas: string, test: (typeof inTube)[number]): CircuitTest {
     name: words.charAt(0).toUpperCase() + words.slice(1),
     how: howTo[test] ?? words,
     expected: result,
-    expectedChoice: canonicalOutcome(test, result),
-    choices: withExpected(testOutcomes[test] ?? [], canonicalOutcome(test, result)),
+    expectedChoice: readGasTest(test, result),
+    choices: withExpected(testOutcomes[test] ?? [], readGasTest(test, result)),
     observations: [observation],
     equations: [],
     ...(test === 'litSplint' &&
@@ -221,8 +221,6 @@ const asChosen = (expected: string, choices: readonly string[]) => ({
 function withExpected(choices: readonly string[], expected: string): readonly string[] {
   return choices.includes(expected) ? choices : [...choices, expected];
 }
-
-const hueOf = (phrase: string | undefined): string => phrase?.split(' ').at(-1) ?? '';
 
 /** What was seen of a reagent, as short as it is said: its colour goes or turns, a solid comes. */
 function inShort(observations: readonly Observation[]): string {

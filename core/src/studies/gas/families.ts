@@ -152,7 +152,7 @@ const peroxide: Family = {
       const { reagent, portion } = solidOf(catalyst, 1);
       const liquid = solutionOf(one, diluteM, acidMl);
       return {
-        reagents: [liquid.reagent, { ...reagent, catalyst: true }],
+        reagents: [liquid.reagent, { ...reagent, role: 'catalyst' }],
         portions: [portion, liquid.portion],
       };
     }),

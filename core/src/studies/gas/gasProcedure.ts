@@ -5,7 +5,7 @@ import type { Procedure, Step } from '../../planning/procedure/procedure';
 import type { AnyPortion } from '../../vessel/portion';
 import type { Amounts, Taken } from './amounts';
 import { plainFormula } from '../../matter/formula/plainFormula';
-import { reagentText } from './attempt';
+import { chargeOrder, reagentText } from './attempt';
 import type { RouteReagent } from './attempt';
 import { collectionNames } from './collection';
 import type { CollectionMethod } from './collection';
@@ -212,7 +212,6 @@ function portionOf({ reagent, massG, volumeMl }: Taken): AnyPortion | undefined 
     : { substance: reagent.substance, volumeMl: ml };
 }
 
-const isLiquid = ({ reagent }: Taken): boolean => reagent.use !== 'solid';
 const isFollowed = ({ from, heatedToC, reagents }: Route): boolean =>
   from.kind === 'engine' ||
   (heatedToC !== undefined && reagents.every(({ use }) => use === 'solid'));
@@ -220,7 +219,7 @@ const isFollowed = ({ from, heatedToC, reagents }: Route): boolean =>
 function put(taken: readonly Taken[]): RackEvent[] {
   return taken.flatMap((one): RackEvent[] => {
     const portion =
-      one.reagent.catalyst && one.massG === undefined
+      one.reagent.role === 'catalyst' && one.massG === undefined
         ? { substance: one.reagent.kept, massG: 0.1 }
         : portionOf(one);
     return portion ? [{ vessel: generator, action: { do: 'add', portion } }] : [];
@@ -228,12 +227,11 @@ function put(taken: readonly Taken[]): RackEvent[] {
 }
 
 function chargeStep({ route, amounts }: GasPreparation): Step {
-  const solids = amounts.taken.filter((one) => !isLiquid(one));
-  const first = solids.length > 0 ? solids : amounts.taken.slice(0, 1);
+  const { first } = chargeOrder(amounts.taken);
   return {
     ...blankStep('charge'),
     text: `Put ${first.map((one) => (one.words ? `${plainFormula(one.reagent.kept)} (${one.words})` : amountText(one))).join(' and ')} into the generator.`,
-    events: isFollowed(route) ? put(first.filter((one) => !isLiquid(one))) : [],
+    events: isFollowed(route) ? put(first) : [],
     minutes: 2,
     uses: { balance: 1 },
     ...caution(route.cautions),
@@ -242,7 +240,7 @@ function chargeStep({ route, amounts }: GasPreparation): Step {
 
 function purgeStep(plan: GasPreparation): Step {
   const { route, amounts, discardMl } = plan;
-  const liquids = amounts.taken.filter(isLiquid);
+  const liquids = chargeOrder(amounts.taken).later;
   const start = [
     ...(liquids.length > 0
       ? [
@@ -271,7 +269,11 @@ function purgeStep(plan: GasPreparation): Step {
     uses: { ...(route.heatedToC !== undefined && { burner: 1 }), hood: 1 },
     needs: [
       { step: 'assemble', because: 'a leak is found before there is gas to leak' },
-      { step: 'charge', because: 'the solid is in before the acid or the flame comes to it' },
+      {
+        step: 'charge',
+        because:
+          'what lies in the generator is in before the other liquid or the flame comes to it',
+      },
       ...(plan.reagents.length > 0
         ? [{ step: 'tubes', because: 'the gas must have somewhere to go' }]
         : []),

@@ -1,13 +1,32 @@
+import { plainFormula } from '../../matter/formula/plainFormula';
+import { chargeOrder, reagentText } from './attempt';
+import type { RouteReagent } from './attempt';
 import type { CollectionMethod } from './collection';
 
-/** What comes before what when a gas is made, and what happens otherwise. */
-export function orderOfWork(hot: boolean, method: CollectionMethod): string[] {
+/** What goes in first, and what comes to it. */
+function chargingWords(reagents: readonly RouteReagent[], hot: boolean): string {
+  const { first, later } = chargeOrder(reagents.map((reagent) => ({ reagent })));
+  const words = (some: typeof first): string =>
+    some.map(({ reagent }) => plainFormula(reagentText(reagent))).join(' and ');
+  const flame = hot ? ' Then the flame, gentle and moving.' : '';
+  if (reagents.length === 0)
+    return 'What lies in the generator first, then what comes to it, or the flame.';
+  if (later.length === 0) return `${words(first)} into the dry tube.${flame}`;
+  return `First ${words(first)}, then ${words(later)} a little at a time.${flame}`;
+}
+
+/** What comes before what when a gas is made of some reagents, and what happens otherwise. */
+export function orderOfWork(
+  hot: boolean,
+  method: CollectionMethod,
+  reagents: readonly RouteReagent[] = [],
+): string[] {
   return [
     method === 'syringe'
       ? 'Spare syringe greased and within reach, plunger just off the bottom, clamps loose.'
       : 'Lids and spare vessels at hand; splint and damp papers ready.',
     'Apparatus together and tight before any reagent is in.',
-    'Solid first, then the liquid a little at a time, or the flame.',
+    chargingWords(reagents, hot),
     'First gas let go: it is air.',
     ...(hot && method === 'overWater'
       ? [

@@ -102,7 +102,7 @@ function heatedRoutes(gas: string, shelf: Shelf): Facts[] {
               substance: substance.formula,
               kept: substance.forms[0].formula,
               use: substance.state ?? 'solid',
-              ...(catalysts.includes(one) && { catalyst: true as const }),
+              ...(catalysts.includes(one) && { role: 'catalyst' as const }),
             };
           }),
           heatedToC: row.atC,

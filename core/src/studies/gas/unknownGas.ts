@@ -8,7 +8,7 @@ import { commonPractice } from '../../matter/substances/source';
 import { setUp } from '../../vessel/act';
 import { risesInWater } from './circuit';
 import { solubilityOf } from './collection';
-import { canonicalOutcome } from './canonicalOutcome';
+import { readGasTest } from '../../seeing/benchTests/outcomes';
 
 /** Gases an unknown may be. */
 export const unknownGases = [
@@ -92,7 +92,7 @@ function outcomeOf(gas: string, test: (typeof unknownGasTests)[number]): string 
   if (test === 'dewOverFlame' || test === 'limewaterAfterBurning') return afterBurning(gas, test);
   const { vessel } = setUp({ contents: [{ gas, amountMmol: 1 }], container: 'testTube' });
   const observation = performTest(vessel, test);
-  return 'result' in observation ? canonicalOutcome(test, observation.result) : 'nothing';
+  return 'result' in observation ? readGasTest(test, observation.result) : 'nothing';
 }
 
 /** What a burning gas leaves, by its elements: hydrogen burns to water, carbon to carbon dioxide, sulfur to its dioxide. */

@@ -1,6 +1,6 @@
 import { commonPractice, handbook } from '../../matter/substances/source';
 import type { Source } from '../../matter/substances/source';
-import type { ReagentUse } from './attempt';
+import type { ReagentRole, ReagentUse } from './attempt';
 
 const text = handbook(
   'Greenwood and Earnshaw, Chemistry of the Elements',
@@ -15,7 +15,8 @@ export interface WrittenRoute {
   readonly reagents: readonly {
     readonly substance: string;
     readonly use: ReagentUse;
-    readonly catalyst?: true;
+    readonly role?: ReagentRole;
+    readonly mlPerPart?: number;
   }[];
   /** Balanced, with states. */
   readonly equation: string;
@@ -31,7 +32,12 @@ export interface WrittenRoute {
 
 const solid = (substance: string) => ({ substance, use: 'solid' as const });
 const sulfuric = { substance: 'H2SO4', use: 'concentrated' as const };
-const takesWater = { ...sulfuric, catalyst: true as const };
+/** Concentrated sulfuric acid that takes water out: so many mL for each mL, or gram, of what holds it (Vogel; common practice). */
+const takesWater = (mlPerPart: number) => ({
+  ...sulfuric,
+  role: 'dehydrating' as const,
+  mlPerPart,
+});
 
 /** Routes by gas: dehydrations, displaced volatile acids, comproportionations on warming, decarboxylation, and the current. */
 export const writtenRoutes: readonly WrittenRoute[] = [
@@ -66,7 +72,7 @@ export const writtenRoutes: readonly WrittenRoute[] = [
   },
   {
     gas: 'CO',
-    reagents: [{ substance: 'HCOOH', use: 'concentrated' }, takesWater],
+    reagents: [{ substance: 'HCOOH', use: 'concentrated' }, takesWater(1.5)],
     equation: 'HCOOH(l) → CO(g) + H2O(l)',
     heatedToC: 60,
     pace: 'steady',
@@ -76,7 +82,7 @@ export const writtenRoutes: readonly WrittenRoute[] = [
   },
   {
     gas: 'CO',
-    reagents: [solid('H2C2O4'), takesWater],
+    reagents: [solid('H2C2O4'), takesWater(3)],
     equation: 'H2C2O4(s) → CO(g) + CO2(g) + H2O(l)',
     heatedToC: 80,
     pace: 'steady',
@@ -129,7 +135,7 @@ export const writtenRoutes: readonly WrittenRoute[] = [
   },
   {
     gas: 'C2H4',
-    reagents: [{ substance: 'C2H5OH', use: 'concentrated' }, takesWater],
+    reagents: [{ substance: 'C2H5OH', use: 'concentrated' }, takesWater(2)],
     equation: 'C2H5OH(l) → C2H4(g) + H2O(l)',
     heatedToC: 170,
     pace: 'steady',
@@ -142,7 +148,7 @@ export const writtenRoutes: readonly WrittenRoute[] = [
     gas: 'C2H4',
     reagents: [
       { substance: 'C2H5OH', use: 'concentrated' },
-      { ...solid('Al2O3'), catalyst: true },
+      { ...solid('Al2O3'), role: 'catalyst' },
     ],
     equation: 'C2H5OH(g) → C2H4(g) + H2O(g)',
     heatedToC: 350,

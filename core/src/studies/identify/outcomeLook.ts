@@ -1,4 +1,4 @@
-import { colourPhrases } from '../../seeing/appearance/colourWords';
+import { colourPhrases, hueOf } from '../../seeing/appearance/colourWords';
 import type { Observation } from '../../seeing/observation/observation';
 import { organicLooks } from '../../matter/substances/data/organicLooks';
 import type { OutcomeLook } from '../../matter/substances/data/organicLooks';
@@ -52,7 +52,7 @@ const isPhrase = (text: string): text is ColourPhrase =>
 
 /** A colour as little of it looks. */
 function paler(colour: ColourPhrase): ColourPhrase {
-  const hue = colour.split(' ').at(-1) ?? colour;
+  const hue = hueOf(colour);
   const pale = `pale ${hue}`;
   return isPhrase(pale) ? pale : colour;
 }

@@ -1,6 +1,7 @@
 import { commonPractice } from '../../matter/substances/source';
 import { organicTests } from '../../matter/substances/data/organicTests';
 import type { UnknownTest } from '../../matter/substances/types';
+import { firstAidForUnknowns } from '../../safety/protection';
 import { inorganicTests } from './inorganic/runTests';
 import type { UnknownKind } from './nextBest';
 
@@ -12,6 +13,8 @@ export interface TestKit {
   readonly cautions: readonly { readonly label: string; readonly caution: string }[];
   /** How jars of unknown content are treated. */
   readonly handling: readonly string[];
+  /** What is done at once when something goes wrong with one. */
+  readonly firstAid: readonly string[];
   /** Where what is left of them goes. */
   readonly waste: readonly string[];
 }
@@ -42,6 +45,7 @@ export function testKit(kinds: Iterable<UnknownKind>): TestKit {
     reagents: [...new Set(tests.flatMap(({ reagents }) => reagents))],
     cautions: tests.flatMap(({ label, caution }) => (caution ? [{ label, caution }] : [])),
     handling: own.length === 0 ? [] : atTheBench,
+    firstAid: own.length === 0 ? [] : firstAidForUnknowns,
     waste: own.map((kind) => left[kind]),
   };
 }

@@ -1,4 +1,4 @@
-import { colourWords, phraseHex, plainWords } from '../../seeing/appearance/colourWords';
+import { colourWords, hueOf, phraseHex, plainWords } from '../../seeing/appearance/colourWords';
 import { dice } from '../../common/dice';
 import { balance } from '../../matter/equation/balance';
 import { fiveTypeNames } from '../../matter/equation/reactionType';
@@ -33,7 +33,6 @@ export interface Drill {
 
 /** How many answers stand to choose from: one for each of the keys 1 to 4. */
 const choiceCount = 4;
-const plainHue = (phrase: string): string => phrase.split(' ').at(-1) ?? phrase;
 
 /** The right answer among others, in an order that is the same every time for the same question. */
 function among(id: string, answer: string, others: readonly string[]): string[] {
@@ -88,7 +87,7 @@ function precipitateDrills(): Drill[] {
     // Two solids of two colours make no fair question.
     if (solids.length > 1) return [];
     const [solid] = solids;
-    const answer = solid?.colour ? `${plainHue(solid.colour)} precipitate` : nothing;
+    const answer = solid?.colour ? `${hueOf(solid.colour)} precipitate` : nothing;
     return [{ one, other, answer, formula: solid?.formula }];
   });
   return seen.map(({ one, other, answer, formula }): Drill => {

@@ -104,7 +104,12 @@ function begin(setup: ShiftRequest['vessel']): Stage {
 function next(before: Stage, action: Action): Stage {
   const step = act(before.step.vessel, action);
   const view = viewVessel(step);
-  return { step, view, told: tell(step, view, observeStep({ step, view }, before)), action };
+  return {
+    step,
+    view,
+    told: tell(step, view, observeStep({ step, view }, before), before.step),
+    action,
+  };
 }
 
 function tellShift(

@@ -1,6 +1,6 @@
 import { hotSolids } from '../../matter/substances/data/hotSolids';
 import { sourceText } from '../../matter/substances/source';
-import type { HotSolid } from '../../matter/substances/types';
+import type { HotSolid, Sight, Vigour } from '../../matter/substances/types';
 import { addAmounts, present, scaleAmounts, tracesMmol } from '../amounts';
 import type { Amounts } from '../amounts';
 import { isImmiscible } from '../layer';
@@ -16,6 +16,10 @@ import { formatSetTemperature } from '../../common/temperature';
 export interface HeatSight {
   readonly formula: string;
   readonly result: string;
+  /** What it comes to, by the words for it. */
+  readonly shows?: readonly Sight[];
+  /** How fast gas comes off with it, where that does not follow from its amount. */
+  readonly vigour?: Vigour;
   /** It settles again on the cooler part of the vessel. */
   readonly condenses?: true;
 }

@@ -12,6 +12,8 @@ import { authors } from './011-authors';
 import { guesses } from './012-guesses';
 import { entriesOfADay } from './013-entries-of-a-day';
 import { restoringAndListing } from './014-restoring-and-listing';
+import { measuring } from './015-measuring';
+import { safetyPapers } from './016-safety-papers';
 
 /** Every migration in order. They only go forward; a landed one is never changed. */
 export const migrations = [
@@ -29,4 +31,6 @@ export const migrations = [
   guesses,
   entriesOfADay,
   restoringAndListing,
+  measuring,
+  safetyPapers,
 ] as const;

@@ -24,6 +24,8 @@ export const tags = [
   'Runs',
   'Settings',
   'Shelf',
+  'DataSheets',
+  'RiskWords',
 ] as const;
 /** Whoever signs in or out sees other things altogether. */
 export const everything = [...tags];

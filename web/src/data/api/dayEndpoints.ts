@@ -1,5 +1,5 @@
 import { contracts } from '@stoichos/contract';
-import type { Saving, WhichDays } from '@stoichos/contract';
+import type { RiskWords, Saving, WhichDays } from '@stoichos/contract';
 import type {
   DayCopy,
   DayProcedure,
@@ -35,6 +35,17 @@ export const dayEndpoints = ({ read, write }: Build) => ({
     contracts.copyDays,
     (copies: readonly DayCopy[]) => ({ body: { copies: [...copies] } }),
     { invalidatesTags: ['Days'] },
+  ),
+  riskWords: read(contracts.riskWords, (dayId: string) => ({ params: { dayId } }), {
+    providesTags: ['RiskWords'],
+  }),
+  saveRiskWords: write(
+    contracts.saveRiskWords,
+    ({ dayId, ...body }: RiskWords & { readonly dayId: string; readonly was: string }) => ({
+      params: { dayId },
+      body,
+    }),
+    { invalidatesTags: ['RiskWords'] },
   ),
   archiveDay: write(
     contracts.archiveDay,

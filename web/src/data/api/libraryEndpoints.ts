@@ -6,6 +6,9 @@ import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import type { Build } from './build';
 import { unasked } from './build';
 
+/** Of a long name of a file its end is kept, which says what kind it is. */
+const longestFileName = 120;
+
 /** What the school keeps beside its lab days: the shelf, procedures, kept sequences, settings. */
 export const libraryEndpoints = ({ read, write }: Build) => ({
   shelf: read(contracts.shelf, unasked, { providesTags: ['Shelf'] }),
@@ -22,6 +25,27 @@ export const libraryEndpoints = ({ read, write }: Build) => ({
     }),
     { invalidatesTags: ['Shelf'] },
   ),
+  dataSheets: read(contracts.dataSheets, unasked, { providesTags: ['DataSheets'] }),
+  keepDataSheet: write(
+    contracts.keepDataSheet,
+    ({ itemId, file }: { readonly itemId: string; readonly file: File }) => ({
+      params: { itemId },
+      query: { name: file.name.slice(-longestFileName) },
+      upload: file,
+    }),
+    { invalidatesTags: ['DataSheets'] },
+  ),
+  linkDataSheet: write(
+    contracts.linkDataSheet,
+    ({ itemId, link }: { readonly itemId: string; readonly link: string | null }) => ({
+      params: { itemId },
+      body: { link },
+    }),
+    { invalidatesTags: ['DataSheets'] },
+  ),
+  dropDataSheet: write(contracts.dropDataSheet, (itemId: string) => ({ params: { itemId } }), {
+    invalidatesTags: ['DataSheets'],
+  }),
   importShelf: write(
     contracts.importShelf,
     (body: { readonly text: string; readonly apply: boolean }) => ({ body }),

@@ -1,13 +1,10 @@
 import { ChemistryError, inField, setReader } from '@stoichos/core/common';
-import { daySafety, firstLooks, weighingEffects } from '@stoichos/core/labday/prep';
+import { daySafety, riskAssessment, firstLooks, weighingEffects } from '@stoichos/core/labday/prep';
 import type { Reader } from '@stoichos/core/common';
+import { alternatives } from '@stoichos/core/planning/alternatives';
+import type { Wanted } from '@stoichos/core/planning/alternatives';
 import { drawStructure } from '@stoichos/core/matter/structure';
-import {
-  alternatives,
-  cutsFor,
-  procedureRunner,
-  runProcedure,
-} from '@stoichos/core/planning/procedure';
+import { cutsFor, procedureRunner, runProcedure } from '@stoichos/core/planning/procedure';
 import { schedule } from '@stoichos/core/planning/schedule';
 import { wastePlan } from '@stoichos/core/planning/waste';
 import { dayReport } from '@stoichos/core/report/dayReport';
@@ -49,7 +46,7 @@ import { findElectrode } from '@stoichos/core/vessel';
 import type { Portion } from '@stoichos/core/vessel';
 import type { CellSetup } from '@stoichos/core/labday/cells';
 import type { SealedUnknown, UnknownAnswer } from '@stoichos/core/labday/access';
-import type { ClassPlan, Procedure, Wanted } from '@stoichos/core/planning/procedure';
+import type { ClassPlan, Procedure } from '@stoichos/core/planning/procedure';
 import type { ScheduleRequest, TimedTask } from '@stoichos/core/planning/schedule';
 import type { Limits, WasteSource } from '@stoichos/core/planning/waste';
 import type { ReportRequest } from '@stoichos/core/report/dayReport';
@@ -285,6 +282,7 @@ export const chemistry = {
   worksheet: quick(worksheet),
   firstLooks: quick(firstLooks),
   safety: quick(daySafety),
+  risk: quick(riskAssessment),
 };
 
 export type Chemistry = typeof chemistry;

@@ -2,6 +2,7 @@ import { ProcedureName, ProcedureWords } from '../../shared/chemistry/ProcedureN
 import { Text } from '@mantine/core';
 import { isMixing, benchesOf, stationsOf, worksAsMade } from '@stoichos/core/labday/day';
 import { benchProgress, waitingSteps } from '@stoichos/core/labday/bench';
+import { cautionsOfStep } from '@stoichos/core/labday/prep';
 import { judgeStation } from '@stoichos/core/labday/judge';
 import { shortText } from '@stoichos/core/planning/procedure';
 import type { Bench, LabDay, Work } from '@stoichos/core/labday/day';
@@ -9,6 +10,7 @@ import type { BenchProgress } from '@stoichos/core/labday/bench';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { useDayQuery } from '../../data/api/api';
 import { useAppSelector } from '../../data/store';
+import { Formula } from '../../shared/chemistry/Formula';
 import { StationPair } from '../../shared/glassware/StationPair';
 import { useDayWithUnsent } from '../../data/outbox/useDayWithUnsent';
 import { OnceRun } from '../../shared/labday/OnceRun';
@@ -86,7 +88,6 @@ function Wall({ day, group }: { day: LabDay; group: string | null }) {
       <h1 className={classes.step}>
         <ProcedureWords procedure={work.procedure} text={step.text} />
       </h1>
-      {step.caution && <p className={classes.caution}>{step.caution}</p>}
       <OnceRun works={[work]} ahead={own}>
         {() => (
           <NowOnTheWall
@@ -123,39 +124,46 @@ function NowOnTheWall({ day, bench, progress, work, step, timers, now }: NowOnTh
   const judged = station && judgeStation(day, work, step, station, bench);
   const waiting = waitingSteps(progress);
   return (
-    <div className={classes.middleRow}>
-      <div className={classes.pair}>
-        {station && judged && (
-          <>
-            <StationPair judgement={judged} height={300} />
-            {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
-              <Mark of={judged.verdict} large />
-            )}
-          </>
-        )}
+    <>
+      <p className={classes.caution}>
+        <Formula text={cautionsOfStep(work, step).join(' ')} wrap />
+      </p>
+      <div className={classes.middleRow}>
+        <div className={classes.pair}>
+          {station && judged && (
+            <>
+              <StationPair judgement={judged} height={300} />
+              {judged.seen.length > 0 && judged.verdict !== 'notRecorded' && (
+                <Mark of={judged.verdict} large />
+              )}
+            </>
+          )}
+        </div>
+        <div className={classes.clocks}>
+          {timers.map((timer) => (
+            <div key={timer.id} className={classes.clock}>
+              <span className={classes.time}>
+                {timer.kind === 'countdown' && ringsBy(timer, now) > 0
+                  ? 'now'
+                  : clock(
+                      timer.kind === 'stopwatch'
+                        ? (now - timer.startedAt) / 1000
+                        : leftS(timer, now),
+                    )}
+              </span>
+              <span>{timer.name}</span>
+            </div>
+          ))}
+          {waiting.map(({ one, overAtMs }) => (
+            <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
+              <span className={classes.time}>
+                {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
+              </span>
+              <span>{shortText(one.step)}</span>
+            </div>
+          ))}
+        </div>
       </div>
-      <div className={classes.clocks}>
-        {timers.map((timer) => (
-          <div key={timer.id} className={classes.clock}>
-            <span className={classes.time}>
-              {timer.kind === 'countdown' && ringsBy(timer, now) > 0
-                ? 'now'
-                : clock(
-                    timer.kind === 'stopwatch' ? (now - timer.startedAt) / 1000 : leftS(timer, now),
-                  )}
-            </span>
-            <span>{timer.name}</span>
-          </div>
-        ))}
-        {waiting.map(({ one, overAtMs }) => (
-          <div key={`${one.work.id} ${one.step.id}`} className={classes.clock}>
-            <span className={classes.time}>
-              {overAtMs > now ? clock((overAtMs - now) / 1000) : 'over'}
-            </span>
-            <span>{shortText(one.step)}</span>
-          </div>
-        ))}
-      </div>
-    </div>
+    </>
   );
 }

@@ -8,7 +8,8 @@ import classes from '../../shared/recording/Bench.module.css';
 import { DropCounter } from '../../shared/recording/DropCounter';
 import { InstrumentPanel } from '../../shared/recording/InstrumentPanel';
 import { MeasurePanel } from '../../shared/recording/MeasurePanel';
-import { Departures, Notes } from '../../shared/recording/NotePanel';
+import { Departures } from '../../shared/recording/Departures';
+import { Notes } from '../../shared/recording/NotePanel';
 import { RecordLog } from '../../shared/recording/RecordLog';
 import { RecordPanel } from '../../shared/recording/RecordPanel';
 import { TimerPanel } from '../../shared/recording/TimerPanel';
@@ -71,7 +72,7 @@ export function StationTabs({ here, ...props }: StationProps & { readonly here: 
         <TimerPanel dayId={day.id} what={`${bench.name}: ${work.procedure.name}`} />
       </Tabs.Panel>
       <Tabs.Panel value="departures">
-        <Departures recorder={ofStep} minutes={step.minutes} />
+        <Departures recorder={ofStep} step={step} />
       </Tabs.Panel>
       <Tabs.Panel value="log">
         <RecordLog day={day} at={at} />

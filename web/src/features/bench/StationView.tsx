@@ -34,7 +34,7 @@ export function StationView({ here, ...props }: StationProps & { readonly here: 
         </div>
       )}
       <ExpectedBesideSeen here={here} />
-      {step.caution && <StepCautions substances={putIn(step)} />}
+      {step.caution && <StepCautions bottles={putIn(step)} />}
       {step.record.length > 0 && (
         <Text size="sm" className="quiet" mt="xs">
           Write down: {step.record.join('; ')}

@@ -127,7 +127,7 @@ function StepText({ work, step }: Pick<StationProps, 'work' | 'step'>) {
           <IconAlertTriangle size={18} aria-hidden className="in-line" /> {step.caution}
         </Text>
       ) : (
-        <StepCautions substances={putIn(step)} />
+        <StepCautions bottles={putIn(step)} />
       )}
       <MindLines lines={mind} />
       {refusal && (

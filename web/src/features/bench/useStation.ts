@@ -24,6 +24,8 @@ export function useStation({ day, work, step, bench, progress }: StationProps) {
     ['l', () => recorder.record({ kind: 'clarity', to: 'cloudy' })],
     ['o', () => recorder.record({ kind: 'clarity', to: 'opaque' })],
     ['g', () => recorder.record({ kind: 'gas' })],
+    ['b', () => recorder.record({ kind: 'noGas' })],
+    ['e', () => recorder.record({ kind: 'nothingElse' })],
     ['z', recorder.undo],
   ]);
   const someVessel = vessel ?? work.procedure.vessels[0]?.name;

@@ -70,7 +70,11 @@ export function ApparatusPage() {
               In this order
             </Text>
             <ol className={classes.plain} data-testid="order">
-              {orderOfWork(route?.heatedToC !== undefined, method ?? 'overWater').map((line) => (
+              {orderOfWork(
+                route?.heatedToC !== undefined,
+                method ?? 'overWater',
+                route?.reagents,
+              ).map((line) => (
                 <li key={line}>{line}</li>
               ))}
             </ol>

@@ -20,7 +20,7 @@ export function MakeSettings({ route, method }: MakeSettingsProps) {
   const { state, change } = useGas();
   const methods = Object.entries(collectionNames).filter(([id]) => id !== 'syringe');
   const consumed = (route?.reagents ?? []).filter(
-    ({ catalyst, substance }) => !catalyst && substance !== 'H2O',
+    ({ role, substance }) => role === undefined && substance !== 'H2O',
   );
   return (
     <>

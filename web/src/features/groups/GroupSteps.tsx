@@ -5,6 +5,7 @@ import type { GroupStep, GroupView } from '@stoichos/core/labday/access';
 import { IconCircle, IconCircleCheckFilled, IconCircleHalf2 } from '@tabler/icons-react';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import { Formula } from '../../shared/chemistry/Formula';
+import { MindLines } from '../../shared/chemistry/MindLines';
 import classes from './Groups.module.css';
 import type { GroupWork } from './GroupRecord';
 import { formatNumber } from '@stoichos/core/common';
@@ -64,6 +65,7 @@ export function StepColumn({ view, work, step, onStep }: StepColumnProps) {
       <Text fw={600} mt="xs">
         <Formula text={step.caution} wrap />
       </Text>
+      <MindLines lines={step.cautions} />
       {unmet.map(({ step: needed, because }) => (
         <Text key={needed} role="alert" mt="xs">
           First step {work.steps.findIndex(({ id }) => id === needed) + 1}: {because}.

@@ -92,6 +92,11 @@ function Row({ row }: { row: StationJudgement }) {
       <Table.Td>
         <strong>{change.change}</strong>
         {override?.change && <Text size="xs">by {override.by}</Text>}
+        {station.change.change !== 'notPredicted' && station.change.change !== change.change && (
+          <Text size="xs" className="quiet">
+            expected: {station.change.change}
+          </Text>
+        )}
       </Table.Td>
       <Table.Td>
         {change.evidence.map(({ sign }) => sign).join('; ')}
@@ -104,11 +109,7 @@ function Row({ row }: { row: StationJudgement }) {
       <Table.Td>
         {station.reactions.length === 0 && (
           <span className="quiet">
-            {station.notPredicted.length > 0
-              ? 'not predicted'
-              : change.change === 'chemical'
-                ? 'no equation is known here'
-                : 'no reaction expected'}
+            {station.notPredicted.length > 0 ? 'not predicted' : station.change.because.join('; ')}
           </span>
         )}
         {station.reactions.map(({ equation, types }) => (

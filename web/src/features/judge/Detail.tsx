@@ -1,3 +1,4 @@
+import { describeObservation } from '@stoichos/core/seeing/observation';
 import { Card } from '../../shared/parts/Card';
 import { ProcedureName } from '../../shared/chemistry/ProcedureName';
 import { Button, Text, Title } from '@mantine/core';
@@ -49,6 +50,12 @@ export function Detail({ day, judgement }: { day: LabDay; judgement: StationJudg
               Departure, {what}: {planned} → {done}
             </Text>
           ))}
+          {judgement.planned && judgement.planned.expected.length > 0 && (
+            <Text size="sm" mt="xs">
+              Judged by what this bench did. As planned it would be:{' '}
+              {judgement.planned.expected.map(describeObservation).join('; ')}.
+            </Text>
+          )}
           {notes.map((note, index) => (
             <Text key={index} size="sm" mt="sm" style={{ overflowWrap: 'anywhere' }}>
               Note: “{note}”

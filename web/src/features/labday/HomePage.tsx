@@ -10,6 +10,7 @@ import {
   IconFlask,
   IconListDetails,
   IconPlus,
+  IconScale,
 } from '@tabler/icons-react';
 import { Link } from 'react-router';
 import { useDaysQuery } from '../../data/api/api';
@@ -93,6 +94,9 @@ function HomeHead({
           leftSection={<IconListDetails size={18} aria-hidden />}
         >
           Procedures
+        </Button>
+        <Button component={Link} to="/recipes" leftSection={<IconScale size={18} aria-hidden />}>
+          Recipes
         </Button>
         <Button component={Link} to="/shelf" leftSection={<IconBottle size={18} aria-hidden />}>
           Shelf

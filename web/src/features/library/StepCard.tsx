@@ -1,5 +1,5 @@
 import { Badge, Group, Text } from '@mantine/core';
-import { reagentsOf } from '@stoichos/core/planning/procedure';
+import { putIn } from '@stoichos/core/planning/procedure';
 import { hazardsOf } from '@stoichos/core/safety';
 import { describeObservation, isUnchanged } from '@stoichos/core/seeing/observation';
 import { eventWords } from '@stoichos/core/seeing/rack';
@@ -65,10 +65,7 @@ export function StepCard({ step, number, run, mind, vessels, nameOf }: StepCardP
 
 /** The pictograms of what is put in, each once. */
 function pictogramsOf(step: ProcedureStep): Pictogram[] {
-  const put = reagentsOf({ steps: [step] }).flatMap(({ kind, substance }) =>
-    kind === 'indicator' || kind === 'water' ? [] : hazardsOf(substance).pictograms,
-  );
-  return [...new Set(put)];
+  return [...new Set(putIn(step).flatMap((bottle) => hazardsOf(bottle).pictograms))];
 }
 
 function ReadyBefore({ step, nameOf }: { step: ProcedureStep; nameOf: (id: string) => string }) {

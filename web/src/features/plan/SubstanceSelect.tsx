@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { useShelfQuery } from '../../data/api/api';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
+import { HazardMark } from '../../shared/chemistry/HazardMark';
 import { byAnyName } from '../../shared/chemistry/byAnyName';
 import { useNearNameGuard } from '../../shared/chemistry/useNearNameGuard';
 
@@ -49,6 +50,7 @@ export function SubstanceSelect({ value, error, onChange }: SubstanceSelectProps
             <Text component="span" size="sm" ml={8} opacity={0.85}>
               {option.label}
             </Text>
+            <HazardMark of={option.value} />
           </span>
         )}
         maxDropdownHeight={320}

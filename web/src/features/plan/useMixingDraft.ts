@@ -37,13 +37,25 @@ export function mixingsOf({ procedures }: Pick<LabDay, 'procedures'>): PlannedMi
 
 const emptyPortion: PortionDraft = { substance: '', concentrationM: 0.1, volumeMl: 3 };
 
-function emptyDraft(first = ''): MixingDraft {
-  return {
-    id: crypto.randomUUID(),
-    a: { ...emptyPortion, substance: first },
-    b: emptyPortion,
-    container: 'testTube',
+const emptyDraft = (): MixingDraft => ({
+  id: crypto.randomUUID(),
+  a: emptyPortion,
+  b: emptyPortion,
+  container: 'testTube',
+});
+
+/** The test that a link of `linkToNewTest` begins; a strength that is none is the usual one. */
+function askedDraft(parameters: URLSearchParams): MixingDraft | undefined {
+  if (!parameters.has('a')) return undefined;
+  const side = (name: 'a' | 'b'): PortionDraft => {
+    const strength = Number(parameters.get(`${name}M`) ?? Number.NaN);
+    return {
+      ...emptyPortion,
+      substance: parameters.get(name) ?? '',
+      ...(strength > 0 && { concentrationM: strength }),
+    };
   };
+  return { ...emptyDraft(), a: side('a'), b: side('b') };
 }
 
 /** The line in the editor. What is typed survives a reload; choosing another line leaves the plan as it is. */
@@ -61,16 +73,17 @@ export interface MixingDraftState {
 /** Keeps one draft for each lab day in the browser's storage. */
 export function useMixingDraft(day: LabDay): MixingDraftState {
   const [parameters, setParameters] = useSearchParams();
-  const asked = parameters.get('a');
+  const asked = parameters.has('a');
   const [stored, setStored] = useKept(`stoichos-draft-${day.id}`, draftSchema.nullable(), null);
   const lines = mixingsOf(day);
   const isPlanned = (id: string): boolean => lines.some((line) => line.id === id);
   const chosen = parameters.get('test');
   const planned =
-    lines.find(({ id }) => id === chosen) ??
-    (chosen === null && asked === null ? lines[0] : undefined);
-  const isOwn = stored !== null && (planned ? stored.id === planned.id : !isPlanned(stored.id));
-  const values = isOwn ? stored : (planned ?? fallback(day.id, asked ?? ''));
+    lines.find(({ id }) => id === chosen) ?? (chosen === null && !asked ? lines[0] : undefined);
+  // A link that names its solutions begins a test of its own, whatever else was being typed.
+  const isOwn =
+    stored !== null && !asked && (planned ? stored.id === planned.id : !isPlanned(stored.id));
+  const values = isOwn ? stored : (planned ?? fallback(day.id, parameters));
   return {
     values,
     isNew: !planned,
@@ -79,7 +92,10 @@ export function useMixingDraft(day: LabDay): MixingDraftState {
       if (id === undefined && !(stored && !isPlanned(stored.id))) setStored(emptyDraft());
       setParameters({ test: id ?? 'new' }, { replace: true });
     },
-    change: (part) => setStored({ ...values, ...part }),
+    change: (part) => {
+      setStored({ ...values, ...part });
+      if (asked) setParameters({ test: 'new' }, { replace: true });
+    },
     settle: (saved) => {
       setStored((now) => (now && !sameMixing(now, saved) ? { ...now, id: saved.id } : null));
       setParameters({ test: saved.id }, { replace: true });
@@ -91,10 +107,10 @@ const sameMixing = (draft: MixingDraft, { a, b, container }: Mixing): boolean =>
   JSON.stringify([draft.a, draft.b, draft.container]) === JSON.stringify([a, b, container]);
 
 const fallbacks = new Map<string, MixingDraft>();
-/** An empty draft that stays the same until something is typed into it. */
-function fallback(dayId: string, first: string): MixingDraft {
-  const key = `${dayId} ${first}`;
-  const known = fallbacks.get(key) ?? emptyDraft(first);
+/** A draft that stays the same until something is typed into it: empty, or as a link asks for. */
+function fallback(dayId: string, parameters: URLSearchParams): MixingDraft {
+  const key = `${dayId} ${parameters.toString()}`;
+  const known = fallbacks.get(key) ?? askedDraft(parameters) ?? emptyDraft();
   fallbacks.set(key, known);
   return known;
 }

@@ -1,5 +1,5 @@
 import { Button, Group, Select, Text, TextInput, UnstyledButton } from '@mantine/core';
-import { labelSheets, labelsFor } from '@stoichos/core/labday/prep';
+import { labelSheets, labelsFor, printedStatements } from '@stoichos/core/labday/prep';
 import { deferral } from '@stoichos/core/safety';
 import type { Label, LabelSheet, LabelSheetId } from '@stoichos/core/labday/prep';
 import { useMemo, useState } from 'react';
@@ -13,6 +13,7 @@ import classes from './LabelsPage.module.css';
 import * as z from 'zod';
 import { useKept } from '../../data/kept/useKept';
 import { PrepareTabs } from './PrepareTabs';
+import { usePrepSheet } from './usePrepSheet';
 
 const sheetIds = z.enum(Object.keys(labelSheets) as [LabelSheetId, ...LabelSheetId[]]);
 
@@ -26,7 +27,8 @@ export function LabelsPage() {
   const [copies, setCopies] = useState('1');
   const [left, setLeft] = useState<readonly string[]>([]);
   const sheet = labelSheets[sheetId];
-  const all = useMemo(() => labelsFor(day, naming), [day, naming]);
+  const { lines } = usePrepSheet(day);
+  const all = useMemo(() => labelsFor(day, naming, lines), [day, naming, lines]);
   const labels = all
     .filter(({ key }) => !left.includes(key))
     .flatMap((label) => Array.from({ length: Number(copies) }, () => ({ ...label, maker, date })));
@@ -136,13 +138,18 @@ function Sheet({
         >
           <span className={classes.name}>{label.name}</span>
           <span className={classes.line}>
-            <Formula text={label.formula} /> · <strong>{label.strength}</strong>
+            {label.formula !== '' && (
+              <>
+                <Formula text={label.formula} /> ·{' '}
+              </>
+            )}
+            <strong>{label.strength}</strong>
           </span>
           <span className={classes.pictograms}>
             <PictogramRow pictograms={label.pictograms} />
             {label.signal && <strong>{label.signal}</strong>}
           </span>
-          <span className={classes.statements}>{label.statements.join('. ')}</span>
+          <Statements label={label} sheet={sheet} />
           <span className={classes.foot}>
             {label.date} · {label.maker}
             {label.keeps && ` · keeps ${label.keeps}`}
@@ -150,5 +157,16 @@ function Sheet({
         </UnstyledButton>
       ))}
     </div>
+  );
+}
+
+/** The statements there is room for, the worst first, and the numbers of the others. */
+function Statements({ label, sheet }: { label: Label; sheet: LabelSheet }) {
+  const { words, codes } = printedStatements(label, sheet);
+  return (
+    <span className={classes.statements}>
+      {words.map((one) => `${one.replace(/\.$/, '')}. `)}
+      {codes.length > 0 && <strong>{codes.join(', ')}</strong>}
+    </span>
   );
 }

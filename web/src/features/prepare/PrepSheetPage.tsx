@@ -20,7 +20,7 @@ import { formatNumber } from '@stoichos/core/common';
 
 /** The prep sheet to work from and to print: solutions with their working, what is set out as it is, equipment, shortages. */
 export function PrepSheetPage() {
-  const { dropsPerMl } = useSettings();
+  const { pipettes, dropsPerMl } = useSettings();
   const day = useLabDay();
   const { lines, shelf } = usePrepSheet(day);
   const others = otherNeeds(day);
@@ -63,11 +63,12 @@ export function PrepSheetPage() {
         </section>
       )}
       <Text size="sm" className="quiet" mt="md">
-        Distilled water throughout. Volumes by the smallest cylinder that holds them;{' '}
-        {formatNumber(dropsPerMl)} drops to the millilitre, as the settings have it (
-        {sourceText(cylindersSource)}). Acid into water, never the reverse; make up to the mark
-        last. How long things keep: {sourceText(keepingSource)}. Local rules and the supplier’s
-        safety data sheets decide.
+        Distilled water throughout. No amount is smaller than{' '}
+        {pipettes ? 'graduated pipettes and cylinders measure' : 'cylinders measure'} within 2 % (
+        {sourceText(cylindersSource)}). {formatNumber(dropsPerMl)} drops to the millilitre, as the
+        settings have it. Acid into water, never the reverse; make up to the mark last. How long
+        things keep: {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets
+        decide.
       </Text>
     </>
   );

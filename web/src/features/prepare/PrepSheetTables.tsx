@@ -1,17 +1,25 @@
 import { Text, Title } from '@mantine/core';
 import { nameOnShelf } from '@stoichos/core/matter/substances';
-import { howItKeeps } from '@stoichos/core/planning/prep';
-import { jarsOf, takingFor, workingOf } from '@stoichos/core/labday/prep';
+import { hazardsOf } from '@stoichos/core/safety';
+import {
+  howItKeeps,
+  madeWords,
+  massText,
+  measuredText,
+  strengthText,
+} from '@stoichos/core/planning/prep';
+import { jarsOf, setOut, takingFor, workingOf } from '@stoichos/core/labday/prep';
 import type { DayLine } from '@stoichos/core/labday/prep';
 import type { LabDay, NeededAsItIs } from '@stoichos/core/labday/day';
 import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../../data/settings/useSettings';
+import { DataSheetLinks } from '../../shared/reagents/DataSheetLinks';
 import { Formula } from '../../shared/chemistry/Formula';
 import { LineTable } from '../../shared/parts/LineTable';
 import { MadeMark } from './MadeMark';
 import classes from './PreparePage.module.css';
-import { decimals, measuredText, strengthText } from './Recipe';
-import { atMostFigures, formatNumber } from '@stoichos/core/common';
+import { bottlesText } from './Recipe';
+import { formatNumber } from '@stoichos/core/common';
 
 const box = <span className={classes.box} aria-hidden />;
 
@@ -29,29 +37,41 @@ export function Solutions({ lines }: { lines: readonly DayLine[] }) {
           'Solution',
           'Make',
           'Take',
-          'Working, cautions, keeping',
+          'What to do',
         ]}
         words={[0, 1, 2, 3, 4]}
         rows={lines.map((line) => [
           box,
           <>
             <strong>
-              <Formula text={line.substance} /> {strengthText(line.concentrationM)} M
+              <Formula text={line.substance} /> {strengthText(line.concentrationM)}
             </strong>
             <small>{nameOnShelf(naming, line.substance)}</small>
             <small className="quiet">{line.for.join(', ')}</small>
+            <DataSheetLinks substance={line.substance} />
           </>,
-          `${formatNumber(line.totalMl)}\u00a0mL`,
+          <>
+            {formatNumber(line.totalMl)}&nbsp;mL
+            <small className="quiet">{bottlesText(line)}</small>
+          </>,
           <Formula text={takeText(line)} wrap />,
           <>
-            {workingOf(line).working.map((step) => (
-              <small key={step}>
-                <Formula text={step} wrap />
-              </small>
-            ))}
-            <small>{workingOf(line).cautions.join(' ')}</small>
+            <Steps line={line} />
+            <small>{madeWords(line)}</small>
             {line.slow && <small>First: {line.slow}.</small>}
-            <small className="quiet">Keeps {line.keeps.words}.</small>
+            {line.making.kind === 'stock' && (
+              <small>
+                The concentrate:{' '}
+                {hazardsOf(line.substance)
+                  .statements.map(({ text }) => text)
+                  .join('. ')}
+                .
+              </small>
+            )}
+            <small className="quiet">
+              Keeps {line.keeps.words}. {workingOf(line).working.length > 0 && 'Working: '}
+              <Formula text={workingOf(line).working.join('; ')} wrap />
+            </small>
           </>,
         ])}
       />
@@ -59,18 +79,39 @@ export function Solutions({ lines }: { lines: readonly DayLine[] }) {
   );
 }
 
-function takeText({ making, substance, totalMl }: DayLine): string {
+/** What to do for one solution, one thing after the other. */
+function Steps({ line }: { line: DayLine }) {
+  const { steps, cautions } = workingOf(line);
+  return (
+    <>
+      {steps.length > 0 && (
+        <ol className={classes.doing}>
+          {steps.map((step) => (
+            <li key={step}>
+              <Formula text={step} wrap />
+            </li>
+          ))}
+        </ol>
+      )}
+      {cautions.map((one) => (
+        <small key={one}>
+          <Formula text={one} wrap />
+        </small>
+      ))}
+    </>
+  );
+}
+
+function takeText({ making, substance }: DayLine): string {
   switch (making.kind) {
     case 'weigh':
-      return `${decimals(making.roundedG)} g ${making.form}`;
+      return `${massText(making.roundedG)} ${making.form}`;
     case 'stock':
       return `${measuredText(making.measured)} of ${substance} as supplied`;
     case 'fromOther':
-      return `${measuredText(making.measured)} of the ${strengthText(making.otherM)} M solution`;
-    case 'chain':
-      return `${decimals(making.motherG)} g ${making.form} to ${formatNumber(making.motherMl)} mL; of that ${measuredText(making.measured)} to ${formatNumber(totalMl)} mL`;
+      return `${measuredText(making.measured)} of the ${strengthText(making.otherM)} solution`;
     case 'askForm':
-      return `which form is in the jar? ${making.forms.join(' or ')}`;
+      return making.forms.map((one) => `${massText(making.massG[one] ?? 0)} ${one}`).join(', or ');
     case 'impossible':
       return `${making.problem} ${making.remedy}`;
   }
@@ -86,7 +127,9 @@ export function AsTheyAre({
   needs: readonly NeededAsItIs[];
   shelf: readonly ShelfItem[];
 }) {
-  const { naming } = useSettings();
+  const { naming, pipettes, dropsPerMl, roomC, airKPa } = useSettings();
+  const { balanceG, groups } = day;
+  const room = { balanceG, pipettes, dropsPerMl, roomC, airKPa, groups: groups.length };
   if (needs.length === 0) return null;
   return (
     <>
@@ -98,6 +141,7 @@ export function AsTheyAre({
           className={classes.sheet ?? ''}
           words={[0, 1, 2, 3]}
           rows={needs.map((need) => {
+            const { amount, how } = setOut(need, room);
             const taking = takingFor(need);
             const jar = taking && jarsOf(shelf, taking.form, day.date)[0];
             return [
@@ -105,22 +149,21 @@ export function AsTheyAre({
               <>
                 <strong>
                   <Formula
-                    text={`${amountWords(need)} ${need.substance === 'water' ? '' : (taking?.form ?? need.substance)}`}
+                    text={`${amount} ${need.substance === 'water' ? '' : (taking?.form ?? need.substance)}`}
                     wrap
                   />
                 </strong>
                 {taking && <small>{nameOnShelf(naming, taking.form)}</small>}
+                {taking && <DataSheetLinks substance={need.substance} />}
               </>,
               <>
                 <small className="quiet">{need.for.join(', ')}</small>
                 {need.kind === 'indicator' && (
                   <small className="quiet">Keeps {howItKeeps(need.substance).words}.</small>
                 )}
-                {need.kind === 'gas' && (
-                  <small className="quiet">
-                    Made in the step that needs it, or from a cylinder.
-                  </small>
-                )}
+                {how.map((line) => (
+                  <small key={line}>{line}</small>
+                ))}
               </>,
               taking && (
                 <div className="no-print">
@@ -138,20 +181,4 @@ export function AsTheyAre({
       </div>
     </>
   );
-}
-
-function amountWords(need: NeededAsItIs): string {
-  const words = (value: number): string => atMostFigures(value, 3);
-  switch (need.kind) {
-    case 'solid':
-      return `${words(need.amountG)} g`;
-    case 'liquid':
-      return `${words(need.amountMl)} mL as supplied,`;
-    case 'water':
-      return `${words(need.amountMl)} mL distilled water`;
-    case 'indicator':
-      return `${Math.ceil(need.drops)} drops`;
-    case 'gas':
-      return `${words(need.amountMmol)} mmol gas,`;
-  }
 }

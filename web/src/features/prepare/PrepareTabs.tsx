@@ -11,6 +11,7 @@ export function PrepareTabs({ dayId }: { dayId: string }) {
         { to: `${base}/sheet`, label: 'Prep sheet' },
         { to: `${base}/labels`, label: 'Labels' },
         { to: `${base}/safety`, label: 'Safety' },
+        { to: `${base}/risk`, label: 'Risk assessment' },
         { to: `${base}/waste`, label: 'Waste' },
       ]}
     />

@@ -2,13 +2,12 @@ import { Accordion, Text } from '@mantine/core';
 import { workingOf } from '@stoichos/core/labday/prep';
 import type { DayLine } from '@stoichos/core/labday/prep';
 import { findSubstance } from '@stoichos/core/matter/substances';
-import type { Measured } from '@stoichos/core/planning/prep';
+import { hazardsOf } from '@stoichos/core/safety';
+import { madeWords, massText, deviceText, strengthText } from '@stoichos/core/planning/prep';
 import { Formula } from '../../shared/chemistry/Formula';
+import { PictogramRow } from '../../shared/chemistry/Pictogram';
 import classes from './PreparePage.module.css';
-import { atMostFigures, formatNumber, withPlaces } from '@stoichos/core/common';
-
-/** A strength without the dust of decimals. */
-export const strengthText = (concentrationM: number): string => atMostFigures(concentrationM, 4);
+import { formatNumber } from '@stoichos/core/common';
 
 /** How much to weigh or measure for one solution, large, with the cautions and the working. */
 export function Recipe({ line, place }: { line: DayLine; place: string | undefined }) {
@@ -25,7 +24,7 @@ export function Recipe({ line, place }: { line: DayLine; place: string | undefin
         {making.problem} {making.remedy}
       </Text>
     );
-  const { working, cautions } = workingOf(line);
+  const { steps, working, cautions } = workingOf(line);
   return (
     <div>
       <div className={classes.target} data-testid="target">
@@ -36,35 +35,66 @@ export function Recipe({ line, place }: { line: DayLine; place: string | undefin
           <Formula text={caution} wrap />
         </Text>
       ))}
+      <Text size="sm" data-testid="made-strength">
+        {madeWords(line)} {bottlesText(line)}.
+      </Text>
+      {making.kind === 'stock' && <Concentrate substance={line.substance} />}
       {line.slow && <Text size="sm">Begin with it: {line.slow}.</Text>}
       <Text size="sm" className="quiet">
         Keeps {line.keeps.words}.
       </Text>
       <Accordion variant="default" chevronPosition="left">
-        <Accordion.Item value="working" style={{ borderBottom: 0 }}>
-          <Accordion.Control px={0}>
-            <Text size="sm">Working</Text>
-          </Accordion.Control>
-          <Accordion.Panel>
-            <ol className={classes.working}>
-              {working.map((step) => (
-                <li key={step}>
-                  <Formula text={step} wrap />
-                </li>
-              ))}
-            </ol>
-          </Accordion.Panel>
-        </Accordion.Item>
+        <Fold title="Steps" lines={steps} className={classes.doing} />
+        <Fold title="Working" lines={working} className={classes.working} />
       </Accordion>
     </div>
   );
 }
 
-/** A volume with what it is measured in. */
-export function measuredText({ roundedMl, cylinderMl, drops }: Measured): string {
-  return drops === undefined
-    ? `${formatNumber(roundedMl)} mL (${formatNumber(cylinderMl ?? 0)} mL cylinder)`
-    : `${drops} drops (${formatNumber(roundedMl)} mL)`;
+/** Numbered lines that open under their title. */
+function Fold({
+  title,
+  lines,
+  className,
+}: {
+  title: string;
+  lines: readonly string[];
+  className: string | undefined;
+}) {
+  return (
+    <Accordion.Item value={title} style={{ borderBottom: 0 }}>
+      <Accordion.Control px={0}>
+        <Text size="sm">{title}</Text>
+      </Accordion.Control>
+      <Accordion.Panel>
+        <ol className={className}>
+          {lines.map((line) => (
+            <li key={line}>
+              <Formula text={line} wrap />
+            </li>
+          ))}
+        </ol>
+      </Accordion.Panel>
+    </Accordion.Item>
+  );
+}
+
+/** What the concentrated reagent does to whoever pours it, beside where it is poured. */
+function Concentrate({ substance }: { substance: string }) {
+  const { signal, pictograms, statements } = hazardsOf(substance);
+  return (
+    <Text component="div" size="sm" data-testid="concentrate">
+      <PictogramRow pictograms={pictograms} /> As supplied{signal && ` – ${signal}`}:{' '}
+      {statements.map(({ text }) => text).join('. ')}.
+    </Text>
+  );
+}
+
+/** The bottles a solution is filled into. */
+export function bottlesText({ bottles, isIntermediate }: DayLine): string {
+  if (isIntermediate) return 'for diluting';
+  const { count, sizeMl } = bottles;
+  return `${count} ${count === 1 ? 'bottle' : 'bottles'} of ${formatNumber(sizeMl)} mL`;
 }
 
 function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
@@ -74,7 +104,7 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
     case 'weigh':
       return (
         <>
-          <span>{decimals(making.roundedG)} g</span>
+          <span>{massText(making.roundedG)}</span>
           <small>
             of <Formula text={making.form} />, water to {formatNumber(totalMl)} mL{where}
           </small>
@@ -85,7 +115,7 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
         <>
           <span>{formatNumber(making.measured.roundedMl)} mL</span>
           <small>
-            of <Formula text={substance} /> as supplied,{' '}
+            ({deviceText(making.measured)}) of <Formula text={substance} /> as supplied,{' '}
             {formatNumber(findSubstance(substance).substance.stock?.percentWW ?? 0)} %, into water,
             to {formatNumber(totalMl)} mL
             {where}
@@ -95,21 +125,10 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
     case 'fromOther':
       return (
         <>
-          <span>{measuredText(making.measured)}</span>
+          <span>{formatNumber(making.measured.roundedMl)} mL</span>
           <small>
-            of the {strengthText(making.otherM)} M solution, water to {formatNumber(totalMl)} mL
-          </small>
-        </>
-      );
-    case 'chain':
-      return (
-        <>
-          <span>{measuredText(making.measured)}</span>
-          <small>
-            of {strengthText(making.motherM)} M, water to {formatNumber(totalMl)} mL; that one from{' '}
-            {decimals(making.motherG)} g of <Formula text={making.form} /> in{' '}
-            {formatNumber(making.motherMl)} mL
-            {where}
+            ({deviceText(making.measured)}) of the {strengthText(making.otherM)} solution, water to{' '}
+            {formatNumber(totalMl)} mL
           </small>
         </>
       );
@@ -117,7 +136,3 @@ function Amount({ line, place }: { line: DayLine; place: string | undefined }) {
       return null;
   }
 }
-
-/** A mass as the balance shows it. */
-export const decimals = (massG: number): string =>
-  withPlaces(massG, Math.max(2, String(massG).split('.')[1]?.length ?? 0));

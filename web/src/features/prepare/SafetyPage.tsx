@@ -10,8 +10,11 @@ import {
   protectionSource,
 } from '@stoichos/core/safety';
 import { unknownsSource } from '@stoichos/core/studies/identify';
+import type { Bottle } from '@stoichos/core/safety';
+import { atMostFigures } from '@stoichos/core/common';
 import type { DaySafety } from '@stoichos/core/labday/prep';
 import { useSettings } from '../../data/settings/useSettings';
+import { DataSheetLinks } from '../../shared/reagents/DataSheetLinks';
 import { Formula } from '../../shared/chemistry/Formula';
 import { PictogramRow } from '../../shared/chemistry/Pictogram';
 import { useLabDay } from '../../data/useLabDay';
@@ -37,7 +40,7 @@ export function SafetyPage() {
       <DealtUnknowns
         dayId={day.id}
         otherwise={
-          value?.substances.length === 0 && (
+          value?.bottles.length === 0 && (
             <Text className="quiet">
               No substance is planned yet, so no hazard can be told here yet.
             </Text>
@@ -63,9 +66,9 @@ export function SafetyPage() {
 }
 
 function Safety({ safety }: { safety: DaySafety }) {
-  const { substances, protection, firstAid, procedures, stops } = safety;
-  if (substances.length === 0) return null;
-  const [sheet] = substances.map((one) => hazardsOf(one));
+  const { bottles, poured, protection, firstAid, procedures, stops } = safety;
+  const [sheet] = bottles.map((one) => hazardsOf(one));
+  if (!sheet) return null;
   return (
     <>
       <DayStops stops={stops} />
@@ -84,7 +87,15 @@ function Safety({ safety }: { safety: DaySafety }) {
       <Title mt="md" mb="xs">
         Substances of the day
       </Title>
-      <HazardTable substances={substances} />
+      <HazardTable bottles={bottles} />
+      {poured.length > 0 && (
+        <>
+          <Title mt="md" mb="xs">
+            Poured in preparing, as supplied
+          </Title>
+          <HazardTable bottles={poured} />
+        </>
+      )}
       {procedures.map(({ id, name, steps }) => {
         const careful = steps.filter(
           (step) =>
@@ -116,7 +127,7 @@ function Safety({ safety }: { safety: DaySafety }) {
         ))}
       </ul>
       <Text size="sm" className="quiet">
-        {deferral} Classification: {sheet && sourceText(sheet.source)}. Protection:{' '}
+        {deferral} Classification: {sourceText(sheet.source)}. Protection:{' '}
         {sourceText(protectionSource)}. First aid: {sourceText(firstAidSource)}. Names:{' '}
         {sourceText(mixedUpSource)}.
       </Text>
@@ -141,7 +152,7 @@ function WorkCautions({
         {careful.map((step) => (
           <li key={step.stepId} className="keep-together">
             <Text component="div" fw={600}>
-              {step.text} <PictogramRow pictograms={pictogramsFor(step.substances)} />
+              {step.text} <PictogramRow pictograms={pictogramsFor(step.bottles)} />
             </Text>
             {step.quantities.map((line) => (
               <Text key={line} size="sm">
@@ -172,18 +183,21 @@ function WorkCautions({
 }
 
 /** Every substance with its pictograms, statements and what to do. */
-function HazardTable({ substances }: { readonly substances: readonly string[] }) {
+function HazardTable({ bottles }: { readonly bottles: readonly Bottle[] }) {
   const { naming } = useSettings();
   return (
     <div className={classes.wide}>
       <LineTable
         className={classes.sheet}
-        rows={substances.map((formula) => {
-          const { pictograms, signal, statements } = hazardsOf(formula);
+        rows={bottles.map((bottle) => {
+          const { formula, pictograms, signal, statements } = hazardsOf(bottle);
           return [
             <>
-              <Formula text={formula} />
-              <small className="quiet">{nameOnShelf(naming, formula)}</small>
+              <Formula text={formula} />{' '}
+              {bottle.concentrationM !== undefined &&
+                `${atMostFigures(bottle.concentrationM, 3)}\u00a0M`}
+              <small className="quiet">{nameOnShelf(naming, formula)}</small>{' '}
+              <DataSheetLinks substance={formula} />
             </>,
             <PictogramRow pictograms={pictograms} />,
             <>
@@ -200,6 +214,6 @@ function HazardTable({ substances }: { readonly substances: readonly string[] })
 }
 
 /** The pictograms of everything in a step, each once. */
-const pictogramsFor = (substances: readonly string[]) => [
-  ...new Set(substances.flatMap((one) => hazardsOf(one).pictograms)),
+const pictogramsFor = (bottles: readonly Bottle[]) => [
+  ...new Set(bottles.flatMap((one) => hazardsOf(one).pictograms)),
 ];

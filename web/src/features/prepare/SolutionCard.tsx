@@ -11,9 +11,11 @@ import type { ShelfItem } from '@stoichos/core/planning/shelf';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { PictogramRow } from '../../shared/chemistry/Pictogram';
+import { DataSheetLinks } from '../../shared/reagents/DataSheetLinks';
 import { Vessel } from '../../shared/glassware/Vessel';
 import { MadeMark } from './MadeMark';
-import { Recipe, strengthText } from './Recipe';
+import { strengthText } from '@stoichos/core/planning/prep';
+import { Recipe } from './Recipe';
 import { WeighingEntry } from './WeighingEntry';
 import { formatNumber, withFigures, atMostPlaces } from '@stoichos/core/common';
 
@@ -33,35 +35,32 @@ export function SolutionCard({ day, line, look, shelf, choose }: SolutionCardPro
   const done = latestWeighing(day.weighings, line);
   const forms = formsOnShelf(shelf, substance);
   const form =
-    making.kind === 'weigh' || making.kind === 'chain'
-      ? making.form
-      : making.kind === 'askForm'
-        ? undefined
-        : substance;
+    making.kind === 'weigh' ? making.form : making.kind === 'askForm' ? undefined : substance;
   const asksForm = forms.length > 1 && (making.kind === 'weigh' || making.kind === 'askForm');
   const taken = takingOf(line, done?.actualG);
   const jar = taken && jarsOf(shelf, taken.form, day.date)[0];
   return (
-    <Card label={`${substance} ${strengthText(line.concentrationM)} M`}>
+    <Card label={`${substance} ${strengthText(line.concentrationM)}`}>
       <Group justify="space-between" wrap="nowrap" align="flex-start">
         <div>
           <Title>
-            <Formula text={substance} /> {strengthText(line.concentrationM)} M
+            <Formula text={substance} /> {strengthText(line.concentrationM)}
           </Title>
           <Text className="quiet" size="sm">
             {nameOnShelf(naming, substance)}
             {look && `, ${look.colour}`} · make <strong>{formatNumber(totalMl)} mL</strong> (
-            {atMostPlaces(line.usedMl, 1)} mL used)
+            {line.isIntermediate ? 'to dilute from' : `${atMostPlaces(line.usedMl, 1)} mL used`})
           </Text>
           <Text className="quiet" size="sm">
             for <Formula text={line.for.join(', ')} wrap />
           </Text>
         </div>
         <Group gap={4} wrap="nowrap">
-          <PictogramRow pictograms={hazardsOf(substance).pictograms} />
+          <PictogramRow pictograms={hazardsOf(line).pictograms} />
           <Vessel container="flask" view={look} label={`${substance} as made`} height={72} />
         </Group>
       </Group>
+      <DataSheetLinks substance={substance} />
       {asksForm && <FormChoice substance={substance} forms={forms} form={form} choose={choose} />}
       <Recipe line={line} place={form && jarsOf(shelf, form, day.date)[0]?.place} />
       {making.kind === 'weigh' && (

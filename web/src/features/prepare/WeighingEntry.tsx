@@ -3,7 +3,7 @@ import type { Weighing } from '@stoichos/core/labday/day';
 import { useAnswer } from '../../data/worker/useAnswer';
 import { NumberField } from '../../shared/parts/NumberField';
 import { Formula } from '../../shared/chemistry/Formula';
-import { strengthText } from './Recipe';
+import { strengthText } from '@stoichos/core/planning/prep';
 import { ToleranceBand } from './ToleranceBand';
 import { formatNumber, withFigures } from '@stoichos/core/common';
 import { useWeighing } from './useWeighing';
@@ -32,14 +32,13 @@ export function WeighingEntry({ day, line, making, forms, done }: WeighingEntryP
       {result && !challenge && (
         <Text size="sm" mt={6}>
           {boat !== null && `${formatNumber(actualG ?? 0)} g. `}Makes{' '}
-          {withFigures(result.concentrationM, 3)} M: close enough to {strengthText(concentrationM)}{' '}
-          M.
+          {withFigures(result.concentrationM, 3)} M: close enough to {strengthText(concentrationM)}.
         </Text>
       )}
       {result && challenge && (
         <Alert mt="sm" title="Is that right?" role="alert">
           <Formula text={challenge.message} wrap /> It makes {withFigures(result.concentrationM, 3)}{' '}
-          M instead of {strengthText(concentrationM)} M.
+          M instead of {strengthText(concentrationM)}.
         </Alert>
       )}
       {actualG && <Effects day={day} line={line} making={making} actualG={actualG} />}

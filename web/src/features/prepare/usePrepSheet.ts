@@ -14,10 +14,10 @@ const noJars: readonly ShelfItem[] = [];
 export function usePrepSheet(day: LabDay) {
   const { data: shelf = noJars } = useShelfQuery();
   const [chosen, setChosen] = useKept(`stoichos-forms-${day.id}`, formsSchema, {});
-  const { dropsPerMl } = useSettings();
+  const { pipettes } = useSettings();
   const lines = useMemo(
-    () => daySheet(day, { shelf, chosen, dropsPerMl }),
-    [day, shelf, chosen, dropsPerMl],
+    () => daySheet(day, { shelf, chosen, pipettes }),
+    [day, shelf, chosen, pipettes],
   );
   return {
     lines,

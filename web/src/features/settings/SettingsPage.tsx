@@ -96,6 +96,12 @@ function ForAll() {
           label="Drops to 1 mL"
           description="Count the drops of your droppers that fill a measuring cylinder to 1 mL."
         />
+        <Switch
+          label="Small volumes by graduated pipette"
+          description="Without them recipes keep to what a 10 mL cylinder measures within 2 %."
+          checked={settings.pipettes}
+          onChange={(event) => change({ pipettes: event.currentTarget.checked })}
+        />
       </Stack>
     </Card>
   );

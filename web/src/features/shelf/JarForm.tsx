@@ -12,6 +12,7 @@ import { explainError } from '../../data/api/explainError';
 import { saveWhole } from '../../data/saving/saveWhole';
 import { jarAsWhole } from '../../data/saving/wholes';
 import { schemaErrors } from '../../shared/parts/schemaErrors';
+import { DataSheetField } from './DataSheetField';
 import { ShelfSearch } from '../../shared/reagents/ShelfSearch';
 
 interface JarFormProps {
@@ -99,6 +100,7 @@ function Fields({ close, jar }: Omit<JarFormProps, 'opened'>) {
           <TextInput label="Place" {...form.getInputProps('place')} />
           <TextInput label="Expires" type="date" {...form.getInputProps('expires')} />
         </Group>
+        {jar && <DataSheetField jar={jar} />}
         {problem && (
           <Alert title="Not saved" role="alert">
             {problem}

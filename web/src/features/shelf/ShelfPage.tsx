@@ -10,6 +10,7 @@ import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../../shared/chemistry/Formula';
 import { today } from '../../shared/parts/dates';
 import { LoadState } from '../../shared/parts/LoadState';
+import { JarSheet } from '../../shared/reagents/DataSheetLinks';
 import { ImportDialog } from './ImportDialog';
 import { JarForm } from './JarForm';
 import classes from './ShelfPage.module.css';
@@ -84,10 +85,10 @@ interface JarRowProps {
   readonly item: Kept<ShelfItem>;
 }
 
-/** A jar: what is in it, how much, where, until when. */
+/** A jar: what is in it, how much, where, until when, and its data sheet where one is kept. */
 function JarRow({ naming, setJar, form, item }: JarRowProps) {
   return (
-    <li>
+    <li className={classes.jar}>
       <UnstyledButton
         className={classes.row}
         onClick={() => {
@@ -111,6 +112,7 @@ function JarRow({ naming, setJar, form, item }: JarRowProps) {
           {item.expires ? `${item.expires < today() ? 'expired' : 'until'} ${item.expires}` : ''}
         </span>
       </UnstyledButton>
+      <JarSheet jar={item} />
     </li>
   );
 }

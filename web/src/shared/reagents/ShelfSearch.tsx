@@ -4,6 +4,7 @@ import { dropNames } from '@stoichos/core/vessel';
 import { useMemo } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from '../chemistry/Formula';
+import { HazardMark } from '../chemistry/HazardMark';
 import { byAnyName } from '../chemistry/byAnyName';
 import { useNearNameGuard } from '../chemistry/useNearNameGuard';
 
@@ -61,6 +62,7 @@ export function ShelfSearch({
             <Text component="span" size="sm" ml={8} opacity={0.85}>
               {dropNames.includes(option.value) ? 'by drops' : option.label}
             </Text>
+            <HazardMark of={option.value} />
           </span>
         )}
         maxDropdownHeight={300}

@@ -1,7 +1,6 @@
 import { Button, Group } from '@mantine/core';
 import { formatDegrees } from '@stoichos/core/common';
-import { clarities, vigours, warmths } from '@stoichos/core/seeing/observation';
-import { sightWords } from '@stoichos/core/seeing/judgement';
+import { clarities, sights, vigours, warmths } from '@stoichos/core/seeing/observation';
 import type { BenchRecord, RecordOf } from '@stoichos/core/labday/day';
 import type { Observation } from '@stoichos/core/seeing/observation';
 import { useState } from 'react';
@@ -39,7 +38,7 @@ export function RecordPanel({ recorder, asked }: RecordPanelProps) {
       </Fold>
       <Fold title="Melting, glowing, burning…" open={open('sight')}>
         <Question title="What else is seen">
-          {Object.keys(sightWords).map((word) => (
+          {sights.map((word) => (
             <Chip
               key={word}
               chosen={recorder.all('sight').some(({ result }) => result === word)}
@@ -82,6 +81,9 @@ function AtAGlance({
       >
         no precipitate
       </Chip>
+      <Chip chosen={of('noGas') !== undefined} hotkey="B" onTap={() => record({ kind: 'noGas' })}>
+        no bubbles
+      </Chip>
       {clarities.map((clarity) => (
         <Chip
           key={clarity}
@@ -98,6 +100,13 @@ function AtAGlance({
         onTap={() => record({ kind: 'gas' })}
       >
         bubbles
+      </Chip>
+      <Chip
+        chosen={of('nothingElse') !== undefined}
+        hotkey="E"
+        onTap={() => record({ kind: 'nothingElse' })}
+      >
+        nothing else changed
       </Chip>
       {gas &&
         vigours.map((vigour) => (

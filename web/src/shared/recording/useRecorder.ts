@@ -42,6 +42,8 @@ export interface Recorder {
 /** Kinds that answer the same question, so that one replaces the other. */
 const sameQuestion: readonly (readonly BenchRecord['kind'][])[] = [
   ['precipitate', 'noPrecipitate'],
+  ['gas', 'noGas'],
+  ['noChange', 'nothingElse'],
 ];
 
 function answersSame(a: BenchRecord, b: BenchRecord): boolean {

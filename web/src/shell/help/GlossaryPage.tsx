@@ -10,7 +10,14 @@ import { terms } from './glossary';
 export function GlossaryPage() {
   const [sought, setSought] = useState('');
   const names = useMemo(
-    () => shelfSubstances().map(({ formula }) => ({ formula, ...namesOf(formula) })),
+    () =>
+      shelfSubstances()
+        .flatMap(({ formula, forms }) => [
+          formula,
+          // Crystals that go by a trivial name of their own.
+          ...forms.flatMap((one) => (one.commonName === undefined ? [] : [one.formula])),
+        ])
+        .map((formula) => ({ formula, ...namesOf(formula) })),
     [],
   );
   const wanted = sought.trim().toLowerCase();

@@ -1,4 +1,7 @@
-/** Further names by which a substance of the shelf is asked for in a laboratory or a shop. */
+/**
+ * Further names by which a substance of the shelf is asked for in a laboratory or a shop. A name that means one form of it, as
+ * bluestone means the pentahydrate, stands under the formula of that form.
+ */
 export const aliases: Readonly<Record<string, readonly string[]>> = {
   HCl: ['hydrochloric acid', 'spirits of salt'],
   HNO3: ['nitric acid'],
@@ -10,8 +13,8 @@ export const aliases: Readonly<Record<string, readonly string[]>> = {
   KOH: ['potash lye'],
   NaHCO3: ['sodium bicarbonate', 'bicarbonate of soda'],
   KHCO3: ['potassium bicarbonate'],
-  Na2CO3: ['soda', 'soda ash'],
-  Na2S2O3: ['photographer’s hypo'],
+  Na2CO3: ['soda ash', 'calcined soda'],
+  'Na2S2O3·5H2O': ['photographer’s hypo'],
   Na2S2O5: ['sodium metabisulfite'],
   NaHSO3: ['sodium bisulfite'],
   NaHSO4: ['sodium bisulfate'],
@@ -28,13 +31,22 @@ export const aliases: Readonly<Record<string, readonly string[]>> = {
   'Ca(OH)2': ['lime water', 'limewater', 'hydrated lime'],
   CaO: ['burnt lime', 'lime'],
   CaCO3: ['marble', 'limestone', 'calcite', 'eggshell'],
-  CaSO4: ['plaster of Paris'],
-  MgSO4: ['bitter salt', 'Epsom salts'],
-  CuSO4: ['bluestone', 'cupric sulfate'],
-  FeSO4: ['copperas', 'ferrous sulfate'],
+  CaSO4: ['anhydrite'],
+  'MgSO4·7H2O': ['bitter salt', 'Epsom salts'],
+  CuSO4: ['cupric sulfate'],
+  'CuSO4·5H2O': ['bluestone', 'copper vitriol'],
+  FeSO4: ['ferrous sulfate'],
+  'FeSO4·7H2O': ['copperas', 'iron vitriol'],
   FeCl3: ['ferric chloride'],
   FeCl2: ['ferrous chloride'],
-  'KAl(SO4)2': ['alum'],
+  'KAl(SO4)2·12H2O': ['alum'],
+  'ZnSO4·7H2O': ['zinc vitriol'],
+  'Na2SO4·10H2O': ['Glauber salt'],
+  'Na2CO3·10H2O': ['soda crystals', 'crystal soda'],
+  '(NH4)2Fe(SO4)2·6H2O': ['Mohr salt', 'ferrous ammonium sulfate'],
+  'NH4Fe(SO4)2·12H2O': ['ferric alum', 'ferric ammonium sulfate'],
+  'CaSO4·0.5H2O': ['plaster of Paris'],
+  'CaSO4·2H2O': ['alabaster'],
   SnCl2: ['stannous chloride'],
   C12H22O11: ['table sugar', 'cane sugar', 'saccharose'],
   C6H12O6: ['dextrose'],

@@ -16,4 +16,4 @@ export const coats = [
 ] as const satisfies readonly Coat[];
 
 /** Share of a lump that reacts before its coat seals it (common practice: a little gas, then none). */
-export const reactsBeforeSealed = 0.03;
+export const reactsBeforeSealed = 0.1;

@@ -2,6 +2,7 @@ import { handbook } from '../source';
 import type { AbsorptionBand, Indicator } from '../types';
 
 const bishop = handbook('Bishop, Indicators', 'transition pKa and band maxima of the forms; absorptivities and widths rounded');
+const fittedToWords = handbook('Bishop, Indicators', 'transition pKa; the bands, and how much dye is in a drop, are set so that each form has its textbook colour and are not published values');
 const mixed = handbook('Kolthoff, Acid–Base Indicators', 'mixed universal indicator; the steps of its colours are placed at pH 3, 5, 6.6, 7.6, 8.9 and 10.6');
 const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
 const yellow = [band(432, 18000, 5200)];
@@ -9,8 +10,8 @@ const yellow = [band(432, 18000, 5200)];
 /** Acid–base indicators; one drop is taken as 0.05 mL of the usual 0.02–0.1 % solution. */
 export const indicators: readonly Indicator[] = [
   // Colourless until it has lost two protons, so that it is colourless in water and pink only from about pH 8.3.
-  { name: 'phenolphthalein', pKa: [9.05, 9.5], forms: [[], [], [band(553, 27000, 2000), band(515, 10000, 3000), band(375, 13000, 7500)]], molPerDrop: 7.8e-8, source: bishop },
-  { name: 'methyl orange', pKa: [3.5], forms: [[band(507, 38000, 4700), band(430, 6000, 5000)], [band(464, 25000, 5200)]], molPerDrop: 7.6e-8, source: bishop },
+  { name: 'phenolphthalein', pKa: [9.05, 9.5], forms: [[], [], [band(553, 27000, 2000), band(508, 20000, 3600), band(375, 13000, 7500)]], molPerDrop: 7.8e-8, source: fittedToWords },
+  { name: 'methyl orange', pKa: [3.5], forms: [[band(507, 38000, 3900), band(430, 9000, 5000)], [band(460, 25000, 3900)]], molPerDrop: 6e-8, source: fittedToWords },
   { name: 'methyl red', pKa: [5], forms: [[band(518, 32000, 4600), band(440, 14000, 5000)], [band(428, 20000, 5400)]], molPerDrop: 7.4e-8, source: bishop },
   { name: 'bromothymol blue', pKa: [7.1], forms: [yellow, [band(617, 35000, 3600)]], molPerDrop: 6.4e-8, source: bishop },
   { name: 'bromocresol green', pKa: [4.7], forms: [[band(443, 18000, 5000)], [band(616, 40000, 3500)]], molPerDrop: 5.7e-8, source: bishop },

@@ -6,11 +6,11 @@ const source = handbook(
   'starch takes up about a fifth of its mass of iodine, absorbs near 600 nm, and loses the colour when hot; constant and enthalpy of binding to a factor of three',
 );
 
-/** Starch indicator: one drop is 0.05 mL of a 0.5 % solution. */
+/** Starch indicator: one drop is 0.05 mL of a 1 % solution. */
 export const starch = {
   name: 'starch',
   /** Iodine that a drop can bind, mol. */
-  sitesPerDrop: 2e-7,
+  sitesPerDrop: 4e-7,
   /** log10 of the binding constant at 25 °C, L/mol, and ΔH° of binding, kJ/mol. */
   logK: 5.3,
   enthalpyKJPerMol: -70,

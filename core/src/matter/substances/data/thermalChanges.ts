@@ -78,7 +78,7 @@ const carbonates = [
   decomposes('PbCO3(s) → PbO(s) + CO2(g)', 315),
   decomposes('MgCO3(s) → MgO(s) + CO2(g)', 400),
   decomposes('CaC2O4(s) → CaCO3(s) + CO(g)', 480),
-  decomposes('CaCO3(s) → CaO(s) + CO2(g)', 840, 'glows brightly; slow even in a good flame'),
+  decomposes('CaCO3(s) → CaO(s) + CO2(g)', 840, 'glows brightly; slow even where it is hottest'),
   decomposes('SrCO3(s) → SrO(s) + CO2(g)', 1200),
   decomposes('BaCO3(s) → BaO(s) + CO2(g)', 1400),
   decomposes('2 NaHCO3(s) → Na2CO3(s) + CO2(g) + H2O(g)', 110),

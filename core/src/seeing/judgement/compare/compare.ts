@@ -50,7 +50,7 @@ export interface Compared {
  */
 export function compare({ expected, seen, blank, vessel, actions = [] }: CompareRequest): Compared {
   const windows = vessel ? windowsOf(vessel, actions) : [];
-  const given = expected ?? windows.at(-1)?.expected ?? [];
+  const given = expected ?? windows[0]?.expected ?? [];
   // The words given decide which part of the sequence they are about: its last action, or all of it.
   const [told] = [...windows].sort((one, other) => fits(other, given) - fits(one, given));
   const comparison = compareObservations(given, seen);

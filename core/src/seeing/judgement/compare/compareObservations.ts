@@ -37,7 +37,9 @@ const questions: readonly Question[] = [
 /**
  * Sets what was seen beside what was expected. What the change hangs on (a solid, a gas and its test, a flame) decides between
  * agreeing and differing; a colour, clarity or warmth that is off makes it agree in part; texture, speed and smell are noted
- * but decide nothing. A shade is no difference, nor a degree or two. “Nothing happened” answers every question about change.
+ * but decide nothing. A shade is no difference, nor a degree or two. What was not recorded was not “seen not to be”: only
+ * “nothing happened”, “nothing else changed” and the like say that. A record is whole once it answers what tells this step from
+ * another; the rest is offered.
  *
  * @example compareObservations([{ kind: 'precipitate', colour: 'pale blue' }], [{ kind: 'precipitate', colour: 'blue' }])
  *   .agreement // 'agrees'
@@ -46,8 +48,18 @@ export function compareObservations(
   expected: readonly Observation[],
   seen: readonly Observation[],
 ): Comparison {
-  const items = questions.flatMap((question) => question(expected, seen));
+  const items = completed(questions.flatMap((question) => question(expected, seen)));
   return { agreement: overall(items), items };
+}
+
+/** What a record has to answer: what the change hangs on, or, where nothing decides, whatever was to be seen. The rest is optional. */
+function completed(items: readonly ComparedItem[]): ComparedItem[] {
+  const telling = items.filter(({ tells }) => tells);
+  const deciding = telling.filter(({ decides }) => decides);
+  const asked = new Set(deciding.length > 0 ? deciding : telling);
+  return items.map((item) =>
+    item.outcome === 'missing' && !asked.has(item) ? { ...item, optional: true } : item,
+  );
 }
 
 function overall(items: readonly ComparedItem[]): Agreement {

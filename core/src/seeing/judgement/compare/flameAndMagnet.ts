@@ -6,7 +6,8 @@ import { colourItem } from './shades';
 export const flames: Question = (expected, seen) => {
   const [wanted, got] = [find(expected, 'flame'), find(seen, 'flame')];
   if (!wanted) return [];
-  if (wanted.colour && got?.colour) return [colourItem('flame', wanted.colour, got.colour, true)];
+  if (wanted.colour && got?.colour)
+    return [{ ...colourItem('flame', wanted.colour, got.colour, true), tells: true }];
   const none = (one: Of<'flame'>) => one.colour === undefined;
   return [
     {
@@ -15,6 +16,7 @@ export const flames: Question = (expected, seen) => {
       ...(got && { seen: got.colour ?? got.result }),
       outcome: !got ? 'missing' : none(wanted) === none(got) ? 'agrees' : 'differs',
       decides: true,
+      tells: true,
     },
   ];
 };
@@ -31,6 +33,7 @@ export const magnets: Question = (expected, seen) => {
       ...(got && { seen: words(got) }),
       outcome: !got ? 'missing' : got.attracts === wanted.attracts ? 'agrees' : 'differs',
       decides: true,
+      tells: true,
     },
   ];
 };

@@ -1,15 +1,16 @@
-import type { ColourPhrase } from '../../../matter/substances/types';
 import { vigours } from '../../observation/observation';
-import { all, find } from './item';
+import { compareOutcomes } from '../../benchTests/outcomes';
+import { all, find, nothing } from './item';
 import type { ComparedItem, Question } from './item';
-import { colourItem, compareShades } from './shades';
-import { colourPhrases } from '../../appearance/colourWords';
+import { colourItem } from './shades';
+import { sightsOf } from '../../observation/sights';
 
-/** Whether gas comes off, which, how fast and of what colour. */
+/** Whether gas comes off, which, how fast and of what colour. Bubbles of a liquid that was to boil are those of its boiling. */
 export const bubbles: Question = (expected, seen) => {
   const [wanted, got] = [find(expected, 'gas'), find(seen, 'gas')];
-  if (!wanted && !got) return [];
-  const answer = got ? 'bubbles' : seen.length > 0 ? 'no bubbles' : undefined;
+  const none = find(seen, 'noGas') !== undefined || nothing(seen);
+  if (!wanted && (!got || boils(expected))) return [];
+  const answer = got ? 'bubbles' : none ? 'no bubbles' : undefined;
   const should = wanted ? 'bubbles' : 'no bubbles';
   const other = wanted?.formula && got?.formula && wanted.formula !== got.formula;
   const items: ComparedItem[] = [
@@ -19,6 +20,7 @@ export const bubbles: Question = (expected, seen) => {
       ...(answer && { seen: other ? (got.formula ?? answer) : answer }),
       outcome: !answer ? 'missing' : answer === should && !other ? 'agrees' : 'differs',
       decides: true,
+      ...(wanted && { tells: true as const }),
     },
   ];
   if (wanted?.vigour && got?.vigour) {
@@ -38,6 +40,9 @@ export const bubbles: Question = (expected, seen) => {
   return items;
 };
 
+const boils = (expected: Parameters<Question>[0]): boolean =>
+  all(expected, 'sight').some((one) => sightsOf(one).includes('boils'));
+
 /** Every test of the gas, a flame or a paper. */
 export const gasTests: Question = (expected, seen) =>
   all(expected, 'gasTest').map((wanted) => {
@@ -46,54 +51,11 @@ export const gasTests: Question = (expected, seen) =>
       item: wanted.test,
       expected: wanted.result,
       ...(got && { seen: got.result }),
-      outcome: got ? sameResult(wanted.result, got.result) : 'missing',
+      outcome: got ? compareOutcomes(wanted.test, wanted.result, got.result) : 'missing',
       decides: true,
+      tells: true,
     };
   });
-
-/** Words by which results of a test are told apart; colours are compared as colours. */
-const tellingWords = [
-  'pop',
-  'relight',
-  'goes out',
-  'burns',
-  'brightly',
-  'milky',
-  'clears',
-  'bleached',
-  'turns',
-  'stays',
-  'keeps',
-  'decolourised',
-  'glow',
-  'red',
-  'blue',
-  'green',
-  'black',
-  'white',
-  'brown',
-] as const;
-const colours: ReadonlySet<string> = new Set(colourPhrases);
-
-/** Two results in words: the same when they say the same of every telling word, near when they share what happens. */
-export function sameResult(expected: string, seen: string): ComparedItem['outcome'] {
-  if (expected === seen) return 'agrees';
-  const [turned, got] = [turnsTo(expected), turnsTo(seen)];
-  if (turned && got) return compareShades(turned, got);
-  const marks = (text: string) => tellingWords.filter((word) => text.includes(word));
-  const [one, other] = [marks(expected), marks(seen)];
-  if (one.length === 0 || other.length === 0) return 'differs';
-  if (one.every((word) => other.includes(word)) || other.every((word) => one.includes(word)))
-    return 'agrees';
-  return 'differs';
-}
-
-function turnsTo(result: string): ColourPhrase | undefined {
-  const [, colour] = /^(?:turns|stays) ([a-z- ]+)$/.exec(result) ?? [];
-  return colour && colours.has(colour) && !/^(red|blue)$/.test(colour)
-    ? (colour as ColourPhrase)
-    : undefined;
-}
 
 /** A smell, which nobody has to notice. */
 export const smell: Question = (expected, seen) => {
@@ -106,14 +68,13 @@ export const smell: Question = (expected, seen) => {
       item: 'smell',
       expected: should,
       seen: got.smell,
-      // Noses differ, and get used to a gas; another smell than expected is worth a look, no more.
-      outcome: share
-        ? 'agrees'
-        : (wanted === undefined) === (got.smell === 'none')
+      // Noses differ, and get used to a gas; a smell where none or another was expected is worth a look, no more.
+      outcome:
+        share || (wanted === undefined) === (got.smell === 'none')
           ? 'agrees'
-          : wanted && got.smell !== 'none'
-            ? 'near'
-            : 'differs',
+          : got.smell === 'none'
+            ? 'differs'
+            : 'near',
       decides: false,
       optional: true,
     },

@@ -10,6 +10,8 @@ export interface ComparedItem {
   readonly note?: string;
   /** Whether the change itself hangs on it, or only how it looked. */
   readonly decides: boolean;
+  /** Something was to be seen: the record of the step hangs on its being answered, one way or the other. */
+  readonly tells?: true;
   /** Need not be recorded: without an answer the record still counts as whole. */
   readonly optional?: true;
 }
@@ -34,6 +36,6 @@ export function all<K extends ObservationKind>(list: readonly Observation[], kin
   return list.filter((one): one is Of<K> => one.kind === kind);
 }
 
-/** “Nothing happened” answers every question about change at once. */
+/** “Nothing happened” answers every question about change at once, and “nothing else changed” those that are still open. */
 export const nothing = (seen: readonly Observation[]): boolean =>
-  find(seen, 'noChange') !== undefined;
+  find(seen, 'noChange') !== undefined || find(seen, 'nothingElse') !== undefined;

@@ -1,22 +1,29 @@
-import { find, nothing } from './item';
+import { all, find, nothing } from './item';
 import type { Question } from './item';
-import { colourItem } from './shades';
+import { colourItem, compareShades } from './shades';
 
-/** Colour of the liquid. That it is clear says that one can see through it, not that it has no colour. */
+/**
+ * Colour of the liquid. That it is clear says that one can see through it, not that it has no colour. A colour that came on the
+ * way and went is a right record as well.
+ */
 export const liquidColour: Question = (expected, seen) => {
   const wanted = find(expected, 'colour');
   if (!wanted?.to) return [];
-  const unchanged = nothing(seen) ? wanted.from : undefined;
-  const got = find(seen, 'colour')?.to ?? unchanged;
-  const item = colourItem('liquid colour', wanted.to, got, false);
+  const { from, to } = wanted;
+  const got = find(seen, 'colour')?.to ?? (nothing(seen) ? from : undefined);
+  const passing = all(expected, 'colour').flatMap((one) => (one.to === undefined ? [] : [one.to]));
+  const fits = passing.find((one) => got && compareShades(one, got) !== 'differs');
+  const item = colourItem('liquid colour', fits ?? to, got, false);
+  const first = all(expected, 'colour')[0]?.from;
   const saysClear = !got && find(seen, 'clarity')?.to === 'clear';
   return [
-    saysClear
-      ? {
-          ...item,
-          note: 'clear is recorded, which says nothing of colour: colourless is not clear',
-        }
-      : item,
+    {
+      ...item,
+      ...(passing.some((one) => one !== (first ?? one)) && { tells: true as const }),
+      ...(saysClear && {
+        note: 'clear is recorded, which says nothing of colour: colourless is not clear',
+      }),
+    },
   ];
 };
 
@@ -24,7 +31,9 @@ export const liquidColour: Question = (expected, seen) => {
 export const clarity: Question = (expected, seen) => {
   const wanted = find(expected, 'clarity');
   if (!wanted) return [];
-  const got = find(seen, 'clarity')?.to ?? (nothing(seen) ? 'clear' : undefined);
+  // A liquid in which a solid was seen is not called clear by saying nothing of it.
+  const isPlain = !find(seen, 'precipitate') && !find(seen, 'deposit');
+  const got = find(seen, 'clarity')?.to ?? (nothing(seen) && isPlain ? 'clear' : undefined);
   const bothHazy = got !== 'clear' && wanted.to !== 'clear';
   return [
     {
@@ -43,7 +52,7 @@ export const layers: Question = (expected, seen) => {
   const got = find(seen, 'layer');
   if (!wanted && !got) return [];
   const should = wanted ? 'two layers' : 'one liquid';
-  const answered = got !== undefined || seen.length > 0;
+  const answered = got !== undefined || nothing(seen);
   return [
     {
       item: 'layers',
@@ -51,6 +60,7 @@ export const layers: Question = (expected, seen) => {
       ...(answered && { seen: got ? 'two layers' : 'one liquid' }),
       outcome: !answered ? 'missing' : Boolean(got) === Boolean(wanted) ? 'agrees' : 'differs',
       decides: false,
+      ...(wanted && { tells: true as const }),
     },
     ...(wanted?.colour && got?.colour
       ? [colourItem('layer colour', wanted.colour, got.colour, false)]

@@ -27,8 +27,15 @@ export const formedSolid: Question = (expected, seen) => {
       expected: should,
       ...(answer && { seen: answer }),
       outcome:
-        answer === undefined ? 'missing' : isThere === wanted.length > 0 ? 'agrees' : 'differs',
+        answer === undefined
+          ? 'missing'
+          : isThere === wanted.length > 0 ||
+              (none && wanted.every((one) => goesAgain(one, expected)))
+            ? 'agrees'
+            : 'differs',
       decides: true,
+      // A solid that went again is told by its going.
+      ...(wanted.some((solid) => !goesAgain(solid, expected)) && { tells: true as const }),
     },
   ];
   if (!got) return items;
@@ -51,6 +58,15 @@ export const formedSolid: Question = (expected, seen) => {
     });
   return items;
 };
+
+/** Whether a solid that comes dissolves again later on. */
+const goesAgain = (solid: NewSolid, expected: readonly Observation[]): boolean =>
+  expected
+    .slice(expected.indexOf(solid) + 1)
+    .some(
+      (later) =>
+        later.kind === 'dissolves' && later.formula === solid.formula && later.complete !== false,
+    );
 
 /** Of several solids expected together, the one that the recorded colour fits best. */
 function closestInColour(wanted: readonly NewSolid[], got: NewSolid): NewSolid | undefined {
@@ -84,6 +100,7 @@ export const dissolving: Question = (expected, seen) => {
             ? 'near'
             : 'differs',
       decides: true,
+      ...(wanted && { tells: true as const }),
     },
   ];
 };
@@ -95,5 +112,5 @@ export const changedSolid: Question = (expected, seen) => {
   );
   if (!wanted?.colour) return [];
   const got = find(seen, 'solid')?.colour ?? (nothing(seen) ? wanted.from : undefined);
-  return [colourItem('solid colour', wanted.colour, got, true, 'solid')];
+  return [{ ...colourItem('solid colour', wanted.colour, got, true, 'solid'), tells: true }];
 };

@@ -28,6 +28,7 @@ export const warmth: Question = (expected, seen) => {
       ...(isAnswered && { seen: seenWarmth(got, words) }),
       outcome: isAnswered ? compareWarmth(should, got) : 'missing',
       decides: false,
+      ...(matters && { tells: true as const }),
     },
   ];
 };

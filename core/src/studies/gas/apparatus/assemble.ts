@@ -47,7 +47,9 @@ export function assemble(choice: ApparatusChoice): Apparatus | undefined {
   const isDry = route.reagents.every(({ use }) => use === 'solid');
   const isCracking =
     route.reagents.some(({ substance, use }) => use === 'liquid' && substance !== 'H2O') ||
-    (isWarm && route.reagents.some(({ catalyst, use }) => catalyst && use === 'solid') && !isDry);
+    (isWarm &&
+      route.reagents.some(({ role, use }) => role === 'catalyst' && use === 'solid') &&
+      !isDry);
   const inTube = isDry || isCracking;
   const headY = margin.top + (method === 'upwardDelivery' ? 60 : 0);
   const benchY = headY + (isWarm && !inTube ? 330 : 250);
@@ -123,7 +125,11 @@ function flaskGenerator(
   const out: Point = [place.x + 8, baseY - deliveryEnd];
   return {
     parts: [
-      parts.flask(place, `flask: ${route.reagents.map(reagentText).join(', ')}`),
+      parts.flask(
+        place,
+        `flask: ${route.reagents.map(reagentText).join(', ')}`,
+        route.reagents.some(({ use }) => use === 'solid'),
+      ),
       parts.flaskStopper(place),
       parts.funnel(place, isWarm ? 'dropping' : 'thistle'),
       ...(isWarm
@@ -148,11 +154,11 @@ function tubeGenerator(
 ): Generator {
   const y = benchY - 110;
   const mouthDown = route.steam && !isCracking;
-  const catalyst = route.reagents.find((one) => one.catalyst);
+  const catalyst = route.reagents.find(({ role }) => role === 'catalyst');
   const out = parts.heatedTubeOutlet(24, y, mouthDown);
   const lineY = benchY - lineHeight;
   const names = route.reagents
-    .filter((one) => !one.catalyst)
+    .filter(({ role }) => role !== 'catalyst')
     .map(reagentText)
     .join(', ');
   return {

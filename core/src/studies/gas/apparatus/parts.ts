@@ -33,8 +33,8 @@ export const flaskHeights = {
   mouth: 152,
 } as const;
 
-/** A conical flask with a solid under a liquid. */
-export function flask({ x, baseY }: FlaskPlace, name: string): Part {
+/** A conical flask with a liquid, over a solid where there is one. */
+export function flask({ x, baseY }: FlaskPlace, name: string, hasSolid: boolean): Part {
   const { liquid, neck, mouth } = flaskHeights;
   const halfAt = (height: number): number => 62 - (62 - 15) * (height / neck);
   const level = halfAt(liquid);
@@ -52,7 +52,7 @@ export function flask({ x, baseY }: FlaskPlace, name: string): Part {
         ),
         ink: 'liquid',
       },
-      ...[-34, -12, 10, 28, -2, 40].map((dx, at): Shape => ({
+      ...(hasSolid ? [-34, -12, 10, 28, -2, 40] : []).map((dx, at): Shape => ({
         d: circle(x + dx, baseY - 6 - (at % 3) * 4, 6),
         ink: 'solid',
       })),

@@ -1,3 +1,4 @@
+import { hueOf, readPhrase } from '../../../seeing/appearance/colourWords';
 import { ChemistryError } from '../../../common/errors';
 import type { ToldStep } from '../../../seeing/rack/mix';
 import { mix } from '../../../seeing/rack/mix';
@@ -116,8 +117,8 @@ type Reader = (
 
 /** A colour as a class tells it: the hue; deep is told, pale and bright are not, for they follow the concentration. */
 function hue(phrase: ColourPhrase): string {
-  const [first = '', second] = phrase.split(' ');
-  return second === undefined ? first : first === 'deep' ? phrase : second;
+  const { word, depth } = readPhrase(phrase);
+  return depth === 'deep' ? phrase : word;
 }
 
 /** Hues in the order in which one passes into the next. */
@@ -132,14 +133,15 @@ const wheel = [
   'green',
   'blue-green',
   'blue',
+  'blue-black',
   'violet',
+  'purple',
+  'magenta',
 ];
 
 /** Whether a class would tell a change: not a deeper shade, nor the hue next to it, which the reagent’s own colour makes. */
 function looksOther(from: ColourPhrase, to: ColourPhrase): boolean {
-  const [one, other] = [from, to].map((phrase) =>
-    wheel.indexOf(phrase.split(' ').at(-1) ?? ''),
-  ) as [number, number];
+  const [one, other] = [from, to].map((phrase) => wheel.indexOf(hueOf(phrase))) as [number, number];
   if (to === 'colourless') return false;
   return one < 0 || other < 0 ? from !== to : Math.abs(one - other) > 1;
 }
