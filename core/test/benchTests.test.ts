@@ -1,4 +1,4 @@
-import { compareOutcomes, outcomeShows, readGasTest } from '../src/seeing/benchTests/outcomes';
+import { compareOutcomes, outcomeShows, readGasTest } from '../src/seeing/observation/outcomes';
 import { describe, expect, test } from 'vitest';
 import { mix } from '../src/seeing/rack/mix';
 import type { Observation } from '../src/seeing/observation/observation';

@@ -268,6 +268,147 @@ const traps: readonly Trap[] = [
     ['KI 0.05M', 'I2 0.01g', 'starch 5drops'],
     [colour('brown', 'blue-black')],
   ],
+  // What misleads by how it looks
+  [
+    'physical',
+    'salting out: another salt makes it come out unchanged',
+    ['KClO3 0.5g', 'water 10mL', 'KCl 3g'],
+    [cloud()],
+    'a precipitate forms',
+  ],
+  [
+    'physical',
+    'alcohol makes a salt come out unchanged',
+    ['CuSO4 0.8M 5mL', 'C2H5OH 10mL'],
+    [cloud('pale blue')],
+  ],
+  [
+    'physical',
+    'hot lead iodide solution gives golden crystals on cooling',
+    ['PbI2 0.05g', 'water 50mL', 'heat 95', 'cool 15'],
+    [cloud('yellow')],
+    'golden rain',
+  ],
+  [
+    'physical',
+    'two dyes make a third colour',
+    ['water 5mL', 'methylene blue 2drops', 'methyl orange 2drops'],
+    [colour('blue', 'green')],
+    'a new colour appears',
+  ],
+  [
+    'physical',
+    'a deep solution poured into much water',
+    ['KMnO4 0.01M 2mL', 'dilute 100'],
+    [colour('deep purple', 'pink')],
+  ],
+  [
+    'physical',
+    'carbon dioxide leaves warmed soda water',
+    ['water 50mL', 'CO2 0.5mmol', 'heat 80'],
+    [gas],
+    'it fizzes',
+  ],
+  [
+    'physical',
+    'ammonia is smelt over its warmed solution',
+    ['NH3 2M 10mL', 'heat 50'],
+    [{ kind: 'smell', smell: 'pungent' }, gas],
+  ],
+  [
+    'physical',
+    'ice is cooled water',
+    ['water 10mL', 'cool -5'],
+    [sight('freezes'), { kind: 'solid', colour: 'white' }],
+    'a white solid forms',
+  ],
+  ['physical', 'water is boiled away', ['water 10mL', 'evaporate'], [sight('boils'), gas]],
+  [
+    'physical',
+    'a magnet takes iron out of sand',
+    ['Fe 1g', 'SiO2 1g', 'test magnet'],
+    [{ kind: 'magnet', attracts: true, result: 'draws the iron' }],
+    'heated gently later on',
+  ],
+  ['physical', 'sand in water', ['SiO2 1g', 'water 10mL'], [{ kind: 'solid', colour: 'white' }]],
+  ['physical', 'alcohol mixes with water', ['water 5mL', 'C2H5OH 5mL'], [nothing]],
+  ['physical', 'salt on ice cold water', ['water 20mL', 'cool 1', 'NaCl 3g'], [gone, colder]],
+  [
+    'physical',
+    'a coloured mixture is filtered',
+    ['CuSO4 0.2M 10mL', 'SiO2 1g', 'filtrate'],
+    [{ kind: 'clarity', to: 'clear' }, colour('blue', 'blue')],
+  ],
+  // What is chemical though it looks like nothing, or is spoken of as something else
+  [
+    'chemical',
+    'a weak base takes up acid without a sign',
+    ['NH3 0.1M', 'HCl 0.1M'],
+    [nothing],
+    'mix the two solutions',
+  ],
+  [
+    'chemical',
+    'chalk fizzes in sulfuric acid before it is coated',
+    ['CaCO3 0.5g', 'H2SO4 1M 10mL'],
+    [gas],
+    'stir until dissolved',
+  ],
+  [
+    'chemical',
+    'a carbonate from two clear liquids',
+    ['CaCl2 0.2M', 'Na2CO3 0.2M'],
+    [cloud()],
+    'the mixture becomes cloudy as when crystals come',
+  ],
+  [
+    'chemical',
+    'a precipitate goes in excess of the alkali',
+    ['Al2(SO4)3 0.05M 3mL', 'NaOH 2M 6mL'],
+    [cloud(), gone],
+    'shake until it has dissolved',
+  ],
+  [
+    'chemical',
+    'copper takes the place of silver',
+    ['AgNO3 0.1M 10mL', 'Cu 0.3g'],
+    [{ kind: 'deposit', colour: 'grey' }, colour('colourless', 'pale blue')],
+    'crystals grow on the wire',
+  ],
+  [
+    'chemical',
+    'iron(III) is made pale by a reducing agent',
+    ['FeCl3 0.05M', 'Na2SO3 0.2M'],
+    [colour('yellow', 'pale green')],
+    'the colour is only diluted',
+  ],
+  [
+    'chemical',
+    'silver chloride darkens in the light',
+    ['AgNO3 0.1M', 'NaCl 0.1M', 'light 30'],
+    [{ kind: 'solid', from: 'white', colour: 'violet' }],
+  ],
+  [
+    'chemical',
+    'peroxide falls apart on an oxide',
+    ['H2O2 1M 10mL', 'MnO2 0.1g'],
+    [gas, warmer],
+    'bubbles as of boiling',
+  ],
+  [
+    'chemical',
+    'ammonium chloride and lime warmed',
+    ['NH4Cl 1g', 'Ca(OH)2 1g', 'heat 100'],
+    [{ kind: 'smell', smell: 'pungent' }, gas],
+    'warm the mixture gently',
+  ],
+  [
+    'chemical',
+    'an indicator put into alkali',
+    ['NaOH 0.1M', 'phenolphthalein 2drops'],
+    [colour('colourless', 'pink')],
+    'the dye dissolves',
+  ],
 ];
 
 const judged = (events: readonly string[], seen: readonly object[], context?: string) =>
@@ -280,6 +421,7 @@ const judged = (events: readonly string[], seen: readonly object[], context?: st
   );
 
 describe('physical or chemical, by what was done and seen', () => {
+  it('is tried with at least seventy', () => expect(traps.length).toBeGreaterThanOrEqual(70));
   it.each(traps.map((trap) => [`${trap[0]}: ${trap[1]}`, trap] as const))(
     '%s',
     (_, [verdict, , events, seen, context]) => {

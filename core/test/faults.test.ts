@@ -6,17 +6,28 @@ import { otherForm } from '../src/seeing/judgement/faults/strength';
 import { rankOf, seededFaults } from './support/seededFaults';
 
 describe('why it differs', () => {
-  it.each(seededFaults)('finds $name among the first two', (seeded) => {
-    const { rank, causes } = rankOf(seeded);
+  const ranked = seededFaults.map((seeded) => ({ name: seeded.name, ...rankOf(seeded) }));
+  const isFound = (rank: number): boolean => rank === 1 || rank === 2;
+
+  it('names the true cause first or second in 95 % of at least forty slips', () => {
+    expect(seededFaults.length).toBeGreaterThanOrEqual(40);
+    const missed = ranked.filter(({ rank }) => !isFound(rank));
     expect(
-      rank > 0 && rank <= 2,
+      1 - missed.length / ranked.length,
+      missed.map(({ name, rank }) => `${rank} ${name}`).join('\n'),
+    ).toBeGreaterThanOrEqual(0.95);
+  });
+
+  it.each(ranked)('names the cause of $name', ({ rank, causes }) => {
+    expect(
+      rank,
       causes.map(({ fault, likelihood }) => `${likelihood.toFixed(2)} ${fault}`).join('\n'),
-    ).toBe(true);
+    ).toBeGreaterThan(0);
   });
 
   it('names a check that would settle every cause', () => {
-    for (const seeded of seededFaults)
-      for (const { check, likelihood } of rankOf(seeded).causes) {
+    for (const { causes } of ranked)
+      for (const { check, likelihood } of causes) {
         expect(check.length).toBeGreaterThan(20);
         expect(likelihood).toBeGreaterThan(0);
         expect(likelihood).toBeLessThanOrEqual(1);

@@ -39,7 +39,7 @@ import { nextTests } from '../src/studies/identify/nextTest';
 import type { Route } from '../src/studies/gas/route';
 import { performTest } from '../src/seeing/benchTests/performTest';
 import { writtenRoutes } from '../src/studies/gas/writtenRoutes';
-import { readGasTest } from '../src/seeing/benchTests/outcomes';
+import { readGasTest } from '../src/seeing/observation/outcomes';
 import { purityBetween } from '../src/studies/gas/purge';
 import { sidesOf } from '../src/matter/equation/sides';
 import { dryingAgents } from '../src/matter/substances/data/dryingAgents';

@@ -5,7 +5,7 @@ import { mixingStep, mixingVessel } from '../src/planning/procedure/mixing';
 import { solutionsNeeded } from '../src/labday/day/solutionsNeeded';
 import { stageStates } from '../src/labday/day/stages';
 import { worksAsMade } from '../src/labday/day/work';
-import { eventCircumstances } from '../src/seeing/judgement/change/eventCircumstances';
+import { counterCasesOf } from '../src/seeing/judgement/change/counterCasesOf';
 import { weighChange } from '../src/seeing/judgement/change/classifyChange';
 import { compareObservations } from '../src/seeing/judgement/compare/compareObservations';
 import { drawRecord } from '../src/seeing/observation/drawRecord';
@@ -244,7 +244,7 @@ describe('evidence of chemical change', () => {
     [[{ kind: 'sight', result: 'burns' }], 'chemical'],
     [[{ kind: 'dissolves' }, { kind: 'gas' }], 'chemical'],
   ])('%o is %s %s', (seen, change, events = []) =>
-    expect(weighChange(seen, { circumstances: eventCircumstances(events) }).change).toBe(change),
+    expect(weighChange(seen, { possible: counterCasesOf(events) }).change).toBe(change),
   );
   it('grows surer with more signs, and never certain', () => {
     const single = weighChange([{ kind: 'gas' }]).confidence;

@@ -23,7 +23,7 @@ const readers: Readonly<Record<string, string>> = {
   'core/src/safety/statements.ts': 'a list of signal words, no text',
   'core/src/seeing/appearance/colourNames.ts': 'reads what people call colours',
   'core/src/seeing/appearance/colourWords.ts': 'takes a colour phrase apart',
-  'core/src/seeing/judgement/compare/shades.ts': 'a list of colour words, no text',
+  'core/src/seeing/observation/shades.ts': 'a list of colour words, no text',
   'core/src/seeing/observation/sights.ts': 'reads the sights people write',
   'core/src/studies/gas/findRoutes.ts': 'a search',
   'core/src/studies/identify/readOutcome.ts': 'reads what was typed',

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { readColour } from '../src/seeing/appearance/colourNames';
-import { compareShades } from '../src/seeing/judgement/compare/shades';
+import { compareShades } from '../src/seeing/observation/shades';
 import { mix } from '../src/seeing/rack/mix';
 import { action, portion } from './support/bench';
 

@@ -23,6 +23,12 @@ export function freezingPoint({ phases }: Vessel): number {
 export function coldSights(before: Vessel, after: Vessel): HeatSight[] {
   const fell = (limit: number) => before.temperatureC > limit && after.temperatureC <= limit;
   return fell(freezesBoardC)
-    ? [{ formula: 'H2O', result: 'frost forms outside; on a wet board the vessel freezes fast' }]
+    ? [
+        {
+          formula: 'H2O',
+          result: 'frost forms outside; on a wet board the vessel freezes fast',
+          shows: ['freezes'],
+        },
+      ]
     : [];
 }

@@ -72,6 +72,7 @@ export function warmTo(vessel: Vessel, toC: number): Step {
     sights.unshift({
       formula: 'H2O',
       result: `ice forms, from about ${formatTemperature(ice, 1)} down; what is dissolved stays in the rest`,
+      shows: ['freezes'],
     });
   return sights.length === 0 ? step : { ...step, sights: [...(step.sights ?? []), ...sights] };
 }

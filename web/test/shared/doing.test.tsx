@@ -160,7 +160,7 @@ describe('a test of what is in a vessel', () => {
     ['Damp red litmus', 'dampRedLitmus'],
     ['Flame colour', 'flame'],
     ['Magnet', 'magnet'],
-    ['Silver nitrate drop', 'silverNitrateDrop'],
+    ['Drop of silver nitrate', 'silverNitrateDrop'],
   ] as const)('%s is one tap', async (label, test) => {
     const attempt = vi.fn();
     show(<TestPanel vessel="A" attempt={attempt} />);

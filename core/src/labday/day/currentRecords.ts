@@ -1,3 +1,4 @@
+import { isObservation } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
 import type { BenchEntry, BenchRecord, Part, RecordOf } from './labDay';
 
@@ -58,19 +59,6 @@ export function standingEntries(entries: readonly BenchEntry[], where: Where): S
     (entry): entry is StandingEntry => entry.record !== null && !replaced.has(entry.id),
   );
 }
-
-/** Kinds of record that are no observation. */
-const otherKinds: readonly BenchRecord['kind'][] = [
-  'note',
-  'measurement',
-  'departure',
-  'step',
-  'verdict',
-  'signOff',
-];
-
-const isObservation = (record: BenchRecord): record is Observation & BenchRecord =>
-  !otherKinds.includes(record.kind);
 
 /** What was seen, without notes, measurements and the like. */
 export function seenObservations(standing: readonly StandingEntry[]): Observation[] {

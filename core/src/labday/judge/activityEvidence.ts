@@ -1,8 +1,12 @@
 import { byVigour, potentialOf } from '../../seeing/judgement/activitySeries';
 import type { ActivityComparison } from '../../seeing/judgement/activitySeries';
 import { sightsOf } from '../../seeing/observation/sights';
+import { all, find } from '../../seeing/observation/definition';
+import { noPrecipitate } from '../../seeing/observation/kinds/formedSolid';
+import { gas, noGas, vigours } from '../../seeing/observation/kinds/gas';
+import { sight } from '../../seeing/observation/kinds/sight';
+import { meaningOf } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
-import { vigours } from '../../seeing/observation/observation';
 import { ionsOf } from '../../matter/substances/ionsOf';
 import type { StationJudgement } from './judgeDay';
 import { runOf } from '../day/work';
@@ -66,10 +70,10 @@ const said = (meeting: Meeting, what: string): string =>
 function displaced(meeting: Meeting): ActivityComparison[] {
   const { metal, partner, seen } = meeting;
   if (partner === 'acid' || partner === 'water') return [];
-  const came = seen.some(({ kind }) => kind === 'deposit' || kind === 'precipitate');
+  const came = seen.some((one) => meaningOf(one).makesCloudy);
   if (came)
     return [{ more: metal, less: partner, weight: 1, evidence: said(meeting, 'a metal came out') }];
-  const still = seen.some(({ kind }) => kind === 'noChange' || kind === 'noPrecipitate');
+  const still = isStill(seen) || find(seen, noPrecipitate) !== undefined;
   return still
     ? [
         {
@@ -90,7 +94,7 @@ function byReagent(meetings: readonly Meeting[]): ActivityComparison[] {
     if (speed(seen) > 0)
       return [{ more: metal, less: hydrogen, weight: 1, evidence: said(meeting, 'gas came off') }];
     // Many metals above hydrogen are too slow in cold water to show it.
-    const still = partner === 'acid' && seen.some(({ kind }) => kind === 'noChange');
+    const still = partner === 'acid' && (isStill(seen) || find(seen, noGas) !== undefined);
     return still
       ? [{ more: hydrogen, less: metal, weight: nothingCounts, evidence: said(meeting, 'no gas') }]
       : [];
@@ -116,10 +120,14 @@ function byReagent(meetings: readonly Meeting[]): ActivityComparison[] {
 
 /** How lively a metal is: 0 for no gas, then by vigour, most where it catches fire. */
 function speed(seen: readonly Observation[]): number {
-  const burns = seen.some((one) => one.kind === 'sight' && sightsOf(one).includes('burns'));
-  const melts = seen.some((one) => one.kind === 'sight' && sightsOf(one).includes('melts'));
-  if (burns) return vigours.length + 2;
-  const gas = seen.find((one) => one.kind === 'gas');
-  if (!gas) return 0;
-  return 1 + (gas.vigour ? vigours.indexOf(gas.vigour) : 0) + (melts ? 1 : 0);
+  const shown = all(seen, sight).flatMap(sightsOf);
+  if (shown.includes('burns')) return vigours.length + 2;
+  const bubbles = find(seen, gas);
+  if (!bubbles) return 0;
+  const vigour = bubbles.vigour ? vigours.indexOf(bubbles.vigour) : 0;
+  return 1 + vigour + (shown.includes('melts') ? 1 : 0);
 }
+
+/** Whether it was recorded that nothing happened. */
+const isStill = (seen: readonly Observation[]): boolean =>
+  seen.some((one) => meaningOf(one).closes === 'all');

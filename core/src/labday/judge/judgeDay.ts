@@ -2,7 +2,7 @@ import { compareObservations } from '../../seeing/judgement/compare/compareObser
 import type { Agreement, Comparison } from '../../seeing/judgement/compare/compareObservations';
 import { weighChange } from '../../seeing/judgement/change/classifyChange';
 import type { ChangeVerdict } from '../../seeing/judgement/change/classifyChange';
-import { eventCircumstances } from '../../seeing/judgement/change/eventCircumstances';
+import { counterCasesOf } from '../../seeing/judgement/change/counterCasesOf';
 import type { RackEvent } from '../../seeing/rack/rackShape';
 import type { Action } from '../../vessel/action';
 import { likelyCauses } from '../../seeing/judgement/faults/likelyCauses';
@@ -88,7 +88,7 @@ function changeOf(
 ): ChangeVerdict {
   const done = (from: number, to: number) => actionsIn(plan.events.slice(from, to), vessel);
   const computed = weighChange(seen, {
-    circumstances: eventCircumstances(done(plan.from, plan.to + 1), done(0, plan.from)),
+    possible: counterCasesOf(done(plan.from, plan.to + 1), done(0, plan.from)),
     expected: { ...change, observations: expected },
   });
   return override?.change ? { ...computed, change: override.change } : computed;

@@ -229,6 +229,12 @@ export interface FlameColour {
   readonly source: Source;
 }
 
+/** What is seen, in the words of the bench and by the codes of what it comes to. */
+export interface Shown {
+  readonly says: string;
+  readonly sights: readonly Sight[];
+}
+
 /** What heat does to a dry substance, or to several together. */
 export interface ThermalChange {
   /** Balanced, with states; oxygen on the left comes from the air. */
@@ -240,7 +246,7 @@ export interface ThermalChange {
   /** What is seen when water turns it back. */
   readonly rewetsTo?: string;
   /** What is seen besides the change of colour. */
-  readonly shows?: string;
+  readonly shows?: Shown;
   readonly caution?: string;
   /** A flame held to it sets it going, and it goes on by itself. */
   readonly lights?: true;
@@ -256,7 +262,7 @@ export interface BurningLiquid {
   readonly equation?: string;
   /** Concentration in water from which it catches fire, mol/L, for one that mixes with water. */
   readonly fromM?: number;
-  readonly shows: string;
+  readonly shows: Shown;
   readonly source: Source;
 }
 
@@ -271,7 +277,7 @@ export interface HotSolid {
   /** Nothing happens to it up to here. */
   readonly staysToC?: number;
   /** What it looks like only while hot. */
-  readonly whileHot?: string;
+  readonly whileHot?: Shown;
   readonly caution?: string;
   readonly source: Source;
 }

@@ -1,5 +1,6 @@
 import { commonPractice } from '../../matter/substances/source';
 import type { Source } from '../../matter/substances/source';
+import type { BurningLiquid } from '../../matter/substances/types';
 import { acidBaseSteps, waterIonisation } from '../../matter/substances/data/acidBaseSteps';
 import { ageing } from '../../matter/substances/data/ageing';
 import { carbonDioxideOfAir, oxygenShareOfAir } from '../../matter/substances/data/air';
@@ -354,7 +355,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       ({ equation }) => equation,
       [
         ['seen to run from', '°C', ({ atC }) => atC],
-        ['shows', '', ({ shows }) => shows],
+        ['shows', '', ({ shows }) => shows?.says],
       ],
       own,
     ),
@@ -367,7 +368,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
         ['sublimes at', '°C', ({ sublimesC }) => sublimesC],
         ['boils at', '°C', ({ boilsC }) => boilsC],
         ['nothing happens up to', '°C', ({ staysToC }) => staysToC],
-        ['while hot', '', ({ whileHot }) => whileHot],
+        ['while hot', '', ({ whileHot }) => whileHot?.says],
       ],
       own,
     ),
@@ -380,16 +381,11 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
     ),
     tableOf(
       'Liquids in a flame',
-      burningLiquids as readonly {
-        formula: string;
-        equation?: string;
-        shows: string;
-        source: Source;
-      }[],
+      burningLiquids as readonly BurningLiquid[],
       formula,
       [
         ['burns as', '', ({ equation }) => equation],
-        ['shows', '', ({ shows }) => shows],
+        ['shows', '', ({ shows }) => shows?.says],
       ],
       own,
     ),

@@ -17,7 +17,7 @@ import { testReagentsSource } from '../../studies/gas/testReagents';
 import { dropSource } from '../../measuring/dropCounts';
 import { waterHeatSource } from '../../measuring/temperatureLog';
 import { studentSource } from '../../measuring/uncertainty';
-import { evidenceSource } from '../../seeing/judgement/change/classifyChange';
+import { counterCasesSource } from '../../seeing/observation/counterCases';
 import { cylindersSource } from '../../planning/prep/measuring';
 import { incompatibilitySource } from '../../safety/incompatibility';
 import { mixedUpSource } from '../../safety/nearNames';
@@ -63,7 +63,7 @@ export const rulesOfThumb: readonly { readonly of: string; readonly source: Sour
   { of: 'Drops', source: dropSource },
   { of: 'Heat capacity of water', source: waterHeatSource },
   { of: 'Student’s t', source: studentSource },
-  { of: 'Evidence of chemical change', source: evidenceSource },
+  { of: 'Evidence of chemical change', source: counterCasesSource },
   { of: 'Measuring cylinders and drops', source: cylindersSource },
   { of: 'What must not meet', source: incompatibilitySource },
   { of: 'Names that are mixed up', source: mixedUpSource },

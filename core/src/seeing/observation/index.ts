@@ -1,18 +1,19 @@
 /** The vocabulary of the bench: every kind of observation, in words and as a drawing. */
 export {
-  clarities,
+  answerSame,
+  definitions,
   describeObservation,
-  isUnchanged,
+  isObservation,
+  meaningOf,
   observationSchema,
-  settlings,
-  smells,
-  solidAmounts,
-  testWords,
-  textures,
-  vigours,
-  warmths,
+  tellsChange,
 } from './observation';
 export type { Observation, ObservationKind } from './observation';
+export type { Asked, Choice } from './definition';
+export { counterCasesSource } from './counterCases';
+export { panels } from './panels';
+export { testWords } from './kinds/gasTest';
+export { outcomeShows, testOutcomes } from './outcomes';
 export { mergeObservations } from './mergeObservations';
 export { drawRecord } from './drawRecord';
 export { sights, sightsOf } from './sights';

@@ -38,9 +38,11 @@ export function electrolysisSights(
     ['anode', anode],
   ] as const) {
     const gases = Object.entries(outcome.gas).filter(([, amount]) => amount > noticeableGasMmol);
-    if (gases.length > 0) found.push({ kind: 'sight', result: `bubbles at ${signOf[side]}` });
+    if (gases.length > 0)
+      found.push({ kind: 'sight', result: `bubbles at ${signOf[side]}`, shows: [] });
     const near = colourNear(outcome);
-    if (near !== before) found.push({ kind: 'sight', result: `${near} near ${signOf[side]}` });
+    if (near !== before)
+      found.push({ kind: 'sight', result: `${near} near ${signOf[side]}`, shows: [] });
   }
   const [lost, amount = 0] = Object.entries(anode.lost).sort(([, a], [, b]) => b - a)[0] ?? [];
   if (lost && amount > thinnerMmol)
@@ -48,6 +50,7 @@ export function electrolysisSights(
       kind: 'sight',
       formula: lost,
       result: `the ${anode.electrode.material} at plus gets thinner`,
+      shows: [],
     });
   return found;
 }

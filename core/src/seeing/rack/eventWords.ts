@@ -1,4 +1,6 @@
+import { capital } from '../../common/capital';
 import type { Action } from '../../vessel/action';
+import { testWords } from '../observation/kinds/gasTest';
 import type { AnyPortion } from '../../vessel/portion';
 import type { RackEvent } from './rackShape';
 import { atMostFigures, formatNumber } from '../../common/formatNumber';
@@ -6,19 +8,9 @@ import { formatSetTemperature } from '../../common/temperature';
 
 /** Tests by the words on their buttons, in the order one reaches for them. */
 export const testLabels: Readonly<Record<string, string>> = {
-  litSplint: 'Lit splint',
-  glowingSplint: 'Glowing splint',
-  limewater: 'Lime water',
-  dampRedLitmus: 'Damp red litmus',
-  dampBlueLitmus: 'Damp blue litmus',
+  ...Object.fromEntries(Object.entries(testWords).map(([test, words]) => [test, capital(words)])),
   flame: 'Flame colour',
   magnet: 'Magnet',
-  bromineWater: 'Bromine water',
-  starchIodidePaper: 'Starch–iodide paper',
-  leadAcetatePaper: 'Lead acetate paper',
-  dichromatePaper: 'Dichromate paper',
-  permanganatePaper: 'Permanganate paper',
-  silverNitrateDrop: 'Silver nitrate drop',
 };
 
 /** What was done, as a line of the bench notes. */

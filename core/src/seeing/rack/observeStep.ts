@@ -104,7 +104,7 @@ function turns({ moments = [] }: Step, first: ColourPhrase): Observation[] {
     const [low, high] = [inWords(untilS / timeFactor), inWords(untilS * timeFactor)];
     const result = `${from} → ${to} after about ${inWords(untilS)} (${low} to ${high})`;
     from = to;
-    return [{ kind: 'sight', result }];
+    return [{ kind: 'sight', result, shows: ['changes colour on the way'] }];
   });
 }
 
@@ -112,7 +112,7 @@ const sightSeen = ({ formula, result, shows, condenses }: HeatSight): Observatio
   kind: 'sight',
   formula,
   result,
-  ...(shows && { shows: [...shows] }),
+  shows: [...shows],
   ...(condenses && { condenses }),
 });
 

@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { forAnyReader } from '../../common/reader';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure } from '../../planning/procedure/procedure';
@@ -112,4 +113,3 @@ export function dishClearUp(request: DishRequest, limits?: Limits): BottlePlan[]
 }
 
 const named = (formula: string): string => nameIn('stock', formula);
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { ChemistryError } from '../../common/errors';
 import { faraday } from '../../solution/equilibrium/temperature';
 import { molarMassOf } from '../../matter/formula/molarMass';
@@ -171,7 +172,7 @@ function conclude(electrodes: readonly SeriesElectrode[], electrons: number): st
     );
   const measured = (side: SeriesElectrode['side']) => electrodes.some((one) => one.side === side);
   const [first = '', ...rest] = parts;
-  const sentence = [first.charAt(0).toUpperCase() + first.slice(1), ...rest].join('; ');
+  const sentence = [capital(first), ...rest].join('; ');
   return `${sentence}. ${verdictOf(isAbove('cathode'), isAbove('anode'), measured)}`;
 }
 

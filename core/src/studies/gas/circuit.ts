@@ -1,12 +1,14 @@
+import { capital } from '../../common/capital';
 import { hueOf } from '../../seeing/appearance/colourWords';
 import type { VesselView } from '../../seeing/appearance/vesselView';
-import { readGasTest, testOutcomes } from '../../seeing/benchTests/outcomes';
+import { readGasTest, testOutcomes } from '../../seeing/observation/outcomes';
 import { performTest } from '../../seeing/benchTests/performTest';
 import { balance } from '../../matter/equation/balance';
 import { ChemistryError } from '../../common/errors';
 import { parseFormula } from '../../matter/formula/parseFormula';
 import type { Observation } from '../../seeing/observation/observation';
-import { describeObservation, testWords } from '../../seeing/observation/observation';
+import { testWords } from '../../seeing/observation/kinds/gasTest';
+import { describeObservation } from '../../seeing/observation/observation';
 import { runRack } from '../../seeing/rack/rack';
 import { dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
 import { setUp } from '../../vessel/act';
@@ -130,7 +132,7 @@ function tubeTest(gas: string, test: (typeof inTube)[number]): CircuitTest {
   const result = 'result' in observation ? observation.result : describeObservation(observation);
   return {
     id: test,
-    name: words.charAt(0).toUpperCase() + words.slice(1),
+    name: capital(words),
     how: howTo[test] ?? words,
     expected: result,
     expectedChoice: readGasTest(test, result),

@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { exposureLimits } from '../../matter/substances/data/exposureLimits';
 import { gasPropertiesOf } from '../../matter/substances/gas';
 import { deferral } from '../../safety/hazards';
@@ -12,7 +13,7 @@ export function gasCautions(gas: string): string[] {
   const row = gasPropertiesOf(gas);
   if (!row) return [];
   const name = gasName(gas);
-  const first = name.charAt(0).toUpperCase() + name.slice(1);
+  const first = capital(name);
   return [
     `${first}: ${row.hazard}.`,
     ...(limited.has(gas) && !mild.has(gas)

@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { forAnyReader } from '../../common/reader';
 import type { RackEvent } from '../../seeing/rack/rackShape';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
@@ -375,7 +376,7 @@ function proofStep({ route }: GasPreparation): Step {
     minutes: 2,
     needs: [{ step: 'collect', because: 'there is nothing to test before' }],
     ...caution([
-      ...(proof?.but ? [`${proof.but.charAt(0).toUpperCase()}${proof.but.slice(1)}.`] : []),
+      ...(proof?.but ? [`${capital(proof.but)}.`] : []),
       ...(gas === 'H2'
         ? ['One small tube, away from the generator: never a flame near the apparatus.']
         : []),

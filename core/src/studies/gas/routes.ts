@@ -117,7 +117,7 @@ function heatedRoutes(gas: string, shelf: Shelf): Facts[] {
           pace: 'steady',
           steam: 'H2O' in row.made,
           cautions: row.caution ? [row.caution] : [],
-          ...(row.shows && { note: row.shows }),
+          ...(row.shows && { note: row.shows.says }),
           from: { kind: 'table', source: sourceText(row.source) },
         },
       ];

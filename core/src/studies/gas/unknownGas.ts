@@ -8,7 +8,7 @@ import { commonPractice } from '../../matter/substances/source';
 import { setUp } from '../../vessel/act';
 import { risesInWater } from './circuit';
 import { solubilityOf } from './collection';
-import { readGasTest } from '../../seeing/benchTests/outcomes';
+import { readGasTest } from '../../seeing/observation/outcomes';
 
 /** Gases an unknown may be. */
 export const unknownGases = [

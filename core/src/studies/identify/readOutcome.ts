@@ -1,5 +1,5 @@
 import { ChemistryError } from '../../common/errors';
-import { describeObservation } from '../../seeing/observation/observation';
+import { meaningOf } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
 import { unsure } from './inference';
 import { boilingPoint, meltingPoint, pointOutcome } from './organic/physicalPoint';
@@ -105,23 +105,6 @@ export function readOutcome(
 
 /** An observation in the words of a test: what matters of it, without texture and amount. */
 function observationWords(observation: Observation): string {
-  switch (observation.kind) {
-    case 'precipitate':
-      return `${observation.colour?.replace(/^(pale|bright|deep) /, '') ?? ''} precipitate`.trim();
-    case 'noPrecipitate':
-    case 'noChange':
-      return 'no change';
-    case 'gas':
-      return 'bubbles';
-    case 'dissolves':
-      return 'dissolves';
-    case 'flame':
-      return observation.colour?.replace(/^(pale|bright|deep) /, '') ?? observation.result;
-    case 'gasTest':
-      return observation.result;
-    case 'colour':
-      return `${observation.to ?? observation.from ?? ''} solution`.trim();
-    default:
-      return describeObservation(observation);
-  }
+  const meaning = meaningOf(observation);
+  return meaning.saysPlainly?.(observation) ?? meaning.says(observation);
 }

@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { colourWords, hueOf, phraseHex, plainWords } from '../../seeing/appearance/colourWords';
 import { dice } from '../../common/dice';
 import { balance } from '../../matter/equation/balance';
@@ -61,7 +62,7 @@ function gasTestDrills(): Drill[] {
     return {
       id,
       kind: 'gasTests',
-      prompt: `${method.charAt(0).toUpperCase()}${method.slice(1)}: ${positive}. Which gas?`,
+      prompt: `${capital(method)}: ${positive}. Which gas?`,
       choices: among(
         id,
         answer,

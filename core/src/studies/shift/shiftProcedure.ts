@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { forAnyReader } from '../../common/reader';
 import { blankStep, procedureSchema } from '../../planning/procedure/procedure';
 import type { Procedure, Step } from '../../planning/procedure/procedure';
@@ -121,5 +122,3 @@ function meansOf(action: Action): Means[] {
     ? [{ solution: action.portion.substance, concentrationM: action.portion.concentrationM }]
     : [];
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

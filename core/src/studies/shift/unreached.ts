@@ -1,3 +1,4 @@
+import { capital } from '../../common/capital';
 import { meansWords, unitOf } from './means';
 import type { Means } from './means';
 import { along, amountsOf, stretches, sweep } from './sweep';
@@ -79,4 +80,3 @@ export function unreachedWords({ wish, because, needs, sharp, nearest }: Unreach
 
 const amountWords = (means: Means, amount: number): string =>
   `${atMostFigures(amount, 2)} ${unitOf(means)}`;
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -38,7 +38,7 @@ export function open({ stopper, ...vessel }: Vessel): Step {
   const atm = stopper ? pressureAtm({ ...vessel, stopper }) : 1;
   return atm < hissesAtm
     ? step
-    : { ...step, sights: [{ formula: 'N2', result: 'gas rushes out as it is opened' }] };
+    : { ...step, sights: [{ formula: 'N2', result: 'gas rushes out as it is opened', shows: [] }] };
 }
 
 /** From here one hears it open, atm (common practice). */

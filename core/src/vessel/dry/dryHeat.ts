@@ -17,7 +17,7 @@ export interface HeatSight {
   readonly formula: string;
   readonly result: string;
   /** What it comes to, by the words for it. */
-  readonly shows?: readonly Sight[];
+  readonly shows: readonly Sight[];
   /** How fast gas comes off with it, where that does not follow from its amount. */
   readonly vigour?: Vigour;
   /** It settles again on the cooler part of the vessel. */
@@ -92,11 +92,12 @@ export function runRows(
     const [about = ''] = Object.keys(row.used);
     const why = [{ text: because(row), source: sourceText(row.source) }];
     reactions.push(tabulated(row.equation, { about, extentMmol, why }));
-    if (row.shows) sights.push({ formula: about, result: row.shows });
+    if (row.shows) sights.push({ formula: about, result: row.shows.says, shows: row.shows.sights });
     if (row.made.H2O)
       sights.push({
         formula: 'H2O',
         result: 'drops of water form on the cooler part',
+        shows: ['drops of water form'],
         condenses: true,
       });
     if (row.caution) warnings.push({ code: 'heatingCaution', message: row.caution });
@@ -154,6 +155,7 @@ function restOf(formula: string, toC: number): Rest {
       sight: {
         formula,
         result: `boils at ${formatSetTemperature(row.boilsC)}; drops settle where it is cooler`,
+        shows: ['boils'],
         condenses: true,
       },
       ...(row.caution && { caution: row.caution }),
@@ -162,15 +164,24 @@ function restOf(formula: string, toC: number): Rest {
     return {
       sight: {
         formula,
-        result: `sublimes${row.whileHot ? `: ${row.whileHot}` : ''}; settles again as a solid where it is cooler`,
+        result: `sublimes${row.whileHot ? `: ${row.whileHot.says}` : ''}; settles again as a solid where it is cooler`,
+        shows: ['turns to vapour', 'settles again where it is cooler'],
         condenses: true,
       },
     };
   if (row?.meltsC !== undefined && toC >= row.meltsC) {
-    const seen = row.whileHot ? `; ${row.whileHot}` : '';
-    return { sight: { formula, result: `melts near ${formatSetTemperature(row.meltsC)}${seen}` } };
+    const { says, sights = [] } = row.whileHot ?? {};
+    const melts = `melts near ${formatSetTemperature(row.meltsC)}`;
+    return {
+      sight: {
+        formula,
+        result: says === undefined ? melts : `${melts}; ${says}`,
+        shows: ['melts', ...sights],
+      },
+    };
   }
-  if (row?.whileHot && toC >= showsHotFromC) return { sight: { formula, result: row.whileHot } };
+  if (row?.whileHot && toC >= showsHotFromC)
+    return { sight: { formula, result: row.whileHot.says, shows: row.whileHot.sights } };
   const changes = thermalRows().filter(({ used }) => formula in used);
   const known = row ? (row.staysToC ?? Infinity) >= toC : changes.some(({ atC }) => atC > toC);
   if (known || toC < surelyUnchangedC) return {};
@@ -225,6 +236,7 @@ export function rewet(dry: Amounts, waterMmol: number): Rewetted {
     sights.push({
       formula: product,
       result: row.rewetsTo ?? 'takes up the water and warms',
+      shows: ['takes up the water and warms'],
     });
   }
   return { solids, waterMmol: water, reactions, sights: unique(sights) };

@@ -99,13 +99,14 @@ function burnLiquids(start: Vessel): Burned {
     if (mmol <= 0) continue;
     const { formula, equation, fromM = 0 } = row;
     if (!equation) {
-      sights.push({ formula, result: row.shows });
+      sights.push({ formula, result: row.shows.says, shows: row.shows.sights });
       continue;
     }
     if (inWater > 0 && inWater / volumeMl < fromM) {
       sights.push({
         formula,
         result: `does not catch fire: below about ${formatNumber(fromM)} mol/L there is too much water`,
+        shows: [],
       });
       continue;
     }
@@ -116,11 +117,12 @@ function burnLiquids(start: Vessel): Burned {
     reactions.push(
       tabulated(equation, { about: formula, extentMmol, why: [heatOf(row, equation)] }),
     );
-    sights.push({ formula, result: row.shows });
+    sights.push({ formula, result: row.shows.says, shows: row.shows.sights });
     if (made.H2O)
       sights.push({
         formula: 'H2O',
         result: 'a cold dish held above mists over',
+        shows: ['drops of water form'],
         condenses: true,
       });
   }
@@ -195,7 +197,7 @@ function burnSolids(before: Vessel, vessel: Vessel): Step {
       ...sights,
       ...unlit
         .filter((formula) => !mayBurn(formula))
-        .map((formula) => ({ formula, result: 'does not catch fire' })),
+        .map((formula) => ({ formula, result: 'does not catch fire', shows: [] })),
     ],
     solidsChange: addAmounts(solids, before.phases.solids, -1),
     warnings: unique([

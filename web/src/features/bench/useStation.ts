@@ -1,8 +1,10 @@
 import { useHotkeys } from '@mantine/hooks';
+import type { HotkeyItem } from '@mantine/hooks';
 import { judgeStation } from '@stoichos/core/labday/judge';
 import { stationsOf } from '@stoichos/core/labday/day';
 import type { Part } from '@stoichos/core/labday/day';
 import { useState } from 'react';
+import { keyedChoices } from '../../shared/recording/questions';
 import { useRecorder } from '../../shared/recording/useRecorder';
 import type { StationProps } from './stationProps';
 import { useShowOnWall } from './wall';
@@ -18,14 +20,10 @@ export function useStation({ day, work, step, bench, progress }: StationProps) {
   const recorder = useRecorder(day, { ...at, vessel: vessel ?? null, part });
   const ofStep = useRecorder(day, { ...at, vessel: null, part: 'test' });
   useHotkeys([
-    ['n', () => recorder.record({ kind: 'noChange' })],
-    ['p', () => recorder.record({ kind: 'noPrecipitate' })],
-    ['c', () => recorder.record({ kind: 'clarity', to: 'clear' })],
-    ['l', () => recorder.record({ kind: 'clarity', to: 'cloudy' })],
-    ['o', () => recorder.record({ kind: 'clarity', to: 'opaque' })],
-    ['g', () => recorder.record({ kind: 'gas' })],
-    ['b', () => recorder.record({ kind: 'noGas' })],
-    ['e', () => recorder.record({ kind: 'nothingElse' })],
+    ...keyedChoices.map(({ hotkey, record }): HotkeyItem => [
+      hotkey,
+      () => recorder.record(record),
+    ]),
     ['z', recorder.undo],
   ]);
   const someVessel = vessel ?? work.procedure.vessels[0]?.name;

@@ -1,7 +1,7 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Text, Title } from '@mantine/core';
 import { sourceText } from '@stoichos/core/matter/substances';
-import { evidenceSource } from '@stoichos/core/seeing/judgement';
+import { counterCasesSource } from '@stoichos/core/seeing/observation';
 import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
@@ -88,7 +88,7 @@ function RecordedMeaning({ judgement: { change } }: { judgement: StationJudgemen
             ]}
           />
           <Text size="xs" className="quiet">
-            {sourceText(evidenceSource)}
+            {sourceText(counterCasesSource)}
           </Text>
         </>
       )}

@@ -1,7 +1,7 @@
 import { Badge, Group, Text } from '@mantine/core';
 import { putIn } from '@stoichos/core/planning/procedure';
 import { hazardsOf } from '@stoichos/core/safety';
-import { describeObservation, isUnchanged } from '@stoichos/core/seeing/observation';
+import { describeObservation, meaningOf, tellsChange } from '@stoichos/core/seeing/observation';
 import { eventWords } from '@stoichos/core/seeing/rack';
 import type { Procedure, ProcedureStep, RunStep } from '@stoichos/core/planning/procedure';
 import type { Pictogram } from '@stoichos/core/safety';
@@ -163,9 +163,9 @@ export function expectedWords({ did }: RunStep): string[] {
       ),
     ),
   ];
-  const changes = words((seen) => !isUnchanged(seen));
+  const changes = words(tellsChange);
   if (changes.length > 0) return changes;
-  const still = words(({ kind }) => kind === 'noChange');
+  const still = words((seen) => meaningOf(seen).closes === 'all');
   if (still.length > 0) return still.slice(-1);
   // Of one vessel its last look; of several the colour of each.
   return several ? words(({ kind }) => kind === 'colour') : words(() => true).slice(-2);

@@ -1,190 +1,177 @@
 import { Button, Group } from '@mantine/core';
 import { formatDegrees } from '@stoichos/core/common';
-import { clarities, sights, vigours, warmths } from '@stoichos/core/seeing/observation';
-import type { BenchRecord, RecordOf } from '@stoichos/core/labday/day';
-import type { Observation } from '@stoichos/core/seeing/observation';
+import type { Asked, Observation } from '@stoichos/core/seeing/observation';
 import { useState } from 'react';
 import { NumberField } from '../parts/NumberField';
 import { useSettings } from '../../data/settings/useSettings';
 import { Fold } from '../parts/Fold';
 import { Chip, Question } from '../parts/ChipRow';
 import { ColourChips } from './ColourChips';
-import { Precipitate, Solid } from './SolidRecord';
-import type { PartProps } from './SolidRecord';
-import { GasTests, FlameAndMagnet, SmellAndLayers } from './GasRecord';
-import type { RecordPanelProps } from './GasRecord';
+import { questions } from './questions';
+import type { Heading, KindAsked, PanelOfQuestions } from './questions';
+import type { Recorder } from './useRecorder';
 
-const clarityKeys = { clear: 'C', cloudy: 'L', opaque: 'O' } as const;
+interface RecordPanelProps {
+  readonly recorder: Recorder;
+  /** Kinds of observation that are asked about here, so that their questions stand open. */
+  readonly asked: readonly Observation['kind'][];
+}
 
 /** Everything that can be seen, one tap each. */
 export function RecordPanel({ recorder, asked }: RecordPanelProps) {
-  const { of, record } = recorder;
-  const open = (...kinds: readonly Observation['kind'][]) =>
-    kinds.some((kind) => asked.includes(kind) || of(kind) !== undefined);
-  return (
-    <>
-      <AtAGlance of={of} record={record} />
-      <Precipitate recorder={recorder} />
-      <Liquid recorder={recorder} />
-      <Warmth recorder={recorder} />
-      <Fold title="Tests of the gas" open={open('gasTest')}>
-        <GasTests recorder={recorder} asked={asked} />
+  return questions.map((panel) => {
+    const Inside = panel.pick === undefined ? AllQuestions : OneQuestion;
+    const inside = <Inside panel={panel} recorder={recorder} asked={asked} />;
+    const own = panel.headings.flatMap(({ of }) => of);
+    return panel.fold === undefined ? (
+      <div key={panel.id}>{inside}</div>
+    ) : (
+      <Fold
+        key={panel.id}
+        title={panel.fold}
+        open={own.some(
+          (one) => isAnswered(recorder, one) || (!one.asked.isAside && asked.includes(one.kind)),
+        )}
+      >
+        {inside}
       </Fold>
-      <Fold title="A solid in the vessel" open={open('solid', 'dissolves', 'deposit')}>
-        <Solid recorder={recorder} />
-      </Fold>
-      <Fold title="Flame and magnet" open={open('flame', 'magnet')}>
-        <FlameAndMagnet recorder={recorder} />
-      </Fold>
-      <Fold title="Melting, glowing, burning…" open={open('sight')}>
-        <Question title="What else is seen">
-          {sights.map((word) => (
-            <Chip
-              key={word}
-              chosen={recorder.all('sight').some(({ result }) => result === word)}
-              onTap={() => record({ kind: 'sight', result: word })}
-            >
-              {word}
-            </Chip>
-          ))}
-        </Question>
-      </Fold>
-      <Fold title="Smell and layers" open={open('smell', 'layer')}>
-        <SmellAndLayers recorder={recorder} />
-      </Fold>
-    </>
-  );
+    );
+  });
 }
 
-/** What is seen at once. */
-function AtAGlance({
-  of,
-  record,
-}: {
-  readonly of: <K extends BenchRecord['kind']>(kind: K) => RecordOf<K> | undefined;
-  readonly record: (record: BenchRecord) => void;
-}) {
-  const gas = of('gas');
+interface PanelProps extends RecordPanelProps {
+  readonly panel: PanelOfQuestions;
+}
+
+const AllQuestions = ({ panel, recorder }: PanelProps) =>
+  panel.headings.map((heading) => (
+    <Answers key={heading.title} heading={heading} recorder={recorder} />
+  ));
+
+/** Questions of which one is chosen first, as one chooses a test and then reads its outcome. */
+function OneQuestion({ panel, recorder, asked }: PanelProps) {
+  const { headings } = panel;
+  const [title, setTitle] = useState<string | undefined>(
+    headings.find(({ of }) => of.some(({ kind }) => asked.includes(kind)))?.title,
+  );
+  const chosen = headings.find((one) => one.title === title);
   return (
-    <Question title="At a glance">
-      <Chip
-        chosen={of('noChange') !== undefined}
-        hotkey="N"
-        onTap={() => record({ kind: 'noChange' })}
-      >
-        nothing happened
-      </Chip>
-      <Chip
-        chosen={of('noPrecipitate') !== undefined}
-        hotkey="P"
-        onTap={() => record({ kind: 'noPrecipitate' })}
-      >
-        no precipitate
-      </Chip>
-      <Chip chosen={of('noGas') !== undefined} hotkey="B" onTap={() => record({ kind: 'noGas' })}>
-        no bubbles
-      </Chip>
-      {clarities.map((clarity) => (
-        <Chip
-          key={clarity}
-          chosen={of('clarity')?.to === clarity}
-          hotkey={clarityKeys[clarity]}
-          onTap={() => record({ kind: 'clarity', to: clarity })}
-        >
-          {clarity}
-        </Chip>
-      ))}
-      <Chip
-        chosen={gas !== undefined && !gas.vigour}
-        hotkey="G"
-        onTap={() => record({ kind: 'gas' })}
-      >
-        bubbles
-      </Chip>
-      <Chip
-        chosen={of('nothingElse') !== undefined}
-        hotkey="E"
-        onTap={() => record({ kind: 'nothingElse' })}
-      >
-        nothing else changed
-      </Chip>
-      {gas &&
-        vigours.map((vigour) => (
-          <Chip
-            key={vigour}
-            chosen={gas.vigour === vigour}
-            onTap={() => record({ kind: 'gas', vigour })}
-          >
-            {vigour}
+    <>
+      <Question title={panel.pick ?? ''}>
+        {headings.map((one) => (
+          <Chip key={one.title} chosen={one === chosen} onTap={() => setTitle(one.title)}>
+            {one.title}
+            {one.of.some((question) => isAnswered(recorder, question)) ? ' ✓' : ''}
           </Chip>
         ))}
-    </Question>
-  );
-}
-
-function Liquid({ recorder: { of, record } }: PartProps) {
-  const colour = of('colour');
-  const set = (part: Partial<Extract<BenchRecord, { kind: 'colour' }>>) =>
-    record({ kind: 'colour', ...colour, ...part });
-  return (
-    <>
-      <Question title="Liquid now">
-        <ColourChips value={colour?.to} without={['white', 'cream']} onPick={(to) => set({ to })} />
       </Question>
-      <Fold
-        title={`Liquid before${colour?.from ? `: ${colour.from}` : ''}`}
-        open={colour?.from !== undefined}
-      >
-        <Question title="Its colour before">
-          <ColourChips
-            value={colour?.from}
-            without={['white', 'cream']}
-            onPick={(from) => set({ from })}
-          />
-        </Question>
-      </Fold>
+      {chosen && (
+        <Answers heading={{ ...chosen, title: `${chosen.title}: outcome` }} recorder={recorder} />
+      )}
     </>
   );
 }
 
-function Warmth({ recorder: { of, record } }: PartProps) {
-  const { temperature: scale } = useSettings();
-  const [text, setText] = useState<string | number>('');
-  const warmth = of('temperature');
-  const degrees = typeof text === 'number' ? text : undefined;
-  const perDegree = scale === '°C' ? 1 : 1.8;
+interface AnswersProps {
+  readonly heading: Heading;
+  readonly recorder: Recorder;
+}
+
+/** One heading with the answers of every kind under it. */
+function Answers({ heading, recorder }: AnswersProps) {
+  const open = heading.of.filter(
+    ({ kind, asked }) => !asked.isFurther || recorder.of(kind) !== undefined,
+  );
+  if (open.length === 0) return null;
   return (
-    <Question title="By touch, or by thermometer">
-      {warmths.map((felt) => (
+    <Question title={heading.title}>
+      {open.map((one, at) => (
+        <OfKind key={at} {...one} recorder={recorder} />
+      ))}
+    </Question>
+  );
+}
+
+function OfKind({ kind, asked, recorder }: KindAsked & { readonly recorder: Recorder }) {
+  const { record } = recorder;
+  const standing = observationsOf(recorder, kind);
+  const now = standing.at(-1);
+  const { colour, degrees } = asked;
+  return (
+    <>
+      {asked.choices?.(now).map((choice) => (
         <Chip
-          key={felt}
-          chosen={warmth?.felt === felt}
-          onTap={() => record({ kind: 'temperature', felt })}
+          key={choice.words}
+          chosen={standing.some((one) => isSame(one, choice.record))}
+          {...(choice.hotkey !== undefined && { hotkey: choice.hotkey })}
+          onTap={() => record(choice.record)}
         >
-          {felt}
+          {choice.words}
         </Chip>
       ))}
-      <Group gap="xs" wrap="nowrap">
-        <NumberField
-          aria-label={`Change by thermometer, ${scale}`}
-          placeholder={`change, ${scale}`}
-          w={140}
-          value={text}
-          onChange={setText}
-          hideControls
+      {colour && (
+        <ColourChips
+          value={now && colour.of(now)}
+          without={colour.without}
+          onPick={(picked) => record(colour.record(picked, now))}
         />
-        <Button
-          variant={warmth?.deltaC === undefined ? 'default' : 'filled'}
-          disabled={degrees === undefined}
-          onClick={() => {
-            if (degrees === undefined) return;
-            record({ kind: 'temperature', deltaC: degrees / perDegree });
-            setText('');
-          }}
-        >
-          {warmth?.deltaC === undefined ? 'Record' : formatDegrees(warmth.deltaC)}
-        </Button>
-      </Group>
-    </Question>
+      )}
+      {degrees && <Degrees degrees={degrees} now={now} record={record} />}
+    </>
+  );
+}
+
+interface DegreesProps {
+  readonly degrees: NonNullable<Asked<Observation>['degrees']>;
+  readonly now: Observation | undefined;
+  readonly record: Recorder['record'];
+}
+
+/** A change read on a thermometer, in the school’s scale. */
+function Degrees({ degrees, now, record }: DegreesProps) {
+  const { temperature: scale } = useSettings();
+  const [text, setText] = useState<string | number>('');
+  const typed = typeof text === 'number' ? text : undefined;
+  const perDegree = scale === '°C' ? 1 : 1.8;
+  const recorded = now && degrees.of(now);
+  return (
+    <Group gap="xs" wrap="nowrap">
+      <NumberField
+        aria-label={`Change by thermometer, ${scale}`}
+        placeholder={`change, ${scale}`}
+        w={140}
+        value={text}
+        onChange={setText}
+        hideControls
+      />
+      <Button
+        variant={recorded === undefined ? 'default' : 'filled'}
+        disabled={typed === undefined}
+        onClick={() => {
+          if (typed === undefined) return;
+          record(degrees.record(typed / perDegree));
+          setText('');
+        }}
+      >
+        {recorded === undefined ? 'Record' : formatDegrees(recorded)}
+      </Button>
+    </Group>
+  );
+}
+
+const observationsOf = (recorder: Recorder, kind: Observation['kind']): readonly Observation[] =>
+  recorder.all(kind);
+
+const isSame = (one: Observation, other: Observation): boolean =>
+  JSON.stringify(one) === JSON.stringify(other);
+
+/** Whether what stands answers a question. */
+function isAnswered(recorder: Recorder, { kind, asked }: KindAsked): boolean {
+  const standing = observationsOf(recorder, kind);
+  return standing.some(
+    (now) =>
+      asked.colour?.of(now) !== undefined ||
+      asked.degrees?.of(now) !== undefined ||
+      (asked.choices?.(now) ?? []).some(({ record }) => isSame(record, now)),
   );
 }

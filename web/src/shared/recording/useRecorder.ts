@@ -8,6 +8,7 @@ import type {
   RecordOf,
   StandingEntry,
 } from '@stoichos/core/labday/day';
+import { answerSame, isObservation } from '@stoichos/core/seeing/observation';
 import { useSessionQuery } from '../../data/api/api';
 import { useAppDispatch } from '../../data/store';
 import { recordEntry } from '../../data/outbox/outbox';
@@ -39,21 +40,9 @@ export interface Recorder {
   readonly canUndo: boolean;
 }
 
-/** Kinds that answer the same question, so that one replaces the other. */
-const sameQuestion: readonly (readonly BenchRecord['kind'][])[] = [
-  ['precipitate', 'noPrecipitate'],
-  ['gas', 'noGas'],
-  ['noChange', 'nothingElse'],
-];
-
-function answersSame(a: BenchRecord, b: BenchRecord): boolean {
-  if (a.kind === 'gasTest' && b.kind === 'gasTest') return a.test === b.test;
-  if (a.kind === 'sight' && b.kind === 'sight') return a.result === b.result;
-  return (
-    a.kind === b.kind ||
-    sameQuestion.some((kinds) => kinds.includes(a.kind) && kinds.includes(b.kind))
-  );
-}
+/** Whether a record takes the place of another: of observations, where they answer one question. */
+const replaces = (one: BenchRecord, other: BenchRecord): boolean =>
+  isObservation(one) && isObservation(other) ? answerSame(one, other) : one.kind === other.kind;
 
 /** A line at a place, ready to be sent. */
 export function entryAt(
@@ -95,7 +84,7 @@ export function useRecorder(day: Pick<LabDay, 'id' | 'entries'>, place: Place): 
     record: (record) => {
       // What the staff wrote at a bench stays; the group’s own line stands beside it.
       const earlier = standing.find(
-        (entry) => answersSame(entry.record, record) && isOurs(entry, record),
+        (entry) => replaces(record, entry.record) && isOurs(entry, record),
       );
       const again = earlier && JSON.stringify(earlier.record) === JSON.stringify(record);
       send(place, again ? null : record, earlier?.id ?? null);

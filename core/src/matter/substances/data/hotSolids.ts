@@ -1,3 +1,4 @@
+import { shown } from '../shown';
 import { handbook } from '../source';
 import type { Source } from '../source';
 import type { ColourPhrase, HotSolid } from '../types';
@@ -18,18 +19,18 @@ export const hotSolids: readonly HotSolid[] = [
   melts('PbCl2', 501), melts('RbCl', 715), melts('CsCl', 645), melts('PbCrO4', 844), melts('Na2O2', 460), { formula: 'P4O10', sublimesC: 360, source: crc },
   melts('NaOH', 323), melts('KOH', 406), melts('LiOH', 473), melts('Ba(OH)2', 408), melts('NaNO2', 284), melts('KNO2', 438), melts('Na2B4O7', 743), melts('Na2SiO3', 1089),
   melts('Sn', 232), melts('Bi', 271), melts('Cd', 321), melts('Al', 660), melts('Ag', 962), melts('Au', 1064), melts('B(OH)3', 171), melts('C6H5COOH', 122), melts('C17H35COOH', 69),
-  { formula: 'C12H22O11', meltsC: 186, whileHot: 'browns to caramel', source: crc }, { formula: 'C6H12O6', meltsC: 150, whileHot: 'browns', source: crc },
-  { formula: 'S', meltsC: 115, whileHot: 'an amber liquid that turns dark and thick', source: crc }, melts('KNO3', 334), melts('NaNO3', 307), melts('AgNO3', 212), melts('KClO3', 356), melts('NH4NO3', 170), melts('K2Cr2O7', 398),
+  { formula: 'C12H22O11', meltsC: 186, whileHot: shown('browns to caramel', 'browns or chars'), source: crc }, { formula: 'C6H12O6', meltsC: 150, whileHot: shown('browns', 'browns or chars'), source: crc },
+  { formula: 'S', meltsC: 115, whileHot: shown('an amber liquid that turns dark and thick'), source: crc }, melts('KNO3', 334), melts('NaNO3', 307), melts('AgNO3', 212), melts('KClO3', 356), melts('NH4NO3', 170), melts('K2Cr2O7', 398),
   boils('Hg', 357), boils('CH2Cl2', 40), boils('C6H14', 69), boils('C6H12', 81), boils('C8H18', 126), boils('C16H34', 287),
-  { formula: 'Pt', meltsC: 1768, whileHot: 'glows red, and is the same when it has cooled', source: text },
-  { formula: 'ZnO', staysToC: 1900, whileHot: 'yellow while hot, white again when cold', source: text },
-  { formula: 'SnO2', staysToC: 1600, whileHot: 'yellow while hot, white again when cold', source: text },
-  { formula: 'PbO', meltsC: 888, whileHot: 'orange-brown while hot, yellow when cold', source: text },
-  { formula: 'Fe2O3', staysToC: 1300, whileHot: 'black while hot, red-brown again when cold', source: text },
+  { formula: 'Pt', meltsC: 1768, whileHot: shown('glows red, and is the same when it has cooled', 'glows'), source: text },
+  { formula: 'ZnO', staysToC: 1900, whileHot: shown('yellow while hot, white again when cold'), source: text },
+  { formula: 'SnO2', staysToC: 1600, whileHot: shown('yellow while hot, white again when cold'), source: text },
+  { formula: 'PbO', meltsC: 888, whileHot: shown('orange-brown while hot, yellow when cold'), source: text },
+  { formula: 'Fe2O3', staysToC: 1300, whileHot: shown('black while hot, red-brown again when cold'), source: text },
   { formula: 'HgS', sublimesC: 580, source: crc }, { formula: 'HgCl2', sublimesC: 300, source: crc }, { formula: 'Hg2Cl2', sublimesC: 383, source: crc },
-  { formula: 'I2', sublimesC: 60, whileHot: 'violet vapour', source: crc },
-  { formula: 'NH4Cl', sublimesC: 338, whileHot: 'white smoke; it comes apart into ammonia and hydrogen chloride, which meet again where it is cooler', source: crc },
-  { formula: 'NH4Br', sublimesC: 396, whileHot: 'white smoke', source: crc }, { formula: 'NH4I', sublimesC: 405, whileHot: 'white smoke, violet from a little iodine', source: crc },
+  { formula: 'I2', sublimesC: 60, whileHot: shown('violet vapour', 'turns to vapour'), source: crc },
+  { formula: 'NH4Cl', sublimesC: 338, whileHot: shown('white smoke; it comes apart into ammonia and hydrogen chloride, which meet again where it is cooler'), source: crc },
+  { formula: 'NH4Br', sublimesC: 396, whileHot: shown('white smoke'), source: crc }, { formula: 'NH4I', sublimesC: 405, whileHot: shown('white smoke, violet from a little iodine'), source: crc },
   staysTo('CaO', 2800), staysTo('MgO', 2800), staysTo('BaO', 1900), staysTo('SrO', 2500), staysTo('Al2O3', 2000), staysTo('SiO2', 1700), staysTo('TiO2', 1800), staysTo('Cr2O3', 2400),
   staysTo('CuO', 1000), staysTo('Cu2O', 1200), staysTo('NiO', 1900), staysTo('CoO', 1800), staysTo('Fe3O4', 1500), staysTo('FeS', 1100), staysTo('ZnS', 1000), staysTo('BaSO4', 1500),
   staysTo('CaSO4', 1200), staysTo('PbSO4', 1000), staysTo('SrSO4', 1500), staysTo('MgSO4', 1100), staysTo('K2MnO4', 500), staysTo('CaF2', 1400), staysTo('AlPO4', 1400), staysTo('Ni', 600), staysTo('Co', 600), staysTo('Cr', 800),

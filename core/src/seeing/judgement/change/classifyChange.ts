@@ -2,18 +2,15 @@ import * as z from 'zod';
 import { actionSchema } from '../../../vessel/action';
 import type { Action } from '../../../vessel/action';
 import { ChemistryError } from '../../../common/errors';
-import { commonPractice } from '../../../matter/substances/source';
+import { counterCases } from '../../observation/counterCases';
+import type { CounterCase } from '../../observation/counterCases';
+import type { CounterEvidence, Sign } from '../../observation/definition';
 import { mergeObservations } from '../../observation/mergeObservations';
-import { observationSchema } from '../../observation/observation';
+import { meaningOf, observationSchema } from '../../observation/observation';
 import type { Observation } from '../../observation/observation';
-import { sightsOf } from '../../observation/sights';
-import type { Sight } from '../../observation/sights';
 import { mix } from '../../rack/mix';
+import { counterCasesOf } from './counterCasesOf';
 import { doubtsIn } from './doubtsInWords';
-import { circumstance, eventCircumstances } from './eventCircumstances';
-import type { Circumstance } from './eventCircumstances';
-import { signsIn, speakingAgainst } from './evidence';
-import type { CounterEvidence, Evidence, Sign } from './evidence';
 import { expectedChange } from './expectedChange';
 import type { ExpectedChange } from './expectedChange';
 
@@ -41,7 +38,7 @@ export type ClassifyRequest = z.infer<typeof classifySchema>;
 /** Whether what was seen speaks for a chemical change, and on what evidence. */
 export interface ChangeVerdict {
   readonly change: 'chemical' | 'physical' | 'undecided';
-  readonly evidence: readonly Evidence[];
+  readonly evidence: readonly Sign[];
   readonly against: readonly CounterEvidence[];
   /** 0 to 1; how strongly the evidence speaks. No single sign is proof (common practice). */
   readonly confidence: number;
@@ -50,14 +47,10 @@ export interface ChangeVerdict {
 /** What is known of how a record came about. */
 export interface ChangeGiven {
   /** Counter-cases that what was done makes possible. */
-  readonly circumstances?: readonly Circumstance[];
+  readonly possible?: readonly CounterCase[];
   /** What the engine says of what was done, and what it expects to be seen. */
   readonly expected?: ExpectedChange & { readonly observations: readonly Observation[] };
 }
-
-export const evidenceSource = commonPractice(
-  'signs of chemical change, what each is worth alone, and the physical changes that show the same',
-);
 
 /** Evidence together from which a change is called chemical, and below which it counts for nothing. */
 const convinces = 0.5;
@@ -80,54 +73,77 @@ const byEvents = 0.55;
  */
 export function weighChange(
   seen: readonly Observation[],
-  { circumstances = [], expected }: ChangeGiven = {},
+  { possible = [], expected }: ChangeGiven = {},
 ): ChangeVerdict {
-  const known = [
-    ...shownByRecord(seen),
-    ...(expected?.change === 'physical' ? [noNewSubstance(expected.observations)] : []),
-  ];
+  const signs = signsIn(seen);
+  const known = givenAway(seen, signs);
   // Where something new comes, what was done besides explains no more than warmth from outside.
-  const possible =
+  const also =
     expected?.change === 'chemical'
-      ? circumstances
-          .filter(({ name }) => name === 'heatedFromOutside')
-          .map((one): Circumstance => ({ ...one, explainsSights: [] }))
-      : circumstances;
-  const against = speakingAgainst(seen);
+      ? possible.filter((name) => name === 'heatedFromOutside')
+      : possible;
+  const marksExpected =
+    expected?.change === 'physical' ? new Set(expected.observations.flatMap(marksOf)) : undefined;
+  const against = seen.flatMap((one) => meaningOf(one).against?.(one) ?? []);
   const evidence: Sign[] = [];
-  for (const sign of signsIn(seen)) {
-    const explaining = [...known, ...possible].find((one) => explains(one, sign));
-    if (explaining) against.push({ sign: sign.sign, why: explaining.says });
+  for (const sign of signs) {
+    const explaining = [...known, ...also].find((name) => sign.madeBy?.includes(name));
+    if (marksExpected?.has(sign.mark)) against.push({ sign: sign.sign, why: nothingNew.says });
+    else if (explaining) against.push({ sign: sign.sign, why: counterCases[explaining].says });
     else evidence.push(sign);
   }
   // A counter-case that explains nothing seen is only worth saying where nothing else speaks.
   if (evidence.length === 0)
-    for (const { name, says } of known)
-      if (!against.some(({ why }) => why === says)) against.push({ sign: words[name], why: says });
+    for (const { called, says } of [
+      ...known.map((name) => counterCases[name]),
+      ...(marksExpected ? [nothingNew] : []),
+    ])
+      if (!against.some(({ why }) => why === says)) against.push({ sign: called, why: says });
   const force = 1 - evidence.reduce((doubt, { weight }) => doubt * (1 - weight), 1);
   const told = evidence.map(({ sign, weight, counterCase }) => ({ sign, weight, counterCase }));
   if (force >= convinces) return { change: 'chemical', evidence: told, against, confidence: force };
   if (force > counts) return { change: 'undecided', evidence: told, against, confidence: force };
-  const isWatched = against.length > 0 || seen.some(({ kind }) => kind === 'noPrecipitate');
+  const isWatched = against.length > 0 || seen.some((one) => meaningOf(one).saysNone);
   if (!isWatched) return { change: 'undecided', evidence: told, against, confidence: 0 };
   // That nothing was seen to happen is one thing that speaks against; a reason for what was seen is another.
-  const isStill = seen.filter(({ kind }) => kind === 'noChange').length;
-  const isKnown = known.length > 0 || against.length > isStill;
+  const still = seen.filter((one) => meaningOf(one).closes === 'all').length;
+  const isKnown = known.length > 0 || marksExpected !== undefined || against.length > still;
   return {
     change: 'physical',
     evidence: told,
-    against: isKnown
-      ? against
-      : [
-          ...against,
-          {
-            sign: 'no sign',
-            why: 'mixing alone needs no new substance; a reaction without a sign is still possible',
-          },
-        ],
+    against: isKnown ? against : [...against, noSign],
     confidence: isKnown ? explainedAway : nothingSeen,
   };
 }
+
+/** Why what the engine expects is no sign, where what was done makes nothing new. */
+const nothingNew = {
+  called: 'no new substance',
+  says: 'by what was done no new substance comes: only states and mixtures change',
+};
+const noSign: CounterEvidence = {
+  sign: 'no sign',
+  why: 'mixing alone needs no new substance; a reaction without a sign is still possible',
+};
+
+interface MarkedSign extends Sign {
+  readonly mark: string;
+}
+
+/** Everything in a record that may come from a chemical change. */
+const signsIn = (seen: readonly Observation[]): MarkedSign[] =>
+  seen.flatMap((one) =>
+    (meaningOf(one).signs?.(one) ?? []).map((sign) => ({ mark: one.kind, ...sign })),
+  );
+
+/** The marks by which the signs of an observation are recognised. */
+const marksOf = (one: Observation): readonly string[] => meaningOf(one).marks?.(one) ?? [one.kind];
+
+/** Counter-cases that a record gives away by itself, unless something new shows that they do not make. */
+const givenAway = (seen: readonly Observation[], signs: readonly Sign[]): CounterCase[] =>
+  [...new Set(seen.flatMap((one) => meaningOf(one).givesAway?.(one) ?? []))].filter((name) =>
+    signs.every(({ isNew, madeBy = [] }) => !isNew || madeBy.includes(name)),
+  );
 
 /**
  * The verdict on what was seen and done: the events decide, and words of context only take something off how sure it is.
@@ -141,7 +157,7 @@ export function classifyChange({
 }: ClassifyRequest): ChangeVerdict {
   const expected = events && engineSays(events);
   const weighed = weighChange(observations, {
-    ...(events && { circumstances: eventCircumstances(events) }),
+    ...(events && { possible: counterCasesOf(events) }),
     ...(expected && { expected }),
   });
   const decided =
@@ -167,7 +183,10 @@ export function classifyChange({
         ...decided,
         against: [
           ...decided.against,
-          ...doubts.map((one) => ({ sign: words[one.name], why: one.says })),
+          ...doubts.map((name) => ({
+            sign: counterCases[name].called,
+            why: counterCases[name].says,
+          })),
         ],
         confidence: decided.confidence * doubted,
       };
@@ -185,48 +204,4 @@ function engineSays(events: readonly Action[]): ChangeGiven['expected'] {
     if (error instanceof ChemistryError) return undefined;
     throw error;
   }
-}
-
-/** What a counter-case is called beside what it explains. */
-const words: Readonly<Record<Circumstance['name'], string>> = {
-  dissolving: 'dissolving',
-  meltingOrFreezing: 'melting or freezing',
-  boiling: 'boiling or evaporating',
-  crystallising: 'crystallising',
-  heatedFromOutside: 'heat or cold from outside',
-  colourWhileHot: 'heat',
-  subliming: 'subliming',
-  separating: 'separating',
-  diluting: 'diluting',
-  addingASolvent: 'another solvent',
-  noNewSubstance: 'no new substance',
-};
-
-const explains = (
-  { explains: kinds, explainsSights = [] }: Circumstance,
-  { of, sight }: Sign,
-): boolean => (sight === undefined ? kinds.includes(of.kind) : explainsSights.includes(sight));
-
-/** Where what was done makes nothing new, what the engine expects to be seen is explained by that. */
-const noNewSubstance = (expected: readonly Observation[]): Circumstance => ({
-  ...circumstance('noNewSubstance'),
-  explains: [...new Set(expected.map(({ kind }) => kind))],
-  explainsSights: expected.flatMap((one) => (one.kind === 'sight' ? sightsOf(one) : [])),
-});
-
-/** Counter-cases that a record gives away by itself. */
-function shownByRecord(seen: readonly Observation[]): Circumstance[] {
-  const has = (...kinds: readonly Observation['kind'][]): boolean =>
-    seen.some(({ kind }) => kinds.includes(kind));
-  const sees = (...which: readonly Sight[]): boolean =>
-    seen.some((one) => one.kind === 'sight' && sightsOf(one).some((own) => which.includes(own)));
-  return [
-    ...(has('dissolves') && !has('gas', 'precipitate', 'deposit', 'gasTest')
-      ? [circumstance('dissolving')]
-      : []),
-    ...(sees('melts', 'freezes') && !sees('browns or chars', 'burns') && !has('gas', 'gasTest')
-      ? [circumstance('meltingOrFreezing')]
-      : []),
-    ...(sees('settles again where it is cooler') ? [circumstance('subliming')] : []),
-  ];
 }

@@ -1,8 +1,7 @@
-import { circumstance } from './eventCircumstances';
-import type { Circumstance, CircumstanceName } from './eventCircumstances';
+import type { CounterCase } from '../../observation/counterCases';
 
 /** How people speak of a counter-case. It is read here and nowhere else, and only to raise a doubt. */
-const spokenOf: readonly (readonly [CircumstanceName, RegExp])[] = [
+const spokenOf: readonly (readonly [CounterCase, RegExp])[] = [
   ['dissolving', /dissolv|into water|in water/i],
   ['meltingOrFreezing', /melt|freez|solidif|\bthaw/i],
   ['boiling', /boil|evaporat|steam|distil/i],
@@ -17,6 +16,6 @@ const spokenOf: readonly (readonly [CircumstanceName, RegExp])[] = [
 ];
 
 /** The counter-cases that words of context speak of. */
-export function doubtsIn(context: string): Circumstance[] {
-  return spokenOf.flatMap(([name, pattern]) => (pattern.test(context) ? [circumstance(name)] : []));
+export function doubtsIn(context: string): CounterCase[] {
+  return spokenOf.flatMap(([name, pattern]) => (pattern.test(context) ? [name] : []));
 }

@@ -3,7 +3,7 @@ import { standingOf } from '../../../matter/equation/dissociate';
 import { parseFormula } from '../../../matter/formula/parseFormula';
 import { anhydrousFormula } from '../../../matter/formula/molarMass';
 import type { Species } from '../../../matter/formula/species';
-import { outcomeShows } from '../../benchTests/outcomes';
+import { outcomeShows } from '../../observation/outcomes';
 import type { ToldStep } from '../../rack/mix';
 
 /** Whether new substances come of what is done, as the engine computes it. */
@@ -27,8 +27,6 @@ export function expectedChange(
     'reactions' | 'unwritten' | 'observations' | 'notPredicted' | 'state'
   >[],
 ): ExpectedChange {
-  const notPredicted = steps.flatMap((step) => step.notPredicted);
-  if (notPredicted.length > 0) return { change: 'notPredicted', because: notPredicted };
   const last = steps.at(-1)?.state;
   const there: There = {
     solids: (last?.solids ?? []).map(({ formula }) => dry(formula)),
@@ -60,8 +58,10 @@ export function expectedChange(
   const because = [
     ...new Set([...equations, ...steps.flatMap(({ unwritten }) => unwritten), ...proofs]),
   ];
-  return because.length > 0
-    ? { change: 'chemical', because }
+  if (because.length > 0) return { change: 'chemical', because };
+  const notPredicted = steps.flatMap((step) => step.notPredicted);
+  return notPredicted.length > 0
+    ? { change: 'notPredicted', because: notPredicted }
     : {
         change: 'physical',
         because: ['every substance is still there: only states and mixtures change'],

@@ -11,7 +11,7 @@ import type { Observation } from '../../observation/observation';
 import type { RackEvent } from '../../rack/rackShape';
 import { compareObservations, fitOf } from './compareObservations';
 import type { Agreement } from './compareObservations';
-import type { ComparedItem } from './item';
+import type { ComparedItem } from '../../observation/definition';
 
 /** People write “clear” for a liquid without colour; it answers the question of clarity, and leaves that of colour open. */
 const clearIsNoColour = z.preprocess((raw) => {

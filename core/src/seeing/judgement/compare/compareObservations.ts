@@ -1,12 +1,6 @@
+import { definitions, meaningOf } from '../../observation/observation';
 import type { Observation } from '../../observation/observation';
-import { flames, magnets } from './flameAndMagnet';
-import { bubbles, gasTests, smell } from './gases';
-import type { ComparedItem, Question } from './item';
-import { clarity, layers, liquidColour } from './liquid';
-import { noChange } from './noChange';
-import { sights } from './sights';
-import { changedSolid, dissolving, formedSolid } from './solids';
-import { warmth } from './warmth';
+import type { ComparedItem } from '../../observation/definition';
 
 export type Agreement = 'agrees' | 'partly' | 'differs' | 'incomplete';
 
@@ -16,23 +10,8 @@ export interface Comparison {
   readonly items: readonly ComparedItem[];
 }
 
-/** What is asked of both lists, in the order it is read. */
-const questions: readonly Question[] = [
-  formedSolid,
-  dissolving,
-  changedSolid,
-  liquidColour,
-  clarity,
-  layers,
-  bubbles,
-  gasTests,
-  smell,
-  warmth,
-  flames,
-  magnets,
-  sights,
-  noChange,
-];
+/** What is asked of both lists. */
+const questions = definitions.flatMap(({ compare }) => compare ?? []);
 
 /**
  * Sets what was seen beside what was expected. What the change hangs on (a solid, a gas and its test, a flame) decides between
@@ -48,7 +27,10 @@ export function compareObservations(
   expected: readonly Observation[],
   seen: readonly Observation[],
 ): Comparison {
-  const items = completed(questions.flatMap((question) => question(expected, seen)));
+  const answers = questions.map((question) => question(expected, seen, meaningOf));
+  // What decides is read first, each question with all its items together.
+  const decides = (items: readonly ComparedItem[]) => items.some((item) => item.decides);
+  const items = completed(answers.sort((a, b) => Number(decides(b)) - Number(decides(a))).flat());
   return { agreement: overall(items), items };
 }
 

@@ -101,7 +101,8 @@ export const unwashedVessel: Fault = {
 /** A reagent from an old bottle, by what it becomes there. */
 export const oldReagent: Fault = {
   name: 'old reagent',
-  commonness: 0.5,
+  // Only what is known to spoil in its bottle is asked about.
+  commonness: 0.85,
   slips: (plan) =>
     puttings(plan).flatMap(({ at, vessel, portion }): Slip[] => {
       if (!isSolution(portion) || isWater(portion.substance)) return [];

@@ -3,7 +3,7 @@ import { dirtyGlass, oldReagent, tapWaterUsed, unwashedVessel } from './impurity
 import { leftOut } from './leftOut';
 import { labelsSwapped, orderReversed, wrongBottle } from './mixedUp';
 import { farTooLittle, farTooMuch, otherForm, tenTimesStronger, tenTimesWeaker } from './strength';
-import { notEnoughHeat, notLongEnough } from './timeAndHeat';
+import { notEnoughHeat, notLongEnough, tooMuchHeat } from './timeAndHeat';
 import type { Fault } from './fault';
 
 /** The faults of the bench that the engine can be run with. */
@@ -18,6 +18,7 @@ export const faults: readonly Fault[] = [
   tenTimesStronger,
   otherForm,
   oldReagent,
+  tooMuchHeat,
   notLongEnough,
   orderReversed,
   wrongBottle,

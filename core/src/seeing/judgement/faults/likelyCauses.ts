@@ -1,8 +1,11 @@
-import { phraseDistance } from '../../appearance/colourWords';
 import { ChemistryError } from '../../../common/errors';
 import { compareObservations, fitOf } from '../compare/compareObservations';
 import type { Comparison } from '../compare/compareObservations';
 import { mergeObservations } from '../../observation/mergeObservations';
+import { find } from '../../observation/definition';
+import { noPrecipitate } from '../../observation/kinds/formedSolid';
+import { colour } from '../../observation/kinds/liquid';
+import { describeObservation, isObservation, meaningOf } from '../../observation/observation';
 import type { Observation } from '../../observation/observation';
 import { rackRunner } from '../../rack/rack';
 import type { Rack, RackEvent } from '../../rack/rackShape';
@@ -111,9 +114,9 @@ function expectedOf(
 
 /** Where no solid formed in a liquid, that is said too: it is what “no precipitate” is set against. */
 export function withAnswers(observations: readonly Observation[]): Observation[] {
-  const solid = observations.some(({ kind }) => kind === 'precipitate' || kind === 'deposit');
-  const liquid = observations.some(({ kind }) => kind === 'colour');
-  return solid || !liquid ? [...observations] : [...observations, { kind: 'noPrecipitate' }];
+  const solid = observations.some((one) => meaningOf(one).makesCloudy);
+  const liquid = find(observations, colour) !== undefined;
+  return solid || !liquid ? [...observations] : [...observations, { kind: noPrecipitate.kind }];
 }
 
 const differing = ({ items }: Comparison): readonly string[] =>
@@ -138,27 +141,11 @@ function explained(fitted: Comparison, off: readonly string[]): string {
 }
 
 const missedCommonness = 0.5;
-const faintShade = 0.1;
-const smallC = 4;
 
 /** What is expected, without what is easily missed: a few bubbles, a haze, a shade, a few degrees. */
 function withoutTheFaint(planned: readonly Observation[]): Observation[] {
-  const hazy = planned.some((one) => one.kind === 'clarity' && one.to === 'cloudy');
-  const kept = planned.flatMap((one): Observation[] => {
-    if (one.kind === 'gas' && one.vigour === 'a few bubbles') return [];
-    if (one.kind === 'precipitate' && hazy) return [];
-    if (one.kind === 'clarity' && hazy) return [{ kind: 'clarity', to: 'clear' }];
-    if (one.kind === 'temperature' && Math.abs(one.deltaC ?? 0) < smallC) return [];
-    if (
-      one.kind === 'colour' &&
-      one.from &&
-      one.to &&
-      phraseDistance(one.from, one.to) < faintShade
-    )
-      return [{ ...one, to: one.from }];
-    return [one];
-  });
-  return withAnswers(kept.filter(({ kind }) => kind !== 'noPrecipitate'));
+  const noticed = planned.flatMap((one) => meaningOf(one).missed?.(one, planned) ?? [one]);
+  return withAnswers(noticed.filter(isObservation).filter((one) => !meaningOf(one).saysNone));
 }
 
 const blankShowsIt = 0.95;
@@ -170,12 +157,13 @@ function fromBlank(
   seen: readonly Observation[],
   blank: readonly Observation[] | undefined,
 ): LikelyCause[] {
+  const kindsOf = (list: readonly Observation[]) => new Set(list.map(({ kind }) => kind));
+  const [known, inBlank] = [kindsOf(planned), kindsOf(blank ?? [])];
   const unexpected = seen.filter(
-    ({ kind }) =>
-      (kind === 'precipitate' || kind === 'gas') && !planned.some((one) => one.kind === kind),
+    (one) => !known.has(one.kind) && (meaningOf(one).signs?.(one) ?? []).some(({ isNew }) => isNew),
   );
   if (unexpected.length === 0) return [];
-  const explains = unexpected.map(({ kind }) => kind).join('; ');
+  const explains = unexpected.map(describeObservation).join('; ');
   if (!blank || blank.length === 0)
     return [
       {
@@ -185,7 +173,7 @@ function fromBlank(
         explains,
       },
     ];
-  const same = unexpected.every(({ kind }) => blank.some((one) => one.kind === kind));
+  const same = unexpected.every(({ kind }) => inBlank.has(kind));
   return same
     ? [
         {

@@ -30,13 +30,36 @@ export const notEnoughHeat: Fault = {
     }),
 };
 
+/** Temperatures a burner brings a tube to that was to be warmed only, °C (common practice). */
+const hotC = [300, 600, 1000];
+
+/** Heating at the hottest part of the flame, or for too long. */
+export const tooMuchHeat: Fault = {
+  name: 'too much heat',
+  commonness: 0.5,
+  slips: (plan) =>
+    eventsOf(plan, 'heat').flatMap(([at, event]): Slip[] => {
+      if (event.action.do !== 'heat') return [];
+      const { toC = gentleC } = event.action;
+      return hotC
+        .filter((hotterC) => hotterC > toC)
+        .map((hotterC) => ({
+          fault: 'it was heated too strongly',
+          check:
+            'Repeat it in a small flame, moving the tube, and take it out as soon as it changes.',
+          done: instead(plan, at, { vessel: event.vessel, action: { do: 'heat', toC: hotterC } }),
+        }));
+    }),
+};
+
 /** Share of the time that an impatient group waits (common practice). */
 const impatient = 0.1;
 
 /** A wait, or a stand in the light, that was cut short. */
 export const notLongEnough: Fault = {
   name: 'not long enough',
-  commonness: 0.5,
+  // Where a step has a wait, it is the first thing that is cut short.
+  commonness: 0.92,
   slips: (plan) =>
     (['wait', 'light'] as const).flatMap((kind) =>
       eventsOf(plan, kind).flatMap(([at, event]): Slip[] => {

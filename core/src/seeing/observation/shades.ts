@@ -1,8 +1,8 @@
-import { commonPractice } from '../../../matter/substances/source';
-import { colourPhrase, phraseLook, readPhrase } from '../../appearance/colourWords';
-import type { ColourLook } from '../../appearance/colourWords';
-import type { ColourPhrase, ColourWord } from '../../../matter/substances/types';
-import type { ComparedItem } from './item';
+import { commonPractice } from '../../matter/substances/source';
+import { colourPhrase, phraseLook, readPhrase } from '../appearance/colourWords';
+import type { ColourLook } from '../appearance/colourWords';
+import type { ColourPhrase, ColourWord } from '../../matter/substances/types';
+import type { ComparedItem } from './definition';
 
 export const shadesSource = commonPractice(
   'how far apart two observers name the same sample, found by comparing the words of textbooks with measured or computed colours',
@@ -11,6 +11,8 @@ export const shadesSource = commonPractice(
 /** Distances (OKLab, lightness counted half) up to which two words name the same sample, and up to which they may. */
 const sameSample = 0.06;
 const nearSample = 0.165;
+/** A liquid that is pale beside one that is not: another hue and another depth at once are seen. */
+const nearPale = 0.155;
 /** The same beside a word without a hue: the palest colours pass for none. */
 const nearNone = 0.065;
 /** And beside black, which deep blue and dark brown come near to, deep red and green do not. */
@@ -46,9 +48,11 @@ export function compareShades(
     ? nearNone
     : words.includes('black')
       ? nearBlack
-      : nearSample;
-  const pairs = readings(expected, got.word).flatMap((one) =>
-    readings(seen, wanted.word).map((other) => [phraseLook(one), phraseLook(other)] as const),
+      : of === 'liquid' && (wanted.depth === 'pale') !== (got.depth === 'pale')
+        ? nearPale
+        : nearSample;
+  const pairs = readings(expected, got.word, of).flatMap((one) =>
+    readings(seen, wanted.word, of).map((other) => [phraseLook(one), phraseLook(other)] as const),
   );
   return pairs.some(
     ([one, other]) => distance(one, other) <= near && hueApart(one, other) <= otherHue,
@@ -73,9 +77,15 @@ const withoutHue: readonly ColourWord[] = ['colourless', 'white', 'cream', 'grey
 const dark: readonly ColourWord[] = ['black', 'blue-black', 'brown', 'red-brown'];
 
 /** A phrase as it is, and at the depths another observer may give it beside the other word. */
-function readings(phrase: ColourPhrase, beside: ColourWord): readonly ColourPhrase[] {
+function readings(
+  phrase: ColourPhrase,
+  beside: ColourWord,
+  of: 'liquid' | 'solid',
+): readonly ColourPhrase[] {
   const { word, depth } = readPhrase(phrase);
   if (withoutHue.includes(word) || withoutHue.includes(beside)) return [phrase];
+  // Another hue and another depth at once are two differences, which of a liquid are seen.
+  if (of === 'liquid' && depth) return [phrase];
   return [
     phrase,
     word,

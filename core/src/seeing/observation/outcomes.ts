@@ -90,7 +90,7 @@ export function readGasTest(test: string, words: string): string {
 }
 
 function outcomeOf(test: string, words: string): Outcome | undefined {
-  const rows = outcomes[test] ?? [];
+  const rows = Object.hasOwn(outcomes, test) ? (outcomes[test] ?? []) : [];
   const said = words.trim().toLowerCase();
   const told = ({ said: telling }: Outcome): number =>
     Math.max(0, ...telling.map((word) => (said.includes(word) ? word.length : 0)));
