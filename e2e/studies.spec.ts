@@ -21,7 +21,7 @@ test('colours are planned in a 250 mL beaker, walked, put into a lab day, and a 
   // Blue, green, yellow, blue: the second green is left out.
   await page.getByRole('tab', { name: 'Plan' }).click();
   await leaveOut(page, ['Leave out green, number 4']);
-  await expect(page.getByTestId('wishes').getByRole('listitem')).toHaveText([
+  await expect(page.getByTestId('targets').getByRole('listitem')).toHaveText([
     /blue/,
     /green/,
     /yellow/,

@@ -185,8 +185,8 @@ function benchFaults(): void {
 /** One more thing done to a shifted mixture, with Q, K, shares and the words of it, as the study asks for it. */
 function benchShift(): void {
   const slow: string[] = [];
-  const times = readySystems.flatMap(({ id, vessel, watched, means }) => {
-    const liquid = means.find((one) => 'solution' in one) ?? means[0];
+  const times = readySystems.flatMap(({ id, vessel, watched, stresses }) => {
+    const liquid = stresses.find((one) => 'solution' in one) ?? stresses[0];
     if (!liquid) return [];
     const actions = [0.5, 1, 2, 4].map((amount) => actionOf(liquid, amount, 25));
     const once = () => {
@@ -210,9 +210,9 @@ function benchShift(): void {
 
 /** A plan through the colours of every ready-made system. */
 function benchPlans(): void {
-  const times = readySystems.map(({ vessel, means, wishes }) => {
+  const times = readySystems.map(({ vessel, stresses, targets }) => {
     const began = performance.now();
-    planColours({ vessel, means: [...means], wishes: [...wishes] });
+    planColours({ vessel, stresses: [...stresses], targets: [...targets] });
     return performance.now() - began;
   });
   console.log(

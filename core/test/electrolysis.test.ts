@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { commands } from '../src/commands/commands';
 import { equilibrate } from '../src/solution/equilibrium/equilibrate';
-import { electrolyse } from '../src/studies/electrolysis/electrolyse';
+import { predictElectrolysis } from '../src/studies/electrolysis/predictElectrolysis';
 import { roomConditions } from '../src/studies/electrolysis/gasVolume';
 import { predictCell } from '../src/studies/electrolysis/predictCell';
 import { waterVapourKPa } from '../src/studies/electrolysis/waterVapourPressure';
@@ -10,7 +10,7 @@ import { findElectrode } from '../src/vessel/electrolysis/findElectrode';
 import type {
   ElectrolyseAnswer,
   ElectrolyseRequest,
-} from '../src/studies/electrolysis/electrolyse';
+} from '../src/studies/electrolysis/predictElectrolysis';
 import { faraday } from '../src/solution/equilibrium/temperature';
 import { electrodes } from '../src/matter/substances/data/electrodes';
 import {
@@ -36,7 +36,7 @@ const solution = (
   anode: string,
   more: Partial<ElectrolyseRequest> = {},
 ): ElectrolyseAnswer =>
-  electrolyse({
+  predictElectrolysis({
     electrolyte: Object.entries(salts).map(([substance, concentrationM]) => ({
       substance,
       concentrationM,
@@ -191,7 +191,11 @@ describe('melts', () => {
     ['NaOH', 'Na', 'O2', '4NaOH(l) → 4Na(l) + O2(g) + 2H2O(g)'],
     ['lead(II) bromide', 'Pb', 'Br2', 'PbBr2(l) → Pb(l) + Br2(g)'],
   ])('%s gives %s and %s', (molten, minus, plus, overall) => {
-    const told = electrolyse({ electrolyte: { molten }, cathode: 'graphite', anode: 'graphite' });
+    const told = predictElectrolysis({
+      electrolyte: { molten },
+      cathode: 'graphite',
+      anode: 'graphite',
+    });
     expect(main(told.cathode)).toBe(minus);
     expect(main(told.anode)).toBe(plus);
     expect(told.overall).toBe(overall);
@@ -200,7 +204,7 @@ describe('melts', () => {
 
   it.each(['Na2SO4', 'KNO3', 'CaCO3', 'NH4Cl', 'sugar'])('does not guess at %s', (molten) => {
     expect(() =>
-      electrolyse({ electrolyte: { molten }, cathode: 'graphite', anode: 'graphite' }),
+      predictElectrolysis({ electrolyte: { molten }, cathode: 'graphite', anode: 'graphite' }),
     ).toThrow(/not predicted/);
   });
 });
@@ -213,7 +217,7 @@ describe('amounts, against worked examples of general chemistry textbooks (recal
   const near = (value: number, expected: number, share = 0.006) =>
     expect(Math.abs(value / expected - 1), `${value} for ${expected}`).toBeLessThan(share);
   const melt = (molten: string, currentA: number, timeS: number) =>
-    electrolyse({
+    predictElectrolysis({
       electrolyte: { molten },
       cathode: 'graphite',
       anode: 'graphite',

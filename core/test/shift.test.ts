@@ -7,8 +7,8 @@ import { ChemistryError } from '../src/common/errors';
 import { runProcedure } from '../src/planning/procedure/runProcedure';
 import { shiftCautions } from '../src/studies/shift/cautions';
 import { course } from '../src/studies/shift/course';
-import { actionOf } from '../src/studies/shift/means';
-import type { Means } from '../src/studies/shift/means';
+import { actionOf } from '../src/studies/shift/stress';
+import type { Stress } from '../src/studies/shift/stress';
 import { planColours } from '../src/studies/shift/planColours';
 import { dropsToSpare } from '../src/studies/shift/realise';
 import { runShift, shiftRunner } from '../src/studies/shift/runShift';
@@ -17,8 +17,8 @@ import { powerText } from '../src/studies/shift/shiftWords';
 import { readySystems } from '../src/studies/shift/systems';
 import { unreachedWords } from '../src/studies/shift/unreached';
 import { logKAt, readWatched } from '../src/studies/shift/watched';
-import { fillsTo } from '../src/studies/shift/way';
-import type { Wish } from '../src/studies/shift/wish';
+import { fillsTo } from '../src/studies/shift/path';
+import type { Target } from '../src/studies/shift/target';
 import { act, setUp } from '../src/vessel/act';
 import type { Action, VesselSetup } from '../src/vessel/action';
 import { containers } from '../src/vessel/containers';
@@ -33,10 +33,10 @@ const solution = (substance: string, concentrationM: number, volumeMl: number): 
   portion: { substance, concentrationM, volumeMl },
 });
 const acid = (volumeMl: number) => solution('HCl', 12, volumeMl);
-const clear = (...colours: Wish['colour'][]): Wish[] =>
+const clear = (...colours: Target['colour'][]): Target[] =>
   colours.map((colour) => ({ colour, cloudy: false }));
-const hydrochloric: Means = { solution: 'HCl', concentrationM: 12 };
-const water: Means = { water: true };
+const hydrochloric: Stress = { solution: 'HCl', concentrationM: 12 };
+const water: Stress = { water: true };
 const copper: VesselSetup = {
   container: 'beaker250',
   contents: [{ substance: 'CuSO4', concentrationM: 0.1, volumeMl: 10 }],
@@ -305,10 +305,10 @@ describe('a mixture of one’s own', () => {
 
 describe('a plan of colours', () => {
   it.each(readySystems.map(({ id }) => id))('reaches the colours of %s within its vessel', (id) => {
-    const { vessel, means, wishes } = system(id);
-    const plan = planColours({ vessel, means: [...means], wishes: [...wishes] });
+    const { vessel, stresses, targets } = system(id);
+    const plan = planColours({ vessel, stresses: [...stresses], targets: [...targets] });
     expect(plan.unreached).toBeUndefined();
-    expect(plan.stages.map(({ wish }) => wish)).toEqual(wishes);
+    expect(plan.stages.map(({ target }) => target)).toEqual(targets);
     const { brimMl } = containers[vessel.container ?? 'testTube'];
     // The engine is asked again, action by action.
     let step = setUp(vessel);
@@ -316,8 +316,8 @@ describe('a plan of colours', () => {
       for (const action of stage.actions) step = act(step.vessel, action);
       expect(step.vessel.volumeMl).toBeCloseTo(stage.volumeMl, 6);
       expect(step.vessel.volumeMl).toBeLessThanOrEqual(fillsTo * brimMl + 1e-6);
-      expect(stage.sight.colour.split(' ').at(-1)).toBe(stage.wish.colour);
-      if (stage.means) {
+      expect(stage.sight.colour.split(' ').at(-1)).toBe(stage.target.colour);
+      if (stage.stress) {
         expect(stage.range[0]).toBeLessThanOrEqual(stage.amount + 1e-9);
         expect(stage.range[1]).toBeGreaterThanOrEqual(stage.amount - 1e-9);
       }
@@ -327,8 +327,8 @@ describe('a plan of colours', () => {
   it('goes blue, green, yellow, blue in a 250 mL beaker with little acid', () => {
     const plan = planColours({
       vessel: copper,
-      means: [hydrochloric, water],
-      wishes: clear('blue', 'green', 'yellow', 'blue'),
+      stresses: [hydrochloric, water],
+      targets: clear('blue', 'green', 'yellow', 'blue'),
     });
     expect(plan.unreached).toBeUndefined();
     expect(plan.concentratedMl).toBeLessThan(40);
@@ -339,8 +339,8 @@ describe('a plan of colours', () => {
   it('a drop too many is told truly: the engine still shows the colour at the edge and not beyond it', () => {
     const { stages } = planColours({
       vessel: copper,
-      means: [hydrochloric, water],
-      wishes: clear('blue', 'green'),
+      stresses: [hydrochloric, water],
+      targets: clear('blue', 'green'),
     });
     const [, green] = stages;
     const { vessel } = setUp(copper);
@@ -358,8 +358,8 @@ describe('a plan of colours', () => {
         container: 'beaker250',
         contents: [{ substance: 'CuSO4', concentrationM: 0.2, volumeMl: 40 }],
       },
-      means: [hydrochloric, water],
-      wishes: clear('blue', 'green', 'yellow', 'blue'),
+      stresses: [hydrochloric, water],
+      targets: clear('blue', 'green', 'yellow', 'blue'),
     });
     expect(plan.unreached).toBeUndefined();
     expect(plan.withoutPouring?.because).toBe('room');
@@ -370,8 +370,8 @@ describe('a plan of colours', () => {
   it('says what cannot be reached at any amount, and the nearest that can', () => {
     const plan = planColours({
       vessel: copper,
-      means: [hydrochloric, water],
-      wishes: clear('blue', 'pink'),
+      stresses: [hydrochloric, water],
+      targets: clear('blue', 'pink'),
     });
     expect(plan.stages).toHaveLength(1);
     expect(plan.unreached).toMatchObject({ because: 'chemistry', at: 1 });
@@ -389,21 +389,21 @@ describe('a plan of colours', () => {
           { indicator: 'bromothymol blue', drops: 6 },
         ],
       },
-      means: [
+      stresses: [
         { solution: 'HCl', concentrationM: 1 },
         { solution: 'NaOH', concentrationM: 0.73 },
       ],
-      wishes: clear('yellow', 'green'),
+      targets: clear('yellow', 'green'),
     });
-    expect(plan.unreached?.wish.colour).toBe('green');
+    expect(plan.unreached?.target.colour).toBe('green');
     expect(['sharp', 'chemistry']).toContain(plan.unreached?.because);
   });
 
   it.each([
     [{ vessel: { contents: [] } }, 'emptyVessel', 'vessel'],
-    [{ means: [{ solution: 'XyZ', concentrationM: 1 }] }, 'unknownSubstance', 'means.0'],
+    [{ stresses: [{ solution: 'XyZ', concentrationM: 1 }] }, 'unknownSubstance', 'stresses.0'],
   ])('refuses %j', (change, code, field) => {
-    const request = { vessel: copper, means: [water], wishes: clear('blue'), ...change };
+    const request = { vessel: copper, stresses: [water], targets: clear('blue'), ...change };
     expect(() => planColours(request)).toThrow(
       expect.objectContaining({ code, field: expect.stringContaining(field) as string }) as Error,
     );
@@ -412,7 +412,11 @@ describe('a plan of colours', () => {
   it('stops when nobody wants it any more', () => {
     const asked: number[] = [];
     const plan = planColours(
-      { vessel: copper, means: [hydrochloric, water], wishes: clear('blue', 'green', 'yellow') },
+      {
+        vessel: copper,
+        stresses: [hydrochloric, water],
+        targets: clear('blue', 'green', 'yellow'),
+      },
       (share) => {
         asked.push(share);
         return false;
@@ -429,7 +433,7 @@ describe('a course along a reagent or a temperature', () => {
       vessel: system('cobalt-chloride').vessel,
       actions: [acid(14)],
       watched: { equation: 'Co^2+ + 4 Cl^- ⇌ CoCl4^2-' },
-      means: { warmth: true },
+      stress: { warmth: true },
     });
     expect(unit).toBe('°C');
     expect(points[0]?.sight.colour).toContain('pink');
@@ -443,7 +447,7 @@ describe('a course along a reagent or a temperature', () => {
       vessel: copper,
       actions: [acid(5)],
       watched: { equation: 'Cu^2+ + 4 Cl^- ⇌ CuCl4^2-' },
-      means: water,
+      stress: water,
       most: 50,
     });
     const shareOf = (at: number) =>

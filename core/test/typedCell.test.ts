@@ -90,10 +90,10 @@ describe('the cells that are ready, against textbooks', () => {
     ['Zinc on a plate', 'Zn', 'Zn^2+'],
     ['Potassium iodide', 'H2', 'I2'],
     ['One drop of brine', 'H2', 'Cl2'],
-  ])('%s: %s at minus, %s at plus', (name, atMinus, atPlus) => {
+  ])('%s: %s at minus, %s at plus', (name, atCathode, atAnode) => {
     const { cathode, anode } = predicted(ready(name));
-    expect(main(cathode)).toBe(atMinus);
-    expect(main(anode)).toBe(atPlus);
+    expect(main(cathode)).toBe(atCathode);
+    expect(main(anode)).toBe(atAnode);
   });
 
   it('a quarter of an ampere for a quarter of an hour: 0.0741 g of copper (M·I·t/zF)', () => {

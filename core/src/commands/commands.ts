@@ -1,6 +1,9 @@
 import * as z from 'zod';
 import { balance } from '../matter/equation/balance';
-import { electrolyse, electrolyseSchema } from '../studies/electrolysis/electrolyse';
+import {
+  electrolyseSchema,
+  predictElectrolysis,
+} from '../studies/electrolysis/predictElectrolysis';
 import { equilibrate } from '../solution/equilibrium/equilibrate';
 import { inField } from '../common/errors';
 import { parseInput } from '../common/parseInput';
@@ -55,7 +58,7 @@ export const commands: Readonly<Record<string, (raw: unknown) => unknown>> = {
   hydrate: verb(hydrateSchema, ({ literatureX, ...request }) =>
     hydrate({ ...request, ...(literatureX !== undefined && { literatureX }) }),
   ),
-  electrolyse: verb(electrolyseSchema, electrolyse),
+  electrolyse: verb(electrolyseSchema, predictElectrolysis),
   gas: verb(gasSchema, gasRoutes),
   classify: verb(classifySchema, classifyChange),
   compare: verb(compareSchema, compare),

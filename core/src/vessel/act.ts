@@ -4,7 +4,7 @@ import { shakeWithAir } from './air/air';
 import { add, dilute, pour } from './bringTogether';
 import { dyesIn } from './air/dyes';
 import { heat, warmTo } from './heat';
-import { come, followedBy, resting } from './step';
+import { react, followedBy, resting } from './step';
 import type { Step } from './step';
 import { decant, discard, drawOut, evaporate, filter } from './takeOut';
 import { ignite } from './dry/ignite';
@@ -73,7 +73,7 @@ export function act(vessel: Vessel, action: Action): Step {
     case 'light':
       return meanwhile(
         {
-          ...come(vessel, vessel),
+          ...react(vessel, vessel),
           reactions: [],
           gasEvolved: {},
           vessel: { ...vessel, litMinutes: (vessel.litMinutes ?? 0) + action.minutes },
@@ -82,7 +82,7 @@ export function act(vessel: Vessel, action: Action): Step {
       );
     case 'test':
       // A test is an observation of the vessel, which stays as it is.
-      return { ...come(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
+      return { ...react(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
   }
 }
 

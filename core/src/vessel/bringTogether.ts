@@ -8,7 +8,7 @@ import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
 import { pourOut } from './pour';
 import type { AnyPortion } from './portion';
 import { settle } from './settle';
-import { come, isEmpty, resting, unique } from './step';
+import { react, isEmpty, resting, unique } from './step';
 import type { Step } from './step';
 import { noPhases, pourTogether } from './vessel';
 import type { Vessel } from './vessel';
@@ -90,13 +90,17 @@ function asGas(part: Vessel): Vessel {
   return { ...part, phases: { ...noPhases, gas: part.phases.solution } };
 }
 
-interface Meeting {
+interface BroughtToRest {
   readonly warmth?: Warmth;
   /** The part is a gas that is led in: what it was before it dissolved, mmol. */
   readonly ledIn?: Amounts;
 }
 
-function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meeting = {}): Step {
+function together(
+  vessel: Vessel,
+  part: Vessel,
+  { warmth = 'free', ledIn }: BroughtToRest = {},
+): Step {
   if (vessel.volumeMl === 0 && part.volumeMl > 0 && part.put.length === 0) {
     const step = rewetting(vessel, part, warmth);
     if (step) return step;
@@ -114,7 +118,7 @@ function together(vessel: Vessel, part: Vessel, { warmth = 'free', ledIn }: Meet
     };
   }
   const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
-  const step = come(vessel, rounded);
+  const step = react(vessel, rounded);
   // Where something goes on that is not followed, its heat is not known either.
   if (warmth === 'kept' || step.notPredicted.length > 0) return step;
   const { phases } = rounded;

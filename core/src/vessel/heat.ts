@@ -5,7 +5,7 @@ import { dryDanger } from './dry/dryDanger';
 import { dryReason } from './dry/wettingSolids';
 import { heatDry, heatsTo } from './dry/dryHeat';
 import { coldSights, freezingPoint } from './freezing';
-import { come, isEmpty, resting, unique } from './step';
+import { react, isEmpty, resting, unique } from './step';
 import type { Step } from './step';
 import type { Vessel } from './vessel';
 import { warningsOf } from './warnings';
@@ -60,7 +60,7 @@ export function warmTo(vessel: Vessel, toC: number): Step {
   const limit = boilingPoint(vessel);
   const ice = vessel.volumeMl > 0 ? freezingPoint(vessel) : -Infinity;
   const temperatureC = Math.max(ice, Math.min(limit, toC));
-  const step = come(vessel, { ...vessel, temperatureC: Math.round(10 * temperatureC) / 10 });
+  const step = react(vessel, { ...vessel, temperatureC: Math.round(10 * temperatureC) / 10 });
   if (toC >= limit)
     return {
       ...step,

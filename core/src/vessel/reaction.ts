@@ -4,7 +4,7 @@ import type { ReactionTypes } from '../matter/equation/reactionType';
 import { ChemistryError } from '../common/errors';
 import type { DrivingForce } from '../matter/equation/reactionType';
 import type { RawEquation } from './change';
-import { asPut } from './asPut';
+import { asReagents } from './asReagents';
 import { ionicText, molecularEquation } from './molecularEquation';
 
 /** One process that really went on in a vessel. */
@@ -51,7 +51,7 @@ export function describeProcess(
   put: readonly string[],
   settling: ReadonlySet<string>,
 ): Reaction | undefined {
-  const equation = asPut(process.equation, put);
+  const equation = asReagents(process.equation, put);
   if (equation.left.length === 0) return undefined;
   const whole = ionicText(equation);
   if (!whole) return undefined;

@@ -3,7 +3,7 @@ import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import type { HeatSight } from './dry/dryHeat';
 import type { Electrolysed } from './electrolysis/passCurrent';
-import { meet } from './meet';
+import { bringToRest } from './bringToRest';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';
 import { starch } from '../matter/substances/data/starch';
@@ -48,8 +48,8 @@ export interface Step {
 }
 
 /** Lets contents react from what they are now. */
-export function come(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step {
-  const { settled, reactions, considered } = meet(mixed, mixed.phases);
+export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step {
+  const { settled, reactions, considered } = bringToRest(mixed, mixed.phases);
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
   const metal = metalOnWater(mixed, solidsChange);

@@ -4,7 +4,7 @@ import { magneticSolids } from '../matter/substances/data/magnetic';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import { solventOf } from './layer';
 import { waterDensityGPerMl } from './pour';
-import { come, resting } from './step';
+import { react, resting } from './step';
 import type { Step } from './step';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';
@@ -48,7 +48,7 @@ function take(vessel: Vessel, out: Phases, outMl: number): Step {
         ...resting({ ...left, volumeMl: 0, phases: { ...left.phases, solution: {} } }),
         removed: out,
       }
-    : { ...come(left, left, out), reactions: [] };
+    : { ...react(left, left, out), reactions: [] };
 }
 
 /** Filters, and keeps the filtrate with what runs through, or the residue with the liquid that clings to it. */
@@ -148,7 +148,7 @@ export function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.vol
     volumeMl: toVolumeMl,
     phases: { ...vessel.phases, solution: { ...vessel.phases.solution, H2O: water - gone } },
   };
-  return come(left, left, { ...noPhases, gas: { H2O: gone } });
+  return react(left, left, { ...noPhases, gas: { H2O: gone } });
 }
 
 function scalePhases(phases: Phases, factor: number): Phases {

@@ -2,7 +2,7 @@ import { containers } from './containers';
 import { coldSights } from './freezing';
 import { boilingPoint, boilingWarning, boilsAtC } from './heat';
 import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
-import { come, unique } from './step';
+import { react, unique } from './step';
 import type { Step } from './step';
 import type { Phases, Vessel } from './vessel';
 import type { Warning } from './warnings';
@@ -46,7 +46,7 @@ export function warmed(
     return { reached: mixed.temperatureC + heatJ / capacity, unsure };
   };
   const within = (reached: number) => Math.max(lowestC, Math.min(limit, reached));
-  const at = (temperatureC: number) => come(previous, { ...mixed, temperatureC });
+  const at = (temperatureC: number) => react(previous, { ...mixed, temperatureC });
   const { reached, unsure } = reachedBy(step);
   let [here, there] = [mixed.temperatureC, within(reached)];
   let settled = step;

@@ -4,7 +4,7 @@ import { cookieNames, putCookie } from './cookies';
 import type { Who } from './who';
 import { accountsThere } from '../database/accounts';
 import type { Database } from '../database/connect';
-import { meetSession } from '../database/sessions';
+import { sessionOf } from '../database/sessions';
 
 /** Where this server can be reached from. */
 export interface Reach {
@@ -56,7 +56,7 @@ async function find(context: Context, database: Database, reach: Reach): Promise
 async function met(context: Context, database: Database, kind: CookieKind) {
   const token = context.cookies.get(cookieNames[kind]);
   if (token === undefined || token.length > 100) return undefined;
-  const session = await meetSession(database, token);
+  const session = await sessionOf(database, token);
   if (session?.renewed) putCookie(context, kind, session.renewed);
   return session;
 }

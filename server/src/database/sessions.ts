@@ -60,7 +60,7 @@ const find = statement<{ readonly hash: string }, Omit<SessionRow, 'previousHash
 );
 
 /** The session of a token; undefined for one that is forged, ended or worn out. */
-export async function meetSession(database: Database, token: string): Promise<Session | undefined> {
+export async function sessionOf(database: Database, token: string): Promise<Session | undefined> {
   const { sessions } = database;
   const hash = hashToken(token);
   const [row] = await find(database, { hash });

@@ -40,7 +40,7 @@ describe('a jar on the shelf', () => {
 describe('shifting an equilibrium', () => {
   const means = [{ warmth: true as const }, { water: true as const }];
   const panel = (onDo = vi.fn(() => true)) => (
-    <ShiftPanel means={means} temperatureC={25} volumeMl={20} onDo={onDo} />
+    <ShiftPanel stresses={means} temperatureC={25} volumeMl={20} onDo={onDo} />
   );
 
   it('offers the usual baths, on the scale one reads', async () => {
@@ -84,7 +84,7 @@ describe('shifting an equilibrium', () => {
   });
 
   it('says what to do first where the vessel is empty', () => {
-    show(<ShiftPanel means={means} temperatureC={25} volumeMl={0} onDo={vi.fn(() => true)} />);
+    show(<ShiftPanel stresses={means} temperatureC={25} volumeMl={0} onDo={vi.fn(() => true)} />);
     expect(screen.getByText(/The vessel is empty/)).toBeVisible();
   });
 });

@@ -73,7 +73,7 @@ export function alternatives(
     if (enough.isOfKind(rank)) continue;
     const strengths = [undefined, ...(wanted.effect === 'colour' ? palerM : [])];
     for (const strengthM of strengths) {
-      const shown = meet(one, other, wanted, strengthM, replaced);
+      const shown = bringTogether(one, other, wanted, strengthM, replaced);
       if (!shown) continue;
       if (enough.takes(shown)) found.push(shown);
       break;
@@ -132,7 +132,7 @@ function keyOf(
   return [...first, hazard, waste.trouble, isThere ? 0 : 1, -visibility];
 }
 
-function meet(
+function bringTogether(
   one: Substance,
   other: Substance,
   wanted: WantedEffect,

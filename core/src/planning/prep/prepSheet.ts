@@ -7,7 +7,7 @@ import type { HowItKeeps } from './keeping';
 import { bottlesFor } from './measuring';
 import type { Bottles, MeasuringKit } from './measuring';
 import { planReagent } from './reagentPlan';
-import type { PlannedSolution, ReagentMeans } from './reagentPlan';
+import type { PlannedSolution, MakingKit } from './reagentPlan';
 
 /** A solution that the day needs. */
 export interface SolutionNeed {
@@ -64,7 +64,7 @@ export function prepSheet(needs: readonly SolutionNeed[], means: PrepMeans): Pre
 }
 
 /** What one substance is made from. */
-export function meansFor(substance: string, means: PrepMeans): ReagentMeans {
+export function meansFor(substance: string, means: PrepMeans): MakingKit {
   const known = findSubstance(substance).substance;
   const forms = means.onShelf?.[known.formula] ?? known.forms.map(({ formula }) => formula);
   const form = means.forms[known.formula] ?? (forms.length === 1 ? forms[0] : undefined);

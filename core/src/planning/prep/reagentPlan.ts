@@ -64,7 +64,7 @@ export interface PlannedSolution extends StrengthNeed {
 }
 
 /** What one substance is made from, and what it is measured with. */
-export interface ReagentMeans extends MeasuringKit {
+export interface MakingKit extends MeasuringKit {
   readonly substance: string;
   /** Form in the jar; none where there are several and nobody has looked. */
   readonly form?: string | undefined;
@@ -94,10 +94,7 @@ interface Placed extends StrengthNeed {
  * @param needs strengths, each once.
  * @returns the plan, each solution after what it is made from.
  */
-export function planReagent(
-  needs: readonly StrengthNeed[],
-  means: ReagentMeans,
-): PlannedSolution[] {
+export function planReagent(needs: readonly StrengthNeed[], means: MakingKit): PlannedSolution[] {
   const placed: Placed[] = [];
   for (const need of [...needs].sort((a, b) => b.concentrationM - a.concentrationM))
     // Nothing is diluted from what cannot be made or does not dissolve whole.
@@ -147,7 +144,7 @@ function settled(
   one: Placed,
   totalMl: number,
   source: PlannedSolution | undefined,
-  means: ReagentMeans,
+  means: MakingKit,
 ): PlannedSolution {
   const { key, concentrationM, makeMl, isIntermediate } = one;
   const common = { key, concentrationM, makeMl, isIntermediate, totalMl };
@@ -175,7 +172,7 @@ function madeBy(
   making: Making,
   concentrationM: number,
   volumeMl: number,
-  { substance }: ReagentMeans,
+  { substance }: MakingKit,
 ): number {
   if (making.kind === 'weigh')
     return concentrationMade(making.roundedG, making.form, volumeMl, making.purityPercent);
@@ -186,7 +183,7 @@ function madeBy(
 }
 
 /** One solution straight from the jar or the bottle of concentrated reagent. */
-function fromJar(concentrationM: number, volumeMl: number, means: ReagentMeans): Making {
+function fromJar(concentrationM: number, volumeMl: number, means: MakingKit): Making {
   const { substance, form, forms, purityPercent, balanceG } = means;
   try {
     const { formula } = findSubstance(substance).substance;
@@ -229,7 +226,7 @@ function fromJar(concentrationM: number, volumeMl: number, means: ReagentMeans):
 }
 
 /** Whether there is enough to weigh or to pour, for a solution straight from the jar. */
-function isEnough(concentrationM: number, volumeMl: number, means: ReagentMeans): boolean {
+function isEnough(concentrationM: number, volumeMl: number, means: MakingKit): boolean {
   const { formula } = findSubstance(means.substance).substance;
   const stock = stockOf(formula);
   if (stock) return isMeasurable((concentrationM * volumeMl) / stock.concentrationM, means);
@@ -242,10 +239,10 @@ function isEnough(concentrationM: number, volumeMl: number, means: ReagentMeans)
 }
 
 /** The strongest clear solution there is: that of the bottle, or what dissolves, mol/L. */
-const mostM = ({ substance }: ReagentMeans): number => dissolvesM(substance);
+const mostM = ({ substance }: MakingKit): number => dissolvesM(substance);
 
 /** Strongest that a solution made only for diluting is: it must dissolve well, and be weaker than the bottle. */
-function strongestM(means: ReagentMeans): number {
+function strongestM(means: MakingKit): number {
   const stock = stockOf(findSubstance(means.substance).substance.formula);
   return stock ? stock.concentrationM : mostM(means) / 2;
 }
@@ -259,7 +256,7 @@ function placesOf(
   need: StrengthNeed,
   demandMl: number,
   there: readonly Placed[],
-  means: ReagentMeans,
+  means: MakingKit,
 ): Placed[] {
   const source = there.find((one) =>
     isSurelyMeasurable((need.concentrationM * need.makeMl) / one.concentrationM, means),
@@ -290,11 +287,11 @@ function placesOf(
 const muchMore = 1.25;
 
 /** Whether a volume is measurable even where the solution it is taken from came out a little stronger or weaker. */
-const isSurelyMeasurable = (volumeMl: number, means: ReagentMeans): boolean =>
+const isSurelyMeasurable = (volumeMl: number, means: MakingKit): boolean =>
   [0.98, 1, 1.02].every((share) => isMeasurable(share * volumeMl, means));
 
 /** So much that it can be weighed or poured, mL. */
-function enoughMl({ concentrationM, makeMl }: StrengthNeed, means: ReagentMeans): number {
+function enoughMl({ concentrationM, makeMl }: StrengthNeed, means: MakingKit): number {
   const most = 10_000;
   let volumeMl = roundUpMl(makeMl);
   while (volumeMl < most && !isEnough(concentrationM, volumeMl, means)) volumeMl += 10;
@@ -306,7 +303,7 @@ function solutionsBetween(
   concentrationM: number,
   makeMl: number,
   there: readonly Placed[],
-  means: ReagentMeans,
+  means: MakingKit,
   steps: number,
 ): Placed[] | undefined {
   const limitM = there[0]?.concentrationM ?? strongestM(means);

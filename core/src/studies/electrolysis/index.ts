@@ -20,8 +20,8 @@ export type {
   ElectrodeEfficiency,
   WeighedElectrode,
 } from './efficiency';
-export { electrolyse } from './electrolyse';
-export type { ElectrolyseAnswer, ElectrolyseRequest } from './electrolyse';
+export { predictElectrolysis } from './predictElectrolysis';
+export type { ElectrolyseAnswer, ElectrolyseRequest } from './predictElectrolysis';
 export { electrolysisProcedure } from './electrolysisProcedure';
 export type { ElectrolysisPlan } from './electrolysisProcedure';
 export { planGas, tubeSchedule, tubeVolumeMl, twoToOne } from './gasPlan';

@@ -6,8 +6,8 @@ import { commonPractice } from '../../matter/substances/source';
 import type { Action, VesselSetup } from '../../vessel/action';
 import { isWater } from '../../vessel/pour';
 import type { AnyPortion } from '../../vessel/portion';
-import { isConcentrated, meansWords } from './means';
-import type { Means } from './means';
+import { isConcentrated, stressWords } from './stress';
+import type { Stress } from './stress';
 
 /** What deserves care in shifting a mixture. */
 export interface ShiftCautions {
@@ -33,17 +33,17 @@ const grave = /^H(3[0-3]\d|314|317|318|334|34\d|35\d|36\d|37\d|41\d|410)/;
 export function shiftCautions(
   vessel: VesselSetup,
   actions: readonly Action[],
-  means: readonly Means[],
+  stresses: readonly Stress[],
 ): ShiftCautions {
   const portions = [
     ...vessel.contents,
     ...actions.flatMap((action) => (action.do === 'add' ? [action.portion] : [])),
   ];
-  const used = [...new Set([...portions.flatMap(substanceOf), ...means.flatMap(substanceIn)])];
-  const strong = means.filter((one) => isConcentrated(one));
+  const used = [...new Set([...portions.flatMap(substanceOf), ...stresses.flatMap(substanceIn)])];
+  const strong = stresses.filter((one) => isConcentrated(one));
   const lines = strong.flatMap((one) => {
     const [formula = ''] = substanceIn(one);
-    const name = meansWords(one);
+    const name = stressWords(one);
     return fuming.includes(formula)
       ? [
           `${name} fumes: in a hood, from a dropping bottle, closed again at once; its vapour attacks eyes and lungs.`,
@@ -51,7 +51,7 @@ export function shiftCautions(
       : [`${name} is concentrated: goggles and gloves, a little at a time.`];
   });
   const isAcid = strong.some((one) => Object.keys(ionsIn(one)).includes('H^+'));
-  if (isAcid && means.some((one) => 'water' in one))
+  if (isAcid && stresses.some((one) => 'water' in one))
     lines.push(
       'Water into concentrated acid spatters and warms: pour it slowly down a rod, stirring, the face away.',
     );
@@ -72,12 +72,12 @@ function substanceOf(portion: AnyPortion): string[] {
   return isWater(name) ? [] : [findSubstance(name).substance.formula];
 }
 
-function substanceIn(means: Means): string[] {
-  if ('solution' in means) return [findSubstance(means.solution).substance.formula];
-  if ('solid' in means) return [findSubstance(means.solid).substance.formula];
-  return 'gas' in means ? [findSubstance(means.gas).substance.formula] : [];
+function substanceIn(stress: Stress): string[] {
+  if ('solution' in stress) return [findSubstance(stress.solution).substance.formula];
+  if ('solid' in stress) return [findSubstance(stress.solid).substance.formula];
+  return 'gas' in stress ? [findSubstance(stress.gas).substance.formula] : [];
 }
 
-function ionsIn(means: Means): Readonly<Record<string, number>> {
-  return 'solution' in means ? findSubstance(means.solution).substance.ions : {};
+function ionsIn(stress: Stress): Readonly<Record<string, number>> {
+  return 'solution' in stress ? findSubstance(stress.solution).substance.ions : {};
 }

@@ -3,27 +3,27 @@ import { inField } from '../../common/errors';
 import { act, setUp } from '../../vessel/act';
 import { actionSchema, vesselSchema } from '../../vessel/action';
 import { containers } from '../../vessel/containers';
-import { checkMeans, meansSchema, unitOf, withMeans } from './means';
-import type { MeansUnit } from './means';
+import { checkStress, stressSchema, unitOf, withStress } from './stress';
+import type { StressUnit } from './stress';
 import { lookAt, mixtureOf } from './mixture';
 import { sharesOf } from './shares';
 import type { Share } from './shares';
 import { logKAt, readWatched, watchedSchema } from './watched';
-import { sightOf } from './wish';
-import type { Sight } from './wish';
+import { sightOf } from './target';
+import type { Sight } from './target';
 
-/** A mixture, and the means whose amount is varied from where the mixture stands. */
+/** A mixture, and the stress whose amount is varied from where the mixture stands. */
 export const courseSchema = z.object({
   vessel: vesselSchema,
   actions: z.array(actionSchema).max(60).default([]),
   watched: watchedSchema,
-  means: meansSchema,
-  /** The end of the axis, in the unit of the means; a little more than one would add when left out. */
+  stress: stressSchema,
+  /** The end of the axis, in the unit of the stress; a little more than one would add when left out. */
   most: z.number().positive('The axis ends above 0').max(1000).optional(),
 });
 export type CourseRequest = z.infer<typeof courseSchema>;
 
-/** One point along the amounts of a means. */
+/** One point along the amounts of a stress. */
 export interface CoursePoint {
   readonly amount: number;
   readonly shares: readonly Share[];
@@ -42,13 +42,13 @@ const usualTimes = 2;
 const usualMost = { g: 5, mmol: 3 } as const;
 
 /**
- * The shares of what is watched and the colour along the amounts of a means, by mass action at the mixture’s temperature; along a
+ * The shares of what is watched and the colour along the amounts of a stress, by mass action at the mixture’s temperature; along a
  * temperature with every constant moved by van ’t Hoff.
  */
-export function course(request: CourseRequest): { unit: MeansUnit; points: CoursePoint[] } {
-  const { means, watched, most } = request;
-  inField('means', () => {
-    checkMeans(means);
+export function course(request: CourseRequest): { unit: StressUnit; points: CoursePoint[] } {
+  const { stress, watched, most } = request;
+  inField('stress', () => {
+    checkStress(stress);
   });
   const equilibrium = inField('watched', () => readWatched(watched));
   let step = inField('vessel', () => setUp(request.vessel));
@@ -56,8 +56,8 @@ export function course(request: CourseRequest): { unit: MeansUnit; points: Cours
     step = inField(`actions.${at}`, () => act(step.vessel, action));
   });
   const mixture = mixtureOf(step.vessel);
-  const after = withMeans(means);
-  const unit = unitOf(means);
+  const after = withStress(stress);
+  const unit = unitOf(stress);
   const { volumeMl, container } = step.vessel;
   const room = Math.min(containers[container].brimMl - volumeMl, usualTimes * volumeMl);
   const end = unit === '°C' ? toC : (most ?? (unit === 'mL' ? Math.max(1, room) : usualMost[unit]));

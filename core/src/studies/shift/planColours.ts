@@ -6,7 +6,7 @@ import { setUp } from '../../vessel/act';
 import { vesselSchema } from '../../vessel/action';
 import { containers } from '../../vessel/containers';
 import type { Step } from '../../vessel/step';
-import { checkMeans, isConcentrated, meansSchema, volumeOf, withMeans } from './means';
+import { checkStress, isConcentrated, stressSchema, volumeOf, withStress } from './stress';
 import { measuredAmount } from './measuredAmount';
 import { mixtureOf, without } from './mixture';
 import { realised } from './realise';
@@ -14,20 +14,20 @@ import type { PlanStage } from './realise';
 import { along, amountsOf, stretches, sweep } from './sweep';
 import { whyNot } from './unreached';
 import type { Unreached } from './unreached';
-import { roomIn } from './way';
-import type { Tool, Way } from './way';
-import { isOf, sightOf, wishSchema } from './wish';
-import type { Wish } from './wish';
+import { roomIn } from './path';
+import type { Tool, Path } from './path';
+import { isOf, sightOf, targetSchema } from './target';
+import type { Target } from './target';
 
 /** A start, what is at hand, and the colours wanted in order. */
 export const colourPlanSchema = z.object({
   vessel: vesselSchema,
-  means: z.array(meansSchema).min(1, 'Name at least one reagent').max(6),
-  wishes: z.array(wishSchema).min(1, 'Name at least one colour').max(8),
+  stresses: z.array(stressSchema).min(1, 'Name at least one reagent').max(6),
+  targets: z.array(targetSchema).min(1, 'Name at least one colour').max(8),
 });
 export type ColourPlanRequest = z.infer<typeof colourPlanSchema>;
 
-/** A way through the colours wanted. */
+/** A path through the colours wanted. */
 export interface ColourPlan {
   readonly stages: readonly PlanStage[];
   /** There when a colour is not reached; the stages end before it. */
@@ -42,7 +42,7 @@ export interface ColourPlan {
 const kept = 5;
 /** Shares of a beaker that are poured away, least first. */
 const pourings = [0.5, 0.75, 0.9] as const;
-/** What counts against a way: a millilitre of concentrated reagent, a full vessel, pouring away, a colour hard to tell from the next or unlike its name. */
+/** What counts against a path: a millilitre of concentrated reagent, a full vessel, pouring away, a colour hard to tell from the next or unlike its name. */
 const costs = { concentratedPerMl: 0.4, full: 6, pouring: 4, unclear: 3, unlike: 10 } as const;
 /** A colour this far in OKLab from the next one over is told apart across a room (common practice). */
 const clearFrom = 0.08;
@@ -54,30 +54,30 @@ const clearFrom = 0.08;
  * @param watch is told the share done, 0 to 1, and ends the search by answering false.
  * @throws ChemistryError for a start that cannot be set up, or a reagent without a row.
  * @example planColours({ vessel: { container: 'beaker250', contents: [{ substance: 'CuSO4', concentrationM: 0.1, volumeMl: 10 }] },
- *   means: [{ solution: 'HCl', concentrationM: 12 }, { water: true }], wishes: [{ colour: 'blue' }, { colour: 'green' }] })
+ *   stresses: [{ solution: 'HCl', concentrationM: 12 }, { water: true }], targets: [{ colour: 'blue' }, { colour: 'green' }] })
  */
 export function planColours(
-  { vessel, means, wishes }: ColourPlanRequest,
+  { vessel, stresses, targets }: ColourPlanRequest,
   watch: (share: number) => boolean = () => true,
 ): ColourPlan {
-  const tools = means.map((one, at): Tool => {
-    inField(`means.${at}`, () => checkMeans(one));
-    return { means: one, after: withMeans(one) };
+  const tools = stresses.map((one, at): Tool => {
+    inField(`stresses.${at}`, () => checkStress(one));
+    return { stress: one, after: withStress(one) };
   });
   const start = inField('vessel', () => setUp(vessel));
   if (!start.equilibrium) throw ChemistryError.of('emptyVessel', 'shift').in('vessel');
-  const dry = search(start, tools, wishes, false, (share) => watch(0.5 * share));
+  const dry = search(start, tools, targets, false, (share) => watch(0.5 * share));
   const found =
     dry.unreached?.because === 'room'
-      ? search(start, tools, wishes, true, (share) => watch(0.5 + 0.4 * share))
+      ? search(start, tools, targets, true, (share) => watch(0.5 + 0.4 * share))
       : dry;
   const wet = found !== dry && found.reached > dry.reached;
   const best = wet ? found : dry;
-  const { stages, failed } = best.ways
-    .map((way) => realised(start, way, wishes))
+  const { stages, failed } = best.paths
+    .map((path) => realised(start, path, targets))
     .reduce((one, other) => (other.stages.length > one.stages.length ? other : one));
   const concentratedMl = stages.reduce(
-    (sum, { means: used, amount }) => sum + (used && isConcentrated(used) ? amount : 0),
+    (sum, { stress: used, amount }) => sum + (used && isConcentrated(used) ? amount : 0),
     0,
   );
   const unreached = failed ?? best.unreached;
@@ -90,8 +90,8 @@ export function planColours(
 }
 
 interface Found {
-  readonly ways: readonly Way[];
-  /** How many wishes the ways fulfil. */
+  readonly paths: readonly Path[];
+  /** How many targets the paths fulfil. */
   readonly reached: number;
   readonly unreached?: Unreached;
 }
@@ -99,54 +99,55 @@ interface Found {
 function search(
   start: Step,
   tools: readonly Tool[],
-  wishes: readonly Wish[],
+  targets: readonly Target[],
   pours: boolean,
   watch: (share: number) => boolean,
 ): Found {
-  let ways: readonly Way[] = [{ mixture: mixtureOf(start.vessel), moves: [], cost: 0 }];
-  const first = wishes[0];
+  let paths: readonly Path[] = [{ mixture: mixtureOf(start.vessel), moves: [], cost: 0 }];
+  const first = targets[0];
   const shows = first !== undefined && isOf(sightOf(viewVessel(start)), first);
-  for (let at = shows ? 1 : 0; at < wishes.length; at += 1) {
-    if (!watch(at / wishes.length)) return { ways, reached: at };
-    const wish = wishes[at] as Wish;
-    const next = ways.flatMap((way) => {
-      const straight = movesTo(way, tools, wish, 0);
+  for (let at = shows ? 1 : 0; at < targets.length; at += 1) {
+    if (!watch(at / targets.length)) return { paths, reached: at };
+    const target = targets[at] as Target;
+    const next = paths.flatMap((path) => {
+      const straight = movesTo(path, tools, target, 0);
       if (straight.length > 0 || !pours) return straight;
       for (const share of pourings) {
-        const poured = movesTo(way, tools, wish, share);
+        const poured = movesTo(path, tools, target, share);
         if (poured.length > 0) return poured;
       }
       return [];
     });
-    if (next.length === 0) return { ways, reached: at, unreached: whyNot(ways, tools, wish, at) };
-    ways = next.sort((a, b) => a.cost - b.cost).slice(0, kept);
+    if (next.length === 0)
+      return { paths, reached: at, unreached: whyNot(paths, tools, target, at) };
+    paths = next.sort((a, b) => a.cost - b.cost).slice(0, kept);
   }
-  return { ways, reached: wishes.length };
+  return { paths, reached: targets.length };
 }
 
 /** Every way on from one to a colour, a share poured away before. */
-function movesTo(way: Way, tools: readonly Tool[], wish: Wish, share: number): Way[] {
-  const left = share > 0 ? without(way.mixture, share) : way.mixture;
+function movesTo(path: Path, tools: readonly Tool[], target: Target, share: number): Path[] {
+  const left = share > 0 ? without(path.mixture, share) : path.mixture;
   const { brimMl } = containers[left.vessel.container];
   return tools.flatMap((tool) => {
-    const { means, after } = tool;
+    const { stress, after } = tool;
     const look = along(left, after);
-    const points = sweep(look, amountsOf(means, roomIn(left.vessel)));
-    return stretches(look, points, wish).flatMap((stretch) =>
-      places.flatMap((part): Way[] => {
-        const amount = measuredAmount(means, stretch, part);
+    const points = sweep(look, amountsOf(stress, roomIn(left.vessel)));
+    return stretches(look, points, target).flatMap((stretch) =>
+      places.flatMap((part): Path[] => {
+        const amount = measuredAmount(stress, stretch, part);
         if (amount === undefined) return [];
         return [
           {
             mixture: after(left, amount),
-            moves: [...way.moves, { tool, amount, stretch, poursAway: share }],
+            moves: [...path.moves, { tool, amount, stretch, poursAway: share }],
             cost:
-              way.cost +
+              path.cost +
               (share > 0 ? costs.pouring * (1 + share) : 0) +
-              (isConcentrated(means) ? costs.concentratedPerMl * amount : 0) +
-              (costs.full * volumeOf(means, amount)) / brimMl +
+              (isConcentrated(stress) ? costs.concentratedPerMl * amount : 0) +
+              (costs.full * volumeOf(stress, amount)) / brimMl +
               costs.unclear * Math.max(0, 1 - stretch.clearness / clearFrom) +
-              costs.unlike * hexDistance(look(amount).hex, phraseHex(wish.colour)),
+              costs.unlike * hexDistance(look(amount).hex, phraseHex(target.colour)),
           },
         ];
       }),

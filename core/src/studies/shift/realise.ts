@@ -2,32 +2,32 @@ import { viewVessel } from '../../seeing/appearance/vesselView';
 import { act } from '../../vessel/act';
 import type { Action } from '../../vessel/action';
 import type { Step } from '../../vessel/step';
-import { actionOf, dropMl, unitOf } from './means';
-import type { Means, MeansUnit } from './means';
+import { actionOf, dropMl, unitOf } from './stress';
+import type { Stress, StressUnit } from './stress';
 import { measuredAmount } from './measuredAmount';
 import { atTemperature, mixtureOf } from './mixture';
 import { along, amountsOf, stretches, sweep } from './sweep';
 import type { Along } from './sweep';
 import type { Unreached } from './unreached';
-import { roomIn } from './way';
-import type { Move, Tool, Way } from './way';
-import { fulfils, isOf, sightOf } from './wish';
-import type { Sight, Wish } from './wish';
+import { roomIn } from './path';
+import type { Move, Tool, Path } from './path';
+import { fulfils, isOf, sightOf } from './target';
+import type { Sight, Target } from './target';
 
 /** One colour reached: what is done, how it looks, and how exactly it has to be done. */
 export interface PlanStage {
-  readonly wish: Wish;
+  readonly target: Target;
   /** What is done; empty for a start that shows the first colour already. */
   readonly actions: readonly Action[];
-  readonly means?: Means;
+  readonly stress?: Stress;
   readonly amount: number;
-  readonly unit: MeansUnit;
+  readonly unit: StressUnit;
   /** Share poured away before it. */
   readonly poursAway?: number;
   readonly sight: Sight;
   readonly volumeMl: number;
   readonly temperatureC: number;
-  /** Least and most of the means that still show the wish, in its unit. */
+  /** Least and most of the stress that still show the target, in its unit. */
   readonly range: readonly [least: number, most: number];
   /** The most is as much as the vessel has room for. */
   readonly open: boolean;
@@ -35,38 +35,38 @@ export interface PlanStage {
   readonly strip: readonly { readonly amount: number; readonly hex: string }[];
 }
 
-/** A way run through the engine, colour by colour, as far as it shows what was wished. */
+/** A path run through the engine, colour by colour, as far as it shows what was aimed at. */
 export function realised(
   start: Step,
-  { moves }: Way,
-  wishes: readonly Wish[],
+  { moves }: Path,
+  targets: readonly Target[],
 ): { readonly stages: readonly PlanStage[]; readonly failed?: Unreached } {
   const stages: PlanStage[] = [];
-  const [first] = wishes;
+  const [first] = targets;
   const skipped = first && isOf(sightOf(viewVessel(start)), first) ? 1 : 0;
   if (first && skipped === 1) stages.push(standing(start, first));
   let step = start;
   for (const [at, move] of moves.entries()) {
-    const wish = wishes[at + skipped];
-    if (!wish) break;
-    const { means } = move.tool;
+    const target = targets[at + skipped];
+    if (!target) break;
+    const { stress } = move.tool;
     const poured =
       move.poursAway > 0
         ? act(step.vessel, { do: 'discard', fraction: move.poursAway })
         : undefined;
     const from = poured ?? step;
-    const found = shown(from, move, wish);
+    const found = shown(from, move, target);
     if (!found) {
-      const tried = act(from.vessel, actionOf(means, move.amount, from.vessel.temperatureC));
-      const nearest = { means, amount: move.amount, sight: sightOf(viewVessel(tried)) };
-      return { stages, failed: { wish, at: at + skipped, because: 'chemistry', nearest } };
+      const tried = act(from.vessel, actionOf(stress, move.amount, from.vessel.temperatureC));
+      const nearest = { stress, amount: move.amount, sight: sightOf(viewVessel(tried)) };
+      return { stages, failed: { target, at: at + skipped, because: 'chemistry', nearest } };
     }
     const { vessel } = found.step;
     stages.push({
-      wish,
-      means,
+      target,
+      stress,
       amount: found.amount,
-      unit: unitOf(means),
+      unit: unitOf(stress),
       actions: [
         ...(poured ? [{ do: 'discard', fraction: move.poursAway } as const] : []),
         found.action,
@@ -75,18 +75,18 @@ export function realised(
       sight: sightOf(viewVessel(found.step)),
       volumeMl: vessel.volumeMl,
       temperatureC: vessel.temperatureC,
-      ...tolerance(from, found.step, move.tool, found.amount, wish),
+      ...tolerance(from, found.step, move.tool, found.amount, target),
     });
     step = found.step;
   }
   return { stages };
 }
 
-function standing(start: Step, wish: Wish): PlanStage {
+function standing(start: Step, target: Target): PlanStage {
   const { volumeMl, temperatureC } = start.vessel;
   const sight = sightOf(viewVessel(start));
   return {
-    wish,
+    target,
     actions: [],
     amount: 0,
     unit: 'mL',
@@ -102,16 +102,16 @@ function standing(start: Step, wish: Wish): PlanStage {
 /** Places in a stretch that are tried when the heat of mixing moved the colour away from the one first chosen. */
 const triedPlaces = [0.4, 0.6, 0.75, 0.9, 0.1] as const;
 
-/** The amount of a move at which the engine shows the wish. */
-function shown(from: Step, { tool: { means }, amount, stretch }: Move, wish: Wish) {
+/** The amount of a move at which the engine shows the target. */
+function shown(from: Step, { tool: { stress }, amount, stretch }: Move, target: Target) {
   const others = triedPlaces.map((part) =>
-    measuredAmount(means, { ...stretch, open: false }, part),
+    measuredAmount(stress, { ...stretch, open: false }, part),
   );
   for (const one of new Set([amount, ...others])) {
     if (one === undefined) continue;
-    const action = actionOf(means, one, from.vessel.temperatureC);
+    const action = actionOf(stress, one, from.vessel.temperatureC);
     const step = act(from.vessel, action);
-    if (fulfils(sightOf(viewVessel(step)), wish)) return { amount: one, action, step };
+    if (fulfils(sightOf(viewVessel(step)), target)) return { amount: one, action, step };
   }
   return undefined;
 }
@@ -119,27 +119,27 @@ function shown(from: Step, { tool: { means }, amount, stretch }: Move, wish: Wis
 /** Colours on a strip. */
 const stripPoints = 16;
 
-/** The range of amounts that still show a wish, and the colours on the way, at the temperatures on the way. */
+/** The range of amounts that still show a target, and the colours on the way, at the temperatures on the way. */
 function tolerance(
   from: Step,
   to: Step,
   tool: Tool,
   amount: number,
-  wish: Wish,
+  target: Target,
 ): Pick<PlanStage, 'range' | 'open' | 'strip'> {
   const look = onTheWay(from, to, tool, amount);
-  const begin = unitOf(tool.means) === '°C' ? from.vessel.temperatureC : 0;
+  const begin = unitOf(tool.stress) === '°C' ? from.vessel.temperatureC : 0;
   const strip = Array.from({ length: stripPoints + 1 }, (_, at) => {
     const one = begin + (at / stripPoints) * (amount - begin);
     return { amount: one, hex: look(one).hex };
   });
-  const around = amountsOf(tool.means, roomIn(from.vessel));
+  const around = amountsOf(tool.stress, roomIn(from.vessel));
   const at = around.findIndex((one) => one > amount);
   // The colour itself, and on either side as far as it may reach.
   const amounts =
     at < 0 ? [...around, amount] : [...around.slice(0, at), amount, ...around.slice(at)];
   const points = sweep(look, amounts);
-  const own = stretches(look, points, wish).find(
+  const own = stretches(look, points, target).find(
     ({ low, high }) => low <= amount && amount <= high,
   );
   return {
@@ -150,9 +150,9 @@ function tolerance(
 }
 
 /** Looks along the way from one step to the next, warming as it went. */
-function onTheWay(from: Step, to: Step, { means, after }: Tool, amount: number): Along {
+function onTheWay(from: Step, to: Step, { stress, after }: Tool, amount: number): Along {
   const mixture = mixtureOf(from.vessel);
-  if (unitOf(means) === '°C') return along(mixture, after);
+  if (unitOf(stress) === '°C') return along(mixture, after);
   const [start, end] = [from.vessel.temperatureC, to.vessel.temperatureC];
   return along(mixture, (one, n) =>
     after(atTemperature(one, start + (end - start) * Math.min(1, n / amount)), n),

@@ -7,8 +7,8 @@ import { molarVolumeMlPerMmol } from '../../matter/substances/gas';
 import type { Action, VesselSetup } from '../../vessel/action';
 import { containerInWords } from '../../vessel/containers';
 import { shiftCautions } from './cautions';
-import { isConcentrated } from './means';
-import type { Means } from './means';
+import { isConcentrated } from './stress';
+import type { Stress } from './stress';
 import { formatNumber } from '../../common/formatNumber';
 import { formatSetTemperature } from '../../common/temperature';
 
@@ -53,9 +53,9 @@ export const shiftProcedure = forAnyReader(function shiftProcedure({
     record: ['Colour and clarity'],
   };
   const steps = shiftings.map((one, at): Step => stepOf(one, `shift-${at + 1}`));
-  const means = shiftings.flatMap(({ action }) => meansOf(action));
+  const stress = shiftings.flatMap(({ action }) => meansOf(action));
   const actions = shiftings.map(({ action }) => action);
-  const { waste } = shiftCautions(vessel, actions, means);
+  const { waste } = shiftCautions(vessel, actions, stress);
   return procedureSchema.parse({
     id,
     name,
@@ -117,7 +117,7 @@ function stepText(action: Action): string {
   }
 }
 
-function meansOf(action: Action): Means[] {
+function meansOf(action: Action): Stress[] {
   return action.do === 'add' && 'concentrationM' in action.portion
     ? [{ solution: action.portion.substance, concentrationM: action.portion.concentrationM }]
     : [];

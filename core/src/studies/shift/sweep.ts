@@ -1,18 +1,18 @@
 import { hexDistance } from '../../seeing/appearance/colourWords';
-import { unitOf } from './means';
-import type { After, Means, MeansUnit } from './means';
+import { unitOf } from './stress';
+import type { After, Stress, StressUnit } from './stress';
 import { lookAt } from './mixture';
 import type { Mixture } from './mixture';
-import { fulfils, sightOf } from './wish';
-import type { Sight, Wish } from './wish';
+import { fulfils, sightOf } from './target';
+import type { Sight, Target } from './target';
 
-/** How a mixture looks after so much of a means. */
+/** How a mixture looks after so much of a stress. */
 export interface SweepPoint {
   readonly amount: number;
   readonly sight: Sight;
 }
 
-/** A stretch of amounts over which a wish is fulfilled. */
+/** A stretch of amounts over which a target is fulfilled. */
 export interface Stretch {
   readonly low: number;
   readonly high: number;
@@ -24,20 +24,23 @@ export interface Stretch {
 }
 
 const leastOf = { mL: 0.05, g: 0.01, mmol: 0.02, '°C': 2 } as const satisfies Record<
-  MeansUnit,
+  StressUnit,
   number
 >;
 /** The most that is looked at of what is not bounded by the vessel: grams of a solid, mmol of a gas, and °C. */
 const mostOf = { mL: Infinity, g: 10, mmol: 10, '°C': 95 } as const satisfies Record<
-  MeansUnit,
+  StressUnit,
   number
 >;
-const pointsOf = { mL: 20, g: 18, mmol: 18, '°C': 14 } as const satisfies Record<MeansUnit, number>;
+const pointsOf = { mL: 20, g: 18, mmol: 18, '°C': 14 } as const satisfies Record<
+  StressUnit,
+  number
+>;
 
 /** A look that is kept by amount, because searches come back to the same ones. */
 export type Along = (amount: number) => Sight;
 
-/** Looks along the amounts of a means. */
+/** Looks along the amounts of a stress. */
 export function along(mixture: Mixture, after: After): Along {
   const kept = new Map<number, Sight>();
   return (amount) => {
@@ -47,9 +50,9 @@ export function along(mixture: Mixture, after: After): Along {
   };
 }
 
-/** Amounts of a means to look at, up to the most there is room for: by equal factors, temperatures by equal steps. */
-export function amountsOf(means: Means, roomMl: number): number[] {
-  const unit = unitOf(means);
+/** Amounts of a stress to look at, up to the most there is room for: by equal factors, temperatures by equal steps. */
+export function amountsOf(stress: Stress, roomMl: number): number[] {
+  const unit = unitOf(stress);
   const [least, most] = [leastOf[unit], Math.min(mostOf[unit], unit === 'mL' ? roomMl : Infinity)];
   if (most < least) return [];
   const count = pointsOf[unit];
@@ -87,12 +90,12 @@ function between(look: Along, one: SweepPoint, other: SweepPoint, looks: number)
 /** Halvings with which the edge of a stretch is found. */
 const halvings = 5;
 
-/** The stretches of a sweep that fulfil a wish, with their edges found by halving. */
-export function stretches(look: Along, points: readonly SweepPoint[], wish: Wish): Stretch[] {
+/** The stretches of a sweep that fulfil a target, with their edges found by halving. */
+export function stretches(look: Along, points: readonly SweepPoint[], target: Target): Stretch[] {
   const found: Stretch[] = [];
   let from = -1;
   points.forEach(({ sight }, at) => {
-    const isIt = fulfils(sight, wish);
+    const isIt = fulfils(sight, target);
     if (isIt && from < 0) from = at;
     const isLast = at === points.length - 1;
     if (from < 0 || (isIt && !isLast)) return;
@@ -101,8 +104,8 @@ export function stretches(look: Along, points: readonly SweepPoint[], wish: Wish
     const [before, after] = [points[from - 1], points[to + 1]];
     from = -1;
     if (!first || !last) return;
-    const low = before ? edge(look, first.amount, before.amount, wish) : first.amount;
-    const high = after ? edge(look, last.amount, after.amount, wish) : last.amount;
+    const low = before ? edge(look, first.amount, before.amount, target) : first.amount;
+    const high = after ? edge(look, last.amount, after.amount, target) : last.amount;
     const middle = look((low + high) / 2).hex;
     found.push({
       low,
@@ -118,12 +121,12 @@ export function stretches(look: Along, points: readonly SweepPoint[], wish: Wish
   return found;
 }
 
-/** The outermost amount that still fulfils a wish between one that does and one that does not. */
-function edge(look: Along, inside: number, outside: number, wish: Wish): number {
+/** The outermost amount that still fulfils a target between one that does and one that does not. */
+function edge(look: Along, inside: number, outside: number, target: Target): number {
   let [good, bad] = [inside, outside];
   for (let n = 0; n < halvings; n += 1) {
     const middle = (good + bad) / 2;
-    if (fulfils(look(middle), wish)) good = middle;
+    if (fulfils(look(middle), target)) good = middle;
     else bad = middle;
   }
   return good;

@@ -1,7 +1,7 @@
 import type { VesselSetup } from '../../vessel/action';
-import type { Means } from './means';
+import type { Stress } from './stress';
 import type { Watched } from './watched';
-import type { Wish } from './wish';
+import type { Target } from './target';
 
 /** A system ready to be shifted: what to start with, what to shift it with, what to watch and which colours to go through. */
 export interface ReadySystem {
@@ -10,16 +10,16 @@ export interface ReadySystem {
   /** What it is shown for, in a line. */
   readonly shows: string;
   readonly vessel: VesselSetup;
-  readonly means: readonly Means[];
+  readonly stresses: readonly Stress[];
   readonly watched: readonly [Watched, ...Watched[]];
-  readonly wishes: readonly Wish[];
+  readonly targets: readonly Target[];
 }
 
-const clear = (colour: Wish['colour']): Wish => ({ colour, cloudy: false });
-const cloudy = (colour: Wish['colour']): Wish => ({ colour, cloudy: true });
-const water: Means = { water: true };
-const warmth: Means = { warmth: true };
-const of = (solution: string, concentrationM: number): Means => ({ solution, concentrationM });
+const clear = (colour: Target['colour']): Target => ({ colour, cloudy: false });
+const cloudy = (colour: Target['colour']): Target => ({ colour, cloudy: true });
+const water: Stress = { water: true };
+const warmth: Stress = { warmth: true };
+const of = (solution: string, concentrationM: number): Stress => ({ solution, concentrationM });
 
 /** The ready-made systems, each with amounts of its own that show it well; all that happens in them is computed. */
 export const readySystems: readonly ReadySystem[] = [
@@ -31,9 +31,11 @@ export const readySystems: readonly ReadySystem[] = [
       container: 'beaker250',
       contents: [{ substance: 'CuSO4', concentrationM: 0.12, volumeMl: 12 }],
     },
-    means: [of('HCl', 12), water, warmth],
+    stresses: [of('HCl', 12), water, warmth],
     watched: [{ equation: 'Cu^2+ + 4 Cl^- ⇌ CuCl4^2-' }, { equation: 'Cu^2+ + Cl^- ⇌ CuCl^+' }],
-    wishes: ['blue', 'green', 'yellow', 'green', 'blue'].map((one) => clear(one as Wish['colour'])),
+    targets: ['blue', 'green', 'yellow', 'green', 'blue'].map((one) =>
+      clear(one as Target['colour']),
+    ),
   },
   {
     id: 'cobalt-chloride',
@@ -43,9 +45,9 @@ export const readySystems: readonly ReadySystem[] = [
       container: 'beaker',
       contents: [{ substance: 'CoCl2', concentrationM: 0.06, volumeMl: 10 }],
     },
-    means: [of('HCl', 12), water, warmth],
+    stresses: [of('HCl', 12), water, warmth],
     watched: [{ equation: 'Co^2+ + 4 Cl^- ⇌ CoCl4^2-' }],
-    wishes: ['pink', 'violet', 'blue', 'pink'].map((one) => clear(one as Wish['colour'])),
+    targets: ['pink', 'violet', 'blue', 'pink'].map((one) => clear(one as Target['colour'])),
   },
   {
     id: 'iron-thiocyanate',
@@ -59,9 +61,9 @@ export const readySystems: readonly ReadySystem[] = [
         { substance: 'KSCN', concentrationM: 0.0006, volumeMl: 10 },
       ],
     },
-    means: [of('KSCN', 0.1), of('Fe(NO3)3', 0.1), of('Na2HPO4', 0.1), water, warmth],
+    stresses: [of('KSCN', 0.1), of('Fe(NO3)3', 0.1), of('Na2HPO4', 0.1), water, warmth],
     watched: [{ equation: 'Fe^3+ + SCN^- ⇌ FeSCN^2+' }],
-    wishes: ['orange', 'red', 'orange'].map((one) => clear(one as Wish['colour'])),
+    targets: ['orange', 'red', 'orange'].map((one) => clear(one as Target['colour'])),
   },
   {
     id: 'chromate-dichromate',
@@ -71,12 +73,12 @@ export const readySystems: readonly ReadySystem[] = [
       container: 'beaker',
       contents: [{ substance: 'K2CrO4', concentrationM: 0.02, volumeMl: 25 }],
     },
-    means: [of('H2SO4', 0.5), of('NaOH', 0.5), water],
+    stresses: [of('H2SO4', 0.5), of('NaOH', 0.5), water],
     watched: [
       { equation: '2 CrO4^2- + 2 H^+ ⇌ Cr2O7^2- + H2O' },
       { equation: 'CrO4^2- + H^+ ⇌ HCrO4^-' },
     ],
-    wishes: ['yellow', 'orange', 'yellow'].map((one) => clear(one as Wish['colour'])),
+    targets: ['yellow', 'orange', 'yellow'].map((one) => clear(one as Target['colour'])),
   },
   {
     id: 'copper-ammonia',
@@ -86,12 +88,12 @@ export const readySystems: readonly ReadySystem[] = [
       container: 'beaker',
       contents: [{ substance: 'CuSO4', concentrationM: 0.03, volumeMl: 20 }],
     },
-    means: [of('NH3', 2), of('H2SO4', 1), water],
+    stresses: [of('NH3', 2), of('H2SO4', 1), water],
     watched: [
       { equation: 'Cu^2+ + 4 NH3 ⇌ Cu(NH3)4^2+' },
       { equation: 'Cu(OH)2(s) + 4 NH3 ⇌ Cu(NH3)4^2+ + 2 OH^-' },
     ],
-    wishes: [clear('blue'), cloudy('blue'), clear('blue')],
+    targets: [clear('blue'), cloudy('blue'), clear('blue')],
   },
   {
     id: 'nickel-ammonia',
@@ -101,9 +103,9 @@ export const readySystems: readonly ReadySystem[] = [
       container: 'beaker',
       contents: [{ substance: 'NiSO4', concentrationM: 0.1, volumeMl: 15 }],
     },
-    means: [of('NH3', 5), of('HCl', 3), water],
+    stresses: [of('NH3', 5), of('HCl', 3), water],
     watched: [{ equation: 'Ni^2+ + 6 NH3 ⇌ Ni(NH3)6^2+' }],
-    wishes: [clear('green'), clear('blue'), clear('green')],
+    targets: [clear('green'), clear('blue'), clear('green')],
   },
   {
     id: 'bromothymol-blue',
@@ -117,9 +119,9 @@ export const readySystems: readonly ReadySystem[] = [
         { indicator: 'bromothymol blue', drops: 8 },
       ],
     },
-    means: [of('HCl', 0.1), of('NaOH', 0.1), water],
+    stresses: [of('HCl', 0.1), of('NaOH', 0.1), water],
     watched: [{ indicator: 'bromothymol blue' }],
-    wishes: ['green', 'yellow', 'green', 'blue'].map((one) => clear(one as Wish['colour'])),
+    targets: ['green', 'yellow', 'green', 'blue'].map((one) => clear(one as Target['colour'])),
   },
   {
     id: 'iodine-triiodide',
@@ -133,9 +135,9 @@ export const readySystems: readonly ReadySystem[] = [
         { indicator: 'starch', drops: 3 },
       ],
     },
-    means: [warmth, of('KI', 0.5), water],
+    stresses: [warmth, of('KI', 0.5), water],
     watched: [{ equation: 'I2 + I^- ⇌ I3^-' }],
-    wishes: ['blue', 'colourless', 'blue'].map((one) => clear(one as Wish['colour'])),
+    targets: ['blue', 'colourless', 'blue'].map((one) => clear(one as Target['colour'])),
   },
   {
     id: 'silver-chloride-ammonia',
@@ -148,9 +150,9 @@ export const readySystems: readonly ReadySystem[] = [
         { substance: 'NaCl', concentrationM: 0.05, volumeMl: 2 },
       ],
     },
-    means: [of('NH3', 4), of('HNO3', 4), water],
+    stresses: [of('NH3', 4), of('HNO3', 4), water],
     watched: [{ equation: 'AgCl(s) + 2 NH3 ⇌ Ag(NH3)2^+ + Cl^-' }],
-    wishes: [cloudy('white'), clear('colourless'), cloudy('white')],
+    targets: [cloudy('white'), clear('colourless'), cloudy('white')],
   },
   {
     id: 'lime-water',
@@ -160,9 +162,9 @@ export const readySystems: readonly ReadySystem[] = [
       container: 'beaker',
       contents: [{ substance: 'Ca(OH)2', concentrationM: 0.006, volumeMl: 40 }],
     },
-    means: [{ gas: 'CO2' }, warmth, water],
+    stresses: [{ gas: 'CO2' }, warmth, water],
     watched: [{ equation: 'CaCO3(s) + CO2 + H2O ⇌ Ca^2+ + 2 HCO3^-' }],
-    wishes: [clear('colourless'), cloudy('white'), clear('colourless'), cloudy('white')],
+    targets: [clear('colourless'), cloudy('white'), clear('colourless'), cloudy('white')],
   },
   {
     id: 'hydrogencarbonate-indicator',
@@ -177,8 +179,8 @@ export const readySystems: readonly ReadySystem[] = [
         { indicator: 'thymol blue', drops: 1 },
       ],
     },
-    means: [{ gas: 'CO2' }, of('NaOH', 0.01), water],
+    stresses: [{ gas: 'CO2' }, of('NaOH', 0.01), water],
     watched: [{ equation: 'CO2 + H2O ⇌ HCO3^- + H^+' }, { indicator: 'cresol red' }],
-    wishes: ['pink', 'yellow', 'violet'].map((one) => clear(one as Wish['colour'])),
+    targets: ['pink', 'yellow', 'violet'].map((one) => clear(one as Target['colour'])),
   },
 ];

@@ -1,25 +1,25 @@
 import { capital } from '../../common/capital';
-import { meansWords, unitOf } from './means';
-import type { Means } from './means';
+import { stressWords, unitOf } from './stress';
+import type { Stress } from './stress';
 import { along, amountsOf, stretches, sweep } from './sweep';
-import { roomIn } from './way';
-import type { Tool, Way } from './way';
-import { distanceFrom, wishWords } from './wish';
-import type { Sight, Wish } from './wish';
+import { roomIn } from './path';
+import type { Tool, Path } from './path';
+import { distanceFrom, targetWords } from './target';
+import type { Sight, Target } from './target';
 import { atMostFigures, withFigures } from '../../common/formatNumber';
 
 /** Why a colour is not reached, and what comes nearest. */
 export interface Unreached {
-  readonly wish: Wish;
-  /** Its place in the wishes. */
+  readonly target: Target;
+  /** Its place in the targets. */
   readonly at: number;
   /** There would be an amount, but not in this vessel; only within less than a drop; or there is none at any amount. */
   readonly because: 'room' | 'sharp' | 'chemistry';
   /** Amounts between which it shows, closer together than one can measure out. */
-  readonly sharp?: { readonly means: Means; readonly low: number; readonly high: number };
+  readonly sharp?: { readonly stress: Stress; readonly low: number; readonly high: number };
   /** What would reach it in a larger vessel. */
-  readonly needs?: { readonly means: Means; readonly amount: number };
-  readonly nearest?: { readonly means: Means; readonly amount: number; readonly sight: Sight };
+  readonly needs?: { readonly stress: Stress; readonly amount: number };
+  readonly nearest?: { readonly stress: Stress; readonly amount: number; readonly sight: Sight };
 }
 
 /** A colour that one hardly sees is as good as another hue. */
@@ -29,35 +29,35 @@ const lookBeyond = 40;
 
 /** Looks why no way leads on to a colour, and for what comes nearest. */
 export function whyNot(
-  ways: readonly Way[],
+  paths: readonly Path[],
   tools: readonly Tool[],
-  wish: Wish,
+  target: Target,
   at: number,
 ): Unreached {
   let nearest: Unreached['nearest'];
   let needs: Unreached['needs'];
   let sharp: Unreached['sharp'];
   let least = Infinity;
-  for (const { mixture } of ways)
-    for (const { means, after } of tools) {
+  for (const { mixture } of paths)
+    for (const { stress, after } of tools) {
       const look = along(mixture, after);
       const room = roomIn(mixture.vessel);
-      const points = sweep(look, amountsOf(means, room));
+      const points = sweep(look, amountsOf(stress, room));
       for (const { amount, sight } of points) {
-        const distance = distanceFrom(sight, wish) + (sight.faint ? faintIsFar : 0);
-        if (distance < least) [least, nearest] = [distance, { means, amount, sight }];
+        const distance = distanceFrom(sight, target) + (sight.faint ? faintIsFar : 0);
+        if (distance < least) [least, nearest] = [distance, { stress, amount, sight }];
       }
-      const [narrow] = stretches(look, points, wish);
-      if (narrow && !narrow.open) sharp ??= { means, low: narrow.low, high: narrow.high };
-      if (unitOf(means) !== 'mL') continue;
+      const [narrow] = stretches(look, points, target);
+      if (narrow && !narrow.open) sharp ??= { stress, low: narrow.low, high: narrow.high };
+      if (unitOf(stress) !== 'mL') continue;
       const far = lookBeyond * Math.max(room, mixture.vessel.volumeMl);
-      const beyond = amountsOf(means, far).filter((one) => one > 0.95 * room);
-      const [stretch] = stretches(look, sweep(look, beyond), wish);
+      const beyond = amountsOf(stress, far).filter((one) => one > 0.95 * room);
+      const [stretch] = stretches(look, sweep(look, beyond), target);
       if (stretch && stretch.low < (needs?.amount ?? Infinity))
-        needs = { means, amount: stretch.low };
+        needs = { stress, amount: stretch.low };
     }
   return {
-    wish,
+    target,
     at,
     because: sharp ? 'sharp' : needs ? 'room' : 'chemistry',
     ...(sharp && { sharp }),
@@ -67,16 +67,16 @@ export function whyNot(
 }
 
 /** Why a colour is not reached, in a sentence. */
-export function unreachedWords({ wish, because, needs, sharp, nearest }: Unreached): string {
+export function unreachedWords({ target, because, needs, sharp, nearest }: Unreached): string {
   const best = nearest
-    ? ` Nearest: ${nearest.sight.cloudy ? 'cloudy ' : ''}${nearest.sight.colour}, with ${amountWords(nearest.means, nearest.amount)} of ${meansWords(nearest.means)}.`
+    ? ` Nearest: ${nearest.sight.cloudy ? 'cloudy ' : ''}${nearest.sight.colour}, with ${amountWords(nearest.stress, nearest.amount)} of ${stressWords(nearest.stress)}.`
     : '';
   if (because === 'sharp' && sharp)
-    return `${capital(wishWords(wish))} shows only between ${withFigures(sharp.low, 3)} and ${withFigures(sharp.high, 3)} ${unitOf(sharp.means)} of ${meansWords(sharp.means)}, closer than one can measure out: use it more dilute, or more of the start.`;
+    return `${capital(targetWords(target))} shows only between ${withFigures(sharp.low, 3)} and ${withFigures(sharp.high, 3)} ${unitOf(sharp.stress)} of ${stressWords(sharp.stress)}, closer than one can measure out: use it more dilute, or more of the start.`;
   return because === 'room' && needs
-    ? `${capital(wishWords(wish))} would take about ${Math.round(needs.amount)} mL of ${meansWords(needs.means)}, more than there is room for.${best}`
-    : `${capital(wishWords(wish))} is not reached with what is at hand, however much is added.${best}`;
+    ? `${capital(targetWords(target))} would take about ${Math.round(needs.amount)} mL of ${stressWords(needs.stress)}, more than there is room for.${best}`
+    : `${capital(targetWords(target))} is not reached with what is at hand, however much is added.${best}`;
 }
 
-const amountWords = (means: Means, amount: number): string =>
-  `${atMostFigures(amount, 2)} ${unitOf(means)}`;
+const amountWords = (stress: Stress, amount: number): string =>
+  `${atMostFigures(amount, 2)} ${unitOf(stress)}`;

@@ -10,7 +10,7 @@ import { dyeReaction, dyesIn, ran } from './dyes';
 import { layerVolumeMl } from '../layer';
 import type { Reaction } from '../reaction';
 import { degas } from './degas';
-import { come, followedBy, isEmpty, unique } from '../step';
+import { react, followedBy, isEmpty, unique } from '../step';
 import type { Step } from '../step';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
@@ -122,7 +122,7 @@ function others(previous: Vessel, vessel: Vessel, mmol: number): { step: Step; u
     ...vessel,
     phases: { ...phases, solution: addAmounts(phases.solution, { O2: mmol }) },
   };
-  const step = come(previous, mixed);
+  const step = react(previous, mixed);
   const { solution, gas } = step.vessel.phases;
   const { O2: dissolved = 0, ...rest } = solution;
   const left = dissolved + (gas.O2 ?? 0) - (phases.gas.O2 ?? 0);

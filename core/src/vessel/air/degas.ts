@@ -4,7 +4,7 @@ import { dissolvedGas, molarVolumeMlPerMmol } from '../../matter/substances/gas'
 import { addAmounts } from '../amounts';
 import { containers } from '../containers';
 import { layerVolumeMl } from '../layer';
-import { come, followedBy } from '../step';
+import { react, followedBy } from '../step';
 import type { Step } from '../step';
 import { noPhases } from '../vessel';
 import type { Vessel } from '../vessel';
@@ -31,7 +31,7 @@ export function degas(vessel: Vessel): Step | undefined {
       ...now,
       phases: { ...phases, solution: addAmounts(phases.solution, { CO2: -mmol }) },
     };
-    const next = come(now, less, { ...noPhases, gas: { CO2: mmol } });
+    const next = react(now, less, { ...noPhases, gas: { CO2: mmol } });
     step = step ? followedBy(step, next) : next;
   }
   return step;

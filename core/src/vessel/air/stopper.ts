@@ -2,7 +2,7 @@ import { ChemistryError } from '../../common/errors';
 import type { Action } from '../action';
 import { oxygenAbove } from './air';
 import { gasIn, pressureAtm } from './pressure';
-import { come } from '../step';
+import { react } from '../step';
 import type { Step } from '../step';
 import type { Vessel } from '../vessel';
 
@@ -45,5 +45,5 @@ export function open({ stopper, ...vessel }: Vessel): Step {
 const hissesAtm = 1.05;
 
 function still(vessel: Vessel): Step {
-  return { ...come(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
+  return { ...react(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
 }

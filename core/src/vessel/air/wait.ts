@@ -4,7 +4,7 @@ import { sidesOf } from '../../matter/equation/sides';
 import { oxygenFromAir, traceMmol } from './air';
 import { dyeReaction, dyesIn, electronsOf, perSecond, ran } from './dyes';
 import type { Reaction } from '../reaction';
-import { come, isEmpty, resting } from '../step';
+import { react, isEmpty, resting } from '../step';
 import type { Moment, Step } from '../step';
 import { componentsIn } from '../vessel';
 import type { Vessel } from '../vessel';
@@ -28,7 +28,7 @@ export function wait(vessel: Vessel, minutes: number): Step {
   if (isEmpty(vessel) || vessel.volumeMl === 0) return resting(vessel);
   const dyes = dyesIn(vessel);
   const [first] = dyes;
-  const rest = come(vessel, vessel);
+  const rest = react(vessel, vessel);
   const quiet: Step = { ...rest, reactions: [], gasEvolved: {} };
   const glucoseMmol = componentsIn(vessel.phases.solution, 'solution').C6H12O6 ?? 0;
   if (!first || glucoseMmol <= 0) return quiet;
@@ -86,11 +86,11 @@ export function wait(vessel: Vessel, minutes: number): Step {
         elapsed += Math.min(left, doneAfter);
         run(stage.reduction, stage.reduced, carried / (used[stage.oxidised] ?? 1), dye);
         if (left < doneAfter) return;
-        const moment = come(vessel, now);
+        const moment = react(vessel, now);
         moments.push(momentAt(elapsed, moment));
       });
     }
-  const settled = come(vessel, now);
+  const settled = react(vessel, now);
   return {
     ...settled,
     reactions,

@@ -20,7 +20,7 @@ import { layerVolumeMl } from '../layer';
 import { waterDensityGPerMl } from '../pour';
 import { tabulated } from '../reaction';
 import type { Reaction, Reason } from '../reaction';
-import { come, isEmpty, resting, unique } from '../step';
+import { react, isEmpty, resting, unique } from '../step';
 import type { Step } from '../step';
 import { thermalRows } from './thermalRows';
 import type { Vessel } from '../vessel';
@@ -84,7 +84,7 @@ export function ignite(vessel: Vessel): Step {
 
 /** A liquid that a flame changed only by what burned off it. */
 function still(before: Vessel, left: Vessel): Step {
-  return { ...come(before, left), reactions: [] };
+  return { ...react(before, left), reactions: [] };
 }
 
 function burnLiquids(start: Vessel): Burned {

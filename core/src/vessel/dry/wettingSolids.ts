@@ -2,7 +2,7 @@ import { shelf } from '../../matter/substances/data/shelf';
 import type { Substance } from '../../matter/substances/types';
 import { waterOfCrystallisation } from '../../matter/formula/molarMass';
 import { parseFormula } from '../../matter/formula/parseFormula';
-import { meet } from '../meet';
+import { bringToRest } from '../bringToRest';
 import type { Amounts } from '../amounts';
 import { pourOut, waterDensityGPerMl } from '../pour';
 import { pourTogether } from '../vessel';
@@ -45,12 +45,12 @@ export function dryReason(vessel: Vessel): string | undefined {
   const water = pourOut({ substance: 'water', volumeMl: triedInMl }, vessel.container);
   const wet = pourTogether(vessel, water);
   const apart = Object.entries(vessel.phases.solids).flatMap(([formula, mmol]) =>
-    meet(
+    bringToRest(
       { ...wet, phases: { ...wet.phases, solids: { [formula]: mmol } } },
       { ...wet.phases, solids: { [formula]: mmol } },
     ).reactions.map(({ netIonic }) => netIonic),
   );
-  const [first] = meet(wet, wet.phases).reactions.filter(
+  const [first] = bringToRest(wet, wet.phases).reactions.filter(
     ({ netIonic }) => !apart.includes(netIonic),
   );
   return first

@@ -9,7 +9,7 @@ import type { Electrode, Passivity } from '../../matter/substances/types';
 import type { HalfReaction } from '../halfReaction';
 import { builtUpM } from './transport';
 
-import { atMinus, atPlus, surfaceM } from './candidates';
+import { atCathode, atAnode, surfaceM } from './candidates';
 import type { Candidate } from './candidates';
 import { bromine, chlorine, stainlessHalves } from './electrodeHalves';
 import type { ElectrodeSetting, ElectrodeSide } from './electrodeSetting';
@@ -166,7 +166,8 @@ function passivityOf(electrode: Electrode, { pH, species }: Equilibrium): Passiv
 
 function solve(setting: ElectrodeSetting, near: Equilibrium, passive: Passivity | undefined) {
   const { side, densityAPerCm2 } = setting;
-  const candidates = side === 'cathode' ? atMinus(setting, near) : atPlus(setting, near, passive);
+  const candidates =
+    side === 'cathode' ? atCathode(setting, near) : atAnode(setting, near, passive);
   // Towards lower potentials for reduction, higher for oxidation: the total current only grows that way.
   const away = side === 'cathode' ? -1 : 1;
   const total = (volts: number) => candidates.reduce((sum, { current }) => sum + current(volts), 0);

@@ -35,7 +35,7 @@ export interface Candidate {
 }
 
 /** What could go at minus: ions that are discharged, and hydrogen from water or acid. */
-export function atMinus(setting: ElectrodeSetting, near: Equilibrium): Candidate[] {
+export function atCathode(setting: ElectrodeSetting, near: Equilibrium): Candidate[] {
   const { bulk, temperatureC } = setting;
   const left = new Set(
     notAtElectrodes.flatMap((row) =>
@@ -118,7 +118,7 @@ function hydrogenAt(
   };
 }
 
-export function atPlus(
+export function atAnode(
   setting: ElectrodeSetting,
   near: Equilibrium,
   passive: Passivity | undefined,

@@ -4,7 +4,7 @@ import { addAmounts } from '../amounts';
 import type { Amounts } from '../amounts';
 import { tabulated } from '../reaction';
 import type { Reaction } from '../reaction';
-import { come, unique } from '../step';
+import { react, unique } from '../step';
 import type { Step } from '../step';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
@@ -55,7 +55,7 @@ export function electrolyse(vessel: Vessel, action: ElectrolyseAction): Step {
       gas: addAmounts(vessel.phases.gas, gas),
     },
   };
-  const step = come(vessel, after);
+  const step = react(vessel, after);
   const reaction = overall(passed);
   return {
     ...step,

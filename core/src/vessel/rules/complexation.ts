@@ -7,7 +7,7 @@ import { sourceText } from '../../matter/substances/source';
 import type { FormedSpecies } from '../../matter/substances/types';
 import { isHalogen } from './halogenSplitting';
 import { claim, unclaimed } from '../change';
-import { writeThrough } from '../writeThrough';
+import { equationAround } from '../equationAround';
 import type { Process } from '../reaction';
 import type { Happening, Rule } from './rule';
 import { noticeableM } from './rule';
@@ -38,7 +38,7 @@ export const complexation: Rule = {
         .flatMap(({ row }): Process[] => {
           const term = { formula: row.formula, state: 'aq' } as const;
           const amount = unclaimed(change, term);
-          const equation = writeThrough(change, { made: [[term, 1]], extentMmol: amount });
+          const equation = equationAround(change, { made: [[term, 1]], extentMmol: amount });
           if (!equation || amount <= 0) return [];
           claim(change, equation, amount);
           return [

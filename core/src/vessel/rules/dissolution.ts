@@ -4,7 +4,7 @@ import { sourceText } from '../../matter/substances/source';
 import type { SparinglySoluble } from '../../matter/substances/types';
 import type { DrivingForce } from '../../matter/equation/reactionType';
 import { claim, keyOf, openChanges } from '../change';
-import { writeThrough } from '../writeThrough';
+import { equationAround } from '../equationAround';
 import type { RawEquation } from '../change';
 import { isComplex } from './complexation';
 import type { Process } from '../reaction';
@@ -26,7 +26,7 @@ export const dissolution: Rule = {
       // What another reaction has claimed too much of has not dissolved: there was none of it before.
       const isGone = (change.atFirst.get(keyOf(term)) ?? 0) < 0;
       if (!row || row.elementary || !visible || !isGone) return [];
-      const equation = writeThrough(change, { used: [[term, 1]], extentMmol: -amount });
+      const equation = equationAround(change, { used: [[term, 1]], extentMmol: -amount });
       if (!equation || equation.right.length === 0) return [];
       claim(change, equation, -amount);
       return [

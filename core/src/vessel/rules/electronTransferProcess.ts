@@ -2,7 +2,7 @@ import { formatQuantity, withPlaces } from '../../common/formatNumber';
 import { sourceText } from '../../matter/substances/source';
 import type { PhaseTerm, RawEquation, Terms } from '../change';
 import { claim } from '../change';
-import { writeThrough } from '../writeThrough';
+import { equationAround } from '../equationAround';
 import type { HalfReaction, HalfTerm } from '../halfReaction';
 import type { Process, Reason } from '../reaction';
 import type { ElectronTransfer } from './electronTransfer';
@@ -16,7 +16,7 @@ export const electronTransferRule: Rule = {
     joined(transfers)
       .filter(({ extentMmol }) => extentMmol > 0.1 * noticeableM * volumeMl)
       .map((transfer): Process => {
-        const raw = writeThrough(change, {
+        const raw = equationAround(change, {
           handedOver: transfer.change,
           extentMmol: transfer.extentMmol,
         });

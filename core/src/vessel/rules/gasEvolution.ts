@@ -1,7 +1,7 @@
 import { dissolvedGases } from '../../matter/substances/data/dissolvedGases';
 import { sourceText } from '../../matter/substances/source';
 import { claim, openChanges } from '../change';
-import { writeThrough } from '../writeThrough';
+import { equationAround } from '../equationAround';
 import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { noticeableGasMmol } from './rule';
@@ -15,7 +15,7 @@ export const gasEvolution: Rule = {
       .filter(({ term, amount }) => term.state === 'g' && amount > noticeableGasMmol)
       .sort((a, b) => b.amount - a.amount)
       .flatMap(({ term, amount }): Process[] => {
-        const equation = writeThrough(change, { made: [[term, 1]], extentMmol: amount });
+        const equation = equationAround(change, { made: [[term, 1]], extentMmol: amount });
         // A gas that was dissolved and only left is no reaction.
         if (!equation || equation.left.every(([{ formula }]) => formula === term.formula))
           return [];

@@ -2,7 +2,7 @@ import { formedSpecies } from '../../matter/substances/componentsOf';
 import { sourceText } from '../../matter/substances/source';
 import { claim, unclaimed } from '../change';
 import type { Process } from '../reaction';
-import { writeThrough } from '../writeThrough';
+import { equationAround } from '../equationAround';
 import type { Rule } from './rule';
 import { noticeableM } from './rule';
 import { withPlaces } from '../../common/formatNumber';
@@ -35,7 +35,11 @@ export const halogenSplitting: Rule = {
         // A hypohalite that only took up a proton made no halogen.
         const extentMmol = Math.min(-unclaimed(change, used), unclaimed(change, made));
         if (extentMmol < noticeableM * volumeMl) return [];
-        const equation = writeThrough(change, { used: [[used, 1]], made: [[made, 1]], extentMmol });
+        const equation = equationAround(change, {
+          used: [[used, 1]],
+          made: [[made, 1]],
+          extentMmol,
+        });
         if (!equation) return [];
         claim(change, equation, extentMmol);
         return [

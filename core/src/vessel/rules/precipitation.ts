@@ -5,7 +5,7 @@ import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble'
 import { sourceText } from '../../matter/substances/source';
 import type { SparinglySoluble } from '../../matter/substances/types';
 import { claim, openChanges } from '../change';
-import { writeThrough } from '../writeThrough';
+import { equationAround } from '../equationAround';
 import type { Process, Reason } from '../reaction';
 import type { Rule } from './rule';
 import { visibleMgPerL } from './rule';
@@ -24,7 +24,7 @@ export const precipitation: Rule = {
       })
       .sort((a, b) => b.amount - a.amount)
       .flatMap(({ term, amount }): Process[] => {
-        const equation = writeThrough(change, { made: [[term, 1]], extentMmol: amount });
+        const equation = equationAround(change, { made: [[term, 1]], extentMmol: amount });
         if (!equation) return [];
         claim(change, equation, amount);
         const why = unsettled.saturation.find(({ solid }) => solid.formula === term.formula);

@@ -1,6 +1,6 @@
 import { Alert, Text } from '@mantine/core';
 import { formatAmount } from '@stoichos/core/common';
-import { electrolyse } from '@stoichos/core/studies/electrolysis';
+import { predictElectrolysis } from '@stoichos/core/studies/electrolysis';
 import { useMemo } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { NotPredicted } from '../../shared/chemistry/NotPredicted';
@@ -13,7 +13,7 @@ export function MeltAnswer({ request, current }: AskedCell) {
   const answer = useMemo(
     () =>
       attempt(() =>
-        electrolyse({
+        predictElectrolysis({
           ...request,
           ...(current.currentA !== undefined && { currentA: current.currentA }),
           ...(current.timeS !== undefined && { timeS: current.timeS }),

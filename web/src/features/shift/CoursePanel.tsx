@@ -1,8 +1,8 @@
 import { Select, Text, Title } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
 import { phraseHex, plainWords, readPhrase } from '@stoichos/core/seeing/appearance';
-import { meansWords, powerText, unitOf } from '@stoichos/core/studies/shift';
-import type { CoursePoint, Means, MeansUnit, Watched } from '@stoichos/core/studies/shift';
+import { stressWords, powerText, unitOf } from '@stoichos/core/studies/shift';
+import type { CoursePoint, Stress, StressUnit, Watched } from '@stoichos/core/studies/shift';
 import type { Chart, ChartConfiguration, Plugin } from 'chart.js';
 import { useCallback, useMemo, useState } from 'react';
 import { ChartCard } from '../../shared/chart/ChartCard';
@@ -17,17 +17,17 @@ interface CoursePanelProps {
   readonly vessel: EquilibriumState['vessel'];
   readonly actions: readonly EquilibriumState['done'][number]['action'][];
   readonly watched: Watched | undefined;
-  readonly means: readonly Means[];
+  readonly stresses: readonly Stress[];
 }
 
 /** How the forms share and the colour changes along the amount of a reagent or the temperature, from where the mixture stands. */
-export function CoursePanel({ vessel, actions, watched, means }: CoursePanelProps) {
+export function CoursePanel({ vessel, actions, watched, stresses }: CoursePanelProps) {
   const [chosen, setChosen] = useState<string | null>(null);
-  const one = means.find((it) => meansWords(it) === chosen) ?? means[0];
+  const one = stresses.find((it) => stressWords(it) === chosen) ?? stresses[0];
   const { value, failure } = useAnswer(
     'course',
     one && watched && vessel.contents.length > 0
-      ? [{ vessel, actions: [...actions], watched, means: one }]
+      ? [{ vessel, actions: [...actions], watched, stress: one }]
       : undefined,
   );
   if (!one || !watched) return null;
@@ -40,13 +40,16 @@ export function CoursePanel({ vessel, actions, watched, means }: CoursePanelProp
         className="no-print"
         label="Along"
         mb="sm"
-        value={meansWords(one)}
-        data={means.map((it) => ({ value: meansWords(it), label: plainFormula(meansWords(it)) }))}
+        value={stressWords(one)}
+        data={stresses.map((it) => ({
+          value: stressWords(it),
+          label: plainFormula(stressWords(it)),
+        }))}
         onChange={setChosen}
       />
       <TaskFailure failure={failure} />
       {value && unitOf(one) === value.unit && (
-        <CourseChart points={value.points} means={one} unit={value.unit} />
+        <CourseChart points={value.points} stress={one} unit={value.unit} />
       )}
     </>
   );
@@ -57,8 +60,8 @@ const leastShare = 0.02;
 
 interface CourseChartProps {
   readonly points: readonly CoursePoint[];
-  readonly means: Means;
-  readonly unit: MeansUnit;
+  readonly stress: Stress;
+  readonly unit: StressUnit;
 }
 
 /** The chart of a course: shares of the forms, on a strip of its colours. */
@@ -105,10 +108,10 @@ function useCourseChart({
   return configure;
 }
 
-function CourseChart({ points: found, means, unit }: CourseChartProps) {
+function CourseChart({ points: found, stress, unit }: CourseChartProps) {
   const { scale } = currentReader();
-  const isWarmth = 'warmth' in means;
-  const axis = isWarmth ? `Temperature, ${scale}` : `${plainFormula(meansWords(means))}, ${unit}`;
+  const isWarmth = 'warmth' in stress;
+  const axis = isWarmth ? `Temperature, ${scale}` : `${plainFormula(stressWords(stress))}, ${unit}`;
   const points = useMemo(
     () =>
       isWarmth
@@ -143,7 +146,7 @@ function CourseChart({ points: found, means, unit }: CourseChartProps) {
       <LineKey
         lines={forms.map((form) => ({ name: plainFormula(form), colour: colourOf(points, form) }))}
       />
-      {'warmth' in means && first && last && (
+      {'warmth' in stress && first && last && (
         <Text size="sm" data-testid="vant-hoff">
           K goes from {plainFormula(powerText(first.logK))} at{' '}
           {`${withPlaces(first.amount, 0)} ${scale}`} to {plainFormula(powerText(last.logK))} at{' '}

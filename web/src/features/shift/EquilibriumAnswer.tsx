@@ -30,7 +30,7 @@ export function EquilibriumAnswer({ study }: { readonly study: Equilibrium }) {
       )}
       {!isEmpty && <Shown study={study} />}
       <TaskProgress
-        what="Looking for a way through the colours"
+        what="Looking for a path through the colours"
         share={planning.share}
         cancel={planning.cancel}
       />

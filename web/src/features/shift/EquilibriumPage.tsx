@@ -53,7 +53,7 @@ function Reasons({ study }: { readonly study: Equilibrium }) {
         vessel={state.vessel}
         actions={actions}
         watched={state.watched ?? run.watchable[0]}
-        means={state.means}
+        stresses={state.stresses}
       />
       {state.vessel.contents.length > 0 && <Cautions state={state} actions={actions} />}
     </>

@@ -8,7 +8,7 @@ import type { Equilibrium } from './useEquilibrium';
 /** What one sets: the system, what is done to it next, what it starts from, the colours that are wanted. */
 export function EquilibriumSettings({ study }: { readonly study: Equilibrium }) {
   const { state, run, planning } = study;
-  const { means, vessel, wishes } = state;
+  const { stresses, vessel, targets } = state;
   const now = run?.steps.at(-1)?.told.state;
   return (
     <>
@@ -30,7 +30,7 @@ export function EquilibriumSettings({ study }: { readonly study: Equilibrium }) 
         </Tabs.List>
         <Tabs.Panel value="shift">
           <ShiftPanel
-            means={means}
+            stresses={stresses}
             temperatureC={now?.temperatureC ?? 25}
             volumeMl={now?.volumeMl ?? 0}
             onDo={study.act}
@@ -42,10 +42,10 @@ export function EquilibriumSettings({ study }: { readonly study: Equilibrium }) 
         <Tabs.Panel value="plan">
           <PlanPanel
             container={vessel.container ?? 'beaker'}
-            means={means}
-            wishes={wishes}
+            stresses={stresses}
+            targets={targets}
             busy={planning.share !== undefined}
-            onChange={study.wish}
+            onChange={study.target}
             onPlan={() => void study.makePlan()}
           />
         </Tabs.Panel>

@@ -1,8 +1,8 @@
 import { ActionIcon, Button, Checkbox, Select, Text } from '@mantine/core';
 import { colourWords } from '@stoichos/core/seeing/appearance';
-import { meansWords, wishWords } from '@stoichos/core/studies/shift';
+import { stressWords, targetWords } from '@stoichos/core/studies/shift';
 import { containerInWords } from '@stoichos/core/vessel';
-import type { Means, Wish } from '@stoichos/core/studies/shift';
+import type { Stress, Target } from '@stoichos/core/studies/shift';
 import type { ContainerKind } from '@stoichos/core/vessel';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -12,41 +12,49 @@ import classes from './Equilibrium.module.css';
 
 interface PlanPanelProps {
   readonly container: ContainerKind;
-  readonly means: readonly Means[];
-  readonly wishes: readonly Wish[];
+  readonly stresses: readonly Stress[];
+  readonly targets: readonly Target[];
   readonly busy: boolean;
-  readonly onChange: (wishes: Wish[]) => void;
+  readonly onChange: (targets: Target[]) => void;
   readonly onPlan: () => void;
 }
 
 const mostWishes = 8;
 
 /** The colours wanted, in order; the first is what the start should show. */
-export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: PlanPanelProps) {
-  const [colour, setColour] = useState<Wish['colour']>('green');
+export function PlanPanel({
+  container,
+  stresses,
+  targets,
+  busy,
+  onChange,
+  onPlan,
+}: PlanPanelProps) {
+  const [colour, setColour] = useState<Target['colour']>('green');
   const [cloudy, setCloudy] = useState(false);
   return (
     <>
       <Text size="sm" className="quiet" mb="sm">
         In the {containerInWords(container)}, with{' '}
-        <Formula text={means.map(meansWords).join(', ')} wrap />. Both are changed under “Start”.
+        <Formula text={stresses.map(stressWords).join(', ')} wrap />. Both are changed under
+        “Start”.
       </Text>
       <Text mb="xs">Colours to go through, in order:</Text>
-      {wishes.length === 0 ? (
+      {targets.length === 0 ? (
         <Text className="quiet" mb="sm">
           None yet. Add the colours one after the other.
         </Text>
       ) : (
-        <ol className={classes.list} data-testid="wishes">
-          {wishes.map((wish, at) => (
+        <ol className={classes.list} data-testid="targets">
+          {targets.map((target, at) => (
             <li key={at}>
               <span>
-                <Swatch colour={wish.colour} /> {at + 1}. {wishWords(wish)}
+                <Swatch colour={target.colour} /> {at + 1}. {targetWords(target)}
               </span>
               <ActionIcon
                 variant="subtle"
-                aria-label={`Leave out ${wishWords(wish)}, number ${at + 1}`}
-                onClick={() => onChange(wishes.filter((_, one) => one !== at))}
+                aria-label={`Leave out ${targetWords(target)}, number ${at + 1}`}
+                onClick={() => onChange(targets.filter((_, one) => one !== at))}
               >
                 <IconTrash size={18} />
               </ActionIcon>
@@ -54,7 +62,7 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
           ))}
         </ol>
       )}
-      {wishes.length < mostWishes && (
+      {targets.length < mostWishes && (
         <>
           <Select
             label="Next colour"
@@ -65,7 +73,7 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
                 <Swatch colour={option.value} /> {option.value}
               </span>
             )}
-            onChange={(value) => setColour(value as Wish['colour'])}
+            onChange={(value) => setColour(value as Target['colour'])}
           />
           <Checkbox
             mt="xs"
@@ -73,7 +81,7 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
             checked={cloudy}
             onChange={(event) => setCloudy(event.currentTarget.checked)}
           />
-          <Button mt="sm" fullWidth onClick={() => onChange([...wishes, { colour, cloudy }])}>
+          <Button mt="sm" fullWidth onClick={() => onChange([...targets, { colour, cloudy }])}>
             Add to the colours
           </Button>
         </>
@@ -82,7 +90,7 @@ export function PlanPanel({ container, means, wishes, busy, onChange, onPlan }: 
         variant="filled"
         mt="sm"
         fullWidth
-        disabled={wishes.length === 0 || busy}
+        disabled={targets.length === 0 || busy}
         onClick={onPlan}
       >
         Plan it

@@ -1,10 +1,10 @@
 import { Alert, Button, Group, Text, Title } from '@mantine/core';
 import {
   dropsToSpare,
-  meansWords,
+  stressWords,
   shiftCautions,
   unreachedWords,
-  wishWords,
+  targetWords,
 } from '@stoichos/core/studies/shift';
 import type { ColourPlan, PlanStage } from '@stoichos/core/studies/shift';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -87,7 +87,7 @@ export function PlanResult({ plan, onWalk, onClose }: PlanResultProps) {
 function Marks({ stages }: { stages: readonly PlanStage[] }) {
   return (
     <div style={{ display: 'flex', fontSize: '0.82rem' }} aria-hidden>
-      {stages.map(({ means, amount, unit, poursAway }, at) => (
+      {stages.map(({ stress, amount, unit, poursAway }, at) => (
         <span
           key={at}
           className="quiet"
@@ -99,7 +99,7 @@ function Marks({ stages }: { stages: readonly PlanStage[] }) {
           }}
         >
           {poursAway !== undefined && `pour ${Math.round(100 * poursAway)} % away, `}
-          {means && 'warmth' in means
+          {stress && 'warmth' in stress
             ? formatSetTemperature(amount)
             : `+${formatQuantity(amount, unit)}`}
         </span>
@@ -109,7 +109,7 @@ function Marks({ stages }: { stages: readonly PlanStage[] }) {
 }
 
 function Stage({ stage }: { stage: PlanStage }) {
-  const { wish, means, amount, unit, sight, range, open, poursAway, volumeMl } = stage;
+  const { target, stress, amount, unit, sight, range, open, poursAway, volumeMl } = stage;
   const spare = dropsToSpare(stage);
   return (
     <>
@@ -120,17 +120,17 @@ function Stage({ stage }: { stage: PlanStage }) {
           aria-hidden
         />
         <div>
-          <Text fw={600}>{wishWords(wish)}</Text>
+          <Text fw={600}>{targetWords(target)}</Text>
           <Text>
-            {means === undefined ? (
+            {stress === undefined ? (
               'As it stands at the start.'
             ) : (
               <>
                 {poursAway !== undefined && `Pour ${Math.round(100 * poursAway)} % away, then `}
-                {'warmth' in means ? (
+                {'warmth' in stress ? (
                   `bring it to ${formatSetTemperature(amount)}`
                 ) : (
-                  <Formula text={`${formatNumber(amount)} ${unit} of ${meansWords(means)}`} />
+                  <Formula text={`${formatNumber(amount)} ${unit} of ${stressWords(stress)}`} />
                 )}
                 {' → '}
                 {sight.cloudy ? 'cloudy ' : ''}
@@ -138,13 +138,13 @@ function Stage({ stage }: { stage: PlanStage }) {
               </>
             )}
           </Text>
-          {means !== undefined &&
-            shiftCautions({ contents: [] }, [], [means]).lines.map((line) => (
+          {stress !== undefined &&
+            shiftCautions({ contents: [] }, [], [stress]).lines.map((line) => (
               <Text key={line} size="sm" fw={600}>
                 <Formula text={line} wrap />
               </Text>
             ))}
-          {means !== undefined && (
+          {stress !== undefined && (
             <Text size="sm" className="quiet">
               Right from {short(range[0])} to{' '}
               {open ? 'as much as there is room for' : `${short(range[1])} ${unit}`}

@@ -1,8 +1,8 @@
 import study from '../../shared/study/Study.module.css';
 import { Button, Text, Title, UnstyledButton } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { actionOf, meansWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
-import type { Means, MeansUnit } from '@stoichos/core/studies/shift';
+import { actionOf, stressWords, shiftCautions, unitOf } from '@stoichos/core/studies/shift';
+import type { Stress, StressUnit } from '@stoichos/core/studies/shift';
 import type { Action } from '@stoichos/core/vessel';
 import { useState } from 'react';
 import { useSettings } from '../../data/settings/useSettings';
@@ -11,7 +11,7 @@ import { formatSetTemperature, formatQuantity } from '@stoichos/core/common';
 import { Amount } from '../../shared/study/Amount';
 
 interface ShiftPanelProps {
-  readonly means: readonly Means[];
+  readonly stresses: readonly Stress[];
   readonly temperatureC: number;
   readonly volumeMl: number;
   readonly onDo: (action: Action) => boolean;
@@ -21,7 +21,7 @@ interface ShiftPanelProps {
 const temperatures = [5, 25, 60, 85];
 
 /** Amounts one really takes, a tap each. */
-function tapsFor(unit: MeansUnit, dropsPerMl: number): readonly (readonly [number, string])[] {
+function tapsFor(unit: StressUnit, dropsPerMl: number): readonly (readonly [number, string])[] {
   switch (unit) {
     case 'mL':
       return [
@@ -49,13 +49,13 @@ function tapsFor(unit: MeansUnit, dropsPerMl: number): readonly (readonly [numbe
 }
 
 /** Cautions with a reagent, where one opens its bottle. */
-const cautionOf = (one: Means): readonly string[] =>
+const cautionOf = (one: Stress): readonly string[] =>
   shiftCautions({ contents: [] }, [], [one]).lines;
 
 /** What one does to the mixture: add by drops, millilitres or solid, heat or cool, pour some away. */
-export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelProps) {
+export function ShiftPanel({ stresses, temperatureC, volumeMl, onDo }: ShiftPanelProps) {
   const [chosen, setChosen] = useState(0);
-  const one = means[chosen] ?? means[0];
+  const one = stresses[chosen] ?? stresses[0];
   const isEmpty = volumeMl <= 0;
   if (isEmpty)
     return (
@@ -69,14 +69,14 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
         What with
       </Title>
       <div className={study.chips} role="group" aria-label="What with">
-        {means.map((it, at) => (
+        {stresses.map((it, at) => (
           <UnstyledButton
-            key={meansWords(it)}
+            key={stressWords(it)}
             className="tappable"
             aria-pressed={it === one}
             onClick={() => setChosen(at)}
           >
-            <Formula text={meansWords(it)} />
+            <Formula text={stressWords(it)} />
           </UnstyledButton>
         ))}
       </div>
@@ -107,12 +107,12 @@ export function ShiftPanel({ means, temperatureC, volumeMl, onDo }: ShiftPanelPr
 }
 
 interface HowMuchProps {
-  readonly one: Means;
+  readonly one: Stress;
   readonly act: (action: Action) => void;
   readonly temperatureC: number;
 }
 
-/** How much of the chosen means goes in. */
+/** How much of the chosen stress goes in. */
 function HowMuch({ one, act, temperatureC }: HowMuchProps) {
   const { dropsPerMl } = useSettings();
   const form = useForm<{ amount: number | '' }>({

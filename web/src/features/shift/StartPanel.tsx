@@ -1,9 +1,9 @@
 import study from '../../shared/study/Study.module.css';
 import { ActionIcon, Box, Button, SegmentedControl, Select, Text, Title } from '@mantine/core';
 import { portionWords } from '@stoichos/core/seeing/rack';
-import { meansWords } from '@stoichos/core/studies/shift';
+import { stressWords } from '@stoichos/core/studies/shift';
 import { containers } from '@stoichos/core/vessel';
-import type { Means } from '@stoichos/core/studies/shift';
+import type { Stress } from '@stoichos/core/studies/shift';
 import type { ContainerKind, VesselSetup, AnyPortion } from '@stoichos/core/vessel';
 import { IconTrash } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -35,7 +35,7 @@ const vesselKinds: readonly ContainerKind[] = [
 
 /** What the study starts from: the vessel, what is in it, and the reagents that stand ready. */
 export function StartPanel({ state, onChange }: StartPanelProps) {
-  const { vessel, means } = state;
+  const { vessel, stresses } = state;
   const { contents } = vessel;
   return (
     <>
@@ -75,13 +75,13 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
       <Title size="h5" mt="md">
         Standing ready
       </Title>
-      <MeansList onChange={onChange} means={means} />
-      {means.length < 6 && (
+      <StressList onChange={onChange} stresses={stresses} />
+      {stresses.length < 6 && (
         <Fold title="Another reagent">
           <MeansForm
             onAdd={(one) =>
               onChange({
-                means: [...means.filter((it) => meansWords(it) !== meansWords(one)), one],
+                stresses: [...stresses.filter((it) => stressWords(it) !== stressWords(one)), one],
               })
             }
           />
@@ -92,22 +92,22 @@ export function StartPanel({ state, onChange }: StartPanelProps) {
 }
 
 /** The reagents that stand ready. */
-function MeansList({
+function StressList({
   onChange,
-  means,
+  stresses,
 }: {
   readonly onChange: (change: Partial<EquilibriumState>) => void;
-  readonly means: Means[];
+  readonly stresses: Stress[];
 }) {
   return (
     <ul className={classes.list}>
-      {means.map((one, at) => (
-        <li key={meansWords(one)}>
-          <Formula text={meansWords(one)} />
+      {stresses.map((one, at) => (
+        <li key={stressWords(one)}>
+          <Formula text={stressWords(one)} />
           <ActionIcon
             variant="subtle"
-            aria-label={`Put ${meansWords(one)} away`}
-            onClick={() => onChange({ means: means.filter((_, it) => it !== at) })}
+            aria-label={`Put ${stressWords(one)} away`}
+            onClick={() => onChange({ stresses: stresses.filter((_, it) => it !== at) })}
           >
             <IconTrash size={18} />
           </ActionIcon>
@@ -152,7 +152,7 @@ function StartContents({
 }
 
 /** Chooses a reagent to stand ready: as a solution of some strength, as a solid, or as a gas. */
-function MeansForm({ onAdd }: { onAdd: (means: Means) => void }) {
+function MeansForm({ onAdd }: { onAdd: (stress: Stress) => void }) {
   const [name, setName] = useState('');
   const [wanted, setWanted] = useState<PortionKind>('solution');
   const [strength, setStrength] = useState<number | string>(1);

@@ -6,7 +6,7 @@ import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral } from '@stoichos/core/safety';
 import { fumesSource, powerText, shiftCautions } from '@stoichos/core/studies/shift';
 import type {
-  Means,
+  Stress,
   ShiftRun,
   ShiftStep,
   Watched,
@@ -148,10 +148,10 @@ interface CautionsProps {
 }
 
 /** Cautions with this mixture and the reagents that stand ready, and where it goes afterwards. */
-export function Cautions({ state: { vessel, means }, actions }: CautionsProps) {
+export function Cautions({ state: { vessel, stresses }, actions }: CautionsProps) {
   const { lines, hazards, waste } = useMemo(
-    () => shiftCautions(vessel, actions, means as readonly Means[]),
-    [vessel, actions, means],
+    () => shiftCautions(vessel, actions, stresses as readonly Stress[]),
+    [vessel, actions, stresses],
   );
   return (
     <>

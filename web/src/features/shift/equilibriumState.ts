@@ -1,4 +1,9 @@
-import { meansSchema, readySystems, watchedSchema, wishSchema } from '@stoichos/core/studies/shift';
+import {
+  stressSchema,
+  readySystems,
+  watchedSchema,
+  targetSchema,
+} from '@stoichos/core/studies/shift';
 import { actionSchema, vesselSchema } from '@stoichos/core/vessel';
 import type { ReadySystem } from '@stoichos/core/studies/shift';
 import * as z from 'zod';
@@ -14,9 +19,9 @@ export const equilibriumSchema = z.object({
   /** Id of a ready-made system; `own` for a mixture composed here. */
   system: z.string(),
   vessel: vesselSchema,
-  means: z.array(meansSchema).max(6),
+  stresses: z.array(stressSchema).max(6),
   watched: watchedSchema.optional(),
-  wishes: z.array(wishSchema).max(8),
+  targets: z.array(targetSchema).max(8),
   done: z.array(doneSchema).max(60),
   /** Taken back, newest last, to be done again. */
   undone: z.array(doneSchema).max(60),
@@ -25,13 +30,19 @@ export type EquilibriumState = z.output<typeof equilibriumSchema>;
 export type Done = z.output<typeof doneSchema>;
 
 /** A ready-made system as it stands on the bench. */
-export function ofSystem({ id, vessel, means, watched, wishes }: ReadySystem): EquilibriumState {
+export function ofSystem({
+  id,
+  vessel,
+  stresses,
+  watched,
+  targets,
+}: ReadySystem): EquilibriumState {
   return {
     system: id,
     vessel,
-    means: [...means],
+    stresses: [...stresses],
     watched: watched[0],
-    wishes: [...wishes],
+    targets: [...targets],
     done: [],
     undone: [],
   };
@@ -41,8 +52,8 @@ export function ofSystem({ id, vessel, means, watched, wishes }: ReadySystem): E
 export const ownMixture: EquilibriumState = {
   system: 'own',
   vessel: { container: 'beaker', contents: [] },
-  means: [{ water: true }, { warmth: true }],
-  wishes: [],
+  stresses: [{ water: true }, { warmth: true }],
+  targets: [],
   done: [],
   undone: [],
 };

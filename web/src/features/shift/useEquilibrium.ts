@@ -55,7 +55,7 @@ export function useEquilibrium() {
     setRefusal(undefined);
     setShown(undefined);
   };
-  const { done, vessel, means, wishes } = state;
+  const { done, vessel, stresses, targets } = state;
   const takingBack = useTakingBack(state, change);
   const run = 'run' in shifted ? shifted.run : undefined;
   const lastStep = (run?.steps.length ?? 1) - 1;
@@ -88,7 +88,8 @@ export function useEquilibrium() {
       setPlan(undefined);
       change(part);
     },
-    wish: (next: EquilibriumState['wishes']) => setState((before) => ({ ...before, wishes: next })),
+    target: (next: EquilibriumState['targets']) =>
+      setState((before) => ({ ...before, targets: next })),
     act: (action: Action): boolean => {
       const next: Done = { action };
       const failed = tryNext(next);
@@ -99,7 +100,7 @@ export function useEquilibrium() {
     },
     makePlan: async () => {
       setPlan(undefined);
-      const found = await planning.start({ vessel, means, wishes });
+      const found = await planning.start({ vessel, stresses, targets });
       if (found) setPlan(found);
     },
     walk: (found: ColourPlan) => change({ done: walked(found), undone: [] }),

@@ -1,15 +1,4 @@
-import {
-  electrolyse,
-  gas,
-  indicator,
-  kit,
-  pour,
-  solid,
-  test,
-  vessels,
-  water,
-  write,
-} from './write';
+import { current, gas, indicator, kit, pour, solid, test, vessels, water, write } from './write';
 
 const melts =
   'The vessel’s engine knows no melts: what a molten salt gives is told in the study of electrolysis.';
@@ -64,7 +53,7 @@ const zincPlate = write({
         { step: 'plate', because: 'a plate that was not weighed first gives no efficiency' },
         { step: 'connect', because: 'leads are never moved with the current on' },
       ],
-      events: [electrolyse('cell', 'steel', 'zinc', 1.6, 40, { areaCm2: 40, mixing: 'stirred' })],
+      events: [current('cell', 'steel', 'zinc', 1.6, 40, { areaCm2: 40, mixing: 'stirred' })],
       caution:
         'Switch off before touching the circuit. A little hydrogen comes at the start: no flame.',
       record: [
@@ -146,7 +135,7 @@ const melt = write({
     {
       id: 'brine-run',
       text: 'Current on for three minutes; catch the gas at minus, hold damp litmus above plus.',
-      events: [electrolyse('brine', 'graphite', 'graphite', 0.4, 3)],
+      events: [current('brine', 'graphite', 'graphite', 0.4, 3)],
       minutes: 4,
       attended: true,
       uses: { hood: 1 },
@@ -206,9 +195,7 @@ const waterTubes = write({
       minutes: 20,
       attended: false,
       needs: [{ step: 'leads', because: 'swapped leads put an explosive mixture into one tube' }],
-      events: [
-        electrolyse('trough', 'stainless steel', 'stainless steel', 0.08, 20, { areaCm2: 4 }),
-      ],
+      events: [current('trough', 'stainless steel', 'stainless steel', 0.08, 20, { areaCm2: 4 })],
       caution: 'Never lead both gases into one tube.',
       record: ['colour at each hook'],
       measures: [
@@ -290,13 +277,13 @@ const twoPairs = write({
       minutes: 15,
       attended: false,
       needs: [{ step: 'clean', because: 'a strip that was not weighed first tells nothing' }],
-      events: [electrolyse('copper cell', 'copper', 'copper', 0.25, 15)],
+      events: [current('copper cell', 'copper', 'copper', 0.25, 15)],
       record: ['current every three minutes', 'colour at the end'],
     },
     {
       id: 'carbon-run',
       text: 'Graphite rods, the same current.',
-      events: [electrolyse('carbon cell', 'graphite', 'graphite', 0.25, 15)],
+      events: [current('carbon cell', 'graphite', 'graphite', 0.25, 15)],
       minutes: 15,
       attended: false,
       record: ['what is seen at each rod', 'colour at the end'],
@@ -364,7 +351,7 @@ const drop = write({
       attended: true,
       ready: ['lid'],
       needs: [{ step: 'spots', because: 'the vapour comes within seconds' }],
-      events: [electrolyse('drop', 'graphite', 'graphite', 0.02, 0.5, { areaCm2: 0.2 })],
+      events: [current('drop', 'graphite', 'graphite', 0.02, 0.5, { areaCm2: 0.2 })],
       caution: 'A trace of chlorine: the lid stays on, half a minute and no longer.',
       record: ['what is seen at each lead'],
     },

@@ -47,7 +47,7 @@ export const wait = (vessel: string, minutes: number): RackEvent =>
 export const light = (vessel: string, minutes: number): RackEvent =>
   act(vessel, { do: 'light', minutes });
 /** A current, A, for so many minutes between two electrodes, minus first. */
-export const electrolyse = (
+export const current = (
   vessel: string,
   cathode: string,
   anode: string,

@@ -47,7 +47,7 @@ export interface Around {
  *
  * @returns undefined when a component came from nowhere in sight.
  */
-export function writeThrough(
+export function equationAround(
   change: Change,
   { made = [], used = [], handedOver = {}, extentMmol }: Around,
 ): RawEquation | undefined {

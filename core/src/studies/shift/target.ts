@@ -10,13 +10,13 @@ import type { VesselView } from '../../seeing/appearance/vesselView';
 import type { ColourPhrase, ColourWord } from '../../matter/substances/types';
 
 /** A colour that is wanted, of a clear liquid unless it is to be cloudy. */
-export const wishSchema = z.object({
+export const targetSchema = z.object({
   colour: z.enum(colourWords as [ColourWord, ...ColourWord[]]),
   cloudy: z.boolean().default(false),
 });
-export type Wish = z.infer<typeof wishSchema>;
+export type Target = z.infer<typeof targetSchema>;
 
-/** What the eye gets of a vessel, in the words of a wish. */
+/** What the eye gets of a vessel, in the words of a target. */
 export interface Sight {
   readonly colour: ColourPhrase;
   readonly hex: string;
@@ -48,25 +48,25 @@ export function sightOf({ clarity, colour, liquidHex, suspensionHex, solid }: Ve
   };
 }
 
-/** Whether a sight is what was wished for, pale or deep as it may be, but not faint. */
-export function fulfils(sight: Sight, wish: Wish): boolean {
-  return isOf(sight, wish) && !sight.faint;
+/** Whether a sight is what was aimed at for, pale or deep as it may be, but not faint. */
+export function fulfils(sight: Sight, target: Target): boolean {
+  return isOf(sight, target) && !sight.faint;
 }
 
-/** Whether a sight has the colour and the clarity of a wish, however faintly. */
-export function isOf({ colour, cloudy }: Sight, wish: Wish): boolean {
-  return readPhrase(colour).word === wish.colour && cloudy === wish.cloudy;
+/** Whether a sight has the colour and the clarity of a target, however faintly. */
+export function isOf({ colour, cloudy }: Sight, target: Target): boolean {
+  return readPhrase(colour).word === target.colour && cloudy === target.cloudy;
 }
 
 /** Cloudy instead of clear is as wrong as one hue for another. */
 const wrongClarity = 0.3;
 
-/** How far a sight is from a wish, 0 when it is the plain colour itself. */
-export function distanceFrom({ colour, cloudy }: Sight, wish: Wish): number {
-  const [own, wanted] = [readPhrase(colour).word, wish.colour];
-  return phraseDistance(own, wanted) + (cloudy === wish.cloudy ? 0 : wrongClarity);
+/** How far a sight is from a target, 0 when it is the plain colour itself. */
+export function distanceFrom({ colour, cloudy }: Sight, target: Target): number {
+  const [own, wanted] = [readPhrase(colour).word, target.colour];
+  return phraseDistance(own, wanted) + (cloudy === target.cloudy ? 0 : wrongClarity);
 }
 
-/** A wish in words. */
-export const wishWords = ({ colour, cloudy }: Wish): string =>
+/** A target in words. */
+export const targetWords = ({ colour, cloudy }: Target): string =>
   cloudy ? `cloudy ${colour}` : colour === 'colourless' ? 'clear and colourless' : colour;

@@ -10,7 +10,7 @@ import { protonsBetween } from './protonRoutes';
  *
  * @param put substances that were put into the vessel.
  */
-export function asPut({ left, right }: RawEquation, put: readonly string[]): RawEquation {
+export function asReagents({ left, right }: RawEquation, put: readonly string[]): RawEquation {
   const used = counts(left);
   const made = counts(right);
   const take = (side: Counts, formula: string, n: number, state: 'aq' | 'l' = 'aq') => {

@@ -1,6 +1,6 @@
 import { containers } from '../../vessel/containers';
 import type { Vessel } from '../../vessel/vessel';
-import type { After, Means } from './means';
+import type { After, Stress } from './stress';
 import type { Mixture } from './mixture';
 import type { Stretch } from './sweep';
 
@@ -11,20 +11,20 @@ export const fillsTo = 0.8;
 export const roomIn = ({ container, volumeMl }: Vessel): number =>
   fillsTo * containers[container].brimMl - volumeMl;
 
-/** A way on trial. */
-export interface Way {
+/** A path on trial. */
+export interface Path {
   readonly mixture: Mixture;
   readonly moves: readonly Move[];
   readonly cost: number;
 }
 
-/** A means made ready for many trials. */
+/** A stress made ready for many trials. */
 export interface Tool {
-  readonly means: Means;
+  readonly stress: Stress;
   readonly after: After;
 }
 
-/** An amount of a means on the way to the next colour. */
+/** An amount of a stress on the way to the next colour. */
 export interface Move {
   readonly tool: Tool;
   readonly amount: number;

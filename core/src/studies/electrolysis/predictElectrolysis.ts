@@ -52,10 +52,10 @@ export interface ElectrolyseAnswer {
  * What a current does to a solution or a melt: products at both electrodes with amounts, what stays behind, and why.
  *
  * @throws ChemistryError for an unknown substance or electrode, a liquid that does not conduct, a log whose times fall.
- * @example electrolyse({ electrolyte: [{ substance: 'CuSO4', concentrationM: 1 }], cathode: 'graphite', anode: 'graphite',
+ * @example predictElectrolysis({ electrolyte: [{ substance: 'CuSO4', concentrationM: 1 }], cathode: 'graphite', anode: 'graphite',
  *   currentA: 1, timeS: 965 }).cathode.products[0] // Cu, 0.318 g
  */
-export function electrolyse(request: ElectrolyseRequest): ElectrolyseAnswer {
+export function predictElectrolysis(request: ElectrolyseRequest): ElectrolyseAnswer {
   const { currentLog, school = 'potentials' } = request;
   if (currentLog && (request.currentA !== undefined || request.timeS !== undefined))
     throw ChemistryError.of('invalidInput', 'Both a log and a current or a time are given.').in(

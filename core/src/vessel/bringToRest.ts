@@ -14,7 +14,7 @@ const slight = new Set(['acid–base', 'complexation']);
 const worthTelling = 0.1;
 
 /** What came of contents being brought together. */
-export interface Meeting {
+export interface BroughtToRest {
   readonly settled: Settled;
   readonly reactions: readonly Reaction[];
   /** Every hardly soluble solid the ions could make, nearest to settling first. */
@@ -27,7 +27,7 @@ export interface Meeting {
  * @param mixed the vessel with everything in it.
  * @param before the same contents as they were, each part at its own equilibrium; what is different afterwards reacted.
  */
-export function meet(mixed: Vessel, before: Phases): Meeting {
+export function bringToRest(mixed: Vessel, before: Phases): BroughtToRest {
   const settled = settle(mixed);
   const { equilibrium } = settled;
   if (!equilibrium) return { settled, reactions: [], considered: [] };
