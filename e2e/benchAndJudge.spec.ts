@@ -144,16 +144,16 @@ test('a whole circuit of eight small tests, with a server kill and a reload in t
   // The instructor overrides with a reason; what was computed stays beside it, and the log shows both.
   await page.getByRole('link', { name: 'Class board' }).click();
   await board.getByRole('button', { name: /: differs/ }).click();
-  const word = page.getByRole('region', { name: 'The instructor’s word' });
-  await word.getByRole('combobox', { name: 'Verdict instead' }).click();
+  const word = page.getByRole('region', { name: 'The instructor’s word on this record' });
+  await word.getByRole('combobox', { name: 'This record instead' }).click();
   await page.getByRole('option', exact('agrees')).click();
   await word.getByRole('textbox', { name: 'Reason' }).fill('They were told to leave it out.');
   await word.getByRole('button', { name: 'Override' }).click();
   await expect(page.getByTestId('agreement')).toHaveText('agrees');
   await expect(word).toContainText('They were told to leave it out.');
   await expect(word.locator('[data-mark="differs"]')).toBeVisible();
-  await word.getByRole('button', { name: 'Sign off' }).click();
-  await expect(word.getByRole('button', { name: /^Signed off by/ })).toBeVisible();
+  await word.getByRole('button', { name: 'Sign off this record' }).click();
+  await expect(word.getByRole('button', { name: /^Record signed off by/ })).toBeVisible();
   await page.reload();
   await expect(board.getByRole('button', { name: /: agrees/ })).toHaveCount(8);
 });

@@ -3,7 +3,7 @@ import { classifyChange, classifySchema } from '../src/seeing/judgement/change/c
 import { stationsOf } from '../src/labday/day/work';
 import { mix } from '../src/seeing/rack/mix';
 import { library } from '../src/planning/procedure/library';
-import { action } from './support/bench';
+import { action, bench } from './support/bench';
 import { anyId } from './support/day';
 
 /**
@@ -516,5 +516,10 @@ describe('the type of what dissolves', () => {
       .at(-1)
       ?.reactions.find(({ netIonic }) => netIonic.startsWith('Ca(OH)2'));
     expect(dissolving?.types.drivingForce).toEqual([]);
+  });
+
+  it('nor is lime that only slakes', () => {
+    const [slaking] = bench('water 10mL', 'CaO 1g').at(-1)?.reactions ?? [];
+    expect(slaking?.types).toEqual({ five: ['combination'], drivingForce: [] });
   });
 });

@@ -60,8 +60,10 @@ export function describeProcess(
   const found = molecularEquation(equation, put, settling);
   const asMolecular = found && check(found.text);
   const balanced = asMolecular ?? ionic;
-  // A solid that dissolves precipitates nothing, whatever rule wrote it down.
-  const settles = process.equation.right.some(([{ state }]) => state === 's');
+  // What dissolves precipitates nothing, nor does a solid that water turns into another, whatever rule wrote it down.
+  const has = (side: 'left' | 'right', phase: string): boolean =>
+    process.equation[side].some(([{ state }]) => state === phase);
+  const settles = has('left', 'aq') && has('right', 's');
   // Triiodide and its like make fractions out of the rules for oxidation numbers; forming them moves no electrons.
   const electrons = process.force !== 'complexation';
   return {

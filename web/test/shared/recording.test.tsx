@@ -159,7 +159,7 @@ describe('a departure from the procedure', () => {
         done: { vessel: 'tube', action: { do: 'add', portion: { substance: 'Zn', massG: 0.1 } } },
       },
     });
-    await userEvent.click(screen.getByText('left out'));
+    await tap('left out');
     await tap('Record the departure');
     expect(hear).toHaveBeenLastCalledWith({
       kind: 'departure',
@@ -167,6 +167,36 @@ describe('a departure from the procedure', () => {
       planned: 'tube: added 0.3 g Zn',
       done: 'left out',
       instead: { event: 0, done: null },
+    });
+  });
+
+  it('in numbers says how warm it became instead, and how long it took', async () => {
+    const hear = vi.fn();
+    const heated: Parameters<typeof Departures>[0]['step'] = {
+      ...step,
+      events: [
+        { vessel: 'tube', action: { do: 'heat', toC: 60 } },
+        { vessel: 'tube', action: { do: 'wait', minutes: 10 } },
+      ],
+    };
+    show(
+      <WithRecorder hear={hear}>
+        {(recorder) => <Departures recorder={recorder} step={heated} />}
+      </WithRecorder>,
+    );
+    await tap('temperature');
+    await userEvent.type(screen.getByLabelText('Done'), '40');
+    await tap('Record the departure');
+    expect(hear.mock.lastCall?.[0]).toMatchObject({
+      what: 'temperature',
+      instead: { event: 0, done: { vessel: 'tube', action: { do: 'heat', toC: 40 } } },
+    });
+    await tap('time');
+    await userEvent.type(screen.getByLabelText('Done'), '3');
+    await tap('Record the departure');
+    expect(hear.mock.lastCall?.[0]).toMatchObject({
+      what: 'time',
+      instead: { event: 1, done: { vessel: 'tube', action: { do: 'wait', minutes: 3 } } },
     });
   });
 });

@@ -287,14 +287,14 @@ function notesSection({ day, work, benches }: WorkView, places: readonly Place[]
     override
       ? [
           plain(
-            `${bench.name}, ${station.vessel}: ${override.by} says ${verdictWords[override.verdict]}, because ${override.reason} Computed: ${comparison?.agreement ?? 'not predicted'}.`,
+            `${bench.name}, record of ${station.vessel}: ${override.by} says ${verdictWords[override.verdict]}${override.change ? ` and a ${override.change} change by what was seen` : ''}, because ${override.reason} Calculated: ${comparison?.agreement ?? 'not predicted'}.`,
           ),
         ]
       : [],
   );
   const signed = benches.flatMap((bench) =>
     recordsOf(standingEntries(day.entries, { workId: work.id, groupId: bench.id }), 'signOff').map(
-      ({ by }) => plain(`${bench.name}: signed off by ${by}.`),
+      ({ by }) => plain(`${bench.name}: record signed off by ${by}.`),
     ),
   );
   const list = (items: readonly Words[], key?: true): Block[] =>

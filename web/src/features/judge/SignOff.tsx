@@ -12,6 +12,14 @@ import type { Recorder } from '../../shared/recording/useRecorder';
 const verdicts: readonly Agreement[] = ['agrees', 'partly', 'differs', 'incomplete'];
 const changes: readonly ChangeVerdict['change'][] = ['chemical', 'physical', 'undecided'];
 
+/** What a verdict says of a record, in a sentence. */
+const verdictWords: Readonly<Record<Agreement, string>> = {
+  agrees: 'agrees',
+  partly: 'agrees in part',
+  differs: 'differs',
+  incomplete: 'is incomplete',
+};
+
 interface SignOffProps {
   readonly day: LabDay;
   readonly judgement: StationJudgement;
@@ -33,14 +41,16 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
   const isInstructor = session?.role === 'instructor';
   const stands = recorder.standing.findLast(({ record }) => record.kind === 'verdict');
   return (
-    <section aria-label="The instructor’s word" className="no-print">
+    <section aria-label="The instructor’s word on this record" className="no-print">
       <Title order={3} size="h5" mt="md" mb={4}>
-        The instructor’s word
+        The instructor’s word on this record
       </Title>
       {override && (
         <Group gap="sm" mb="xs">
           <Text>
-            {override.by} says <strong>{override.verdict}</strong>: “{override.reason}”. Computed:
+            {override.by} says that this record <strong>{verdictWords[override.verdict]}</strong>
+            {override.change && `, and that what was seen is a ${override.change} change`}: “
+            {override.reason}”. Calculated:
           </Text>
           <Mark of={computed ?? 'notPredicted'} />
           {stands && isInstructor && (
@@ -53,7 +63,7 @@ export function SignOff({ day, judgement, signed }: SignOffProps) {
       ) : (
         <Text className="quiet">
           {signed
-            ? `Signed off by ${signed.by}.`
+            ? `This record was signed off by ${signed.by}.`
             : 'Not signed off yet. Only the instructor signs.'}
         </Text>
       )}
@@ -92,14 +102,14 @@ function VerdictForm({
     <form onSubmit={override}>
       <Group align="flex-end" gap="xs">
         <Select
-          label="Verdict instead"
+          label="This record instead"
           placeholder={comparison?.agreement ?? 'not predicted'}
           w={150}
           data={[...verdicts]}
           {...form.getInputProps('verdict')}
         />
         <Select
-          label="Change instead"
+          label="What was seen instead"
           placeholder={change.change}
           w={150}
           clearable
@@ -122,7 +132,7 @@ function VerdictForm({
           disabled={by.trim() === ''}
           onClick={() => recorder.record({ kind: 'signOff', by: by.trim() })}
         >
-          {signed ? `Signed off by ${signed.by}` : 'Sign off'}
+          {signed ? `Record signed off by ${signed.by}` : 'Sign off this record'}
         </Button>
       </Group>
     </form>

@@ -7,6 +7,7 @@ export function PrintButton({ children = 'Print', ...props }: ButtonProps) {
   return (
     <Button
       className="no-print"
+      flex="none"
       leftSection={<IconPrinter size={18} aria-hidden />}
       onClick={() => window.print()}
       {...props}

@@ -1,11 +1,12 @@
-import { Button, Group, SegmentedControl, Select, Text, TextInput } from '@mantine/core';
-import { formatNumber } from '@stoichos/core/common';
+import { Button, Select, Text, TextInput } from '@mantine/core';
+import { formatNumber, fromCelsius, toCelsius } from '@stoichos/core/common';
 import { departureKinds } from '@stoichos/core/labday/day';
-import { amountOf, amountUnit, withAmount } from '@stoichos/core/planning/procedure';
-import type { Procedure } from '@stoichos/core/planning/procedure';
+import { numberOf } from '@stoichos/core/planning/procedure';
+import type { EventNumber, Procedure } from '@stoichos/core/planning/procedure';
 import { eventWords } from '@stoichos/core/seeing/rack';
-import type { RackEvent } from '@stoichos/core/seeing/rack';
 import { useState } from 'react';
+import { useSettings } from '../../data/settings/useSettings';
+import { Chip, Question } from '../parts/ChipRow';
 import { NumberField } from '../parts/NumberField';
 import classes from './Bench.module.css';
 import type { Recorder } from './useRecorder';
@@ -19,8 +20,10 @@ interface DepartureProps {
 
 /** What was done otherwise than it is written down: planned beside done. What is said in numbers changes what is expected. */
 export function Departures({ recorder, step }: DepartureProps) {
-  const [what, setWhat] = useState<DepartureKind>(puttingsOf(step).length > 0 ? 'amount' : 'time');
-  const isCounted = (what === 'amount' || what === 'left out') && puttingsOf(step).length > 0;
+  const [what, setWhat] = useState<DepartureKind>(
+    numbersOf(step, 'amount').length > 0 ? 'amount' : 'time',
+  );
+  const numbers = numbersOf(step, what);
   return (
     <section aria-label="Departures from the procedure" className={classes.block}>
       {recorder.all('departure').map((one, index) => (
@@ -28,15 +31,15 @@ export function Departures({ recorder, step }: DepartureProps) {
           {one.what}: {one.planned} → {one.done}
         </Text>
       ))}
-      <SegmentedControl
-        aria-label="What was done otherwise"
-        data={[...departureKinds]}
-        value={what}
-        fullWidth
-        onChange={setWhat}
-      />
-      {isCounted ? (
-        <InNumbers key={what} recorder={recorder} step={step} isLeftOut={what === 'left out'} />
+      <Question title="What was done otherwise">
+        {departureKinds.map((kind) => (
+          <Chip key={kind} chosen={kind === what} onTap={() => setWhat(kind)}>
+            {kind}
+          </Chip>
+        ))}
+      </Question>
+      {numbers.length > 0 ? (
+        <InNumbers key={what} recorder={recorder} what={what} numbers={numbers} />
       ) : (
         <InWords key={what} recorder={recorder} step={step} what={what} />
       )}
@@ -44,64 +47,74 @@ export function Departures({ recorder, step }: DepartureProps) {
   );
 }
 
-/** What is put in in a step, with the number of its event. */
-function puttingsOf({ events }: Pick<Step, 'events'>) {
-  return events.flatMap((event, at) =>
-    'vessel' in event && event.action.do === 'add'
-      ? [{ at, vessel: event.vessel, portion: event.action.portion, words: eventWords(event) }]
-      : [],
-  );
+interface PlannedNumber extends EventNumber {
+  /** The number of its event in the step. */
+  readonly at: number;
+  readonly words: string;
 }
 
-/** Another amount of something that is put in, or none of it: the expectation of this bench follows. */
-function InNumbers({
-  recorder,
-  step,
-  isLeftOut,
-}: DepartureProps & { readonly isLeftOut: boolean }) {
-  const puttings = puttingsOf(step);
-  const [at, setAt] = useState(puttings[0]?.at ?? 0);
-  const [amount, setAmount] = useState<number | ''>('');
-  const chosen = puttings.find((one) => one.at === at);
+/** The numbers of a step that may have been others; what is left out is told by its amount. */
+function numbersOf({ events }: Pick<Step, 'events'>, what: DepartureKind): PlannedNumber[] {
+  const of = what === 'left out' ? 'amount' : what;
+  if (of !== 'amount' && of !== 'temperature' && of !== 'time') return [];
+  return events.flatMap((event, at) => {
+    const number = numberOf(event, of);
+    return number ? [{ ...number, at, words: eventWords(event) }] : [];
+  });
+}
+
+interface InNumbersProps {
+  readonly recorder: Recorder;
+  readonly what: DepartureKind;
+  readonly numbers: readonly PlannedNumber[];
+}
+
+/** Another amount, temperature or time, or nothing of it at all: the expectation of this bench follows. */
+function InNumbers({ recorder, what, numbers }: InNumbersProps) {
+  const { temperature: scale } = useSettings();
+  const [at, setAt] = useState(numbers[0]?.at ?? 0);
+  const [typed, setTyped] = useState<number | ''>('');
+  const chosen = numbers.find((one) => one.at === at);
   if (!chosen) return null;
-  const { vessel, portion, words } = chosen;
-  const isWhole = isLeftOut || (amount !== '' && amount > 0);
+  const isLeftOut = what === 'left out';
+  const isWarmth = chosen.unit === '°C';
+  const unit = isWarmth ? scale : chosen.unit;
+  const shown = isWarmth ? fromCelsius(chosen.value, scale) : chosen.value;
+  const isWhole = isLeftOut || (typed !== '' && (isWarmth || typed > 0));
   const record = () => {
-    const done: RackEvent | null =
-      isLeftOut || amount === ''
-        ? null
-        : { vessel, action: { do: 'add', portion: withAmount(portion, amount) } };
+    const done =
+      isLeftOut || typed === '' ? null : chosen.with(isWarmth ? toCelsius(typed, scale) : typed);
     recorder.add({
       kind: 'departure',
-      what: isLeftOut ? 'left out' : 'amount',
-      planned: words,
+      what,
+      planned: chosen.words,
       done: done ? eventWords(done) : 'left out',
       instead: { event: at, done },
     });
-    setAmount('');
+    setTyped('');
   };
   return (
     <>
-      <Group align="flex-end" gap="xs" mt="xs" grow>
+      <div className={classes.fields}>
         <Select
           label="Planned"
           allowDeselect={false}
-          data={puttings.map((one) => ({ value: String(one.at), label: one.words }))}
+          data={numbers.map((one) => ({ value: String(one.at), label: one.words }))}
           value={String(at)}
           onChange={(next) => setAt(Number(next))}
         />
         {!isLeftOut && (
           <NumberField
             label="Done"
-            suffix={` ${amountUnit(portion)}`}
-            placeholder={`${formatNumber(amountOf(portion))} ${amountUnit(portion)}`}
-            min={0}
+            suffix={` ${unit}`}
+            placeholder={`${formatNumber(shown)} ${unit}`}
+            {...(!isWarmth && { min: 0 })}
             decimalScale={4}
-            value={amount}
-            onChange={(next) => setAmount(typeof next === 'number' ? next : '')}
+            value={typed}
+            onChange={(next) => setTyped(typeof next === 'number' ? next : '')}
           />
         )}
-      </Group>
+      </div>
       <Button mt="xs" disabled={!isWhole} onClick={record}>
         Record the departure
       </Button>
@@ -117,7 +130,7 @@ function InWords({ recorder, step, what }: DepartureProps & { readonly what: Dep
   const isWhole = planned.trim() !== '' && done.trim() !== '';
   return (
     <>
-      <Group align="flex-end" gap="xs" mt="xs" grow>
+      <div className={classes.fields}>
         <TextInput
           label="Planned"
           maxLength={160}
@@ -131,7 +144,7 @@ function InWords({ recorder, step, what }: DepartureProps & { readonly what: Dep
           value={done}
           onChange={(event) => setDone(event.currentTarget.value)}
         />
-      </Group>
+      </div>
       <Button
         mt="xs"
         disabled={!isWhole}
