@@ -182,6 +182,3 @@ export function signalWord(codes: readonly HazardCode[]): Signal | undefined {
   const words = codes.map((code) => statementOf(code).signal);
   return words.includes('Danger') ? 'Danger' : words.find((word) => word !== undefined);
 }
-
-/** Every statement there is, the worst first. */
-export const allStatements = worstFirst;

@@ -21,11 +21,6 @@ export type NeededAsItIs = Exclude<Reagent, { kind: 'solution' }> & {
 
 type Planned = Pick<LabDay, 'procedures' | 'groups' | 'sparePercent'>;
 
-/** Identifies a solution by what it is and how strong. */
-export function solutionKey(substance: string, concentrationM: number): string {
-  return `${substance} ${concentrationM}`;
-}
-
 interface Sum {
   readonly reagent: Reagent;
   readonly for: readonly string[];

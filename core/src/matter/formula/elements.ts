@@ -24,8 +24,3 @@ export function atomicMasses(): readonly {
 }[] {
   return elements.map(({ symbol, mass }) => ({ symbol, mass: mass ?? undefined }));
 }
-
-/** Atomic number, or undefined for an unknown symbol. */
-export function atomicNumber(symbol: string): number | undefined {
-  return numberBySymbol.get(symbol);
-}

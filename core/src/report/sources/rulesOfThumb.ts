@@ -1,3 +1,12 @@
+import { keepingSource } from '../../planning/prep/keeping';
+import { mixtureRulesSource } from '../../safety/classifyMixture';
+import { faultsSource } from '../../seeing/judgement/faults/index';
+import { hookSource } from '../../studies/electrolysis/hooks';
+import { colourNamesSource } from '../../seeing/appearance/colourNames';
+import { shadesSource } from '../../seeing/observation/shades';
+import { densitySource } from '../../solution/preparation/strength';
+import { precautionsSource } from '../../safety/precautions';
+import { assumedMSource, withAcidsSource } from '../../safety/data/limits';
 import { settlingSource } from '../../seeing/appearance/solidLook';
 import { magnetSource } from '../../matter/substances/data/magnetic';
 import { papersSource } from '../../seeing/benchTests/papers';
@@ -84,4 +93,14 @@ export const rulesOfThumb: readonly { readonly of: string; readonly source: Sour
   { of: 'Rule of thumb of discharge', source: ruleOfThumbSource },
   { of: 'Still layer at an electrode', source: stillLayerSource },
   { of: 'Precipitants for toxic ions', source: precipitantsSource },
+  { of: 'How long solutions keep', source: keepingSource },
+  { of: 'Classification of mixtures', source: mixtureRulesSource },
+  { of: 'Slips of the bench', source: faultsSource },
+  { of: 'Hints while a cell runs', source: hookSource },
+  { of: 'What people call colours', source: colourNamesSource },
+  { of: 'How near two names of a colour are', source: shadesSource },
+  { of: 'Density of a solution', source: densitySource },
+  { of: 'Precautionary statements', source: precautionsSource },
+  { of: 'Acids that set a gas free', source: withAcidsSource },
+  { of: 'M-factors that are not known', source: assumedMSource },
 ];

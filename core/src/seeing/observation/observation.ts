@@ -44,7 +44,6 @@ export const observationSchema = z.discriminatedUnion('kind', [
 
 export type Observation = z.infer<typeof observationSchema>;
 export type ObservationKind = Observation['kind'];
-export type ObservationOf<K extends ObservationKind> = Extract<Observation, { kind: K }>;
 
 /** Every kind of observation with what it means; what reads records goes through these and knows no kind by name. */
 export const definitions: readonly Definition<Observation>[] = registry;

@@ -1,7 +1,6 @@
 import { solidLook } from '../appearance/solidLook';
 import { viewVessel } from '../appearance/vesselView';
 import type { ColourPhrase } from '../../matter/substances/types';
-import { gasPropertiesOf } from '../../matter/substances/gas';
 import type { Electrolysed, ElectrodeOutcome } from '../../vessel/electrolysis/passCurrent';
 import type { ElectrodeSide } from '../../vessel/electrolysis/electrodeSetting';
 import { noticeableGasMmol } from '../../vessel/rules/rule';
@@ -53,11 +52,4 @@ export function electrolysisSights(
       shows: [],
     });
   return found;
-}
-
-/** The smell one may notice at an electrode; a caution, not an instruction. */
-export function smellAt({ gas }: ElectrodeOutcome): string | undefined {
-  return Object.keys(gas)
-    .map((formula) => gasPropertiesOf(formula)?.smell)
-    .find((smell) => smell !== undefined && smell !== '');
 }
