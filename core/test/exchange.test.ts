@@ -1,3 +1,4 @@
+import { sourceText } from '../src/matter/substances/source';
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
@@ -127,7 +128,7 @@ describe('the list of constants', () => {
         `${title} ${of}`,
       ).toBe(true);
       expect(value).not.toMatch(/\bNaN\b|undefined|\[object/);
-      expect(source.detail, `${title} ${of}`).not.toBe('');
+      expect(sourceText(source), `${title} ${of}`).not.toBe('');
     }
   });
 

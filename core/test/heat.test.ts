@@ -1,3 +1,4 @@
+import { sourceText } from '../src/matter/substances/source';
 import { describe, expect, test } from 'vitest';
 import { molarMassOf } from '../src/matter/formula/molarMass';
 import { parseFormula } from '../src/matter/formula/parseFormula';
@@ -7,7 +8,6 @@ import { containers } from '../src/vessel/containers';
 import { dissolutionEnthalpy, formationEnthalpy } from '../src/matter/substances/enthalpy';
 import { formationEnthalpies } from '../src/matter/substances/data/formationEnthalpies';
 import { sparinglySoluble } from '../src/matter/substances/data/sparinglySoluble';
-import type { SparinglySoluble } from '../src/matter/substances/types';
 import { thermalRows } from '../src/vessel/dry/thermalRows';
 import { bench, lastOf, portion } from './support/bench';
 
@@ -145,7 +145,7 @@ describe('the table of formation enthalpies', () => {
 
   test('agrees with the enthalpies of dissolving that were recalled apart from it', () => {
     // Two memories of one quantity, through different tables: within 8 kJ/mol but for B(OH)3, 15.
-    for (const row of sparinglySoluble as readonly SparinglySoluble[]) {
+    for (const row of sparinglySoluble) {
       const { dissolutionKJPerMol: own, ...rest } = row;
       const derived = dissolutionEnthalpy(rest);
       if (own === undefined || derived === undefined) continue;
@@ -232,7 +232,7 @@ describe('a named container takes its share of the heat', () => {
   });
 
   test('a step that warms says where the heat capacity of its vessel comes from', () => {
-    const texts = lastOf('HCl 1M', 'Mg 0.1g').sources.map((one) => one.detail);
+    const texts = lastOf('HCl 1M', 'Mg 0.1g').sources.map(sourceText);
     expect(texts.join()).toMatch(/heat capacity of the glass/);
   });
 

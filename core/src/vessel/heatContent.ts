@@ -8,7 +8,6 @@ import {
 import { formationEnthalpy } from '../matter/substances/enthalpy';
 import { dissolvedGas } from '../matter/substances/gas';
 import { molarMassOf } from '../matter/formula/molarMass';
-import type { SparinglySoluble } from '../matter/substances/types';
 import { addAmounts } from './amounts';
 import type { Amounts } from './amounts';
 import { containers } from './containers';
@@ -21,9 +20,7 @@ interface Enthalpy {
 }
 
 const formed = new Map(formedSpecies.map((row) => [row.formula, row]));
-const sparing = new Map(
-  (sparinglySoluble as readonly SparinglySoluble[]).map((row) => [row.formula, row]),
-);
+const sparing = new Map(sparinglySoluble.map((row) => [row.formula, row]));
 const waterKJPerMol = formationEnthalpy('H2O', 'l') ?? 0;
 const known = new Map<string, Enthalpy>();
 

@@ -2,7 +2,6 @@ import type { Equilibrium } from '../solution/equilibrium/equilibrate';
 import type { Components } from '../matter/substances/componentsOf';
 import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
 import { commonPractice } from '../matter/substances/source';
-import type { SparinglySoluble } from '../matter/substances/types';
 
 export const hydrolysisSource = commonPractice(
   'hot solutions of the salts of magnesium, copper, zinc and their like stay clear and are boiled down to crystals, although equilibrium constants would have up to a twentieth settle as hydroxide',
@@ -12,7 +11,7 @@ const unseenShare = 0.05;
 /** More protons missing than this, mol/L, and a base was put in. */
 const baseM = 1e-6;
 
-const shy = (sparinglySoluble as readonly SparinglySoluble[]).filter((row) => row.needsBase);
+const shy = sparinglySoluble.filter((row) => row.needsBase);
 
 /**
  * Hydroxides that are in an equilibrium by hydrolysis alone: no base was put in, and little of the metal would come out. It

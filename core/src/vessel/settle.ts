@@ -33,14 +33,10 @@ export interface Stay {
 
 const apartFormulae = new Set<string>(pureSolids.map(({ formula }) => formula));
 const slowReasons = new Map<string, string>(
-  (sparinglySoluble as readonly SparinglySoluble[]).flatMap(({ formula, slow }) =>
-    slow ? [[formula, slow] as const] : [],
-  ),
+  sparinglySoluble.flatMap(({ formula, slow }) => (slow ? [[formula, slow] as const] : [])),
 );
 const asAdded = new Map(
-  (sparinglySoluble as readonly SparinglySoluble[])
-    .filter((row) => row.asAdded)
-    .map((row) => [row.formula, row]),
+  sparinglySoluble.filter((row) => row.asAdded).map((row) => [row.formula, row]),
 );
 /** Share of what a pair has moved already below which its partner only trickles back and it counts as run dry. */
 const ranDry = 0.02;

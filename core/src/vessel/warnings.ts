@@ -2,7 +2,6 @@ import { dangers } from '../matter/substances/data/dangers';
 import { dissolvedGases } from '../matter/substances/data/dissolvedGases';
 import { gasPropertiesOf, molarVolumeMlPerMmol } from '../matter/substances/gas';
 import { solubilityM } from '../solution/preparation/solubility';
-import type { DissolvedGas } from '../matter/substances/types';
 import type { Equilibrium } from '../solution/equilibrium/equilibrate';
 import { daviesLimitM } from '../solution/equilibrium/activity';
 import type { Amounts } from './amounts';
@@ -45,7 +44,7 @@ export function warningsOf(
       )
     )
       found.push({ code, message });
-  for (const { formula, toxicAboveMmol } of dissolvedGases as readonly DissolvedGas[]) {
+  for (const { formula, toxicAboveMmol } of dissolvedGases) {
     const amount = gasEvolved[formula] ?? 0;
     if (toxicAboveMmol !== undefined && amount > toxicAboveMmol)
       found.push({

@@ -201,4 +201,18 @@ describe('what words and numbers mean', () => {
       expect(screen.getByRole('status')).toHaveTextContent('Nothing has that in it'),
     );
   });
+
+  it('shows only what was read, or only what was recalled', async () => {
+    show(<SourcesPage />, '/help/sources?q=AgCl&from=read');
+    const rows = await screen.findAllByRole('row');
+    expect(rows.length).toBeGreaterThan(1);
+    expect(document.body).toHaveTextContent(/read in (phreeqc|chemicals)/);
+    for (const row of rows) expect(row).not.toHaveTextContent('from memory');
+    await choose('Where from', 'recalled from memory');
+    await waitFor(() => {
+      for (const row of screen.getAllByRole('row').slice(1))
+        if (within(row).queryAllByRole('cell').length > 0)
+          expect(row).toHaveTextContent('from memory');
+    });
+  });
 });

@@ -1,6 +1,7 @@
-import { fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { within } from '@testing-library/react';
 import { PointerEventsCheckLevel, userEvent } from '@testing-library/user-event';
+import { expect } from 'vitest';
 
 /** The chemistry may take a moment, longer on a laden machine. */
 export const patience = { timeout: 20_000, interval: 250 };
@@ -10,8 +11,11 @@ type Name = string | RegExp;
 // Whether something lies over what is tapped is a matter of layout, which only a browser has.
 export const user = userEvent.setup({ pointerEventsCheck: PointerEventsCheckLevel.Never });
 
-/** Taps a button, link, tab or whatever else has the role. */
+/** Taps a button, link, tab or whatever else has the role, once it can be tapped: a person waits for that, too. */
 export async function tap(name: Name, role = 'button', where = screen as Where): Promise<void> {
+  const found = await where.findByRole(role, { name }, patience);
+  await waitFor(() => expect(found).toBeEnabled(), patience);
+  // What was waited for may have been drawn anew.
   await user.click(await where.findByRole(role, { name }, patience));
 }
 

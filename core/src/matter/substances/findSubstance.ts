@@ -11,10 +11,10 @@ import { chargeOf, findIon } from './ionsOf';
 import { namesOf, ownNames } from './naming';
 import { nearFormulae, otherCharges, readFormula } from './readFormula';
 import { compositionKey } from './tabled';
-import type { SparinglySoluble, Substance } from './types';
+import type { Substance } from './types';
 
 /** Precipitates that no jar holds: they can be put into a vessel all the same, once they are made. */
-const precipitates: readonly Substance[] = (sparinglySoluble as readonly SparinglySoluble[])
+const precipitates: readonly Substance[] = sparinglySoluble
   .filter(({ formula }) => !shelf.some((row) => row.formula === formula.split('·')[0]))
   .map(({ formula, ions, colour, commonName, source }) => ({
     formula: formula.split('·')[0] ?? formula,

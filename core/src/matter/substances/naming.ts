@@ -4,7 +4,7 @@ import { namedSubstances } from './data/namedSubstances';
 import { shelf } from './data/shelf';
 import { sparinglySoluble } from './data/sparinglySoluble';
 import { findIon, ionsHeld } from './ionsOf';
-import type { NamingSchool, ShelfForm, SparinglySoluble } from './types';
+import type { NamingSchool, ShelfForm } from './types';
 
 /** A substance's names. A school in which it has no name of its own is left out. */
 export interface Names {
@@ -34,7 +34,7 @@ const traditional = new Map<string, string>(
   [
     ...shelf,
     ...shelf.flatMap(({ forms }): readonly ShelfForm[] => forms),
-    ...(sparinglySoluble as readonly SparinglySoluble[]),
+    ...sparinglySoluble,
   ].flatMap(({ formula, commonName }) => (commonName ? [[formula, commonName] as const] : [])),
 );
 

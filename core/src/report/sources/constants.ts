@@ -48,9 +48,7 @@ import { thermalChanges } from '../../matter/substances/data/thermalChanges';
 import { waterVapour, waterVapourSource } from '../../matter/substances/data/waterVapour';
 import type {
   AbsorptionBand,
-  DissolvedGas,
   GasProof,
-  SparinglySoluble,
   TeachingCompound,
   Unmodelled,
 } from '../../matter/substances/types';
@@ -135,7 +133,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
     ),
     tableOf(
       'Sparingly soluble solids',
-      sparinglySoluble as readonly SparinglySoluble[],
+      sparinglySoluble,
       formula,
       [
         ['−log₁₀ Ksp, 25 °C', '', ({ pKsp }) => pKsp],
@@ -208,7 +206,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
     ),
     tableOf(
       'Dissolved gases',
-      dissolvedGases as readonly DissolvedGas[],
+      dissolvedGases,
       formula,
       [
         ['Henry’s constant, 25 °C', 'mol L⁻¹ atm⁻¹', (row) => row.henryMPerAtm],

@@ -38,7 +38,7 @@ for (const { formula, colour, kind } of pureSolids)
     isMetal: kind === 'metal',
     settles: kind === 'metal' ? 'sinks or clings to the metal' : settling.fine,
   });
-for (const row of sparinglySoluble as readonly SparinglySoluble[])
+for (const row of sparinglySoluble)
   looks.set(row.formula, {
     colour: row.colour,
     texture: row.texture,

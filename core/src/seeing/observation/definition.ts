@@ -95,6 +95,8 @@ export interface Meaning<T extends AnyObservation> {
   saysPlainly?(one: T): string;
   /** Whether it tells of a change, or only how things look. */
   tellsChange(one: T): boolean;
+  /** How a liquid looks, which it always does somehow. */
+  readonly isOfTheLiquid?: true;
   /** Everything that nobody recorded, or what is still open, stayed as it was. */
   readonly closes?: 'all' | 'rest';
   /** It says of one thing that it did not come. */

@@ -4,9 +4,9 @@ export {
   definitions,
   describeObservation,
   isObservation,
+  isUnchanged,
   meaningOf,
   observationSchema,
-  tellsChange,
 } from './observation';
 export type { Observation, ObservationKind } from './observation';
 export type { Asked, Choice } from './definition';

@@ -71,6 +71,12 @@ export const describeObservation = (one: Observation): string => meaningOf(one).
 /** Whether it tells of a change, or only how things look. */
 export const tellsChange = (one: Observation): boolean => meaningOf(one).tellsChange(one);
 
+/** Whether it only says how a liquid looks, as it did before, or that nothing happened. */
+export function isUnchanged(one: Observation): boolean {
+  const { isOfTheLiquid, closes } = meaningOf(one);
+  return !tellsChange(one) && (isOfTheLiquid === true || closes !== undefined);
+}
+
 /** Whether two answer the same question at the bench, so that the later takes the place of the earlier. */
 export const answerSame = (one: Observation, other: Observation): boolean =>
   answeredBy(one) === answeredBy(other);

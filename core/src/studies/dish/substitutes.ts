@@ -45,7 +45,7 @@ export function substitutes(
   const own = dishOf(request);
   const grade = graver(own.salts.map(({ formula }) => formula));
   const { word } = readPhrase(own.solid.colour);
-  const candidates = (sparinglySoluble as readonly SparinglySoluble[])
+  const candidates = sparinglySoluble
     .flatMap((row) => candidateOf(row, word))
     .filter(({ hazard }) => hazard < grade)
     .sort(

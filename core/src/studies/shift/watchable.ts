@@ -5,7 +5,6 @@ import {
 } from '../../matter/substances/componentsOf';
 import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
 import { spectra } from '../../matter/substances/data/spectra';
-import type { SparinglySoluble } from '../../matter/substances/types';
 import { indicators } from '../../matter/substances/data/indicators';
 import type { Step } from '../../vessel/step';
 import type { Watched } from './watched';
@@ -13,9 +12,7 @@ import type { Watched } from './watched';
 /** Species less concentrated than this are not worth watching, mol/L. */
 const leastM = 1e-6;
 const coloured = new Set(spectra.map(({ formula }) => formula));
-const solidRows = new Set(
-  (sparinglySoluble as readonly SparinglySoluble[]).map(({ formula }) => formula),
-);
+const solidRows = new Set(sparinglySoluble.map(({ formula }) => formula));
 
 /**
  * Molecules that handbooks write equilibria with, and what the tables count instead; the first that fits is used.

@@ -11,7 +11,6 @@ import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble'
 import { dissolutionEnthalpy } from '../../matter/substances/enthalpy';
 import { sourceText } from '../../matter/substances/source';
 import type { Source } from '../../matter/substances/source';
-import type { SparinglySoluble } from '../../matter/substances/types';
 
 /** What is watched while a mixture is shifted: an equilibrium as an equation, or an indicator between its two forms. */
 export const watchedSchema = z.union([
@@ -52,9 +51,7 @@ interface Standard {
 }
 
 const formed = new Map(formedSpecies.map((row) => [row.formula, row]));
-const solids = new Map(
-  (sparinglySoluble as readonly SparinglySoluble[]).map((row) => [row.formula, row]),
-);
+const solids = new Map(sparinglySoluble.map((row) => [row.formula, row]));
 const indicatorRows = new Map(indicators.map((row) => [row.name, row]));
 const known = new Map<string, WatchedEquilibrium>();
 

@@ -1,7 +1,7 @@
 import { isMixing } from '@stoichos/core/labday/day';
 import { Text, Title, UnstyledButton } from '@mantine/core';
 import { shortText } from '@stoichos/core/planning/procedure';
-import { meaningOf, tellsChange } from '@stoichos/core/seeing/observation';
+import { isUnchanged, meaningOf } from '@stoichos/core/seeing/observation';
 import type { Bench, Work } from '@stoichos/core/labday/day';
 import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { Formula } from '../../shared/chemistry/Formula';
@@ -146,7 +146,7 @@ function isTelling({ step, station, seen }: StationJudgement): boolean {
     step.record.length > 0 ||
     station.notPredicted.length > 0 ||
     station.expected.some((one) => meaningOf(one).closes === 'all') ||
-    station.expected.some(tellsChange)
+    !station.expected.every(isUnchanged)
   );
 }
 

@@ -1,7 +1,7 @@
 import { Badge, Group, Text } from '@mantine/core';
 import { putIn } from '@stoichos/core/planning/procedure';
 import { hazardsOf } from '@stoichos/core/safety';
-import { describeObservation, meaningOf, tellsChange } from '@stoichos/core/seeing/observation';
+import { describeObservation, isUnchanged, meaningOf } from '@stoichos/core/seeing/observation';
 import { eventWords } from '@stoichos/core/seeing/rack';
 import type { Procedure, ProcedureStep, RunStep } from '@stoichos/core/planning/procedure';
 import type { Pictogram } from '@stoichos/core/safety';
@@ -163,7 +163,7 @@ export function expectedWords({ did }: RunStep): string[] {
       ),
     ),
   ];
-  const changes = words(tellsChange);
+  const changes = words((seen) => !isUnchanged(seen));
   if (changes.length > 0) return changes;
   const still = words((seen) => meaningOf(seen).closes === 'all');
   if (still.length > 0) return still.slice(-1);

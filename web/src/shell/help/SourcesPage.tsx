@@ -1,4 +1,4 @@
-import { Button, Container, Group, Table, Text, TextInput, Title } from '@mantine/core';
+import { Button, Container, Group, Select, Table, Text, TextInput, Title } from '@mantine/core';
 import {
   csvOf,
   proseTold,
@@ -24,8 +24,20 @@ const mostShown = 400;
 export function SourcesPage() {
   const [asked, setAsked] = useSearchParams();
   const sought = asked.get('q') ?? '';
-  const tables = useMemo(() => constantTables(), []);
-  const all = useMemo(() => tables.flatMap(({ rows }) => rows), [tables]);
+  const kind = asked.get('from');
+  const every = useMemo(() => constantTables(), []);
+  const all = useMemo(() => every.flatMap(({ rows }) => rows), [every]);
+  const tables = useMemo(() => (isKind(kind) ? ofKind(every, kind) : every), [every, kind]);
+  const ask = (name: 'q' | 'from', value: string) =>
+    setAsked(
+      (before) => {
+        const next = new URLSearchParams(before);
+        if (value === '') next.delete(name);
+        else next.set(name, value);
+        return next;
+      },
+      { replace: true },
+    );
   const wanted = useDeferredValue(sought.trim().toLowerCase());
   const found = useMemo(
     () =>
@@ -49,26 +61,38 @@ export function SourcesPage() {
     [tables, wanted],
   );
   const count = found.reduce((sum, { rows }) => sum + rows.length, 0);
-  const recalled = all.filter(isRecalled).length;
+  const countOf = (one: SourceKind): number =>
+    all.filter(({ source }) => source.kind === one).length;
   return (
     <Container size="72rem" p={0}>
-      <SourcesHead tables={tables} />
+      <SourcesHead tables={every} />
       <Text mb="sm">
-        {all.length} constants in {tables.length} tables. {recalled} of them were recalled from
-        memory: the handbook that is named tabulates them, but was not at hand; they are marked{' '}
-        <Mark /> and may be off in the last figure. Look them up before a result hangs on them.
+        {all.length} constants in {every.length} tables. {countOf('read')} were read in open tables
+        and compared with others. {countOf('handbook')} were recalled: the handbook that is named
+        tabulates them, but was not at hand; they are marked <Mark /> and may be off in the last
+        figure. Look them up before a result hangs on them. The rest is computed from packages, or
+        common practice.
       </Text>
-      <TextInput
-        label="Look for"
-        placeholder="A formula, a quantity, a handbook"
-        value={sought}
-        onChange={(event) =>
-          setAsked(event.currentTarget.value === '' ? {} : { q: event.currentTarget.value }, {
-            replace: true,
-          })
-        }
-        mb="md"
-      />
+      <Group align="flex-end" mb="md" gap="sm">
+        <TextInput
+          label="Look for"
+          placeholder="A formula, a quantity, a handbook"
+          flex="1 1 16rem"
+          value={sought}
+          onChange={(event) => ask('q', event.currentTarget.value)}
+        />
+        <Select
+          label="Where from"
+          w={240}
+          allowDeselect={false}
+          data={[
+            { value: '', label: 'anywhere' },
+            ...Object.entries(kinds).map(([value, label]) => ({ value, label })),
+          ]}
+          value={isKind(kind) ? kind : ''}
+          onChange={(next) => ask('from', next ?? '')}
+        />
+      </Group>
       {wanted !== '' && (
         <Text role="status" mb="sm">
           {count === 0
@@ -124,7 +148,20 @@ const isOf = ({ rows }: ConstantTable, wanted: string): boolean =>
 const exactFirst = (rows: readonly Constant[], wanted: string): Constant[] =>
   [...rows].sort((one, other) => Number(isExactly(other, wanted)) - Number(isExactly(one, wanted)));
 
-const isRecalled = ({ source }: Constant): boolean => source.kind === 'handbook';
+type SourceKind = Constant['source']['kind'];
+/** Where a constant is from, as one chooses it. */
+const kinds: Readonly<Record<SourceKind, string>> = {
+  read: 'read in an open table',
+  handbook: 'recalled from memory',
+  practice: 'common practice',
+  package: 'a package of data',
+};
+const isKind = (text: string | null): text is SourceKind => text !== null && text in kinds;
+
+const ofKind = (tables: readonly ConstantTable[], kind: SourceKind): ConstantTable[] =>
+  tables
+    .map(({ title, rows }) => ({ title, rows: rows.filter(({ source }) => source.kind === kind) }))
+    .filter(({ rows }) => rows.length > 0);
 
 /** Said in words, for a sign alone says nothing. */
 function Mark() {

@@ -1,3 +1,4 @@
+import { asRead } from '../readSource';
 import { handbook } from '../source';
 import type { FormedSpecies } from '../types';
 
@@ -21,7 +22,7 @@ const hydroxo = (formula: string, metal: string, protonsLost: number, logBeta: n
 });
 
 /** Acids as base plus protons, hydrolysed cations as cation less protons. Every row is one acid–base step or a sum of steps. */
-export const acidBaseSteps: readonly FormedSpecies[] = [
+const rows: readonly FormedSpecies[] = [
   { formula: 'OH^-', from: { 'H^+': -1 }, logBeta: -waterIonisation.pKw, enthalpyKJPerMol: waterIonisation.enthalpyKJPerMol, source: crc },
   // Acids of one step
   acid('HF', 'F^-', 1, 3.17, 13.3),
@@ -57,7 +58,7 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('H3PO4', 'PO4^3-', 3, 21.7, -10.2),
   acid('HC2O4^-', 'C2O4^2-', 1, 4.27, 6.7),
   acid('H2C2O4', 'C2O4^2-', 2, 5.52, 10.6),
-  acid('HCrO4^-', 'CrO4^2-', 1, 6.51, -3),
+  acid('HCrO4^-', 'CrO4^2-', 1, 6.51, 2.9),
   { formula: 'Cr2O7^2-', from: { 'CrO4^2-': 2, 'H^+': 2 }, logBeta: 14.56, enthalpyKJPerMol: -15, source: smith },
   acid('HC4H4O6^-', 'C4H4O6^2-', 1, 4.37, -1),
   acid('H2C4H4O6', 'C4H4O6^2-', 2, 7.4, -4),
@@ -76,9 +77,9 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   acid('HClO', 'ClO^-', 1, 7.54, -14),
   { formula: 'Cl2', from: { 'ClO^-': 1, 'Cl^-': 1, 'H^+': 2 }, logBeta: 10.94, enthalpyKJPerMol: -38, source: crc },
   acid('HBrO', 'BrO^-', 1, 8.62),
-  { formula: 'Br2', from: { 'BrO^-': 1, 'Br^-': 1, 'H^+': 2 }, logBeta: 16.86, source: crc },
+  { formula: 'Br2', from: { 'BrO^-': 1, 'Br^-': 1, 'H^+': 2 }, logBeta: 16.86, enthalpyKJPerMol: -73, source: crc },
   acid('HIO', 'IO^-', 1, 10.6),
-  { formula: 'I2', from: { 'IO^-': 1, 'I^-': 1, 'H^+': 2 }, logBeta: 22.9, source: crc },
+  { formula: 'I2', from: { 'IO^-': 1, 'I^-': 1, 'H^+': 2 }, logBeta: 22.9, enthalpyKJPerMol: -99, source: crc },
   // Vanadium(V): the acid cation and the vanadate
   { formula: 'H2VO4^-', from: { 'VO2^+': 1, 'H^+': -2 }, logBeta: -7.09, source: baes },
   { formula: 'HVO4^2-', from: { 'VO2^+': 1, 'H^+': -3 }, logBeta: -15.2, source: baes },
@@ -94,7 +95,7 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   hydroxo('ZnOH^+', 'Zn^2+', 1, -8.96), hydroxo('Zn(OH)3^-', 'Zn^2+', 3, -28.4), hydroxo('Zn(OH)4^2-', 'Zn^2+', 4, -41.2),
   hydroxo('CdOH^+', 'Cd^2+', 1, -10.08), hydroxo('Cd(OH)4^2-', 'Cd^2+', 4, -47.35),
   hydroxo('PbOH^+', 'Pb^2+', 1, -7.71), hydroxo('Pb(OH)3^-', 'Pb^2+', 3, -28.06), hydroxo('Pb4(OH)4^4+', 'Pb^2+', 4, -20.88, 4),
-  hydroxo('AlOH^2+', 'Al^3+', 1, -4.97), hydroxo('Al(OH)2^+', 'Al^3+', 2, -9.3), hydroxo('Al(OH)4^-', 'Al^3+', 4, -23),
+  hydroxo('AlOH^2+', 'Al^3+', 1, -4.97), hydroxo('Al(OH)2^+', 'Al^3+', 2, -10.1), hydroxo('Al(OH)4^-', 'Al^3+', 4, -23),
   hydroxo('AgOH', 'Ag^+', 1, -12), hydroxo('Ag(OH)2^-', 'Ag^+', 2, -24),
   hydroxo('CrOH^2+', 'Cr^3+', 1, -4), hydroxo('Cr(OH)2^+', 'Cr^3+', 2, -9.7), hydroxo('Cr(OH)4^-', 'Cr^3+', 4, -27.4),
   hydroxo('HgOH^+', 'Hg^2+', 1, -3.4), hydroxo('Hg(OH)2', 'Hg^2+', 2, -6.17),
@@ -103,3 +104,4 @@ export const acidBaseSteps: readonly FormedSpecies[] = [
   hydroxo('BiOH^2+', 'Bi^3+', 1, -1.09), hydroxo('Bi(OH)2^+', 'Bi^3+', 2, -4), hydroxo('Bi(OH)3', 'Bi^3+', 3, -8.86),
   hydroxo('VOOH^+', 'VO^2+', 1, -5.67), hydroxo('VOH^2+', 'V^3+', 1, -2.26), hydroxo('CeOH^3+', 'Ce^4+', 1, 0.3),
 ];
+export const acidBaseSteps = asRead('acidBaseSteps', rows, ({ formula }) => formula);

@@ -1,3 +1,4 @@
+import { asRead } from '../readSource';
 import { handbook } from '../source';
 import type { FormedSpecies } from '../types';
 
@@ -26,7 +27,7 @@ const ammine = (formula: string, metal: string, count: number, logBeta: number):
 const edta = (formula: string, metal: string, logBeta: number): FormedSpecies => complex(formula, metal, 'C10H12N2O8^4-', 1, logBeta);
 
 /** Complexes formed from a metal ion and ligands. */
-export const complexes: readonly FormedSpecies[] = [
+const rows: readonly FormedSpecies[] = [
   // Chloride
   complex('AgCl', 'Ag^+', 'Cl^-', 1, 3.31, { source: lange }), complex('AgCl2^-', 'Ag^+', 'Cl^-', 2, 5.25, { enthalpyKJPerMol: -16 }),
   { ...complex('PbCl^+', 'Pb^2+', 'Cl^-', 1, 1.55), ionPair: true }, complex('PbCl3^-', 'Pb^2+', 'Cl^-', 3, 1.7), complex('PbCl4^2-', 'Pb^2+', 'Cl^-', 4, 1.4, { source: inAcid }),
@@ -36,23 +37,23 @@ export const complexes: readonly FormedSpecies[] = [
   { ...complex('CuCl2', 'Cu^2+', 'Cl^-', 2, 0.1, { enthalpyKJPerMol: 17, source: inAcid }), ionPair: true }, complex('CuCl4^2-', 'Cu^2+', 'Cl^-', 4, -4.6, { enthalpyKJPerMol: 35, source: inAcid }),
   { ...complex('CoCl^+', 'Co^2+', 'Cl^-', 1, 0.2, { source: inAcid }), ionPair: true }, complex('CoCl4^2-', 'Co^2+', 'Cl^-', 4, -7.3, { enthalpyKJPerMol: 55, source: inAcid }),
   complex('CuCl2^-', 'Cu^+', 'Cl^-', 2, 5.5, { source: lange }), complex('CuCl3^2-', 'Cu^+', 'Cl^-', 3, 5.7, { source: lange }),
-  complex('HgCl^+', 'Hg^2+', 'Cl^-', 1, 6.74), complex('HgCl2', 'Hg^2+', 'Cl^-', 2, 13.22), complex('HgCl3^-', 'Hg^2+', 'Cl^-', 3, 14.07), complex('HgCl4^2-', 'Hg^2+', 'Cl^-', 4, 15.07),
+  complex('HgCl^+', 'Hg^2+', 'Cl^-', 1, 7.3), complex('HgCl2', 'Hg^2+', 'Cl^-', 2, 14.0), complex('HgCl3^-', 'Hg^2+', 'Cl^-', 3, 15.0), complex('HgCl4^2-', 'Hg^2+', 'Cl^-', 4, 15.07),
   { ...complex('SnCl^+', 'Sn^2+', 'Cl^-', 1, 1.5), ionPair: true }, { ...complex('SnCl3^-', 'Sn^2+', 'Cl^-', 3, 2), ionPair: true }, { ...complex('SnCl6^2-', 'Sn^4+', 'Cl^-', 6, 4, { source: lange }), ionPair: true },
   { ...complex('BiCl^2+', 'Bi^3+', 'Cl^-', 1, 3.5), ionPair: true }, complex('BiCl4^-', 'Bi^3+', 'Cl^-', 4, 6.8),
-  { ...complex('CrCl^2+', 'Cr^3+', 'Cl^-', 1, -0.6), ionPair: true },
+  { ...complex('CrCl^2+', 'Cr^3+', 'Cl^-', 1, 0.11), ionPair: true },
   // Bromide and iodide
-  complex('AgBr2^-', 'Ag^+', 'Br^-', 2, 7.5), complex('PbBr^+', 'Pb^2+', 'Br^-', 1, 1.7), complex('HgBr4^2-', 'Hg^2+', 'Br^-', 4, 21), complex('HgBr2', 'Hg^2+', 'Br^-', 2, 17.33),
+  complex('AgBr2^-', 'Ag^+', 'Br^-', 2, 7.5), complex('PbBr^+', 'Pb^2+', 'Br^-', 1, 1.7), complex('HgBr4^2-', 'Hg^2+', 'Br^-', 4, 21.74), complex('HgBr2', 'Hg^2+', 'Br^-', 2, 18.08),
   complex('CuBr2^-', 'Cu^+', 'Br^-', 2, 5.9, { source: lange }), { ...complex('CuBr^+', 'Cu^2+', 'Br^-', 1, 0, { source: concentrated }), ionPair: true },
   complex('AgI2^-', 'Ag^+', 'I^-', 2, 11.7), complex('AgI3^2-', 'Ag^+', 'I^-', 3, 13.1),
   { ...complex('PbI^+', 'Pb^2+', 'I^-', 1, 1.92), ionPair: true }, complex('PbI3^-', 'Pb^2+', 'I^-', 3, 3.9), complex('PbI4^2-', 'Pb^2+', 'I^-', 4, 4.5),
   { ...complex('CdI^+', 'Cd^2+', 'I^-', 1, 2.28), ionPair: true }, complex('CdI4^2-', 'Cd^2+', 'I^-', 4, 5.9),
-  complex('HgI2', 'Hg^2+', 'I^-', 2, 23.8), complex('HgI3^-', 'Hg^2+', 'I^-', 3, 27.6), complex('HgI4^2-', 'Hg^2+', 'I^-', 4, 29.8),
+  complex('HgI2', 'Hg^2+', 'I^-', 2, 24.63), complex('HgI3^-', 'Hg^2+', 'I^-', 3, 28.41), complex('HgI4^2-', 'Hg^2+', 'I^-', 4, 30.34),
   complex('BiI4^-', 'Bi^3+', 'I^-', 4, 15), complex('BiI6^3-', 'Bi^3+', 'I^-', 6, 19.1), complex('CuI2^-', 'Cu^+', 'I^-', 2, 8.9, { source: lange }),
   // Halogen taken up by halide, log K 2.85 and 1.2; the halogen itself is counted as hypohalite and halide
-  { formula: 'I3^-', from: { 'IO^-': 1, 'I^-': 2, 'H^+': 2 }, logBeta: 25.75, enthalpyKJPerMol: -17, source: smith },
-  { formula: 'Br3^-', from: { 'BrO^-': 1, 'Br^-': 2, 'H^+': 2 }, logBeta: 18.06, source: smith },
+  { formula: 'I3^-', from: { 'IO^-': 1, 'I^-': 2, 'H^+': 2 }, logBeta: 25.75, enthalpyKJPerMol: -116, source: smith },
+  { formula: 'Br3^-', from: { 'BrO^-': 1, 'Br^-': 2, 'H^+': 2 }, logBeta: 18.06, enthalpyKJPerMol: -79, source: smith },
   // Fluoride
-  complex('FeF^2+', 'Fe^3+', 'F^-', 1, 6), complex('FeF2^+', 'Fe^3+', 'F^-', 2, 9.2), complex('FeF3', 'Fe^3+', 'F^-', 3, 11.7),
+  complex('FeF^2+', 'Fe^3+', 'F^-', 1, 6), complex('FeF2^+', 'Fe^3+', 'F^-', 2, 10.47), complex('FeF3', 'Fe^3+', 'F^-', 3, 13.62),
   complex('AlF^2+', 'Al^3+', 'F^-', 1, 7), complex('AlF2^+', 'Al^3+', 'F^-', 2, 12.6), complex('AlF3', 'Al^3+', 'F^-', 3, 16.7), complex('AlF4^-', 'Al^3+', 'F^-', 4, 19.4),
   // Thiocyanate
   complex('Ag(SCN)2^-', 'Ag^+', 'SCN^-', 2, 8.2), complex('FeSCN^2+', 'Fe^3+', 'SCN^-', 1, 3.02, { enthalpyKJPerMol: -6.3 }), complex('Fe(SCN)2^+', 'Fe^3+', 'SCN^-', 2, 4.64),
@@ -62,19 +63,19 @@ export const complexes: readonly FormedSpecies[] = [
   complex('Ag(CN)2^-', 'Ag^+', 'CN^-', 2, 20.48), complex('Cu(CN)2^-', 'Cu^+', 'CN^-', 2, 23.9), complex('Cu(CN)3^2-', 'Cu^+', 'CN^-', 3, 29.2), complex('Cu(CN)4^3-', 'Cu^+', 'CN^-', 4, 30.7),
   complex('Zn(CN)4^2-', 'Zn^2+', 'CN^-', 4, 19.6), complex('Cd(CN)4^2-', 'Cd^2+', 'CN^-', 4, 17.9), complex('Ni(CN)4^2-', 'Ni^2+', 'CN^-', 4, 30.2), complex('Hg(CN)2', 'Hg^2+', 'CN^-', 2, 34.7), complex('Hg(CN)4^2-', 'Hg^2+', 'CN^-', 4, 41.5),
   // Thiosulfate
-  complex('AgS2O3^-', 'Ag^+', 'S2O3^2-', 1, 8.82), complex('Ag(S2O3)2^3-', 'Ag^+', 'S2O3^2-', 2, 13.46), complex('Cu(S2O3)2^3-', 'Cu^+', 'S2O3^2-', 2, 12.3), complex('Pb(S2O3)2^2-', 'Pb^2+', 'S2O3^2-', 2, 5.1), complex('FeS2O3^+', 'Fe^3+', 'S2O3^2-', 1, 3.2),
+  complex('AgS2O3^-', 'Ag^+', 'S2O3^2-', 1, 9.23), complex('Ag(S2O3)2^3-', 'Ag^+', 'S2O3^2-', 2, 13.46), complex('Cu(S2O3)2^3-', 'Cu^+', 'S2O3^2-', 2, 12.3), complex('Pb(S2O3)2^2-', 'Pb^2+', 'S2O3^2-', 2, 5.1), complex('FeS2O3^+', 'Fe^3+', 'S2O3^2-', 1, 3.9),
   // Oxalate
-  complex('FeC2O4^+', 'Fe^3+', 'C2O4^2-', 1, 9.15), complex('Fe(C2O4)2^-', 'Fe^3+', 'C2O4^2-', 2, 15.45), complex('Fe(C2O4)3^3-', 'Fe^3+', 'C2O4^2-', 3, 19.83),
-  complex('Al(C2O4)2^-', 'Al^3+', 'C2O4^2-', 2, 13), complex('Al(C2O4)3^3-', 'Al^3+', 'C2O4^2-', 3, 16.3), complex('Cu(C2O4)2^2-', 'Cu^2+', 'C2O4^2-', 2, 9.2),
-  complex('Zn(C2O4)2^2-', 'Zn^2+', 'C2O4^2-', 2, 7.6), complex('Ni(C2O4)2^2-', 'Ni^2+', 'C2O4^2-', 2, 8.2), complex('NiC2O4', 'Ni^2+', 'C2O4^2-', 1, 5.2), complex('CoC2O4', 'Co^2+', 'C2O4^2-', 1, 4.7),
+  complex('FeC2O4^+', 'Fe^3+', 'C2O4^2-', 1, 9.53), complex('Fe(C2O4)2^-', 'Fe^3+', 'C2O4^2-', 2, 15.75), complex('Fe(C2O4)3^3-', 'Fe^3+', 'C2O4^2-', 3, 20.2),
+  complex('Al(C2O4)2^-', 'Al^3+', 'C2O4^2-', 2, 15.39), complex('Al(C2O4)3^3-', 'Al^3+', 'C2O4^2-', 3, 18.3), complex('Cu(C2O4)2^2-', 'Cu^2+', 'C2O4^2-', 2, 9.2),
+  complex('Zn(C2O4)2^2-', 'Zn^2+', 'C2O4^2-', 2, 7.6), complex('Ni(C2O4)2^2-', 'Ni^2+', 'C2O4^2-', 2, 7.64), complex('NiC2O4', 'Ni^2+', 'C2O4^2-', 1, 5.2), complex('CoC2O4', 'Co^2+', 'C2O4^2-', 1, 4.7),
   { ...complex('MnC2O4', 'Mn^2+', 'C2O4^2-', 1, 3.9), ionPair: true }, complex('Cr(C2O4)3^3-', 'Cr^3+', 'C2O4^2-', 3, 15.4), { ...complex('MgC2O4', 'Mg^2+', 'C2O4^2-', 1, 3.4), ionPair: true },
   // Carboxylates and other organic ligands
-  complex('FeCH3COO^2+', 'Fe^3+', 'CH3COO^-', 1, 3.9), complex('Fe(CH3COO)2^+', 'Fe^3+', 'CH3COO^-', 2, 7), { ...complex('PbCH3COO^+', 'Pb^2+', 'CH3COO^-', 1, 2.68), ionPair: true }, complex('Pb(CH3COO)2', 'Pb^2+', 'CH3COO^-', 2, 4.08),
-  { ...complex('CuCH3COO^+', 'Cu^2+', 'CH3COO^-', 1, 2.2), ionPair: true }, complex('FeC6H5O^2+', 'Fe^3+', 'C6H5O^-', 1, 8.2), complex('FeC6H5O7', 'Fe^3+', 'C6H5O7^3-', 1, 12.5), complex('CuC6H5O7^-', 'Cu^2+', 'C6H5O7^3-', 1, 7.2),
+  complex('FeCH3COO^2+', 'Fe^3+', 'CH3COO^-', 1, 3.9), complex('Fe(CH3COO)2^+', 'Fe^3+', 'CH3COO^-', 2, 7.57), { ...complex('PbCH3COO^+', 'Pb^2+', 'CH3COO^-', 1, 2.68), ionPair: true }, complex('Pb(CH3COO)2', 'Pb^2+', 'CH3COO^-', 2, 4.08),
+  { ...complex('CuCH3COO^+', 'Cu^2+', 'CH3COO^-', 1, 2.2), ionPair: true }, complex('FeC6H5O^2+', 'Fe^3+', 'C6H5O^-', 1, 8.2), complex('FeC6H5O7', 'Fe^3+', 'C6H5O7^3-', 1, 12.5), complex('CuC6H5O7^-', 'Cu^2+', 'C6H5O7^3-', 1, 7.57),
   complex('CaC6H5O7^-', 'Ca^2+', 'C6H5O7^3-', 1, 4.9), complex('MgC6H5O7^-', 'Mg^2+', 'C6H5O7^3-', 1, 4.9), complex('FeC4H4O6^+', 'Fe^3+', 'C4H4O6^2-', 1, 7.5), complex('CuC4H4O6', 'Cu^2+', 'C4H4O6^2-', 1, 3.9), { ...complex('CaC4H4O6', 'Ca^2+', 'C4H4O6^2-', 1, 2.8), ionPair: true },
   edta('CaC10H12N2O8^2-', 'Ca^2+', 12.42), edta('MgC10H12N2O8^2-', 'Mg^2+', 10.57), edta('SrC10H12N2O8^2-', 'Sr^2+', 10.5), edta('BaC10H12N2O8^2-', 'Ba^2+', 9.9), edta('MnC10H12N2O8^2-', 'Mn^2+', 15.6),
   edta('FeC10H12N2O8^2-', 'Fe^2+', 16), edta('FeC10H12N2O8^-', 'Fe^3+', 27.7), edta('CoC10H12N2O8^2-', 'Co^2+', 18.2), edta('NiC10H12N2O8^2-', 'Ni^2+', 20.1), edta('CuC10H12N2O8^2-', 'Cu^2+', 20.5), edta('ZnC10H12N2O8^2-', 'Zn^2+', 18), edta('CdC10H12N2O8^2-', 'Cd^2+', 18.2),
-  edta('PbC10H12N2O8^2-', 'Pb^2+', 19.8), edta('HgC10H12N2O8^2-', 'Hg^2+', 23.5), edta('AlC10H12N2O8^-', 'Al^3+', 19.1), edta('BiC10H12N2O8^-', 'Bi^3+', 29.2), edta('AgC10H12N2O8^3-', 'Ag^+', 8.1),
+  edta('PbC10H12N2O8^2-', 'Pb^2+', 19.8), edta('HgC10H12N2O8^2-', 'Hg^2+', 23.11), edta('AlC10H12N2O8^-', 'Al^3+', 19.1), edta('BiC10H12N2O8^-', 'Bi^3+', 29.2), edta('AgC10H12N2O8^3-', 'Ag^+', 8.1),
   // Sulfate, phosphate and nitrate pairs that matter to solubility
   ionPair('CaSO4', 'Ca^2+', 'SO4^2-', 2.3), ionPair('MgSO4', 'Mg^2+', 'SO4^2-', 2.25), ionPair('FeSO4^+', 'Fe^3+', 'SO4^2-', 4.04), ionPair('AlSO4^+', 'Al^3+', 'SO4^2-', 3.5), ionPair('NaSO4^-', 'Na^+', 'SO4^2-', 0.7), ionPair('CrSO4^+', 'Cr^3+', 'SO4^2-', 3.2),
   { formula: 'FeHPO4^+', from: { 'Fe^3+': 1, 'H^+': 1, 'PO4^3-': 1 }, logBeta: 17.8, source: smith },
@@ -86,7 +87,8 @@ export const complexes: readonly FormedSpecies[] = [
   ammine('Ag(NH3)^+', 'Ag^+', 1, 3.31), ammine('Ag(NH3)2^+', 'Ag^+', 2, 7.22), ammine('Cu(NH3)2^+', 'Cu^+', 2, 10.8),
   { ...ammine('Cu(NH3)^2+', 'Cu^2+', 1, 4.31), source: lange }, { ...ammine('Cu(NH3)2^2+', 'Cu^2+', 2, 7.98), source: lange },
   { ...ammine('Cu(NH3)3^2+', 'Cu^2+', 3, 11.02), source: lange }, { ...ammine('Cu(NH3)4^2+', 'Cu^2+', 4, 13.32), source: lange },
-  ammine('Ni(NH3)2^2+', 'Ni^2+', 2, 4.89), ammine('Ni(NH3)4^2+', 'Ni^2+', 4, 7.67), ammine('Ni(NH3)6^2+', 'Ni^2+', 6, 8.3),
-  ammine('Co(NH3)2^2+', 'Co^2+', 2, 3.5), ammine('Co(NH3)4^2+', 'Co^2+', 4, 5.07), ammine('Co(NH3)6^2+', 'Co^2+', 6, 4.4),
-  ammine('Zn(NH3)2^2+', 'Zn^2+', 2, 4.5), ammine('Zn(NH3)4^2+', 'Zn^2+', 4, 8.9), ammine('Cd(NH3)2^2+', 'Cd^2+', 2, 4.56), ammine('Cd(NH3)4^2+', 'Cd^2+', 4, 6.9), ammine('Hg(NH3)2^2+', 'Hg^2+', 2, 17.4), ammine('Hg(NH3)4^2+', 'Hg^2+', 4, 19.1),
+  ammine('Ni(NH3)2^2+', 'Ni^2+', 2, 4.89), ammine('Ni(NH3)4^2+', 'Ni^2+', 4, 8.38), ammine('Ni(NH3)6^2+', 'Ni^2+', 6, 8.79),
+  ammine('Co(NH3)2^2+', 'Co^2+', 2, 3.5), ammine('Co(NH3)4^2+', 'Co^2+', 4, 5.55), ammine('Co(NH3)6^2+', 'Co^2+', 6, 4.4),
+  ammine('Zn(NH3)2^2+', 'Zn^2+', 2, 4.5), ammine('Zn(NH3)4^2+', 'Zn^2+', 4, 8.9), ammine('Cd(NH3)2^2+', 'Cd^2+', 2, 4.89), ammine('Cd(NH3)4^2+', 'Cd^2+', 4, 7.34), ammine('Hg(NH3)2^2+', 'Hg^2+', 2, 17.81), ammine('Hg(NH3)4^2+', 'Hg^2+', 4, 19.1),
 ];
+export const complexes = asRead('complexes', rows, ({ formula }) => formula);

@@ -1,3 +1,4 @@
+import { asRead } from '../readSource';
 import { handbook } from '../source';
 import type { DissolvedGas } from '../types';
 
@@ -8,7 +9,7 @@ const sander = handbook('Sander, Compilation of Henry’s Law Constants', 'Henry
  * Gases with Henry’s constant in mol/(L atm) at 25 °C, ΔH° of dissolving (kJ/mol) and the toxic limit above which an amount
  * set free at the bench is warned of.
  */
-export const dissolvedGases = [
+const rows: readonly DissolvedGas[] = [
   { formula: 'CO2', henryMPerAtm: 0.034, enthalpyKJPerMol: -20, colour: 'colourless', source: sander },
   { formula: 'H2', henryMPerAtm: 7.8e-4, enthalpyKJPerMol: -4.2, colour: 'colourless', flammable: true, source: sander },
   { formula: 'O2', henryMPerAtm: 1.3e-3, enthalpyKJPerMol: -12, colour: 'colourless', source: sander },
@@ -29,4 +30,5 @@ export const dissolvedGases = [
   { formula: 'C3H8', henryMPerAtm: 1.5e-3, enthalpyKJPerMol: -22, colour: 'colourless', flammable: true, source: sander },
   { formula: 'C3H6', henryMPerAtm: 7.4e-3, enthalpyKJPerMol: -24, colour: 'colourless', flammable: true, source: sander },
   { formula: 'C4H10', henryMPerAtm: 1.1e-3, enthalpyKJPerMol: -26, colour: 'colourless', flammable: true, source: sander },
-] as const satisfies readonly DissolvedGas[];
+];
+export const dissolvedGases = asRead('dissolvedGases', rows, ({ formula }) => formula);

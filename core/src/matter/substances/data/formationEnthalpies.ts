@@ -1,3 +1,4 @@
+import { asRead } from '../readSource';
 import { handbook } from '../source';
 import type { FormationEnthalpy } from '../types';
 
@@ -50,7 +51,7 @@ const nitratesAndCarbonates = rows('s', {
 
 const otherSolids = rows('s', {
   KMnO4: -837.2, K2CrO4: -1403.7, Na2CrO4: -1342.2, K2Cr2O7: -2061.5, '(NH4)2Cr2O7': -1806.7, PbCrO4: -930.9, BaCrO4: -1446, Ag2CrO4: -731.7, NaClO3: -365.8, KClO3: -397.7, NaClO4: -383.3, KClO4: -432.8, KBrO3: -360.2, KIO3: -501.4,
-  NaCH3COO: -708.8, 'NaCH3COO·3H2O': -1603.3, NH4CH3COO: -616.1, NaCN: -87.5, KCN: -113, NaSCN: -170.5, KSCN: -200.2, NH4SCN: -78.7, Na2C2O4: -1318, H2C2O4: -821.7, CaC2O4: -1360.6, 'CaC2O4·H2O': -1674.9, Na3PO4: -1917.4, Na2HPO4: -1748.1,
+  NaCH3COO: -708.8, 'NaCH3COO·3H2O': -1603.3, NH4CH3COO: -616.1, NaCN: -87.5, KCN: -113, NaSCN: -170.5, KSCN: -200.2, NH4SCN: -78.7, Na2C2O4: -1318, H2C2O4: -829.9, CaC2O4: -1360.6, 'CaC2O4·H2O': -1674.9, Na3PO4: -1917.4, Na2HPO4: -1748.1,
   NaH2PO4: -1536.8, KH2PO4: -1568.3, 'Ca3(PO4)2': -4120.8, 'K3Fe(CN)6': -249.8, 'K4Fe(CN)6': -594.1, CaC2: -59.8, CaH2: -181.5, NH4HCO3: -849.4, RbCl: -435.4, CsCl: -443, C6H12O6: -1273.3, C12H22O11: -2226.1, 'CO(NH2)2': -333.1, C6H5COOH: -385.2, H3C6H5O7: -1543.8, 'Pb(CH3COO)2': -964,
 });
 
@@ -64,4 +65,8 @@ const liquids = rows('l', {
 });
 
 /** Standard enthalpies of formation. Elements as they are at 25 °C are zero and have no row unless they are a gas or a liquid. */
-export const formationEnthalpies: readonly FormationEnthalpy[] = [...dissolved, ...oxidesAndHydroxides, ...halides, ...sulfatesAndSulfides, ...nitratesAndCarbonates, ...otherSolids, ...gases, ...liquids];
+export const formationEnthalpies = asRead(
+  'formationEnthalpies',
+  [...dissolved, ...oxidesAndHydroxides, ...halides, ...sulfatesAndSulfides, ...nitratesAndCarbonates, ...otherSolids, ...gases, ...liquids],
+  ({ formula, state }) => `${formula}(${state})`,
+);

@@ -1,3 +1,4 @@
+import { asRead } from '../readSource';
 import { handbook } from '../source';
 import type { RedoxCouple } from '../types';
 
@@ -7,7 +8,7 @@ const latimer = handbook('Latimer, The Oxidation States of the Elements and Thei
 const half = (text: string, standardPotentialV: number, source = crc): RedoxCouple => ({ half: text, standardPotentialV, source });
 
 /** Half-equations written as reductions, with their standard potentials. */
-export const redoxCouples: readonly RedoxCouple[] = [
+const rows: readonly RedoxCouple[] = [
   // Metals, from the most easily oxidised
   half('Li^+(aq) + e^- → Li(s)', -3.0401),
   half('K^+(aq) + e^- → K(s)', -2.931),
@@ -59,12 +60,12 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('Co^3+(aq) + e^- → Co^2+(aq)', 1.92),
   half('Co(OH)3(s) + H^+(aq) + e^- → Co(OH)2(s) + H2O(l)', 0.998),
   half('Cr^3+(aq) + e^- → Cr^2+(aq)', -0.407),
-  half('Ce^4+(aq) + e^- → Ce^3+(aq)', 1.72),
+  half('Ce^4+(aq) + e^- → Ce^3+(aq)', 1.743),
   half('TiO^2+(aq) + 2H^+(aq) + e^- → Ti^3+(aq) + H2O(l)', 0.1),
   half('VO2^+(aq) + 2H^+(aq) + e^- → VO^2+(aq) + H2O(l)', 0.991),
   half('VO^2+(aq) + 2H^+(aq) + e^- → V^3+(aq) + H2O(l)', 0.337),
   half('V^3+(aq) + e^- → V^2+(aq)', -0.255),
-  half('Mn^3+(aq) + e^- → Mn^2+(aq)', 1.5415),
+  half('Mn^3+(aq) + e^- → Mn^2+(aq)', 1.509),
   // Manganese and chromium oxo-anions, lead dioxide
   half('MnO4^-(aq) + 8H^+(aq) + 5e^- → Mn^2+(aq) + 4H2O(l)', 1.507),
   half('MnO4^-(aq) + 4H^+(aq) + 3e^- → MnO2(s) + 2H2O(l)', 1.679),
@@ -76,10 +77,10 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('CrO4^2-(aq) + 4H^+(aq) + 3e^- → Cr(OH)4^-(aq)', 0.94, bard),
   half('CrO4^2-(aq) + 5H^+(aq) + 3e^- → Cr(OH)3(s) + H2O(l)', 1.25),
   half('MnO2(s) + 2H^+(aq) + 2e^- → Mn(OH)2(s)', 0.771, bard),
-  half('Fe(OH)3(s) + H^+(aq) + e^- → Fe(OH)2(s) + H2O(l)', 0.375, bard),
+  half('Fe(OH)3(s) + H^+(aq) + e^- → Fe(OH)2(s) + H2O(l)', 0.306, bard),
   half('Sn(OH)6^2-(aq) + 3H^+(aq) + 2e^- → Sn(OH)3^-(aq) + 3H2O(l)', 0.497, bard),
   half('Bi(OH)3(s) + 3H^+(aq) + 3e^- → Bi(s) + 3H2O(l)', 0.387, bard),
-  half('2HgCl2(aq) + 2e^- → Hg2Cl2(s) + 2Cl^-(aq)', 0.665, bard),
+  half('2HgCl2(aq) + 2e^- → Hg2Cl2(s) + 2Cl^-(aq)', 0.612, bard),
   half('PbO2(s) + 4H^+(aq) + 2e^- → Pb^2+(aq) + 2H2O(l)', 1.455),
   // Halogens
   half('Cl2(aq) + 2e^- → 2Cl^-(aq)', 1.396, bard),
@@ -92,7 +93,7 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('HIO(aq) + H^+(aq) + 2e^- → I^-(aq) + H2O(l)', 0.987),
   half('IO^-(aq) + 2H^+(aq) + 2e^- → I^-(aq) + H2O(l)', 1.3, bard),
   half('2IO3^-(aq) + 12H^+(aq) + 10e^- → I2(aq) + 6H2O(l)', 1.178, bard),
-  half('IO3^-(aq) + 4H^+(aq) + 4e^- → IO^-(aq) + 2H2O(l)', 0.956, bard),
+  half('IO3^-(aq) + 4H^+(aq) + 4e^- → IO^-(aq) + 2H2O(l)', 0.997, bard),
   half('2BrO3^-(aq) + 12H^+(aq) + 10e^- → Br2(aq) + 6H2O(l)', 1.478, bard),
   half('ClO3^-(aq) + 6H^+(aq) + 6e^- → Cl^-(aq) + 3H2O(l)', 1.451),
   half('2ClO3^-(aq) + 12H^+(aq) + 10e^- → Cl2(aq) + 6H2O(l)', 1.468, bard),
@@ -103,25 +104,25 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('H2O2(aq) + 2H^+(aq) + 2e^- → 2H2O(l)', 1.776),
   half('HO2^-(aq) + 3H^+(aq) + 2e^- → 2H2O(l)', 2.12, bard),
   // Sulfur
-  half('S2O8^2-(aq) + 2e^- → 2SO4^2-(aq)', 2.01),
+  half('S2O8^2-(aq) + 2e^- → 2SO4^2-(aq)', 1.939),
   half('SO4^2-(aq) + 4H^+(aq) + 2e^- → SO2(aq) + 2H2O(l)', 0.158, bard),
   half('SO4^2-(aq) + 3H^+(aq) + 2e^- → HSO3^-(aq) + H2O(l)', 0.103, bard),
   half('SO4^2-(aq) + 2H^+(aq) + 2e^- → SO3^2-(aq) + H2O(l)', -0.11, bard),
   half('S(s) + 2H^+(aq) + 2e^- → H2S(aq)', 0.142),
   half('S(s) + H^+(aq) + 2e^- → HS^-(aq)', -0.065, bard),
-  half('SO2(aq) + 4H^+(aq) + 4e^- → S(s) + 2H2O(l)', 0.5, bard),
+  half('SO2(aq) + 4H^+(aq) + 4e^- → S(s) + 2H2O(l)', 0.45, bard),
   half('2SO2(aq) + 2H^+(aq) + 4e^- → S2O3^2-(aq) + H2O(l)', 0.4),
-  half('S2O3^2-(aq) + 6H^+(aq) + 4e^- → 2S(s) + 3H2O(l)', 0.6, bard),
-  half('S4O6^2-(aq) + 2e^- → 2S2O3^2-(aq)', 0.08),
+  half('S2O3^2-(aq) + 6H^+(aq) + 4e^- → 2S(s) + 3H2O(l)', 0.49, bard),
+  half('S4O6^2-(aq) + 2e^- → 2S2O3^2-(aq)', 0.024),
   half('2SO4^2-(aq) + 10H^+(aq) + 8e^- → S2O3^2-(aq) + 5H2O(l)', 0.29, bard),
   // Nitrogen
   half('NO3^-(aq) + 2H^+(aq) + e^- → NO2(g) + H2O(l)', 0.79, bard),
   half('NO3^-(aq) + 4H^+(aq) + 3e^- → NO(g) + 2H2O(l)', 0.957),
-  half('NO3^-(aq) + 3H^+(aq) + 2e^- → HNO2(aq) + H2O(l)', 0.934),
+  half('NO3^-(aq) + 3H^+(aq) + 2e^- → HNO2(aq) + H2O(l)', 0.917),
   half('2NO3^-(aq) + 10H^+(aq) + 8e^- → N2O(g) + 5H2O(l)', 1.116, bard),
   half('NO3^-(aq) + 10H^+(aq) + 8e^- → NH4^+(aq) + 3H2O(l)', 0.88, bard),
   half('HNO2(aq) + H^+(aq) + e^- → NO(g) + H2O(l)', 0.983),
-  half('2HNO2(aq) + 6H^+(aq) + 6e^- → N2(g) + 4H2O(l)', 1.45, bard),
+  half('2HNO2(aq) + 6H^+(aq) + 6e^- → N2(g) + 4H2O(l)', 1.464, bard),
   half('NO2(g) + H^+(aq) + e^- → HNO2(aq)', 1.065),
   half('N2(g) + 8H^+(aq) + 6e^- → 2NH4^+(aq)', 0.275, bard),
   half('3N2(g) + 2H^+(aq) + 2e^- → 2HN3(aq)', -3.09),
@@ -129,3 +130,4 @@ export const redoxCouples: readonly RedoxCouple[] = [
   half('2CO2(g) + 2H^+(aq) + 2e^- → H2C2O4(aq)', -0.49),
   half('CO2(g) + 2H^+(aq) + 2e^- → HCOOH(aq)', -0.199),
 ];
+export const redoxCouples = asRead('redoxCouples', rows, ({ half: text }) => text);

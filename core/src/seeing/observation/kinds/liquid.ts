@@ -71,6 +71,7 @@ export const colour = define(
       : `liquid ${to ?? from ?? 'of unrecorded colour'}`,
   saysPlainly: ({ from, to }) => `${to ?? from ?? ''} solution`.trim(),
   tellsChange: ({ from, to }) => from !== undefined && from !== to,
+  isOfTheLiquid: true,
   merge: (told) => {
     const [first, last] = [told[0], told.at(-1)];
     return first && last
@@ -138,6 +139,7 @@ export const colour = define(
 export const clarity = define(z.object({ kind: z.literal('clarity'), to: z.enum(clarities) }))({
   says: ({ to }) => to,
   tellsChange: () => false,
+  isOfTheLiquid: true,
   merge: (told) => told.slice(-1),
   missed: (one) => (one.to === 'cloudy' ? [{ ...one, to: 'clear' }] : [one]),
   draw: ({ to }, view) => ({ ...view, clarity: to }),
