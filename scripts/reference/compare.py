@@ -14,6 +14,7 @@ from dataclasses import dataclass
 import phreeqc
 
 from free_energies import Formation, crc, janaf, obigt
+from properties import references as measured_references
 from phreeqc_database import LN10, R, T, Database
 
 ROOT = os.path.abspath(os.path.join(os.path.dirname(__file__), "../.."))
@@ -28,8 +29,19 @@ DATABASES = {
     "phreeqc": "phreeqc",
 }
 WORKS = ["crc", *DATABASES, "janaf", "obigt"]
+WORKS += ["crcOrganic", "crcInorganic", "crcConductivity", "iapws", "webbook", "notebook", "yaws", "marcus", "iec", "nfpa"]
 # How far two works may stand apart and still say the same.
-TOLERANCE = {"log10 K": 0.3, "E / V": 0.015, "ΔH / kJ/mol": 4.0}
+TOLERANCE = {
+    "log10 K": 0.3,
+    "E / V": 0.015,
+    "ΔH / kJ/mol": 4.0,
+    "melts / °C": 4.0,
+    "boils / °C": 4.0,
+    "density / g/cm³": 0.05,
+    "D / 1e-9 m²/s": 0.03,
+    "p / kPa": 0.05,
+    "% by volume": 1.0,
+}
 
 
 @dataclass
@@ -139,7 +151,18 @@ def verdict(ours: float, found: list[Found], tolerance: float) -> str:
 
 
 # Where two works say the same to the last figure that is worth telling.
-SAME = {"log10 K": 0.05, "E / V": 0.004, "ΔH / kJ/mol": 0.6}
+SAME = {
+    "log10 K": 0.05,
+    "E / V": 0.004,
+    "ΔH / kJ/mol": 0.6,
+    "melts / °C": 1.1,
+    "boils / °C": 1.1,
+    "density / g/cm³": 0.05,
+    "D / 1e-9 m²/s": 0.006,
+    "p / kPa": 0.02,
+    "% by volume": 0.6,
+}
+THERMODYNAMIC = {"water", "acidBaseSteps", "complexes", "sparinglySoluble", "dissolvedGases", "redoxCouples"}
 MAIN = {"formationEnthalpies": "ΔH / kJ/mol", "redoxCouples": "E / V"}
 
 
@@ -152,7 +175,7 @@ def write_read_in(tables: dict[str, list]) -> None:
     for name, rows in tables.items():
         groups: dict[str, list[str]] = {}
         for row, found, _ in rows:
-            if row["quantity"] != MAIN.get(name, "log10 K"):
+            if name in THERMODYNAMIC and row["quantity"] != MAIN.get(name, "log10 K"):
                 continue
             same = {one.work for one in found if abs(one.value - row["ours"]) <= SAME[row["quantity"]]}
             if same:
@@ -172,7 +195,8 @@ def main() -> None:
     exported = subprocess.run(
         ["npx", "tsx", "scripts/reference/export.ts"], cwd=ROOT, check=True, capture_output=True, text=True
     )
-    rows = json.loads(exported.stdout)
+    asked = json.loads(exported.stdout)
+    rows = asked["constants"] + asked["measured"]
     folder = os.path.join(os.path.dirname(phreeqc.__file__), "databases")
     databases = [Database(os.path.join(folder, f"{name}.dat"), code) for code, name in DATABASES.items()]
     works = [crc(), janaf(), obigt()]
@@ -180,7 +204,10 @@ def main() -> None:
     os.makedirs(target, exist_ok=True)
     tables: dict[str, list] = {}
     for row in rows:
-        found = references(row, databases, works)
+        if "by" in row:
+            found = [Found(value, work, "") for value, work in measured_references(row)]
+        else:
+            found = references(row, databases, works)
         found.sort(key=lambda one: abs(one.value - row["ours"]))
         said = verdict(row["ours"], found, TOLERANCE[row["quantity"]])
         tables.setdefault(row["table"], []).append((row, found, said))

@@ -7,26 +7,31 @@ const byTable = new Map(
     table,
     new Map(
       Object.entries(groups).flatMap(([codes, names]) => {
-        const works = codes.split(' ').filter(isWork);
-        return names.map((of) => [of, works] as const);
+        const source: Source = { kind: 'read', works: codes.split(' ').filter(isWork) };
+        return names.map((of) => [of, source] as const);
       }),
     ),
   ]),
 );
 
 /**
- * Rows of a table, each with the works in which its value was read as its source; where none has it, with the source it came with.
+ * The works in which a value was read, as its source; undefined where none has it.
  *
  * @param table name of the table in `docs/reference/`.
  */
-export function asRead<Row extends { readonly source: Source }>(
+export const readSource = (table: string, of: string): Source | undefined =>
+  byTable.get(table)?.get(of);
+
+/** A row whose value was read: `source` is of that value, `beside` of what else the row says. */
+export type AsRead<Row> = Row & { readonly beside?: Source };
+
+/** Rows of a table, each with the works its value was read in as its source; where none has it, with the source it came with. */
+export const asRead = <Row extends { readonly source: Source }>(
   table: string,
   rows: readonly Row[],
   nameOf: (row: Row) => string,
-): readonly Row[] {
-  const known = byTable.get(table);
-  return rows.map((row) => {
-    const works = known?.get(nameOf(row));
-    return works === undefined ? row : { ...row, source: { kind: 'read', works } };
+): readonly AsRead<Row>[] =>
+  rows.map((row) => {
+    const source = readSource(table, nameOf(row));
+    return source ? { ...row, source, beside: row.source } : row;
   });
-}

@@ -1,4 +1,6 @@
 import { commonPractice } from '../../matter/substances/source';
+import { readSource } from '../../matter/substances/readSource';
+import type { AsRead } from '../../matter/substances/readSource';
 import type { Source } from '../../matter/substances/source';
 import type { BurningLiquid } from '../../matter/substances/types';
 import { acidBaseSteps, waterIonisation } from '../../matter/substances/data/acidBaseSteps';
@@ -77,6 +79,14 @@ const bandWords = (bands: readonly AbsorptionBand[]): string =>
     )
     .join('; ');
 const own = <Row extends { readonly source: Source }>({ source }: Row): Source => source;
+/** Of what a row says besides the value that was read. */
+const beside = ({ source, beside: other = source }: AsRead<{ readonly source: Source }>): Source =>
+  other;
+/** The works that have a field by its comparison, or what the row says. */
+const readOr =
+  <Row extends { readonly source: Source }>(table: string, of: (row: Row) => string) =>
+  (row: Row): Source =>
+    readSource(table, of(row)) ?? row.source;
 const formula = ({ formula: of }: { readonly formula: string }): string => of;
 const together = (...parts: readonly (readonly string[])[]): string =>
   parts.map((part) => part.join(', ')).join(' with ');
@@ -137,9 +147,9 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['−log₁₀ Ksp, 25 °C', '', ({ pKsp }) => pKsp],
-        ['enthalpy of dissolving', 'kJ/mol', (row) => row.dissolutionKJPerMol],
-        ['colour', '', ({ colour }) => colour],
-        ['texture', '', ({ texture }) => texture],
+        ['enthalpy of dissolving', 'kJ/mol', (row) => row.dissolutionKJPerMol, beside],
+        ['colour', '', ({ colour }) => colour, beside],
+        ['texture', '', ({ texture }) => texture, beside],
       ],
       own,
     ),
@@ -149,7 +159,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['log₁₀ β from its components, 25 °C', '', ({ logBeta }) => logBeta],
-        ['enthalpy from its components', 'kJ/mol', (row) => row.enthalpyKJPerMol],
+        ['enthalpy from its components', 'kJ/mol', (row) => row.enthalpyKJPerMol, beside],
       ],
       own,
     ),
@@ -169,7 +179,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['log₁₀ β from its components, 25 °C', '', ({ logBeta }) => logBeta],
-        ['enthalpy from its components', 'kJ/mol', (row) => row.enthalpyKJPerMol],
+        ['enthalpy from its components', 'kJ/mol', (row) => row.enthalpyKJPerMol, beside],
       ],
       own,
     ),
@@ -210,8 +220,8 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['Henry’s constant, 25 °C', 'mol L⁻¹ atm⁻¹', (row) => row.henryMPerAtm],
-        ['enthalpy of dissolving', 'kJ/mol', (row) => row.enthalpyKJPerMol],
-        ['colour', '', ({ colour }) => colour],
+        ['enthalpy of dissolving', 'kJ/mol', (row) => row.enthalpyKJPerMol, beside],
+        ['colour', '', ({ colour }) => colour, beside],
       ],
       own,
     ),
@@ -254,8 +264,13 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       flammability,
       ({ gas }) => gas,
       [
-        ['from', '% by volume', (row) => row.lowPercent],
-        ['to', '% by volume', (row) => row.highPercent],
+        [
+          'from',
+          '% by volume',
+          (row) => row.lowPercent,
+          readOr('flammabilityFrom', ({ gas }) => gas),
+        ],
+        ['to', '% by volume', (row) => row.highPercent, readOr('flammabilityTo', ({ gas }) => gas)],
       ],
       own,
     ),
@@ -274,7 +289,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       waterVapour,
       () => 'H2O',
       [['vapour pressure', '°C: kPa', ([at, kPa]) => `${at}: ${kPa}`]],
-      () => waterVapourSource,
+      ([at]) => readSource('waterVapour', `${at} °C`) ?? waterVapourSource,
     ),
     tableOf(
       'Absorption spectra',
@@ -362,9 +377,9 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       hotSolids,
       formula,
       [
-        ['melts at', '°C', ({ meltsC }) => meltsC],
+        ['melts at', '°C', ({ meltsC }) => meltsC, readOr('hotMelting', ({ formula: of }) => of)],
         ['sublimes at', '°C', ({ sublimesC }) => sublimesC],
-        ['boils at', '°C', ({ boilsC }) => boilsC],
+        ['boils at', '°C', ({ boilsC }) => boilsC, readOr('hotBoiling', ({ formula: of }) => of)],
         ['nothing happens up to', '°C', ({ staysToC }) => staysToC],
         ['while hot', '', ({ whileHot }) => whileHot?.says],
       ],
@@ -414,7 +429,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       Object.entries(metalDensities),
       ([of]) => of,
       [['density, 20–25 °C', 'g/cm³', ([, density]) => density]],
-      () => metalDensitySource,
+      ([of]) => readSource('metalDensities', of) ?? metalDensitySource,
     ),
     tableOf(
       'Overpotentials of gases',
@@ -612,8 +627,13 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       ({ name }) => name,
       [
         ['formula', '', ({ formula: of }) => of],
-        ['melts at', '°C', ({ meltsC }) => meltsC],
-        ['boils at, 101 kPa', '°C', ({ boilsC }) => boilsC],
+        ['melts at', '°C', ({ meltsC }) => meltsC, readOr('organicMelting', ({ name }) => name)],
+        [
+          'boils at, 101 kPa',
+          '°C',
+          ({ boilsC }) => boilsC,
+          readOr('organicBoiling', ({ name }) => name),
+        ],
         ['solubility in water', 'g per 100 mL', (row) => row.waterGPer100Ml],
       ],
       own,

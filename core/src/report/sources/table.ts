@@ -22,6 +22,8 @@ export type Field<Row> = readonly [
   quantity: string,
   unit: string,
   value: (row: Row) => string | number | readonly string[] | undefined,
+  /** Where that is not what the row says. */
+  source?: (row: Row) => Source,
 ];
 
 /** A data table as constants: one for each field that a row has. */
@@ -35,13 +37,13 @@ export function tableOf<Row>(
   return {
     title,
     rows: rows.flatMap((row) =>
-      fields.flatMap(([quantity, unit, valueOf]) => {
+      fields.flatMap(([quantity, unit, valueOf, ownSource = sourceOf]) => {
         const value = valueOf(row);
         if (value === undefined || value === '') return [];
         const told = Array.isArray(value) ? value.join(', ') : String(value);
         return told === ''
           ? []
-          : [{ of: of(row), quantity, value: told, unit, source: sourceOf(row) }];
+          : [{ of: of(row), quantity, value: told, unit, source: ownSource(row) }];
       }),
     ),
   };

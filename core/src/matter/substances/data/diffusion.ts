@@ -1,3 +1,4 @@
+import { readSource } from '../readSource';
 import { handbook } from '../source';
 import type { IonicDiffusion } from '../types';
 
@@ -5,7 +6,7 @@ const crc = handbook(
   'CRC Handbook of Chemistry and Physics',
   'ionic conductivity and diffusion at infinite dilution, 25 °C; D = RTλ/(z²F²) from the molar conductivity',
 );
-const ion = (formula: string, coefficient: number): IonicDiffusion => ({ formula, coefficient, source: crc });
+const ion = (formula: string, coefficient: number): IonicDiffusion => ({ formula, coefficient, source: readSource('diffusion', formula) ?? crc });
 
 /** Diffusion coefficients of ions in water at 25 °C and infinite dilution, in 1e-9 m²/s. */
 export const ionicDiffusion: readonly IonicDiffusion[] = [

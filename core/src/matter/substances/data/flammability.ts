@@ -13,7 +13,7 @@ export const flammability = [
   { gas: 'CH4', lowPercent: 5, highPercent: 15, source: crc },
   { gas: 'C2H6', lowPercent: 3, highPercent: 12.5, source: crc },
   { gas: 'C2H4', lowPercent: 2.7, highPercent: 36, source: crc },
-  { gas: 'C2H2', lowPercent: 2.5, highPercent: 81, source: crc },
+  { gas: 'C2H2', lowPercent: 2.5, highPercent: 100, source: crc },
   { gas: 'C3H8', lowPercent: 2.1, highPercent: 9.5, source: crc },
   { gas: 'C3H6', lowPercent: 2, highPercent: 11.1, source: crc },
   { gas: 'C4H10', lowPercent: 1.8, highPercent: 8.4, source: crc },

@@ -30,4 +30,7 @@ export const keptBecause: readonly {
   { table: 'redoxCouples', of: ['Fe(OH)3(s) + H^+(aq) + e^- → Fe(OH)2(s) + H2O(l)'], because: 'follows from the fresh hydroxides' },
   { table: 'redoxCouples', of: ['Br2(aq) + 2e^- → 2Br^-(aq)', '2BrO3^-(aq) + 12H^+(aq) + 10e^- → Br2(aq) + 6H2O(l)', 'HNO2(aq) + H^+(aq) + e^- → NO(g) + H2O(l)', '3N2(g) + 2H^+(aq) + 2e^- → 2HN3(aq)'], because: 'the electrochemical series of the CRC Handbook; the one other work stands alone' },
   { table: 'formationEnthalpies', of: ['Al(OH)3(s)', 'Fe(OH)2(s)', 'MgSO4·H2O(s)', 'NH4SCN(s)'], because: 'NBS Tables, of the form one meets on the bench: the fresh hydroxide, the powder' },
+  { table: 'organicMelting', of: ['menthol'], because: 'of (−)-menthol, which is what is sold; the mixture of both forms melts lower' },
+  { table: 'organicMelting', of: ['phenylmethanamine', 'limonene'], because: 'the CRC Handbook; the other works stand apart from one another' },
+  { table: 'organicMelting', of: ['aminoethanoic acid'], because: 'it decomposes as it melts, from about 233 °C' },
 ];

@@ -1,8 +1,9 @@
+import { readSource } from '../readSource';
 import { handbook } from '../source';
 import type { Melt } from '../types';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'melting point');
-const melt = (formula: string, meltsC: number): Melt => ({ formula, meltsC, source: crc });
+const melt = (formula: string, meltsC: number): Melt => ({ formula, meltsC, source: readSource('melts', formula) ?? crc });
 
 /** Salts, oxides and hydroxides that are electrolysed as melts, with their melting points. */
 export const melts: readonly Melt[] = [
@@ -17,7 +18,7 @@ export const melts: readonly Melt[] = [
   melt('MgCl2', 714),
   melt('CaCl2', 775),
   melt('BaCl2', 961),
-  melt('ZnCl2', 290),
+  melt('ZnCl2', 325),
   melt('ZnBr2', 402),
   melt('PbCl2', 501),
   melt('PbBr2', 371),

@@ -125,4 +125,53 @@ export const readIn: Readonly<Record<string, Readonly<Record<string, readonly st
     'crc obigt': ['Li^+(aq)', 'Na^+(aq)', 'K^+(aq)', 'Rb^+(aq)', 'Cs^+(aq)', 'Ag^+(aq)', 'Ca^2+(aq)', 'Ba^2+(aq)', 'Mn^2+(aq)', 'Co^2+(aq)', 'Ni^2+(aq)', 'Zn^2+(aq)', 'Cd^2+(aq)', 'Sn^2+(aq)', 'OH^-(aq)', 'Cl^-(aq)', 'Br^-(aq)', 'SCN^-(aq)', 'CN^-(aq)', 'NO3^-(aq)', 'NO2^-(aq)', 'ClO^-(aq)', 'ClO3^-(aq)', 'ClO4^-(aq)', 'BrO^-(aq)', 'BrO3^-(aq)', 'IO^-(aq)', 'IO3^-(aq)', 'SO4^2-(aq)', 'SO3^2-(aq)', 'HSO3^-(aq)', 'S2O8^2-(aq)', 'PO4^3-(aq)', 'HPO4^2-(aq)', 'H2PO4^-(aq)', 'C2O4^2-(aq)', 'HC2O4^-(aq)', 'HCOO^-(aq)', 'CH3COO^-(aq)', 'MnO(s)', 'MnO2(s)', 'FeO(s)', 'CoO(s)', 'ZnO(s)', 'CdO(s)', 'SnO2(s)', 'NaCl(s)', 'KCl(s)', 'AgCl(s)', 'MgSO4(s)', 'CaSO4(s)', 'BaSO4(s)', 'CdSO4(s)', 'PbSO4(s)', 'FeS(s)', 'Cu2S(s)', 'ZnCO3(s)', 'H2(g)', 'O2(g)', 'N2(g)', 'HF(g)'],
     'obigt': ['I3^-(aq)', 'S4O6^2-(aq)', 'H2O2(aq)', 'CO2(aq)', 'SO2(aq)', 'HCN(aq)', 'HNO2(aq)', 'CH3COOH(aq)', 'HCOOH(aq)', 'H3PO4(aq)', 'Cl2(aq)', 'HClO(aq)', 'HBrO(aq)', 'HIO(aq)', 'C2H5OH(aq)', 'C6H12O6(aq)', 'NiO(s)', 'Mn(OH)2(s)'],
   },
+  organicMelting: {
+    'crcOrganic': ['pentan-2-ol', 'cyclohexanol', '3-phenylprop-2-enal', '4-methylacetophenone', 'hexadecanoic acid', '2-methylaniline', 'ethyl butanoate'],
+    'crcOrganic notebook': ['butan-1-ol', 'pentan-3-ol', '3-methylbutan-1-ol', 'prop-2-en-1-ol', 'phenylmethanol', 'triphenylmethanol', 'propane-1,2-diol', 'propane-1,2,3-triol', 'propanal', 'heptanal', '2-hydroxybenzaldehyde', '4-nitrobenzaldehyde', 'phenylethanal', 'octadecanoic acid', '2-acetoxybenzoic acid', '4-methylbenzoic acid', '4-nitrobenzoic acid', 'phenylethanoic acid', '3-phenylprop-2-enoic acid', '3-methylphenol', '4-methylphenol', '4-nitrophenol', 'naphthalen-2-ol', 'benzene-1,2-diol', 'cyclohexanamine', '4-chloroaniline', 'butyl ethanoate', '3-methylbutyl ethanoate', 'methyl 2-hydroxybenzoate', 'ethanamide', 'benzonitrile', '1-bromobutane', '2-bromo-2-methylpropane', 'dichloromethane', '1,2-dichloroethane', 'diethyl ether', 'methoxybenzene', 'phenylethene', '1,3,5-trimethylbenzene', '4-methylbenzenesulfonic acid'],
+    'crcOrganic webbook': ['ethanal', 'phthalic acid', 'ethanenitrile', 'dibutyl ether'],
+    'crcOrganic webbook notebook': ['methanol', 'ethanol', 'propan-2-ol', '2-methylpropan-2-ol', 'pentan-1-ol', '2-methylbutan-2-ol', 'hexadecan-1-ol', 'ethane-1,2-diol', 'butanal', '4-methoxybenzaldehyde', '4-hydroxy-3-methoxybenzaldehyde', '4-chlorobenzaldehyde', '3-nitrobenzaldehyde', '4-(dimethylamino)benzaldehyde', 'propanone', 'butanone', 'pentan-2-one', 'pentan-3-one', '4-methylpentan-2-one', 'hexan-2-one', 'heptan-2-one', 'cyclopentanone', 'acetophenone', 'propiophenone', 'benzophenone', 'benzil', 'fluoren-9-one', 'methanoic acid', 'ethanoic acid', 'propanoic acid', 'butanoic acid', 'pentanoic acid', 'hexanoic acid', 'benzoic acid', '2-hydroxybenzoic acid', '4-methoxybenzoic acid', '2-chlorobenzoic acid', 'propanedioic acid', 'hexanedioic acid', 'citric acid', 'phenol', '2-methylphenol', '4-chlorophenol', '2-nitrophenol', 'naphthalen-1-ol', 'benzene-1,3-diol', 'benzene-1,4-diol', '2-methoxyphenol', 'thymol', '4-tert-butylphenol', 'butan-1-amine', '2-methylpropan-2-amine', 'diethylamine', 'dibutylamine', 'triethylamine', 'pyridine', 'aniline', '4-methylaniline', '4-methoxyaniline', '4-nitroaniline', 'N-methylaniline', 'N,N-dimethylaniline', 'diphenylamine', 'ethyl methanoate', 'methyl ethanoate', 'ethyl ethanoate', 'methyl propanoate', 'ethyl propanoate', 'methyl benzoate', 'ethyl benzoate', 'benzyl ethanoate', 'benzamide', 'N-phenylethanamide', 'carbamide', 'N,N-dimethylmethanamide', 'propanenitrile', 'nitromethane', 'nitroethane', 'nitrobenzene', '4-nitrotoluene', '1,3-dinitrobenzene', 'bromoethane', '1-chlorobutane', '2-chloro-2-methylpropane', '1-iodobutane', 'chlorobenzene', 'bromobenzene', 'iodobenzene', '1,4-dichlorobenzene', 'trichloromethane', 'tetrahydrofuran', '1,4-dioxane', 'ethoxybenzene', 'diphenyl ether', 'pentane', 'hexane', 'heptane', 'octane', 'decane', 'cyclohexane', '2,2,4-trimethylpentane', 'pent-1-ene', 'hex-1-ene', 'oct-1-ene', '2-methylbut-2-ene', 'cyclohexene', 'hex-1-yne', 'phenylethyne', 'methylbenzene', 'ethylbenzene', '1,2-dimethylbenzene', '1,4-dimethylbenzene', 'naphthalene', 'biphenyl', 'anthracene', '4-aminobenzoic acid', 'ethanoic anhydride', 'benzoyl chloride'],
+    'notebook': ['octan-2-ol', '2-phenylethanol', '3-phenylprop-2-en-1-ol', '2-methylpropanal', 'pentanal', 'hexanal', '4-methylbenzaldehyde', 'furan-2-carbaldehyde', '3-methylbutan-2-one', '4-phenylbut-3-en-2-one', 'camphor', 'octadec-9-enoic acid', 'butanedioic acid', 'cis-butenedioic acid', 'eugenol', 'hexan-1-amine', 'ethane-1,2-diamine', 'N,N-diethylaniline', 'sucrose'],
+    'webbook': ['benzaldehyde', 'propyl ethanoate', 'dimethyl ethanedioate', 'trans-1,2-diphenylethene'],
+    'webbook notebook': ['propan-1-ol', 'butan-2-ol', '2-methylpropan-1-ol', 'cyclopentanol', 'octan-1-ol', '1-phenylethanol', 'cyclohexanone', '4-hydroxybenzoic acid', 'trans-butenedioic acid', '2-hydroxypropanoic acid', 'propan-1-amine', '2-bromobutane'],
+  },
+  organicBoiling: {
+    'crcOrganic': ['propane-1,2,3-triol', 'cyclohexanone', 'hexan-1-amine'],
+    'crcOrganic webbook': ['4-chloroaniline', 'ethyl benzoate', 'tetrahydrofuran'],
+    'crcOrganic webbook yaws': ['methanol', 'ethanol', 'propan-1-ol', 'propan-2-ol', 'butan-1-ol', '2-methylpropan-1-ol', '2-methylpropan-2-ol', 'pentan-1-ol', 'pentan-2-ol', '2-methylbutan-2-ol', '3-methylbutan-1-ol', 'hexan-1-ol', 'cyclopentanol', 'octan-1-ol', 'prop-2-en-1-ol', 'phenylmethanol', '2-phenylethanol', '1-phenylethanol', 'ethane-1,2-diol', 'ethanal', 'propanal', 'butanal', 'pentanal', 'heptanal', 'benzaldehyde', '4-chlorobenzaldehyde', 'furan-2-carbaldehyde', 'propanone', 'butanone', 'pentan-2-one', 'pentan-3-one', '3-methylbutan-2-one', 'heptan-2-one', 'acetophenone', '4-methylacetophenone', 'methanoic acid', 'ethanoic acid', 'propanoic acid', 'pentanoic acid', '3-phenylprop-2-enoic acid', 'phenol', '2-methylphenol', '3-methylphenol', '4-methylphenol', '4-chlorophenol', '2-nitrophenol', 'naphthalen-2-ol', '2-methoxyphenol', 'thymol', 'eugenol', 'propan-1-amine', 'butan-1-amine', '2-methylpropan-2-amine', 'cyclohexanamine', 'ethane-1,2-diamine', 'diethylamine', 'piperidine', 'triethylamine', 'pyridine', 'aniline', '2-methylaniline', '4-methylaniline', 'N,N-diethylaniline', 'ethyl methanoate', 'methyl ethanoate', 'ethyl ethanoate', 'propyl ethanoate', 'butyl ethanoate', 'ethyl propanoate', 'ethyl butanoate', 'methyl benzoate', 'methyl 2-hydroxybenzoate', 'phenyl ethanoate', 'dimethyl ethanedioate', 'ethanamide', 'N,N-dimethylmethanamide', 'ethanenitrile', 'propanenitrile', 'benzonitrile', 'nitromethane', 'nitroethane', 'nitrobenzene', '4-nitrotoluene', '1,3-dinitrobenzene', 'bromoethane', '1-bromobutane', '2-bromo-2-methylpropane', '2-chloro-2-methylpropane', '1-iodobutane', 'chlorobenzene', 'bromobenzene', 'iodobenzene', '1,4-dichlorobenzene', 'dichloromethane', 'trichloromethane', '1,2-dichloroethane', 'diethyl ether', '1,4-dioxane', 'dibutyl ether', 'methoxybenzene', 'ethoxybenzene', 'diphenyl ether', 'pentane', 'hexane', 'heptane', 'octane', 'decane', 'cyclohexane', '2,2,4-trimethylpentane', 'pent-1-ene', 'hex-1-ene', 'oct-1-ene', 'cyclohexene', 'alpha-pinene', 'phenylethene', 'hex-1-yne', 'phenylethyne', 'methylbenzene', 'ethylbenzene', '1,2-dimethylbenzene', '1,4-dimethylbenzene', '1,3,5-trimethylbenzene'],
+    'crcOrganic yaws': ['butan-2-ol', 'cyclohexanol', 'triphenylmethanol', 'propane-1,2-diol', '4-hydroxy-3-methoxybenzaldehyde', 'hexan-2-one', 'cyclopentanone', 'propiophenone', 'benzophenone', 'butanoic acid', 'hexanoic acid', 'hexadecanoic acid', '4-methoxybenzoic acid', 'naphthalen-1-ol', 'benzene-1,2-diol', 'benzene-1,4-diol', 'phenylmethanamine', '4-methoxyaniline', 'N-methylaniline', 'N,N-dimethylaniline', '3-methylbutyl ethanoate', 'benzyl ethanoate', '1-chlorobutane', '2-methylbut-2-ene', 'naphthalene', 'biphenyl', 'ethanoic anhydride'],
+    'webbook': ['3-phenylprop-2-en-1-ol', '2-methylpropanal', '3-phenylprop-2-enal', 'octadecanoic acid', 'benzamide', 'anthracene'],
+    'webbook yaws': ['octan-2-ol', 'diphenylmethanol', '4-methylbenzaldehyde', '4-methoxybenzaldehyde', '2-hydroxybenzaldehyde', 'phenylethanal', '4-phenylbut-3-en-2-one', 'fluoren-9-one', 'benzoic acid', '4-methylbenzoic acid', 'phenylethanoic acid', 'benzene-1,3-diol', 'diphenylamine', 'methyl propanoate', 'N-phenylethanamide', '2-bromobutane', '(chloromethyl)benzene', 'benzoyl chloride'],
+    'yaws': ['pentan-3-ol', 'hexan-2-ol', '4-methylpentan-2-one', 'benzil', 'dibutylamine', 'diethyl phthalate', 'trans-1,2-diphenylethene'],
+  },
+  hotMelting: {
+    'crcInorganic': ['NaCl', 'KCl', 'NaBr', 'KBr', 'NaI', 'KI', 'NaF', 'KF', 'LiCl', 'CaCl2', 'SrCl2', 'BaCl2', 'ZnCl2', 'MgCl2', 'AgCl', 'AgI', 'PbI2', 'K2CO3', 'Li2CO3', 'Na2SO4', 'K2SO4', 'Li2SO4', 'K2CrO4', 'Na2CrO4', 'PbCl2', 'RbCl', 'CsCl', 'PbCrO4', 'Na2O2', 'NaOH', 'KOH', 'LiOH', 'Ba(OH)2', 'NaNO2', 'KNO2', 'Na2B4O7', 'Na2SiO3', 'Bi', 'Cd', 'Ag', 'Au', 'S', 'KNO3', 'NaNO3', 'KClO3', 'NH4NO3', 'K2Cr2O7', 'Pt'],
+    'crcInorganic notebook': ['B(OH)3'],
+    'crcInorganic webbook': ['Sn', 'Al'],
+  },
+  hotBoiling: {
+    'crcInorganic webbook yaws': ['Hg'],
+    'crcOrganic webbook yaws': ['CH2Cl2'],
+  },
+  melts: {
+    'crcInorganic': ['NaCl', 'KCl', 'LiCl', 'NaBr', 'KBr', 'NaI', 'KI', 'NaF', 'MgCl2', 'CaCl2', 'BaCl2', 'ZnCl2', 'ZnBr2', 'PbCl2', 'PbBr2', 'PbI2', 'SnCl2', 'AgCl', 'AgBr', 'CdCl2', 'NaOH', 'KOH', 'Al2O3'],
+  },
+  metalDensities: {
+    'crcInorganic': ['Cu', 'Ag', 'Zn', 'Ni', 'Pb', 'Sn', 'Fe', 'Co', 'Cd', 'Bi', 'Hg'],
+  },
+  diffusion: {
+    'crcConductivity': ['Mn^2+', 'Fe^2+', 'Ni^2+', 'Pb^2+', 'OH^-', 'I^-', 'CN^-', 'MnO4^-', 'H2PO4^-', 'HSO4^-', 'CrO4^2-', 'HPO4^2-', 'PO4^3-', 'Fe(CN)6^3-', 'Fe(CN)6^4-'],
+    'crcConductivity marcus': ['H^+', 'Li^+', 'Na^+', 'K^+', 'NH4^+', 'Ag^+', 'Mg^2+', 'Ca^2+', 'Sr^2+', 'Ba^2+', 'Co^2+', 'Cu^2+', 'Zn^2+', 'Cd^2+', 'Hg^2+', 'Al^3+', 'Fe^3+', 'Cr^3+', 'Ce^3+', 'F^-', 'Cl^-', 'Br^-', 'NO3^-', 'NO2^-', 'ClO3^-', 'ClO4^-', 'BrO3^-', 'IO3^-', 'SCN^-', 'HCO3^-', 'SO4^2-', 'CO3^2-', 'S2O3^2-'],
+    'marcus': ['CH3COO^-', 'HCOO^-', 'C2O4^2-', 'SO3^2-'],
+  },
+  waterVapour: {
+    'iapws': ['0 °C', '5 °C', '10 °C', '15 °C', '20 °C', '25 °C', '30 °C', '35 °C', '40 °C', '45 °C', '50 °C', '60 °C', '90 °C', '100 °C'],
+  },
+  flammabilityFrom: {
+    'iec nfpa': ['H2', 'NH3', 'H2S', 'HCN', 'C2H4', 'C2H2', 'C3H8'],
+    'nfpa': ['CO', 'CH4', 'C2H6'],
+  },
+  flammabilityTo: {
+    'iec nfpa': ['CO', 'C2H4', 'C2H2'],
+    'nfpa': ['H2', 'NH3', 'H2S', 'HCN', 'CH4', 'C2H6', 'C3H8'],
+  },
 };

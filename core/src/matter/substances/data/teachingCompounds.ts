@@ -54,7 +54,7 @@ export const teachingCompounds = [
   { name: '3-nitrobenzaldehyde', smiles: 'O=Cc1cccc(c1)[N+](=O)[O-]', formula: 'C7H5NO3', meltsC: 58, waterGPer100Ml: 0.2, source: crc },
   { name: '4-nitrobenzaldehyde', smiles: 'O=Cc1ccc(cc1)[N+](=O)[O-]', formula: 'C7H5NO3', meltsC: 106, waterGPer100Ml: 0.2, source: crc },
   { name: '4-(dimethylamino)benzaldehyde', smiles: 'CN(C)c1ccc(C=O)cc1', formula: 'C9H11NO', meltsC: 74, waterGPer100Ml: 0.03, source: crc },
-  { name: 'phenylethanal', alsoCalled: ['phenylacetaldehyde'], smiles: 'O=CCc1ccccc1', formula: 'C8H8O', meltsC: -10, boilsC: 195, waterGPer100Ml: 0.2, source: crc },
+  { name: 'phenylethanal', alsoCalled: ['phenylacetaldehyde'], smiles: 'O=CCc1ccccc1', formula: 'C8H8O', meltsC: 34, boilsC: 195, waterGPer100Ml: 0.2, source: crc },
   { name: '3-phenylprop-2-enal', alsoCalled: ['cinnamaldehyde'], smiles: 'O=CC=Cc1ccccc1', formula: 'C9H8O', meltsC: -8, boilsC: 248, waterGPer100Ml: 0.1, source: crc },
   { name: 'furan-2-carbaldehyde', alsoCalled: ['furfural', '2-furaldehyde'], smiles: 'O=Cc1ccco1', formula: 'C5H4O2', meltsC: -37, boilsC: 162, waterGPer100Ml: 8.3, source: crc },
   // Ketones

@@ -18,6 +18,6 @@ export const waterVapour = [
   [60, 19.932],
   [70, 31.176],
   [80, 47.373],
-  [90, 70.117],
-  [100, 101.32],
+  [90, 70.182],
+  [100, 101.42],
 ] as const satisfies readonly (readonly [temperatureC: number, kPa: number])[];

@@ -1,0 +1,69 @@
+import { ionicDiffusion } from '../../core/src/matter/substances/data/diffusion';
+import { flammability } from '../../core/src/matter/substances/data/flammability';
+import { hotSolids } from '../../core/src/matter/substances/data/hotSolids';
+import { melts } from '../../core/src/matter/substances/data/melts';
+import { metalDensities } from '../../core/src/matter/substances/data/metalDensities';
+import { teachingCompounds } from '../../core/src/matter/substances/data/teachingCompounds';
+import { waterVapour } from '../../core/src/matter/substances/data/waterVapour';
+import type { TeachingCompound } from '../../core/src/matter/substances/types';
+
+/** A measured property of one substance. */
+export interface OurMeasured {
+  /** Name of its comparison in `docs/reference/`. */
+  readonly table: string;
+  readonly of: string;
+  readonly quantity:
+    'melts / °C' | 'boils / °C' | 'density / g/cm³' | 'D / 1e-9 m²/s' | 'p / kPa' | '% by volume';
+  readonly ours: number;
+  /** What it is looked up by: a structure, a formula, an ion, or a temperature in °C. */
+  readonly by: {
+    readonly smiles?: string;
+    readonly names?: readonly string[];
+    readonly formula?: string;
+    readonly atC?: number;
+  };
+}
+
+type Value = readonly [OurMeasured['quantity'], number | undefined];
+const rowsOf = (
+  table: string,
+  of: string,
+  by: OurMeasured['by'],
+  ...values: readonly Value[]
+): OurMeasured[] =>
+  values.flatMap(([quantity, ours]) =>
+    ours === undefined ? [] : [{ table, of, quantity, ours, by }],
+  );
+
+/** Measured properties of the tables, value by value. */
+export const ourMeasured: readonly OurMeasured[] = [
+  ...(teachingCompounds as readonly TeachingCompound[]).flatMap(
+    ({ name, alsoCalled = [], smiles, meltsC, boilsC }) => {
+      const by = { smiles, names: [name, ...alsoCalled] };
+      return [
+        ...rowsOf('organicMelting', name, by, ['melts / °C', meltsC]),
+        ...rowsOf('organicBoiling', name, by, ['boils / °C', boilsC]),
+      ];
+    },
+  ),
+  ...hotSolids.flatMap(({ formula, meltsC, boilsC }) => [
+    ...rowsOf('hotMelting', formula, { formula }, ['melts / °C', meltsC]),
+    ...rowsOf('hotBoiling', formula, { formula }, ['boils / °C', boilsC]),
+  ]),
+  ...melts.flatMap(({ formula, meltsC }) =>
+    rowsOf('melts', formula, { formula }, ['melts / °C', meltsC]),
+  ),
+  ...Object.entries(metalDensities).flatMap(([formula, gPerMl]) =>
+    rowsOf('metalDensities', formula, { formula }, ['density / g/cm³', gPerMl]),
+  ),
+  ...ionicDiffusion.flatMap(({ formula, coefficient }) =>
+    rowsOf('diffusion', formula, { formula }, ['D / 1e-9 m²/s', coefficient]),
+  ),
+  ...waterVapour.flatMap(([atC, kPa]) =>
+    rowsOf('waterVapour', `${atC} °C`, { atC }, ['p / kPa', kPa]),
+  ),
+  ...flammability.flatMap(({ gas, lowPercent, highPercent }) => [
+    ...rowsOf('flammabilityFrom', gas, { formula: gas }, ['% by volume', lowPercent]),
+    ...rowsOf('flammabilityTo', gas, { formula: gas }, ['% by volume', highPercent]),
+  ]),
+];
