@@ -9,13 +9,14 @@ import { entry, id } from '../support/day';
 import { show } from '../support/render';
 import { known } from '../support/server';
 
-const { recorded, setAside, dropped, unreachable } = outboxSlice.actions;
+const { recorded, setAside, dropped, reachable, unreachable } = outboxSlice.actions;
 const note = (n: number, text = 'pale') => ({
   dayId: id(1),
   entry: entry(n, { kind: 'note', text }),
 });
 const box = () => store.getState().outbox;
 const empty = () => {
+  store.dispatch(reachable());
   for (const { entry: one } of [...box().waiting, ...box().aside]) store.dispatch(dropped(one.id));
 };
 const signedIn = (role: 'instructor' | 'group') =>

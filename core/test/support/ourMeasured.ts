@@ -1,11 +1,11 @@
-import { ionicDiffusion } from '../../core/src/matter/substances/data/diffusion';
-import { flammability } from '../../core/src/matter/substances/data/flammability';
-import { hotSolids } from '../../core/src/matter/substances/data/hotSolids';
-import { melts } from '../../core/src/matter/substances/data/melts';
-import { metalDensities } from '../../core/src/matter/substances/data/metalDensities';
-import { teachingCompounds } from '../../core/src/matter/substances/data/teachingCompounds';
-import { waterVapour } from '../../core/src/matter/substances/data/waterVapour';
-import type { TeachingCompound } from '../../core/src/matter/substances/types';
+import { ionicDiffusion } from '../../src/matter/substances/data/diffusion';
+import { flammability } from '../../src/matter/substances/data/flammability';
+import { hotSolids } from '../../src/matter/substances/data/hotSolids';
+import { melts } from '../../src/matter/substances/data/melts';
+import { metalDensities } from '../../src/matter/substances/data/metalDensities';
+import { teachingCompounds } from '../../src/matter/substances/data/teachingCompounds';
+import { waterVapour } from '../../src/matter/substances/data/waterVapour';
+import type { TeachingCompound } from '../../src/matter/substances/types';
 
 /** A measured property of one substance. */
 export interface OurMeasured {

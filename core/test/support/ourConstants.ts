@@ -1,16 +1,13 @@
-import { parseFormula } from '../../core/src/matter/formula/parseFormula';
-import type { Source } from '../../core/src/matter/substances/source';
-import { sourceText } from '../../core/src/matter/substances/source';
-import {
-  acidBaseSteps,
-  waterIonisation,
-} from '../../core/src/matter/substances/data/acidBaseSteps';
-import { complexes } from '../../core/src/matter/substances/data/complexes';
-import { dissolvedGases } from '../../core/src/matter/substances/data/dissolvedGases';
-import { formationEnthalpies } from '../../core/src/matter/substances/data/formationEnthalpies';
-import { redoxCouples } from '../../core/src/matter/substances/data/redoxCouples';
-import { sparinglySoluble } from '../../core/src/matter/substances/data/sparinglySoluble';
-import type { FormedSpecies } from '../../core/src/matter/substances/types';
+import { parseFormula } from '../../src/matter/formula/parseFormula';
+import type { Source } from '../../src/matter/substances/source';
+import { sourceText } from '../../src/matter/substances/source';
+import { acidBaseSteps, waterIonisation } from '../../src/matter/substances/data/acidBaseSteps';
+import { complexes } from '../../src/matter/substances/data/complexes';
+import { dissolvedGases } from '../../src/matter/substances/data/dissolvedGases';
+import { formationEnthalpies } from '../../src/matter/substances/data/formationEnthalpies';
+import { redoxCouples } from '../../src/matter/substances/data/redoxCouples';
+import { sparinglySoluble } from '../../src/matter/substances/data/sparinglySoluble';
+import type { FormedSpecies } from '../../src/matter/substances/types';
 
 type State = 'aq' | 's' | 'l' | 'g' | 'e';
 interface Term {
