@@ -145,7 +145,7 @@ test('a whole circuit of eight small tests, with a server kill and a reload in t
   await page.getByRole('link', { name: 'Class board' }).click();
   await board.getByRole('button', { name: /: differs/ }).click();
   const word = page.getByRole('region', { name: 'The instructor’s word on this record' });
-  await word.getByRole('combobox', { name: 'This record instead' }).click();
+  await word.getByRole('combobox', { name: 'Verdict instead' }).click();
   await page.getByRole('option', exact('agrees')).click();
   await word.getByRole('textbox', { name: 'Reason' }).fill('They were told to leave it out.');
   await word.getByRole('button', { name: 'Override' }).click();

@@ -102,14 +102,14 @@ function VerdictForm({
     <form onSubmit={override}>
       <Group align="flex-end" gap="xs">
         <Select
-          label="This record instead"
+          label="Verdict instead"
           placeholder={comparison?.agreement ?? 'not predicted'}
           w={150}
           data={[...verdicts]}
           {...form.getInputProps('verdict')}
         />
         <Select
-          label="What was seen instead"
+          label="Change it shows"
           placeholder={change.change}
           w={150}
           clearable

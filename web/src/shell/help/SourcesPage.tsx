@@ -70,8 +70,8 @@ export function SourcesPage() {
         {all.length} constants in {every.length} tables. {countOf('read')} were read in open tables
         and compared with others. {countOf('handbook')} were recalled: the handbook that is named
         tabulates them, but was not at hand; they are marked <Mark /> and may be off in the last
-        figure. Look them up before a result hangs on them. The rest is computed from packages, or
-        common practice.
+        figure. Look them up before a result hangs on them. The rest comes from packages of data, or
+        is common practice.
       </Text>
       <Group align="flex-end" mb="md" gap="sm">
         <TextInput

@@ -77,6 +77,8 @@ const rows: readonly FormedSpecies[] = [
   acid('HClO', 'ClO^-', 1, 7.54, -14),
   { formula: 'Cl2', from: { 'ClO^-': 1, 'Cl^-': 1, 'H^+': 2 }, logBeta: 10.94, enthalpyKJPerMol: -38, source: crc },
   acid('HBrO', 'BrO^-', 1, 8.62),
+  // ΔH°: bromine by formationEnthalpies.ts (−72.7); iodine so that I2 + I⁻ gives the −17 of Smith and Martell with the −116 that llnl.dat and Thermoddem
+  // have for I3⁻ over this path (by formationEnthalpies.ts −100.5 and −119.4).
   { formula: 'Br2', from: { 'BrO^-': 1, 'Br^-': 1, 'H^+': 2 }, logBeta: 16.86, enthalpyKJPerMol: -73, source: crc },
   acid('HIO', 'IO^-', 1, 10.6),
   { formula: 'I2', from: { 'IO^-': 1, 'I^-': 1, 'H^+': 2 }, logBeta: 22.9, enthalpyKJPerMol: -99, source: crc },

@@ -51,6 +51,7 @@ const rows: readonly FormedSpecies[] = [
   complex('BiI4^-', 'Bi^3+', 'I^-', 4, 15), complex('BiI6^3-', 'Bi^3+', 'I^-', 6, 19.1), complex('CuI2^-', 'Cu^+', 'I^-', 2, 8.9, { source: lange }),
   // Halogen taken up by halide, log K 2.85 and 1.2; the halogen itself is counted as hypohalite and halide
   { formula: 'I3^-', from: { 'IO^-': 1, 'I^-': 2, 'H^+': 2 }, logBeta: 25.75, enthalpyKJPerMol: -116, source: smith },
+  // ΔH° of Br3⁻: that of bromine, and −6 for Br2 + Br⁻ (Smith and Martell, recalled from memory).
   { formula: 'Br3^-', from: { 'BrO^-': 1, 'Br^-': 2, 'H^+': 2 }, logBeta: 18.06, enthalpyKJPerMol: -79, source: smith },
   // Fluoride
   complex('FeF^2+', 'Fe^3+', 'F^-', 1, 6), complex('FeF2^+', 'Fe^3+', 'F^-', 2, 10.47), complex('FeF3', 'Fe^3+', 'F^-', 3, 13.62),
