@@ -49,13 +49,22 @@ test('what is added right after another day was chosen goes into that one', asyn
   await page.goto(`/procedures?day=${one.id}`);
   const offered = page.getByRole('button', { name: /^Add .* to the day$/ });
   await expect(offered.first()).toBeVisible();
-  await slowly(page, 1200);
+  let arrive = () => {};
+  const arrived = new Promise<void>((done) => {
+    arrive = done;
+  });
+  await page.route(`**/api/days/${other.id}`, async (route) => {
+    if (route.request().method() === 'GET') await arrived;
+    await route.continue();
+  });
   // The same page, with another day in mind.
   await page.evaluate((id) => {
     history.pushState({}, '', `/procedures?day=${id}`);
     dispatchEvent(new PopStateEvent('popstate'));
   }, other.id);
   // Before the other day is there, nothing is offered that would go anywhere else.
+  await expect(offered).toHaveCount(0);
+  arrive();
   await offered.first().click();
   await expect(page.getByText(`is in ${other.name}`)).toBeVisible();
   expect(namesIn(await readDay(page, one.id))).toEqual(namesIn(one));

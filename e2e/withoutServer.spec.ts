@@ -56,7 +56,7 @@ test('the bench of the staff opens after a reload while the server is away, and 
   await page.getByRole('button', { name: 'opaque' }).click();
   await expect(page.getByText('1 not sent yet')).toBeVisible();
   await application.start();
-  await expect(page.getByText('not sent yet')).toBeHidden({ timeout: 20_000 });
+  await expect(page.getByText('not sent yet')).toBeHidden({ timeout: 45_000 });
   await expect(away(page)).toBeHidden();
   await expect.poll(async () => (await recordOf(page, id)).length).toBe(before + 1);
 });
@@ -74,7 +74,7 @@ test('a tablet at its bench opens after a reload while the server is away', asyn
   await expect(bench.getByRole('heading', { level: 1, name: 'Bench Heron' })).toBeVisible();
   await expect(away(bench)).toBeVisible();
   await application.start();
-  await expect(away(bench)).toBeHidden({ timeout: 20_000 });
+  await expect(away(bench)).toBeHidden({ timeout: 45_000 });
   await bench.context().close();
 });
 
