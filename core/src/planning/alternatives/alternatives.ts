@@ -1,6 +1,6 @@
 import { ChemistryError } from '../../common/errors';
 import type { VesselView } from '../../seeing/appearance/vesselView';
-import { describeObservation } from '../../seeing/observation/observation';
+import { describeObservation, shownBy } from '../../seeing/observation/observation';
 import { runRack } from '../../seeing/rack/rack';
 import type { RackEvent } from '../../seeing/rack/rackShape';
 import { clashes } from '../../safety/clashes';
@@ -167,7 +167,9 @@ function bringTogether(
   if (!after.told.observations.some((seen) => isWanted(seen, wanted))) return undefined;
   const changeC = after.told.state.temperatureC - before.told.state.temperatureC;
   if (replaced && (clash.length > 0 || Math.abs(changeC) > mostChangeC)) return undefined;
-  const solid = after.told.observations.find(({ kind }) => kind === 'precipitate');
+  const solid = after.told.observations
+    .flatMap((one) => shownBy(one) ?? [])
+    .find(({ effect }) => effect === 'precipitate');
   const { visibility, background } = seenBest(before.told.view, after.told.view);
   const [reaction] = after.told.reactions;
   return {
@@ -182,7 +184,7 @@ function bringTogether(
     nearness: replaced
       ? colourNearness(mainColour(after.told.observations), mainColour(replaced.seen))
       : 0,
-    ...(solid?.kind === 'precipitate' && solid.formula !== undefined && { solid: solid.formula }),
+    ...(solid?.formula !== undefined && { solid: solid.formula }),
     visibility,
     background,
     warnings: after.told.warnings

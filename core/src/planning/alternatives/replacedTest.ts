@@ -2,6 +2,7 @@ import { hazardProfile } from '../../safety/hazardProfile';
 import type { HazardProfile } from '../../safety/hazardProfile';
 import { wasteRoute } from '../../safety/wasteRoute';
 import { hueOf } from '../../seeing/appearance/colourWords';
+import { shownBy } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
 import { runRack } from '../../seeing/rack/rack';
 import { trial } from './trialPortion';
@@ -41,11 +42,14 @@ export function colourNearness(is: string | undefined, was: string | undefined):
   return ['white', 'colourless', ''].includes(hueOf(is)) ? 2 : 1;
 }
 
-export const mainColour = (all: readonly Observation[]): string | undefined =>
-  all
-    .flatMap((one) => (one.kind === 'precipitate' ? [one.colour] : []))
-    .find((one) => one !== undefined) ??
-  all.flatMap((one) => (one.kind === 'colour' ? [one.to] : []))[0];
+/** The colour one looks at: that of the solid that came, else that which the liquid turned. */
+export function mainColour(all: readonly Observation[]): string | undefined {
+  const shown = all.flatMap((one) => shownBy(one) ?? []);
+  const looked = (['precipitate', 'colour'] as const).flatMap((effect) =>
+    shown.filter((one) => one.effect === effect && one.colour !== undefined),
+  );
+  return looked[0]?.colour;
+}
 
 /** What a test shows first: a solid, a gas, a solid that goes, else its colour. */
 export function effectOf(
@@ -53,8 +57,8 @@ export function effectOf(
   replaced: ReplacedTest | undefined,
 ): WantedEffect['effect'] {
   if (effect !== 'same') return effect;
-  const kinds = (replaced?.seen ?? []).map(({ kind }) => kind);
-  if (kinds.includes('precipitate')) return 'precipitate';
-  if (kinds.includes('gas')) return 'gas';
-  return kinds.includes('dissolves') ? 'dissolving' : 'colour';
+  const shown = (replaced?.seen ?? []).map((one) => shownBy(one)?.effect);
+  return (
+    (['precipitate', 'gas', 'dissolving'] as const).find((one) => shown.includes(one)) ?? 'colour'
+  );
 }

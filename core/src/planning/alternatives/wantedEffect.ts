@@ -4,6 +4,7 @@ import { pureSolids } from '../../matter/substances/data/pureSolids';
 import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
 import type { ColourWord, Substance } from '../../matter/substances/types';
 import { colourWords, hueOf } from '../../seeing/appearance/colourWords';
+import { shownBy } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
 
 /** What one wants to see when two reagents meet. */
@@ -55,16 +56,10 @@ export function isWanted(seen: Observation, { effect, colour, formula }: WantedE
     colour === undefined || hueOf(phrase) === colour;
   const named = (what: string | undefined): boolean =>
     formula === undefined || what?.split('·')[0] === formula.split('·')[0];
-  switch (effect) {
-    case 'precipitate':
-      return seen.kind === 'precipitate' && hue(seen.colour) && named(seen.formula);
-    case 'gas':
-      return (
-        seen.kind === 'gas' && named(seen.formula) && (colour === undefined || hue(seen.colour))
-      );
-    case 'colour':
-      return seen.kind === 'colour' && seen.from !== seen.to && hue(seen.to);
-    case 'dissolving':
-      return seen.kind === 'dissolves' && seen.complete !== false && named(seen.formula);
-  }
+  const shown = shownBy(seen);
+  if (shown?.effect !== effect) return false;
+  // A liquid’s colour is of no one substance, and a solid that goes leaves none to choose by.
+  return (
+    (effect === 'colour' || named(shown.formula)) && (effect === 'dissolving' || hue(shown.colour))
+  );
 }

@@ -1,4 +1,4 @@
-import { describeObservation } from '../../seeing/observation/observation';
+import { describeObservation, shownBy, tellsChange } from '../../seeing/observation/observation';
 import type { Procedure } from '../../planning/procedure/procedure';
 import { reagentsOf } from '../../planning/procedure/reagents';
 import { runOf, stationsOf } from '../../labday/day/work';
@@ -55,7 +55,7 @@ function reactionsOf(work: Work): Reaction[] {
 function predictions(work: Work): Question[] {
   return work.procedure.steps.flatMap((step) =>
     stationsOf(work, step).flatMap(({ vessel, expected, notPredicted }): Question[] => {
-      const telling = expected.filter(({ kind }) => kind !== 'temperature' && kind !== 'noChange');
+      const telling = expected.filter((one) => tellsChange(one) && shownBy(one) !== undefined);
       if (notPredicted.length > 0 || telling.length === 0) return [];
       const told = telling.map(describeObservation);
       return [
@@ -129,7 +129,8 @@ function choosing(work: Work): Question[] {
     work.procedure.steps
       .flatMap((step) => stationsOf(work, step))
       .flatMap(({ expected }) => expected)
-      .flatMap((one) => (one.kind === 'gas' && one.formula ? [one.formula] : [])),
+      .flatMap((one) => shownBy(one) ?? [])
+      .flatMap(({ effect, formula }) => (effect === 'gas' && formula ? [formula] : [])),
   );
   return [...gases].flatMap((gas): Question[] => {
     const proof = proofs.find((one) => one.gas === gas);

@@ -87,6 +87,17 @@ export interface Asked<T> {
   readonly isAside?: true;
 }
 
+/** Changes that one looks for when one chooses a test. */
+export const effects = ['precipitate', 'metal', 'gas', 'colour', 'dissolving'] as const;
+export type Effect = (typeof effects)[number];
+
+/** What came, and how it looks. */
+export interface Shown {
+  readonly effect: Effect;
+  readonly colour?: ColourPhrase | undefined;
+  readonly formula?: string | undefined;
+}
+
 /** What a kind of observation means to everything that reads records. What is left out, it has no part in. */
 export interface Meaning<T extends AnyObservation> {
   /** In words. */
@@ -95,6 +106,8 @@ export interface Meaning<T extends AnyObservation> {
   saysPlainly?(one: T): string;
   /** Whether it tells of a change, or only how things look. */
   tellsChange(one: T): boolean;
+  /** The change it shows, where it is one that tests are chosen by. */
+  shows?(one: T): Shown | undefined;
   /** How a liquid looks, which it always does somehow. */
   readonly isOfTheLiquid?: true;
   /** Everything that nobody recorded, or what is still open, stayed as it was. */

@@ -7,9 +7,11 @@ export {
   isUnchanged,
   meaningOf,
   observationSchema,
+  shownBy,
+  tellsChange,
 } from './observation';
 export type { Observation, ObservationKind } from './observation';
-export type { Asked, Choice } from './definition';
+export type { Asked, Choice, Effect } from './definition';
 export { counterCasesSource } from './counterCases';
 export { panels } from './panels';
 export { testWords } from './kinds/gasTest';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { AnyObservation, Definition } from './definition';
+import type { AnyObservation, Definition, Shown } from './definition';
 import { flame } from './kinds/flame';
 import { deposit, noPrecipitate, precipitate } from './kinds/formedSolid';
 import { gas, noGas } from './kinds/gas';
@@ -70,6 +70,9 @@ export const describeObservation = (one: Observation): string => meaningOf(one).
 
 /** Whether it tells of a change, or only how things look. */
 export const tellsChange = (one: Observation): boolean => meaningOf(one).tellsChange(one);
+
+/** The change it shows, where it is one that tests are chosen by. */
+export const shownBy = (one: Observation): Shown | undefined => meaningOf(one).shows?.(one);
 
 /** Whether it only says how a liquid looks, as it did before, or that nothing happened. */
 export function isUnchanged(one: Observation): boolean {

@@ -7,6 +7,7 @@ import type { ContainerKind } from '../../vessel/containers';
 import type { Portion } from '../../vessel/portion';
 import { stateOf } from './mix';
 import type { VesselState } from './mix';
+import { shownBy } from '../observation/observation';
 import type { Observation } from '../observation/observation';
 import { observeStep } from './observeStep';
 
@@ -69,8 +70,10 @@ function predict(a: Portion, b: Portion, container: ContainerKind): MixingPredic
 
 /** The bench asks about a precipitate every time, so that there is none is said too. */
 function answered(observations: readonly Observation[]): readonly Observation[] {
-  const solid = observations.some(({ kind }) => kind === 'precipitate' || kind === 'deposit');
-  return solid ? observations : [...observations, { kind: 'noPrecipitate' }];
+  const isThere = observations.some((one) =>
+    ['precipitate', 'metal'].includes(shownBy(one)?.effect ?? ''),
+  );
+  return isThere ? observations : [...observations, { kind: 'noPrecipitate' }];
 }
 
 /**

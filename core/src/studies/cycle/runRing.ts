@@ -5,7 +5,7 @@ import { molarMassOf } from '../../matter/formula/molarMass';
 import { parseFormula } from '../../matter/formula/parseFormula';
 import { viewVessel } from '../../seeing/appearance/vesselView';
 import type { VesselView } from '../../seeing/appearance/vesselView';
-import { describeObservation } from '../../seeing/observation/observation';
+import { describeObservation, shownBy, tellsChange } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
 import { observeStep } from '../../seeing/rack/observeStep';
 import { solubilityM } from '../../solution/preparation/solubility';
@@ -154,10 +154,7 @@ export function outcomes(from: string, means: ArcMeans): Arc[] {
         types: reaction.types,
         observations,
         evidence: observations
-          .filter(
-            ({ kind }) => !['clarity', 'smell', 'solid'].includes(kind) || means.by === 'heat',
-          )
-          .filter((one) => one.kind !== 'colour' || one.from !== one.to)
+          .filter((one) => tellsChange(one) && (means.by === 'heat' || shownBy(one) !== undefined))
           .map(describeObservation),
         before: view,
         after,

@@ -1,3 +1,5 @@
+import { find } from '../../seeing/observation/definition';
+import { colour } from '../../seeing/observation/kinds/liquid';
 import { mix } from '../../seeing/rack/mix';
 import type { ToldStep } from '../../seeing/rack/mix';
 import { gasPropertiesOf } from '../../matter/substances/gas';
@@ -144,7 +146,7 @@ function effectOf(
 }
 
 function colourChange(told: ToldStep | undefined): string {
-  const colour = told?.observations.find((one) => one.kind === 'colour');
-  if (colour?.kind !== 'colour' || colour.from === colour.to) return 'stays as it is';
-  return `${colour.from} → ${colour.to}`;
+  const turned = told && find(told.observations, colour);
+  if (!turned || !colour.tellsChange(turned)) return 'stays as it is';
+  return `${turned.from} → ${turned.to}`;
 }

@@ -8,7 +8,12 @@ import { ChemistryError } from '../../common/errors';
 import { parseFormula } from '../../matter/formula/parseFormula';
 import type { Observation } from '../../seeing/observation/observation';
 import { testWords } from '../../seeing/observation/kinds/gasTest';
-import { describeObservation } from '../../seeing/observation/observation';
+import {
+  describeObservation,
+  meaningOf,
+  shownBy,
+  tellsChange,
+} from '../../seeing/observation/observation';
 import { runRack } from '../../seeing/rack/rack';
 import { dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
 import { setUp } from '../../vessel/act';
@@ -163,12 +168,11 @@ function passing(gas: string, reagent: TestReagent): CircuitTest {
   if (!before || !after) throw new Error('A reagent has contents.');
   const [reason] = after.notPredicted;
   const adds = additionOf(gas, reagent.id);
+  // What the gas itself looks and smells like has a test of its own.
   const told = after.observations.filter(
-    ({ kind }) => !['clarity', 'gas', 'smell', 'temperature'].includes(kind),
+    (one) => (shownBy(one)?.effect ?? 'gas') !== 'gas' || meaningOf(one).closes === 'all',
   );
-  const changed = told.filter(
-    (one) => one.kind !== 'noChange' && (one.kind !== 'colour' || one.from !== one.to),
-  );
+  const changed = told.filter(tellsChange);
   const expected =
     adds?.words ?? (changed.length > 0 ? changed.map(describeObservation).join('; ') : 'no change');
   return {
@@ -227,10 +231,12 @@ function withExpected(choices: readonly string[], expected: string): readonly st
 /** What was seen of a reagent, as short as it is said: its colour goes or turns, a solid comes. */
 function inShort(observations: readonly Observation[]): string {
   const parts = observations.flatMap((one): string[] => {
-    if (one.kind === 'precipitate' || one.kind === 'deposit') return [`${hueOf(one.colour)} solid`];
-    if (one.kind !== 'colour' || hueOf(one.from) === hueOf(one.to)) return [];
-    if (one.to === 'colourless') return ['colour goes'];
-    return [`turns ${hueOf(one.to) === 'black' ? 'blue-black' : hueOf(one.to)}`];
+    const shown = shownBy(one);
+    if (shown?.effect === 'precipitate' || shown?.effect === 'metal')
+      return [`${hueOf(shown.colour)} solid`];
+    if (shown?.effect !== 'colour') return [];
+    if (shown.colour === 'colourless') return ['colour goes'];
+    return [`turns ${hueOf(shown.colour) === 'black' ? 'blue-black' : hueOf(shown.colour)}`];
   });
   return parts.length > 0 ? parts.join(', ') : 'no change';
 }

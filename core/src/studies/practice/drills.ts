@@ -3,6 +3,7 @@ import { colourWords, hueOf, phraseHex, plainWords } from '../../seeing/appearan
 import { dice } from '../../common/dice';
 import { balance } from '../../matter/equation/balance';
 import { fiveTypeNames } from '../../matter/equation/reactionType';
+import { shownBy } from '../../seeing/observation/observation';
 import { predictMixing } from '../../seeing/rack/predictMixing';
 import { gasProofs } from '../../matter/substances/data/gasProofs';
 import type { GasProof } from '../../matter/substances/types';
@@ -84,7 +85,9 @@ function precipitateDrills(): Drill[] {
       'testTube',
     );
     if (observations.length === 0) return [];
-    const solids = observations.filter((seenOne) => seenOne.kind === 'precipitate');
+    const solids = observations
+      .flatMap((one) => shownBy(one) ?? [])
+      .filter(({ effect }) => effect === 'precipitate');
     // Two solids of two colours make no fair question.
     if (solids.length > 1) return [];
     const [solid] = solids;

@@ -117,6 +117,7 @@ export const precipitate = define(
       .join(' '),
   saysPlainly: ({ colour }) => `${hueOf(colour)} precipitate`.trim(),
   tellsChange: () => true,
+  shows: ({ colour, formula }) => ({ effect: 'precipitate', colour, formula }),
   makesCloudy: true,
   about,
   answers: () => 'precipitate',
@@ -192,6 +193,7 @@ export const deposit = define(
 )({
   says: ({ colour }) => [colour, 'deposit of metal'].filter(Boolean).join(' '),
   tellsChange: () => true,
+  shows: ({ colour, formula }) => ({ effect: 'metal', colour, formula }),
   makesCloudy: true,
   about,
   draw: ({ colour }, view) => withHeap(view, colour, drawnAmount.some),

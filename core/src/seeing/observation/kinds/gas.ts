@@ -59,6 +59,7 @@ export const gas = define(
     `${vigour ? `bubbles, ${vigour}` : 'bubbles of gas'}${colour ? `; ${colour} gas` : ''}`,
   saysPlainly: () => 'bubbles',
   tellsChange: () => true,
+  shows: ({ colour, formula }) => ({ effect: 'gas', colour, formula }),
   about: ({ formula = '' }) => formula,
   answers: () => 'gas',
   missed: (one) => (one.vigour === 'a few bubbles' ? [] : [one]),

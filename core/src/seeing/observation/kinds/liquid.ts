@@ -71,6 +71,7 @@ export const colour = define(
       : `liquid ${to ?? from ?? 'of unrecorded colour'}`,
   saysPlainly: ({ from, to }) => `${to ?? from ?? ''} solution`.trim(),
   tellsChange: ({ from, to }) => from !== undefined && from !== to,
+  shows: ({ from, to }) => (from === to ? undefined : { effect: 'colour', colour: to }),
   isOfTheLiquid: true,
   merge: (told) => {
     const [first, last] = [told[0], told.at(-1)];

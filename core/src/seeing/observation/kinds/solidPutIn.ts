@@ -62,6 +62,8 @@ export const dissolves = define(
     complete === false ? 'the solid dissolves in part' : 'the solid dissolves',
   saysPlainly: () => 'dissolves',
   tellsChange: () => true,
+  shows: ({ complete, formula }) =>
+    complete === false ? undefined : { effect: 'dissolving', formula },
   about: ({ formula = '' }) => formula,
   givesAway: () => ['dissolving'],
   compare: dissolving,
