@@ -30,7 +30,11 @@ async function lain(page: Page, reads: readonly string[]): Promise<void> {
             const keys = base.transaction('answers').objectStore('answers').getAllKeys();
             keys.onsuccess = () => {
               base.close();
-              done(keys.result.map((key) => String(key).replace(/\(.*$/s, '')));
+              done(
+                keys.result.map((key) =>
+                  typeof key === 'string' ? key.replace(/\(.*$/s, '') : '',
+                ),
+              );
             };
           };
         });

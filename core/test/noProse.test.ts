@@ -68,3 +68,33 @@ it('every reader that is named still is one', () => {
   );
   expect(idle).toEqual([]);
 });
+
+/** Kinds whose names mean nothing else, so that a comparison with one is a case where a definition should be read. */
+const kindNames =
+  'precipitate|noPrecipitate|deposit|dissolves|noGas|gasTest|noChange|nothingElse|sight|smell|magnet';
+/** Where a kind is named on purpose. */
+const namesKinds: Readonly<Record<string, string>> = {
+  'core/src/seeing/rack/unwrittenChanges.ts': 'asks what a solid turned to and what was seen of it',
+  'web/src/features/electrolysis/SeenPanel.tsx': 'an entry of a cell, no observation',
+};
+
+it('nothing but the vocabulary decides by the name of a kind of observation', () => {
+  const byName = new RegExp(String.raw`kind\s*[!=]==\s*'(?:${kindNames})'`);
+  const found = ['core/src', 'web/src', 'server/src'].flatMap((folder) =>
+    filesIn(join(root, folder)).flatMap((path) => {
+      const name = relative(root, path);
+      if (name in namesKinds || name.startsWith('core/src/seeing/observation/')) return [];
+      return byName.test(readFileSync(path, 'utf8')) ? [name] : [];
+    }),
+  );
+  expect(found).toEqual([]);
+});
+
+it('a step is a step of a procedure, and nothing else is called so', () => {
+  const declared = filesIn(join(root, 'core/src')).filter((path) =>
+    /export (?:interface|type|class) Step\b/.test(readFileSync(path, 'utf8')),
+  );
+  expect(declared.map((path) => relative(root, path))).toEqual([
+    'core/src/planning/procedure/procedure.ts',
+  ]);
+});

@@ -7,7 +7,7 @@ import { equilibrate } from '../src/solution/equilibrium/equilibrate';
 import { act, setUp } from '../src/vessel/act';
 import type { Action } from '../src/vessel/action';
 import type { AnyPortion } from '../src/vessel/portion';
-import type { Step } from '../src/vessel/step';
+import type { EventResult } from '../src/vessel/eventResult';
 import type { Vessel } from '../src/vessel/vessel';
 import { toComponents } from '../src/solution/equilibrium/equilibrate';
 import { ions } from '../src/matter/substances/data/ions';
@@ -363,8 +363,8 @@ describe('whatever is done', () => {
           const one = setUp({ contents, container: 'beaker' });
           const other = setUp({ contents: [...contents].reverse(), container: 'beaker' });
           // Electrons move once and for all, along whichever way is open first, and gas that left does not come back.
-          const held = ({ vessel }: Step) => componentsIn(vessel.phases.solids, 'solids');
-          const dissolvedIn = ({ vessel }: Step) =>
+          const held = ({ vessel }: EventResult) => componentsIn(vessel.phases.solids, 'solids');
+          const dissolvedIn = ({ vessel }: EventResult) =>
             componentsIn(vessel.phases.solution, 'solution');
           const put = toComponents(
             Object.fromEntries(

@@ -4,8 +4,8 @@ import { shakeWithAir } from './air/air';
 import { add, dilute, pour } from './bringTogether';
 import { dyesIn } from './air/dyes';
 import { heat, warmTo } from './heat';
-import { react, followedBy, resting } from './step';
-import type { Step } from './step';
+import { react, followedBy, resting } from './eventResult';
+import type { EventResult } from './eventResult';
 import { decant, discard, drawOut, evaporate, filter } from './takeOut';
 import { ignite } from './dry/ignite';
 import { electrolyse } from './electrolysis/electrolyse';
@@ -15,8 +15,12 @@ import { emptyVessel } from './vessel';
 import type { Vessel } from './vessel';
 
 /** Sets a vessel up: the portions are put in one after the other and come to rest together, at the temperature given. */
-export function setUp({ contents, temperatureC = 25, container = 'testTube' }: VesselSetup): Step {
-  return contents.reduce<Step>(
+export function setUp({
+  contents,
+  temperatureC = 25,
+  container = 'testTube',
+}: VesselSetup): EventResult {
+  return contents.reduce<EventResult>(
     (step, portion, index) =>
       followedBy(
         step,
@@ -31,7 +35,7 @@ export function setUp({ contents, temperatureC = 25, container = 'testTube' }: V
  *
  * @throws ChemistryError for an unknown substance or an action that the vessel’s contents do not allow.
  */
-export function act(vessel: Vessel, action: Action): Step {
+export function act(vessel: Vessel, action: Action): EventResult {
   checkOpen(vessel, action);
   switch (action.do) {
     case 'add':
@@ -87,7 +91,7 @@ export function act(vessel: Vessel, action: Action): Step {
 }
 
 /** What takes minutes lets a dye go on in them. */
-function meanwhile(step: Step, minutes?: number): Step {
+function meanwhile(step: EventResult, minutes?: number): EventResult {
   return minutes === undefined || dyesIn(step.vessel).length === 0
     ? step
     : followedBy(step, wait(step.vessel, minutes));

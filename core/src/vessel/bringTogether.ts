@@ -8,8 +8,8 @@ import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
 import { pourOut } from './pour';
 import type { AnyPortion } from './portion';
 import { settle } from './settle';
-import { react, isEmpty, resting, unique } from './step';
-import type { Step } from './step';
+import { react, isEmpty, resting, unique } from './eventResult';
+import type { EventResult } from './eventResult';
 import { noPhases, pourTogether } from './vessel';
 import type { Vessel } from './vessel';
 import { sharedTemperature, tenths, unsureWarnings, warmed } from './warmth';
@@ -22,7 +22,7 @@ import { formatNumber, withPlaces } from '../common/formatNumber';
 export type Warmth = 'free' | 'kept';
 
 /** Puts a portion into a vessel. */
-export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'): Step {
+export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'): EventResult {
   const asPoured = pourOut(
     portion,
     vessel.container,
@@ -62,7 +62,7 @@ export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'
  *
  * @throws ChemistryError `emptyVessel` when there is nothing to pour.
  */
-export function pour(into: Vessel, from: Vessel): Step {
+export function pour(into: Vessel, from: Vessel): EventResult {
   if (isEmpty(from)) throw ChemistryError.of('emptyVessel', 'pour');
   if (into.stopper ?? from.stopper) throw ChemistryError.of('stoppered', 'poured');
   const poured = { ...from, phases: { ...from.phases, gas: {} } };
@@ -71,7 +71,7 @@ export function pour(into: Vessel, from: Vessel): Step {
 }
 
 /** Fills a vessel up with water. */
-export function dilute(vessel: Vessel, toVolumeMl: number): Step {
+export function dilute(vessel: Vessel, toVolumeMl: number): EventResult {
   const missing = toVolumeMl - vessel.volumeMl;
   if (missing <= 0)
     throw ChemistryError.of(
@@ -100,7 +100,7 @@ function together(
   vessel: Vessel,
   part: Vessel,
   { warmth = 'free', ledIn }: BroughtToRest = {},
-): Step {
+): EventResult {
   if (vessel.volumeMl === 0 && part.volumeMl > 0 && part.put.length === 0) {
     const step = rewetting(vessel, part, warmth);
     if (step) return step;
@@ -135,7 +135,7 @@ function together(
 }
 
 /** Water that reaches dry solids goes into their crystals first; undefined when they take none. */
-function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): Step | undefined {
+function rewetting(vessel: Vessel, part: Vessel, warmth: Warmth): EventResult | undefined {
   const { wetted, left, taken } = rewetted(vessel, part);
   if (taken.reactions.length === 0) return undefined;
   const before = pourTogether(vessel, part);

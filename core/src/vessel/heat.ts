@@ -5,8 +5,8 @@ import { dryDanger } from './dry/dryDanger';
 import { dryReason } from './dry/wettingSolids';
 import { heatDry, heatsTo } from './dry/dryHeat';
 import { coldSights, freezingPoint } from './freezing';
-import { react, isEmpty, resting, unique } from './step';
-import type { Step } from './step';
+import { react, isEmpty, resting, unique } from './eventResult';
+import type { EventResult } from './eventResult';
 import type { Vessel } from './vessel';
 import { warningsOf } from './warnings';
 import type { Warning } from './warnings';
@@ -19,7 +19,10 @@ const strongAcidM = 10;
 const strongAcidToC = 300;
 
 /** Heats a liquid as far as it goes, or what is dry by the stages it passes through. */
-export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'heat' }>): Step {
+export function heat(
+  vessel: Vessel,
+  { toC, strongly }: Extract<Action, { do: 'heat' }>,
+): EventResult {
   if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat');
   if (vessel.volumeMl > 0) return warmTo(vessel, toC ?? boilsAtC);
   const temperatureC = toC ?? (strongly ? heatsTo.strongly : heatsTo.gently);
@@ -45,7 +48,7 @@ export function heat(vessel: Vessel, { toC, strongly }: Extract<Action, { do: 'h
 }
 
 /** What is not followed because nobody should do it. */
-export function tooDangerous(vessel: Vessel, danger: Warning): Step {
+export function tooDangerous(vessel: Vessel, danger: Warning): EventResult {
   return {
     ...resting(vessel),
     warnings: [danger],
@@ -54,7 +57,7 @@ export function tooDangerous(vessel: Vessel, danger: Warning): Step {
 }
 
 /** Brings a vessel to a temperature, °C, as far as its liquid goes. */
-export function warmTo(vessel: Vessel, toC: number): Step {
+export function warmTo(vessel: Vessel, toC: number): EventResult {
   if (isEmpty(vessel)) throw ChemistryError.of('emptyVessel', 'heat or cool');
   if (vessel.volumeMl === 0) return resting({ ...vessel, temperatureC: toC });
   const limit = boilingPoint(vessel);

@@ -5,7 +5,7 @@ export { dropNames } from './pour';
 export { anyPortionSchema } from './portion';
 export type { Portion, AnyPortion } from './portion';
 export { act, setUp } from './act';
-export type { Step } from './step';
+export type { EventResult } from './eventResult';
 export { actionSchema, vesselSchema } from './action';
 export type { Action, VesselSetup } from './action';
 export { react } from './react';

@@ -4,7 +4,7 @@ import { molarMassOf } from '../matter/formula/molarMass';
 import { pureSolids } from '../matter/substances/data/pureSolids';
 import { findSubstance } from '../matter/substances/findSubstance';
 import { act, setUp } from './act';
-import type { Step } from './step';
+import type { EventResult } from './eventResult';
 import type { AnyPortion } from './portion';
 import { tryDry } from './dry/reactDry';
 import type { DryFound } from './dry/reactDry';
@@ -121,11 +121,11 @@ const isWater = (text: string): boolean =>
   ['water', 'h2o', 'distilled water'].includes(text.trim().toLowerCase());
 
 /** The last substance but water again and again, in excess over the others. */
-function withExcess(from: Step, contents: readonly AnyPortion[]): Step[] {
+function withExcess(from: EventResult, contents: readonly AnyPortion[]): EventResult[] {
   const last = contents.at(-1);
   const isWater = last !== undefined && 'substance' in last && last.substance === 'water';
   if (!last || contents.length < 2 || isWater || 'massG' in last) return [];
-  const steps: Step[] = [];
+  const steps: EventResult[] = [];
   for (let more = 0; more < 3; more += 1)
     steps.push(act((steps.at(-1) ?? from).vessel, { do: 'add', portion: last }));
   return steps;

@@ -4,8 +4,8 @@ import { magneticSolids } from '../matter/substances/data/magnetic';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import { solventOf } from './layer';
 import { waterDensityGPerMl } from './pour';
-import { react, resting } from './step';
-import type { Step } from './step';
+import { react, resting } from './eventResult';
+import type { EventResult } from './eventResult';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';
 import { formatNumber, withPlaces } from '../common/formatNumber';
@@ -19,13 +19,13 @@ const evaporatesTo = 0.05;
 const staysWithSolid = 0.1;
 
 /** Takes a share of everything but the gas out of a vessel. */
-export function discard(vessel: Vessel, fraction: number): Step {
+export function discard(vessel: Vessel, fraction: number): EventResult {
   const out = { ...scalePhases(vessel.phases, fraction), gas: {} };
   return take(vessel, out, fraction * vessel.volumeMl);
 }
 
 /** Takes some of the contents out; what stays is at rest already. */
-function take(vessel: Vessel, out: Phases, outMl: number): Step {
+function take(vessel: Vessel, out: Phases, outMl: number): EventResult {
   if (vessel.volumeMl === 0 && Object.keys(vessel.phases.solids).length === 0)
     throw ChemistryError.of('emptyVessel', 'take out');
   const left: Vessel = {
@@ -52,7 +52,7 @@ function take(vessel: Vessel, out: Phases, outMl: number): Step {
 }
 
 /** Filters, and keeps the filtrate with what runs through, or the residue with the liquid that clings to it. */
-export function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
+export function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): EventResult {
   if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'filter');
   const { solids, solution, layer } = vessel.phases;
   const keptMl = Math.min(0.9 * vessel.volumeMl, paperKeepsMl + clingingMl(solids));
@@ -70,7 +70,7 @@ export function filter(vessel: Vessel, keep: 'filtrate' | 'residue'): Step {
  * Draws the magnetic solids out with a magnet, and keeps them with the liquid that clings to them, or the rest. All of them
  * are taken to come, and nothing with them: a magnet in film, drawn through more than once.
  */
-export function drawOut(vessel: Vessel, keep: 'drawn' | 'rest'): Step {
+export function drawOut(vessel: Vessel, keep: 'drawn' | 'rest'): EventResult {
   const { solids, solution, layer } = vessel.phases;
   const isDrawn = ([formula]: readonly [string, number]) => magneticSolids.includes(formula);
   const all = Object.entries(solids);
@@ -107,7 +107,7 @@ function clingingMl(solids: Phases['solids']): number {
 }
 
 /** Pours the upper of two layers off the lower, or a liquid off the solid that has settled in it. */
-export function decant(vessel: Vessel, keep: 'upper' | 'lower'): Step {
+export function decant(vessel: Vessel, keep: 'upper' | 'lower'): EventResult {
   const { solution, solids, layer } = vessel.phases;
   const solvent = solventOf(layer);
   if (solvent && vessel.volumeMl > 0) {
@@ -132,7 +132,10 @@ export function decant(vessel: Vessel, keep: 'upper' | 'lower'): Step {
 }
 
 /** Boils water off. Dissolved gases leave with it as far as saturation says; acids are taken to stay. */
-export function evaporate(vessel: Vessel, toVolumeMl = evaporatesTo * vessel.volumeMl): Step {
+export function evaporate(
+  vessel: Vessel,
+  toVolumeMl = evaporatesTo * vessel.volumeMl,
+): EventResult {
   if (vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'evaporate');
   if (toVolumeMl >= vessel.volumeMl)
     throw ChemistryError.of(

@@ -2,8 +2,8 @@ import { containers } from './containers';
 import { coldSights } from './freezing';
 import { boilingPoint, boilingWarning, boilsAtC } from './heat';
 import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
-import { react, unique } from './step';
-import type { Step } from './step';
+import { react, unique } from './eventResult';
+import type { EventResult } from './eventResult';
 import type { Phases, Vessel } from './vessel';
 import type { Warning } from './warnings';
 
@@ -34,13 +34,13 @@ export const tenths = (temperatureC: number): number => Math.round(temperatureC 
 export function warmed(
   previous: Vessel,
   mixed: Vessel,
-  step: Step,
+  step: EventResult,
   before: { readonly phases: Phases; readonly storedJ: number },
-): Step {
+): EventResult {
   const capacity = heatCapacityOf(mixed);
   const limit = boilingPoint(mixed);
   /** Where the vessel would come to with what the contents became, °C. */
-  const reachedBy = ({ vessel }: Step) => {
+  const reachedBy = ({ vessel }: EventResult) => {
     const { joules, unsure } = heatReleased(before.phases, vessel.phases, capacity);
     const heatJ = joules + before.storedJ - dilutionHeatLeft(vessel.phases);
     return { reached: mixed.temperatureC + heatJ / capacity, unsure };

@@ -5,7 +5,7 @@ import { gasPropertiesOf } from '../../matter/substances/gas';
 import { commonPractice } from '../../matter/substances/source';
 import type { ColourPhrase } from '../../matter/substances/types';
 import { act, setUp } from '../../vessel/act';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import type { AnyPortion } from '../../vessel/portion';
 import { isOfGas } from '../../vessel/pour';
 import type { Vessel } from '../../vessel/vessel';
@@ -15,7 +15,7 @@ import { gasesAbove } from './gasAbove';
 interface Look {
   readonly colour: ColourPhrase;
   readonly solid?: ColourPhrase;
-  readonly step: Step;
+  readonly step: EventResult;
 }
 
 /** A reagent that is held into a gas, or that a gas is led through, in a tube, as a drop or on paper. */
@@ -144,7 +144,7 @@ export function heldInGas(vessel: Vessel, test: string): Observation | undefined
   return { kind: 'gasTest', test, result, ...(first && { formula: first }) };
 }
 
-function lookOf(step: Step): Look {
+function lookOf(step: EventResult): Look {
   const { colour, solid, clarity } = viewVessel(step);
   return { colour, step, ...(solid && clarity !== 'clear' && { solid: solid.colour }) };
 }
@@ -185,6 +185,6 @@ function tellLitmus(looks: readonly Look[], gases: readonly string[]): string {
 /** pH at which litmus is neither red nor blue to the eye (Bishop, Indicators: range 5 to 8; recalled from memory). */
 const litmusTurns = 6.5;
 
-function litmusName(step: Step | undefined): 'red' | 'blue' {
+function litmusName(step: EventResult | undefined): 'red' | 'blue' {
   return (step?.equilibrium?.pH ?? 7) < litmusTurns ? 'red' : 'blue';
 }

@@ -108,6 +108,8 @@ export interface Meaning<T extends AnyObservation> {
   tellsChange(one: T): boolean;
   /** The change it shows, where it is one that tests are chosen by. */
   shows?(one: T): Shown | undefined;
+  /** A reaction that it proves by itself, in words. */
+  proves?(one: T): string | undefined;
   /** How a liquid looks, which it always does somehow. */
   readonly isOfTheLiquid?: true;
   /** Everything that nobody recorded, or what is still open, stayed as it was. */

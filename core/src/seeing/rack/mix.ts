@@ -11,7 +11,7 @@ import type { ColourPhrase, Texture } from '../../matter/substances/types';
 import { act, setUp } from '../../vessel/act';
 import { containersSource } from '../../vessel/containers';
 import { layerVolumeMl } from '../../vessel/layer';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { actionSchema, vesselSchema } from '../../vessel/action';
 import type { Reaction } from '../../vessel/reaction';
 import type { Warning } from '../../vessel/warnings';
@@ -101,10 +101,10 @@ export function mix({ vessel, actions = [] }: MixRequest): { steps: ToldStep[] }
 
 /** A step with what is seen of it, as told, against how the vessel stood before. */
 export function tell(
-  step: Step,
+  step: EventResult,
   view: VesselView,
   observations: readonly Observation[],
-  previous?: Step,
+  previous?: EventResult,
 ): ToldStep {
   const { reactions, warnings, notPredicted } = step;
   const state = stateOf(step, view);
@@ -122,7 +122,7 @@ export function tell(
 
 /** Where the properties of the gases given off, of the metals seen on water and of the vessel that takes its share of heat come from. */
 function sourcesOf(
-  { gasEvolved, solidsChange }: Step,
+  { gasEvolved, solidsChange }: EventResult,
   observations: readonly Observation[],
 ): readonly Source[] {
   const vessel = observations.some(({ kind }) => kind === 'temperature') ? [containersSource] : [];
@@ -134,7 +134,10 @@ function sourcesOf(
 }
 
 /** The state of a vessel after a step. */
-export function stateOf({ vessel, equilibrium, gasEvolved }: Step, view: VesselView): VesselState {
+export function stateOf(
+  { vessel, equilibrium, gasEvolved }: EventResult,
+  view: VesselView,
+): VesselState {
   const layerMl = layerVolumeMl(vessel.phases.layer);
   return {
     put: vessel.put,

@@ -4,7 +4,7 @@ import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../../matter/formula/molarMass';
 import { dissolvedGas, gasPropertiesOf, molarVolumeMlPerMmol } from '../../matter/substances/gas';
 import type { ColourPhrase } from '../../matter/substances/types';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import type { Amounts } from '../../vessel/amounts';
 import type { HeatSight } from '../../vessel/dry/dryHeat';
 import type { Vessel } from '../../vessel/vessel';
@@ -28,7 +28,7 @@ const vigourLimits = { steady: 0.3, vigorous: 3 } as const;
 
 /** A step with what the vessel looks like after it. */
 export interface Seen {
-  readonly step: Step;
+  readonly step: EventResult;
   readonly view: VesselView;
 }
 
@@ -96,7 +96,7 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
 const timeFactor = 3;
 
 /** The colours a vessel went through on the way, and about when. */
-function turns({ moments = [] }: Step, first: ColourPhrase): Observation[] {
+function turns({ moments = [] }: EventResult, first: ColourPhrase): Observation[] {
   let from = first;
   return moments.flatMap(({ untilS, ...moment }): Observation[] => {
     const to = viewVessel(moment).colour;
@@ -123,7 +123,7 @@ function holdsAnything({ volumeMl, phases }: Vessel): boolean {
 }
 
 /** Solids that turned into one another in a dry vessel, by the colour of the heap before and after. */
-function dryChange({ vessel, solidsChange }: Step, before: Vessel): Observation[] {
+function dryChange({ vessel, solidsChange }: EventResult, before: Vessel): Observation[] {
   const formed = Object.entries(solidsChange).filter(([, change]) => change > visibleMmol);
   const heap = (amounts: Amounts, litMinutes?: number) => {
     const [largest] = Object.entries(amounts).sort(([, a], [, b]) => b - a);
@@ -145,7 +145,7 @@ function lying(formula: string): Observation {
 }
 
 /** What daylight turned a solid into, once it has stood in it long enough. */
-function darkened({ vessel }: Step, before: Vessel): Observation[] {
+function darkened({ vessel }: EventResult, before: Vessel): Observation[] {
   if (vessel.litMinutes === before.litMinutes) return [];
   return Object.keys(vessel.phases.solids).flatMap((formula) => {
     const from = solidLook(formula, before.litMinutes)?.colour;
@@ -154,7 +154,7 @@ function darkened({ vessel }: Step, before: Vessel): Observation[] {
   });
 }
 
-function solidObservations(step: Step, before?: Vessel): Observation[] {
+function solidObservations(step: EventResult, before?: Vessel): Observation[] {
   const dark = before ? darkened(step, before) : [];
   if (dark.length > 0) return dark;
   if (before && step.vessel.volumeMl === 0 && before.volumeMl === 0) return dryChange(step, before);
@@ -185,7 +185,12 @@ function solidObservations(step: Step, before?: Vessel): Observation[] {
   return found;
 }
 
-function gasObservations({ gasEvolved, ledIn = [], vessel, sights = [] }: Step): Observation[] {
+function gasObservations({
+  gasEvolved,
+  ledIn = [],
+  vessel,
+  sights = [],
+}: EventResult): Observation[] {
   const paced = sights.find(({ vigour }) => vigour)?.vigour;
   return Object.entries(gasEvolved)
     .filter(([formula, amount]) => formula !== 'H2O' && amount > noticeableGasMmol)

@@ -2,7 +2,7 @@ import { viewVessel } from '../appearance/vesselView';
 import type { VesselView } from '../appearance/vesselView';
 import { inField } from '../../common/errors';
 import { act, setUp } from '../../vessel/act';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import type { ContainerKind } from '../../vessel/containers';
 import type { Portion } from '../../vessel/portion';
 import { stateOf } from './mix';
@@ -13,7 +13,7 @@ import { observeStep } from './observeStep';
 
 /** What mixing two solutions should show, and why. */
 export interface MixingPrediction extends Pick<
-  Step,
+  EventResult,
   'reactions' | 'considered' | 'warnings' | 'notPredicted'
 > {
   /** Each solution in the vessel by itself. */

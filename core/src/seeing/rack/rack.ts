@@ -5,8 +5,8 @@ import { act, setUp } from '../../vessel/act';
 import { discard, filter } from '../../vessel/takeOut';
 import { pour } from '../../vessel/bringTogether';
 import { shakeWithAir } from '../../vessel/air/air';
-import { followedBy } from '../../vessel/step';
-import type { Step } from '../../vessel/step';
+import { followedBy } from '../../vessel/eventResult';
+import type { EventResult } from '../../vessel/eventResult';
 import type { ContainerKind } from '../../vessel/containers';
 import type { Vessel } from '../../vessel/vessel';
 import { tell } from './mix';
@@ -30,7 +30,7 @@ export interface RackOutcome {
 }
 
 interface Standing {
-  readonly step: Step;
+  readonly step: EventResult;
   readonly told: ToldStep;
 }
 
@@ -189,7 +189,7 @@ function leadGas(from: Standing, receiver: Standing): Passed {
   );
   const [first, ...others] = gases.map(
     ([gas, amountMmol]) =>
-      (into: Vessel): Step =>
+      (into: Vessel): EventResult =>
         act(into, { do: 'bubble', gas, amountMmol }),
   );
   if (!first) throw ChemistryError.of('emptyVessel', 'lead off as gas');
@@ -198,7 +198,13 @@ function leadGas(from: Standing, receiver: Standing): Passed {
     first(receiver.step.vessel),
   );
   const rest = withoutGas(vessel);
-  const given: Step = { ...from.step, vessel: rest, gasEvolved: {}, reactions: [], warnings: [] };
+  const given: EventResult = {
+    ...from.step,
+    vessel: rest,
+    gasEvolved: {},
+    reactions: [],
+    warnings: [],
+  };
   return {
     given: { step: given, told: tell(given, viewVessel(given), []) },
     received: after(receiver, step),
@@ -213,7 +219,7 @@ function empty(container: ContainerKind): Standing {
   return { step, told: tell(step, viewVessel(step), []) };
 }
 
-function after(before: Standing, step: Step): Standing {
+function after(before: Standing, step: EventResult): Standing {
   const view = viewVessel(step);
   const seen = observeStep({ step, view }, { step: before.step, view: before.told.view });
   return { step, told: tell(step, view, seen, before.step) };

@@ -1,6 +1,6 @@
 import { indicators } from '../../matter/substances/data/indicators';
 import { isComplex } from '../../vessel/rules/complexation';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { formShares } from '../appearance/solutionColour';
 import type { Observation } from '../observation/observation';
 import { sightsOf } from '../observation/sights';
@@ -20,8 +20,8 @@ const newBySight = ['burns', 'browns or chars'] as const;
  * light turned, current that passed, what charred.
  */
 export function unwrittenChanges(
-  step: Step,
-  previous: Step | undefined,
+  step: EventResult,
+  previous: EventResult | undefined,
   observations: readonly Observation[],
 ): string[] {
   const by = observations.flatMap((one) => {
@@ -43,7 +43,10 @@ export function unwrittenChanges(
   ];
 }
 
-function turnedIndicators({ vessel, equilibrium }: Step, previous: Step | undefined): string[] {
+function turnedIndicators(
+  { vessel, equilibrium }: EventResult,
+  previous: EventResult | undefined,
+): string[] {
   if (!equilibrium) return [];
   return Object.keys(vessel.indicators).flatMap((name) => {
     const row = indicators.find((one) => one.name === name);
@@ -62,7 +65,10 @@ function turnedIndicators({ vessel, equilibrium }: Step, previous: Step | undefi
   });
 }
 
-function fallenComplexes({ vessel, equilibrium }: Step, previous: Step | undefined): string[] {
+function fallenComplexes(
+  { vessel, equilibrium }: EventResult,
+  previous: EventResult | undefined,
+): string[] {
   const before = previous?.equilibrium;
   if (!before || !equilibrium || !previous) return [];
   return Object.entries(before.species)

@@ -14,7 +14,7 @@ import { act, setUp } from '../../vessel/act';
 import type { Action } from '../../vessel/action';
 import type { Reaction } from '../../vessel/reaction';
 import type { AnyPortion } from '../../vessel/portion';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { actionOf, meansText } from './means';
 import type { ArcMeans } from './means';
 import type { RingPlan } from './rings';
@@ -127,7 +127,7 @@ export function outcomes(from: string, means: ArcMeans): Arc[] {
     compoundMmol,
     equivalents: means.by === 'concentrated' ? ofConcentrated : (equivalents[reagent] ?? 2),
   });
-  let step: Step;
+  let step: EventResult;
   try {
     step = act(before.vessel, action);
   } catch (error) {

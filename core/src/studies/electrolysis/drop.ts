@@ -148,5 +148,5 @@ function effectOf(
 function colourChange(told: ToldStep | undefined): string {
   const turned = told && find(told.observations, colour);
   if (!turned || !colour.tellsChange(turned)) return 'stays as it is';
-  return `${turned.from} → ${turned.to}`;
+  return `${turned.from ?? ''} → ${turned.to ?? ''}`;
 }

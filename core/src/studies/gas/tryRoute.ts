@@ -4,8 +4,8 @@ import type { Held } from '../../safety/clashes';
 import { sidesOf } from '../../matter/equation/sides';
 import { gasPropertiesOf } from '../../matter/substances/gas';
 import { act, setUp } from '../../vessel/act';
-import { followedBy } from '../../vessel/step';
-import type { Step } from '../../vessel/step';
+import { followedBy } from '../../vessel/eventResult';
+import type { EventResult } from '../../vessel/eventResult';
 import type { Attempt, RouteReagent } from './attempt';
 
 /** What came of reagents brought together. */
@@ -40,7 +40,7 @@ export function tryRoute(gas: string, attempt: Attempt): Tried {
     .flatMap((one, at) => clashes(held.slice(0, at), one))
     .filter((clash) => clash.never)
     .map(({ gives }) => `gives ${gives}`);
-  let step: Step;
+  let step: EventResult;
   try {
     step = run(attempt);
   } catch (error) {
@@ -81,7 +81,7 @@ const nothing: Tried = {
 };
 
 /** All at once, liquids first, so that the solid meets the whole of them. */
-function run({ portions, heatedToC }: Attempt): Step {
+function run({ portions, heatedToC }: Attempt): EventResult {
   const contents = [...portions].sort((a, b) => Number('volumeMl' in b) - Number('volumeMl' in a));
   const step = setUp({ contents, container: 'flask' });
   if (heatedToC === undefined) return step;

@@ -5,7 +5,7 @@ import { ChemistryError, inField } from '../../common/errors';
 import { setUp } from '../../vessel/act';
 import { vesselSchema } from '../../vessel/action';
 import { containers } from '../../vessel/containers';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { checkStress, isConcentrated, stressSchema, volumeOf, withStress } from './stress';
 import { measuredAmount } from './measuredAmount';
 import { mixtureOf, without } from './mixture';
@@ -97,7 +97,7 @@ interface Found {
 }
 
 function search(
-  start: Step,
+  start: EventResult,
   tools: readonly Tool[],
   targets: readonly Target[],
   pours: boolean,

@@ -1,7 +1,7 @@
 import { viewVessel } from '../../seeing/appearance/vesselView';
 import { act } from '../../vessel/act';
 import type { Action } from '../../vessel/action';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { actionOf, dropMl, unitOf } from './stress';
 import type { Stress, StressUnit } from './stress';
 import { measuredAmount } from './measuredAmount';
@@ -37,7 +37,7 @@ export interface PlanStage {
 
 /** A path run through the engine, colour by colour, as far as it shows what was aimed at. */
 export function realised(
-  start: Step,
+  start: EventResult,
   { moves }: Path,
   targets: readonly Target[],
 ): { readonly stages: readonly PlanStage[]; readonly failed?: Unreached } {
@@ -82,7 +82,7 @@ export function realised(
   return { stages };
 }
 
-function standing(start: Step, target: Target): PlanStage {
+function standing(start: EventResult, target: Target): PlanStage {
   const { volumeMl, temperatureC } = start.vessel;
   const sight = sightOf(viewVessel(start));
   return {
@@ -103,7 +103,7 @@ function standing(start: Step, target: Target): PlanStage {
 const triedPlaces = [0.4, 0.6, 0.75, 0.9, 0.1] as const;
 
 /** The amount of a move at which the engine shows the target. */
-function shown(from: Step, { tool: { stress }, amount, stretch }: Move, target: Target) {
+function shown(from: EventResult, { tool: { stress }, amount, stretch }: Move, target: Target) {
   const others = triedPlaces.map((part) =>
     measuredAmount(stress, { ...stretch, open: false }, part),
   );
@@ -121,8 +121,8 @@ const stripPoints = 16;
 
 /** The range of amounts that still show a target, and the colours on the way, at the temperatures on the way. */
 function tolerance(
-  from: Step,
-  to: Step,
+  from: EventResult,
+  to: EventResult,
   tool: Tool,
   amount: number,
   target: Target,
@@ -150,7 +150,12 @@ function tolerance(
 }
 
 /** Looks along the way from one step to the next, warming as it went. */
-function onTheWay(from: Step, to: Step, { stress, after }: Tool, amount: number): Along {
+function onTheWay(
+  from: EventResult,
+  to: EventResult,
+  { stress, after }: Tool,
+  amount: number,
+): Along {
   const mixture = mixtureOf(from.vessel);
   if (unitOf(stress) === '°C') return along(mixture, after);
   const [start, end] = [from.vessel.temperatureC, to.vessel.temperatureC];

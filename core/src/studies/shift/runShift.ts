@@ -9,7 +9,7 @@ import { act, setUp } from '../../vessel/act';
 import { actionSchema, vesselSchema } from '../../vessel/action';
 import type { Action } from '../../vessel/action';
 import { containers } from '../../vessel/containers';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { sharesOf } from './shares';
 import type { Share } from './shares';
 import { shiftOf } from './shift';
@@ -50,7 +50,7 @@ export interface ShiftRun {
 }
 
 interface Stage {
-  readonly step: Step;
+  readonly step: EventResult;
   readonly view: VesselView;
   readonly told: ToldStep;
   /** Undefined for the mixture as set up. */

@@ -4,7 +4,7 @@ import { solidLook } from '../../seeing/appearance/solidLook';
 import { componentsOfSolid, componentsOfSpecies } from '../../matter/substances/componentsOf';
 import { indicators } from '../../matter/substances/data/indicators';
 import type { ColourPhrase } from '../../matter/substances/types';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import type { WatchedEquilibrium } from './watched';
 
 /** How much of what is watched is in one form. */
@@ -54,7 +54,7 @@ const rank = (formula: string): number =>
 
 /** How what is watched is shared among its forms in a vessel, largest first; empty when there is none of it. */
 export function sharesOf(
-  step: Pick<Step, 'vessel' | 'equilibrium'>,
+  step: Pick<EventResult, 'vessel' | 'equilibrium'>,
   watched: WatchedEquilibrium,
 ): Share[] {
   const { vessel, equilibrium } = step;

@@ -9,7 +9,7 @@ import { setUp } from '../../vessel/act';
 import type { Action } from '../../vessel/action';
 import { addAmounts, scaleAmounts } from '../../vessel/amounts';
 import type { Amounts } from '../../vessel/amounts';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import { componentsIn } from '../../vessel/vessel';
 import { logKAt, logQuotient } from './watched';
 import type { WatchedEquilibrium, WatchedTerm } from './watched';
@@ -66,8 +66,8 @@ export const noticeable = 0.01;
  * @param before the vessel as it stood; `after` what the action made of it.
  */
 export function shiftOf(
-  before: Step,
-  after: Step,
+  before: EventResult,
+  after: EventResult,
   action: Action,
   watched: WatchedEquilibrium,
 ): Shift {
@@ -121,7 +121,7 @@ interface Moment extends Solution {
 function solutionOf({
   vessel,
   equilibrium,
-}: Pick<Step, 'vessel' | 'equilibrium'>): Moment | undefined {
+}: Pick<EventResult, 'vessel' | 'equilibrium'>): Moment | undefined {
   return equilibrium && momentOf(equilibrium, vessel.temperatureC, vessel.volumeMl);
 }
 
@@ -145,8 +145,8 @@ function quotientOf(
 
 /** The moment at which everything is mixed but what is watched has not moved; undefined where electrons moved or matter left. */
 function justAfter(
-  before: Step,
-  after: Step,
+  before: EventResult,
+  after: EventResult,
   action: Action,
   watched: WatchedEquilibrium,
 ): (Moment & { readonly heldPH?: number }) | undefined {

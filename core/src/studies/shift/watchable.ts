@@ -6,7 +6,7 @@ import {
 import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
 import { spectra } from '../../matter/substances/data/spectra';
 import { indicators } from '../../matter/substances/data/indicators';
-import type { Step } from '../../vessel/step';
+import type { EventResult } from '../../vessel/eventResult';
 import type { Watched } from './watched';
 
 /** Species less concentrated than this are not worth watching, mol/L. */
@@ -30,7 +30,7 @@ const colourCounts = 100;
  * The equilibria of a mixture that can be watched: each complex, acid–base step, coloured species and hardly soluble solid that
  * it holds or has held, formed from what it is made of, those that changed most first; before them its indicators.
  */
-export function watchableIn(steps: readonly Step[]): Watched[] {
+export function watchableIn(steps: readonly EventResult[]): Watched[] {
   const most = new Map<string, number>();
   const dropped = new Set<string>();
   for (const { vessel, equilibrium } of steps) {

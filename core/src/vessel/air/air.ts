@@ -10,8 +10,8 @@ import { dyeReaction, dyesIn, ran } from './dyes';
 import { layerVolumeMl } from '../layer';
 import type { Reaction } from '../reaction';
 import { degas } from './degas';
-import { react, followedBy, isEmpty, unique } from '../step';
-import type { Step } from '../step';
+import { react, followedBy, isEmpty, unique } from '../eventResult';
+import type { EventResult } from '../eventResult';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
 
@@ -47,7 +47,7 @@ export function oxygenAbove({ container, volumeMl, phases, temperatureC }: Vesse
  *
  * @throws ChemistryError `emptyVessel` without a liquid.
  */
-export function shakeWithAir(vessel: Vessel, gently = false): Step {
+export function shakeWithAir(vessel: Vessel, gently = false): EventResult {
   if (isEmpty(vessel) || vessel.volumeMl === 0) throw ChemistryError.of('emptyVessel', 'shake');
   const aired = gently || vessel.stopper ? undefined : degas(vessel);
   if (aired) return followedBy(aired, breatheIn(aired.vessel, gently));
@@ -55,7 +55,7 @@ export function shakeWithAir(vessel: Vessel, gently = false): Step {
 }
 
 /** Oxygen that goes in from the air above. */
-function breatheIn(vessel: Vessel, gently: boolean): Step {
+function breatheIn(vessel: Vessel, gently: boolean): EventResult {
   const above = vessel.stopper?.oxygenMmol ?? oxygenAbove(vessel);
   const swirled = swirlShare * oxygenFromAir(vessel);
   const { step, usedMmol } = oxygenate(vessel, gently ? Math.min(above, swirled) : above);
@@ -79,7 +79,10 @@ function breatheIn(vessel: Vessel, gently: boolean): Step {
 }
 
 /** What oxygen does in a vessel, up to an amount, mmol: dyes first, then what else it acts on fast, then it dissolves. */
-export function oxygenate(vessel: Vessel, mostMmol: number): { step: Step; usedMmol: number } {
+export function oxygenate(
+  vessel: Vessel,
+  mostMmol: number,
+): { step: EventResult; usedMmol: number } {
   let left = mostMmol;
   let dyed = vessel;
   const reactions: Reaction[] = [];
@@ -116,7 +119,11 @@ export function oxygenate(vessel: Vessel, mostMmol: number): { step: Step; usedM
 }
 
 /** Lets oxygen act on everything but dyes; what it leaves over goes back to the air. */
-function others(previous: Vessel, vessel: Vessel, mmol: number): { step: Step; usedMmol: number } {
+function others(
+  previous: Vessel,
+  vessel: Vessel,
+  mmol: number,
+): { step: EventResult; usedMmol: number } {
   const { phases } = vessel;
   const mixed = {
     ...vessel,

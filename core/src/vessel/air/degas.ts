@@ -4,8 +4,8 @@ import { dissolvedGas, molarVolumeMlPerMmol } from '../../matter/substances/gas'
 import { addAmounts } from '../amounts';
 import { containers } from '../containers';
 import { layerVolumeMl } from '../layer';
-import { react, followedBy } from '../step';
-import type { Step } from '../step';
+import { react, followedBy } from '../eventResult';
+import type { EventResult } from '../eventResult';
 import { noPhases } from '../vessel';
 import type { Vessel } from '../vessel';
 
@@ -20,8 +20,8 @@ const leastMmol = 1e-6;
  *
  * @returns undefined where there is none to speak of, or no air above.
  */
-export function degas(vessel: Vessel): Step | undefined {
-  let step: Step | undefined;
+export function degas(vessel: Vessel): EventResult | undefined {
+  let step: EventResult | undefined;
   for (let pass = 0; pass < mostPasses; pass += 1) {
     const now = step?.vessel ?? vessel;
     const mmol = leavingMmol(now);

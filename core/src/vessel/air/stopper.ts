@@ -2,8 +2,8 @@ import { ChemistryError } from '../../common/errors';
 import type { Action } from '../action';
 import { oxygenAbove } from './air';
 import { gasIn, pressureAtm } from './pressure';
-import { react } from '../step';
-import type { Step } from '../step';
+import { react } from '../eventResult';
+import type { EventResult } from '../eventResult';
 import type { Vessel } from '../vessel';
 
 /** What can be done to a closed vessel, and what the others would do to it. */
@@ -25,7 +25,7 @@ export function checkOpen({ stopper }: Vessel, action: Action): void {
 }
 
 /** Closes a vessel with a stopper; the air above what it holds is shut in. */
-export function close(vessel: Vessel): Step {
+export function close(vessel: Vessel): EventResult {
   const gasMmol = gasIn(vessel);
   const { temperatureC: atC } = vessel;
   const stopper = { oxygenMmol: oxygenAbove(vessel), gasMmol, atC };
@@ -33,7 +33,7 @@ export function close(vessel: Vessel): Step {
 }
 
 /** Takes the stopper out. */
-export function open({ stopper, ...vessel }: Vessel): Step {
+export function open({ stopper, ...vessel }: Vessel): EventResult {
   const step = still(vessel);
   const atm = stopper ? pressureAtm({ ...vessel, stopper }) : 1;
   return atm < hissesAtm
@@ -44,6 +44,6 @@ export function open({ stopper, ...vessel }: Vessel): Step {
 /** From here one hears it open, atm (common practice). */
 const hissesAtm = 1.05;
 
-function still(vessel: Vessel): Step {
+function still(vessel: Vessel): EventResult {
   return { ...react(vessel, vessel), vessel, reactions: [], gasEvolved: {}, warnings: [] };
 }

@@ -4,8 +4,8 @@ import { sidesOf } from '../../matter/equation/sides';
 import { oxygenFromAir, traceMmol } from './air';
 import { dyeReaction, dyesIn, electronsOf, perSecond, ran } from './dyes';
 import type { Reaction } from '../reaction';
-import { react, isEmpty, resting } from '../step';
-import type { Moment, Step } from '../step';
+import { react, isEmpty, resting } from '../eventResult';
+import type { Moment, EventResult } from '../eventResult';
 import { componentsIn } from '../vessel';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
@@ -24,12 +24,12 @@ const brownsAfterMinutes = 120;
  *
  * @param minutes above 0.
  */
-export function wait(vessel: Vessel, minutes: number): Step {
+export function wait(vessel: Vessel, minutes: number): EventResult {
   if (isEmpty(vessel) || vessel.volumeMl === 0) return resting(vessel);
   const dyes = dyesIn(vessel);
   const [first] = dyes;
   const rest = react(vessel, vessel);
-  const quiet: Step = { ...rest, reactions: [], gasEvolved: {} };
+  const quiet: EventResult = { ...rest, reactions: [], gasEvolved: {} };
   const glucoseMmol = componentsIn(vessel.phases.solution, 'solution').C6H12O6 ?? 0;
   if (!first || glucoseMmol <= 0) return quiet;
   const hydroxideM = rest.equilibrium?.species['OH^-'] ?? 0;
@@ -102,7 +102,7 @@ export function wait(vessel: Vessel, minutes: number): Step {
   };
 }
 
-const momentAt = (untilS: number, { vessel, equilibrium }: Step): Moment => ({
+const momentAt = (untilS: number, { vessel, equilibrium }: EventResult): Moment => ({
   untilS,
   vessel,
   ...(equilibrium && { equilibrium }),

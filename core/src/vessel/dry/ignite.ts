@@ -20,8 +20,8 @@ import { layerVolumeMl } from '../layer';
 import { waterDensityGPerMl } from '../pour';
 import { tabulated } from '../reaction';
 import type { Reaction, Reason } from '../reaction';
-import { react, isEmpty, resting, unique } from '../step';
-import type { Step } from '../step';
+import { react, isEmpty, resting, unique } from '../eventResult';
+import type { EventResult } from '../eventResult';
 import { thermalRows } from './thermalRows';
 import type { Vessel } from '../vessel';
 import { warningsOf } from '../warnings';
@@ -45,7 +45,7 @@ interface Burned {
  *
  * @throws ChemistryError `emptyVessel` when there is nothing to light.
  */
-export function ignite(vessel: Vessel): Step {
+export function ignite(vessel: Vessel): EventResult {
   if (isEmpty(vessel) && Object.keys(vessel.phases.gas).length === 0)
     throw ChemistryError.of('emptyVessel', 'light');
   const danger = dryDanger(vessel.phases.solids);
@@ -83,7 +83,7 @@ export function ignite(vessel: Vessel): Step {
 }
 
 /** A liquid that a flame changed only by what burned off it. */
-function still(before: Vessel, left: Vessel): Step {
+function still(before: Vessel, left: Vessel): EventResult {
   return { ...react(before, left), reactions: [] };
 }
 
@@ -180,7 +180,7 @@ function heatOf({ formula, source }: BurningLiquid, equation: string): Reason {
 }
 
 /** What a flame does to solids: some take fire and burn on, most do not. */
-function burnSolids(before: Vessel, vessel: Vessel): Step {
+function burnSolids(before: Vessel, vessel: Vessel): EventResult {
   const rows = thermalRows().filter(({ lights }) => lights);
   const { condensed, gas, reactions, sights, warnings } = runRows(
     vessel.phases,

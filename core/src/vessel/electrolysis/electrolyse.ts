@@ -4,8 +4,8 @@ import { addAmounts } from '../amounts';
 import type { Amounts } from '../amounts';
 import { tabulated } from '../reaction';
 import type { Reaction } from '../reaction';
-import { react, unique } from '../step';
-import type { Step } from '../step';
+import { react, unique } from '../eventResult';
+import type { EventResult } from '../eventResult';
 import type { Vessel } from '../vessel';
 import type { Warning } from '../warnings';
 import { findElectrode } from './findElectrode';
@@ -30,7 +30,7 @@ export interface ElectrolyseAction {
  *
  * @throws ChemistryError `unknownElectrode`, or `doesNotConduct` for a liquid without ions.
  */
-export function electrolyse(vessel: Vessel, action: ElectrolyseAction): Step {
+export function electrolyse(vessel: Vessel, action: ElectrolyseAction): EventResult {
   const { currentA, minutes, areaCm2 = assumedAreaCm2(currentA), mixing = 'still' } = action;
   const cathode = inField('cathode', () => findElectrode(action.cathode));
   const anode = inField('anode', () => findElectrode(action.anode));

@@ -3,7 +3,7 @@ import { standingOf } from '../../../matter/equation/dissociate';
 import { parseFormula } from '../../../matter/formula/parseFormula';
 import { anhydrousFormula } from '../../../matter/formula/molarMass';
 import type { Species } from '../../../matter/formula/species';
-import { outcomeShows } from '../../observation/outcomes';
+import { meaningOf } from '../../observation/observation';
 import type { ToldStep } from '../../rack/mix';
 
 /** Whether new substances come of what is done, as the engine computes it. */
@@ -49,11 +49,7 @@ export function expectedChange(
       .map(({ reaction }) => reaction.equation);
   });
   const proofs = steps.flatMap(({ observations }) =>
-    observations.flatMap((one) =>
-      one.kind === 'gasTest' && outcomeShows(one.test, one.result) === 'reaction'
-        ? [`the test: ${one.result}`]
-        : [],
-    ),
+    observations.flatMap((one) => meaningOf(one).proves?.(one) ?? []),
   );
   const because = [
     ...new Set([...equations, ...steps.flatMap(({ unwritten }) => unwritten), ...proofs]),

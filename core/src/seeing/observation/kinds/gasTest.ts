@@ -45,6 +45,8 @@ export const gasTest = define(
   says: ({ test, result }) => `${testWords[test] ?? test}: ${result}`,
   saysPlainly: ({ result }) => result,
   tellsChange: ({ test, result }) => outcomeShows(test, result) !== 'nothing',
+  proves: ({ test, result }) =>
+    outcomeShows(test, result) === 'reaction' ? `the test: ${result}` : undefined,
   isJudgedApart: true,
   about: ({ test, result, formula = '' }) => `${formula} ${test} ${result}`,
   answers: ({ test }) => `gasTest ${test}`,

@@ -22,7 +22,7 @@ export interface Moment {
 }
 
 /** A vessel after something was done to it, and what happened. */
-export interface Step {
+export interface EventResult {
   readonly vessel: Vessel;
   /** The solution it holds; undefined without liquid. */
   readonly equilibrium?: Equilibrium;
@@ -48,7 +48,7 @@ export interface Step {
 }
 
 /** Lets contents react from what they are now. */
-export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): Step {
+export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): EventResult {
   const { settled, reactions, considered } = bringToRest(mixed, mixed.phases);
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
@@ -86,7 +86,7 @@ function broughtTogether({ phases, volumeMl, indicators }: Vessel, solidsChange:
 }
 
 /** A step in which nothing happens. */
-export function resting(vessel: Vessel): Step {
+export function resting(vessel: Vessel): EventResult {
   return {
     vessel,
     reactions: [],
@@ -100,7 +100,7 @@ export function resting(vessel: Vessel): Step {
 }
 
 /** Two steps told as one. */
-export function followedBy(first: Step, next: Step): Step {
+export function followedBy(first: EventResult, next: EventResult): EventResult {
   return {
     ...next,
     reactions: [...first.reactions, ...next.reactions],
