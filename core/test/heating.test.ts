@@ -390,8 +390,25 @@ describe('hydrolysis when a solution is heated', () => {
     expect(end.reactions).toEqual([]);
   });
 
-  test('iron(III) chloride browns', () => {
-    expect(precipitate(lastOf('FeCl3 0.05M 20mL', 'heat 100'))).toMatch(/^Fe\(OH\)3/);
+  test('a solution of iron(III) chloride stays clear when it is boiled; in much boiling water it browns (Vogel: the red-brown sol)', () => {
+    expect(lastOf('FeCl3 0.1M 20mL', 'heat 100').state.solids).toEqual([]);
+    expect(solidsOf(lastOf('water 20mL', 'heat 95', 'FeCl3 1M 0.05mL', 'heat 100'))).toEqual([
+      'Fe(OH)3',
+    ]);
+  });
+
+  test('aluminate, zincate and plumbite stay clear when they are warmed; chromite clouds (Vogel, excess of alkali)', () => {
+    const warmed = (salt: string) =>
+      lastOf(`${salt} 0.1M 2mL`, 'NaOH 2M 2mL', 'heat 90').state.solids.map(
+        ({ formula }) => formula,
+      );
+    expect(['AlCl3', 'ZnSO4', 'Pb(NO3)2', 'CrCl3'].map(warmed)).toEqual([[], [], [], ['Cr(OH)3']]);
+  });
+
+  test('iron(III) thiocyanate keeps a colour when it is warmed, and nothing settles', () => {
+    const end = lastOf('FeCl3 0.01M 2mL', 'KSCN 0.01M 2mL', 'heat 80');
+    expect(end.state.solids).toEqual([]);
+    expect(end.view.colour).toMatch(/red|orange/);
   });
 
   test('tin(II) chloride clouds in the cold', () => {

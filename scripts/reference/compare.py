@@ -58,6 +58,7 @@ def key_of(term) -> tuple:
 
 WATER = ((("H", 2.0), ("O", 1.0)), 0)
 ELECTRON = ((), -1)
+WATER_FORMATION = (-285.83, -237.14)  # ΔfH°, ΔfG° of the liquid, kJ/mol (CODATA)
 
 
 def by_database(database: Database, reaction) -> list[tuple[float, float | None, str]]:
@@ -92,13 +93,32 @@ def by_database(database: Database, reaction) -> list[tuple[float, float | None,
     return answers
 
 
+def less_water(work: Formation, term) -> list:
+    """Rows of a dissolved species that the work writes with less water: ZnO2^2- for Zn(OH)4^2-."""
+    if term["state"] != "aq":
+        return []
+    for waters in range(1, 5):
+        atoms = {**term["atoms"]}
+        atoms["H"] = atoms.get("H", 0) - 2 * waters
+        atoms["O"] = atoms.get("O", 0) - waters
+        if min(atoms["H"], atoms["O"]) < 0:
+            return []
+        found = work.rows.get((key_of({"atoms": atoms, "charge": term["charge"]}), "aq"), [])
+        if found:
+            return [
+                (name, tuple(None if v is None else v + waters * w for v, w in zip(values, WATER_FORMATION)))
+                for name, values in found
+            ]
+    return []
+
+
 def by_formation(work: Formation, reaction) -> list[tuple[float | None, float | None, str]]:
     """ΔG and ΔH of a reaction from formation values; elements in their usual state count nothing."""
     choices = []
     for term in reaction:
         if term["state"] == "e":
             continue
-        found = work.rows.get((key_of(term), term["state"]), [])
+        found = work.rows.get((key_of(term), term["state"]), []) or less_water(work, term)
         if not found:
             return []
         choices.append([(term["n"], *one) for one in found[:6]])
@@ -166,20 +186,30 @@ THERMODYNAMIC = {"water", "acidBaseSteps", "complexes", "sparinglySoluble", "dis
 MAIN = {"formationEnthalpies": "ΔH / kJ/mol", "redoxCouples": "E / V"}
 
 
+def by_quantity(tables: dict[str, list]) -> dict[str, list]:
+    """Tables of constants apart from the heats that stand beside them, which are values of their own."""
+    apart: dict[str, list] = {}
+    for name, rows in tables.items():
+        for row in rows:
+            is_beside = name in THERMODYNAMIC and row[0]["quantity"] != MAIN.get(name, "log10 K")
+            apart.setdefault(f"{name}Heat" if is_beside else name, []).append(row)
+    return apart
+
+
 def write_read_in(tables: dict[str, list]) -> None:
     """Which rows have a value that an open table has as well, and in which works: the source the application cites."""
     lines = [
         "/** Written by scripts/reference/compare.py: rows whose value was read in open tables, by the works that have it. */",
         "export const readIn: Readonly<Record<string, Readonly<Record<string, readonly string[]>>>> = {",
     ]
-    for name, rows in tables.items():
+    for name, rows in by_quantity(tables).items():
         groups: dict[str, list[str]] = {}
         for row, found, _ in rows:
-            if name in THERMODYNAMIC and row["quantity"] != MAIN.get(name, "log10 K"):
-                continue
             same = {one.work for one in found if abs(one.value - row["ours"]) <= SAME[row["quantity"]]}
             if same:
                 groups.setdefault(" ".join(sorted(same, key=WORKS.index)[:3]), []).append(row["of"])
+        if not groups:
+            continue
         lines.append(f"  {name}: {{")
         for works, names in sorted(groups.items()):
             quoted = ", ".join("'" + one.replace("'", "\\'") + "'" for one in names)

@@ -240,6 +240,8 @@ class Database:
                     enthalpy *= 4.184e-3
                 if unit.startswith("j"):
                     enthalpy /= 1000
+                # The data bases write nought where they do not know it.
+                enthalpy = enthalpy or None
             elif head.startswith("analytic") or head in ("a_e", "ae", "analytical_expression"):
                 analytic = [float(word) for word in words[1:] if re.match(r"^[+-]?[\d.]", word)]
         if analytic and log_k is None:
@@ -248,7 +250,8 @@ class Database:
         if analytic and enthalpy is None:
             a = analytic + [0] * (6 - len(analytic))
             slope = a[1] - a[2] / T**2 + a[3] / (T * LN10) - 2 * a[4] / T**3 + 2 * a[5] * T
-            enthalpy = R * T**2 * LN10 * slope
+            # A constant that is written as a series of one term says nothing of heat.
+            enthalpy = R * T**2 * LN10 * slope if any(analytic[1:]) else None
         return _terms(left), _terms(right), log_k, enthalpy
 
     def _combine(self, defined, sign, left, right, log_k, enthalpy) -> Entry | None:

@@ -87,6 +87,11 @@ const readOr =
   <Row extends { readonly source: Source }>(table: string, of: (row: Row) => string) =>
   (row: Row): Source =>
     readSource(table, of(row)) ?? row.source;
+/** The works that have the heat that stands beside a constant, or what the row says. */
+const heatOf =
+  (table: string) =>
+  (row: AsRead<{ readonly source: Source; readonly formula: string }>): Source =>
+    readSource(`${table}Heat`, row.formula) ?? beside(row);
 const formula = ({ formula: of }: { readonly formula: string }): string => of;
 const together = (...parts: readonly (readonly string[])[]): string =>
   parts.map((part) => part.join(', ')).join(' with ');
@@ -147,7 +152,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['−log₁₀ Ksp, 25 °C', '', ({ pKsp }) => pKsp],
-        ['enthalpy of dissolving', 'kJ/mol', (row) => row.dissolutionKJPerMol, beside],
+        [
+          'enthalpy of dissolving',
+          'kJ/mol',
+          (row) => row.dissolutionKJPerMol,
+          heatOf('sparinglySoluble'),
+        ],
         ['colour', '', ({ colour }) => colour, beside],
         ['texture', '', ({ texture }) => texture, beside],
       ],
@@ -159,7 +169,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['log₁₀ β from its components, 25 °C', '', ({ logBeta }) => logBeta],
-        ['enthalpy from its components', 'kJ/mol', (row) => row.enthalpyKJPerMol, beside],
+        [
+          'enthalpy from its components',
+          'kJ/mol',
+          (row) => row.enthalpyKJPerMol,
+          heatOf('acidBaseSteps'),
+        ],
       ],
       own,
     ),
@@ -179,7 +194,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['log₁₀ β from its components, 25 °C', '', ({ logBeta }) => logBeta],
-        ['enthalpy from its components', 'kJ/mol', (row) => row.enthalpyKJPerMol, beside],
+        [
+          'enthalpy from its components',
+          'kJ/mol',
+          (row) => row.enthalpyKJPerMol,
+          heatOf('complexes'),
+        ],
       ],
       own,
     ),
@@ -220,7 +240,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['Henry’s constant, 25 °C', 'mol L⁻¹ atm⁻¹', (row) => row.henryMPerAtm],
-        ['enthalpy of dissolving', 'kJ/mol', (row) => row.enthalpyKJPerMol, beside],
+        [
+          'enthalpy of dissolving',
+          'kJ/mol',
+          (row) => row.enthalpyKJPerMol,
+          heatOf('dissolvedGases'),
+        ],
         ['colour', '', ({ colour }) => colour, beside],
       ],
       own,

@@ -17,8 +17,8 @@ const acid = (formula: string, base: string, protons: number, logBeta: number, e
   formula, from: { [base]: 1, 'H^+': protons }, logBeta, ...(enthalpyKJPerMol !== undefined && { enthalpyKJPerMol }), source,
 });
 /** M + n H2O ⇌ M(OH)n + n H⁺. */
-const hydroxo = (formula: string, metal: string, protonsLost: number, logBeta: number, metals = 1, source = baes): FormedSpecies => ({
-  formula, from: { [metal]: metals, 'H^+': -protonsLost }, logBeta, source,
+const hydroxo = (formula: string, metal: string, protonsLost: number, logBeta: number, enthalpyKJPerMol?: number, metals = 1, source = baes): FormedSpecies => ({
+  formula, from: { [metal]: metals, 'H^+': -protonsLost }, logBeta, ...(enthalpyKJPerMol !== undefined && { enthalpyKJPerMol }), source,
 });
 
 /** Acids as base plus protons, hydrolysed cations as cation less protons. Every row is one acid–base step or a sum of steps. */
@@ -86,24 +86,24 @@ const rows: readonly FormedSpecies[] = [
   { formula: 'H2VO4^-', from: { 'VO2^+': 1, 'H^+': -2 }, logBeta: -7.09, source: baes },
   { formula: 'HVO4^2-', from: { 'VO2^+': 1, 'H^+': -3 }, logBeta: -15.2, source: baes },
   // Cations with water
-  hydroxo('MgOH^+', 'Mg^2+', 1, -11.44), hydroxo('CaOH^+', 'Ca^2+', 1, -12.85), hydroxo('SrOH^+', 'Sr^2+', 1, -13.29),
-  hydroxo('BaOH^+', 'Ba^2+', 1, -13.47), hydroxo('MnOH^+', 'Mn^2+', 1, -10.59),
-  hydroxo('FeOH^+', 'Fe^2+', 1, -9.5), hydroxo('Fe(OH)3^-', 'Fe^2+', 3, -31),
-  hydroxo('FeOH^2+', 'Fe^3+', 1, -2.19), hydroxo('Fe(OH)2^+', 'Fe^3+', 2, -5.67), hydroxo('Fe(OH)4^-', 'Fe^3+', 4, -21.6),
-  hydroxo('Fe2(OH)2^4+', 'Fe^3+', 2, -2.95, 2),
-  hydroxo('CoOH^+', 'Co^2+', 1, -9.65), hydroxo('Co(OH)3^-', 'Co^2+', 3, -31.5),
-  hydroxo('NiOH^+', 'Ni^2+', 1, -9.86), hydroxo('Ni(OH)3^-', 'Ni^2+', 3, -30),
-  hydroxo('CuOH^+', 'Cu^2+', 1, -8), hydroxo('Cu2(OH)2^2+', 'Cu^2+', 2, -10.36, 2), hydroxo('Cu(OH)4^2-', 'Cu^2+', 4, -39.6),
-  hydroxo('ZnOH^+', 'Zn^2+', 1, -8.96), hydroxo('Zn(OH)3^-', 'Zn^2+', 3, -28.4), hydroxo('Zn(OH)4^2-', 'Zn^2+', 4, -41.2),
-  hydroxo('CdOH^+', 'Cd^2+', 1, -10.08), hydroxo('Cd(OH)4^2-', 'Cd^2+', 4, -47.35),
-  hydroxo('PbOH^+', 'Pb^2+', 1, -7.71), hydroxo('Pb(OH)3^-', 'Pb^2+', 3, -28.06), hydroxo('Pb4(OH)4^4+', 'Pb^2+', 4, -20.88, 4),
-  hydroxo('AlOH^2+', 'Al^3+', 1, -4.97), hydroxo('Al(OH)2^+', 'Al^3+', 2, -10.1), hydroxo('Al(OH)4^-', 'Al^3+', 4, -23),
-  hydroxo('AgOH', 'Ag^+', 1, -12), hydroxo('Ag(OH)2^-', 'Ag^+', 2, -24),
-  hydroxo('CrOH^2+', 'Cr^3+', 1, -4), hydroxo('Cr(OH)2^+', 'Cr^3+', 2, -9.7), hydroxo('Cr(OH)4^-', 'Cr^3+', 4, -27.4),
-  hydroxo('HgOH^+', 'Hg^2+', 1, -3.4), hydroxo('Hg(OH)2', 'Hg^2+', 2, -6.17),
-  hydroxo('SnOH^+', 'Sn^2+', 1, -3.4), hydroxo('Sn(OH)2', 'Sn^2+', 2, -7.06), hydroxo('Sn(OH)3^-', 'Sn^2+', 3, -16.61),
-  hydroxo('Sn(OH)6^2-', 'Sn^4+', 6, -28.3, 1, fitted),
-  hydroxo('BiOH^2+', 'Bi^3+', 1, -1.09), hydroxo('Bi(OH)2^+', 'Bi^3+', 2, -4), hydroxo('Bi(OH)3', 'Bi^3+', 3, -8.86),
-  hydroxo('VOOH^+', 'VO^2+', 1, -5.67), hydroxo('VOH^2+', 'V^3+', 1, -2.26), hydroxo('CeOH^3+', 'Ce^4+', 1, 0.3),
+  hydroxo('MgOH^+', 'Mg^2+', 1, -11.44, 66.7), hydroxo('CaOH^+', 'Ca^2+', 1, -12.85, 64.1), hydroxo('SrOH^+', 'Sr^2+', 1, -13.29, 60.8),
+  hydroxo('BaOH^+', 'Ba^2+', 1, -13.47, 60.8), hydroxo('MnOH^+', 'Mn^2+', 1, -10.59, 60.2),
+  hydroxo('FeOH^+', 'Fe^2+', 1, -9.5, 55.2), hydroxo('Fe(OH)3^-', 'Fe^2+', 3, -31, 126.8),
+  hydroxo('FeOH^2+', 'Fe^3+', 1, -2.19, 43.5), hydroxo('Fe(OH)2^+', 'Fe^3+', 2, -5.67, 71.5), hydroxo('Fe(OH)4^-', 'Fe^3+', 4, -21.6, 133.5),
+  hydroxo('Fe2(OH)2^4+', 'Fe^3+', 2, -2.95, 56.5, 2),
+  hydroxo('CoOH^+', 'Co^2+', 1, -9.65, 46), hydroxo('Co(OH)3^-', 'Co^2+', 3, -31.5, 160.3),
+  hydroxo('NiOH^+', 'Ni^2+', 1, -9.86, 51.9), hydroxo('Ni(OH)3^-', 'Ni^2+', 3, -30, 128.8),
+  hydroxo('CuOH^+', 'Cu^2+', 1, -8, 36), hydroxo('Cu2(OH)2^2+', 'Cu^2+', 2, -10.36, 73.4, 2), hydroxo('Cu(OH)4^2-', 'Cu^2+', 4, -39.6, 194.7),
+  hydroxo('ZnOH^+', 'Zn^2+', 1, -8.96, 56.1), hydroxo('Zn(OH)3^-', 'Zn^2+', 3, -28.4, 129.4), hydroxo('Zn(OH)4^2-', 'Zn^2+', 4, -41.2, 172.4),
+  hydroxo('CdOH^+', 'Cd^2+', 1, -10.08, 54.8), hydroxo('Cd(OH)4^2-', 'Cd^2+', 4, -47.35, 229.6),
+  hydroxo('PbOH^+', 'Pb^2+', 1, -7.71, 53.9), hydroxo('Pb(OH)3^-', 'Pb^2+', 3, -28.06, 130.5), hydroxo('Pb4(OH)4^4+', 'Pb^2+', 4, -20.88, 82, 4),
+  hydroxo('AlOH^2+', 'Al^3+', 1, -4.97, 48.1), hydroxo('Al(OH)2^+', 'Al^3+', 2, -10.1, 112.5), hydroxo('Al(OH)4^-', 'Al^3+', 4, -23, 177),
+  hydroxo('AgOH', 'Ag^+', 1, -12, 47.2), hydroxo('Ag(OH)2^-', 'Ag^+', 2, -24, 111.6),
+  hydroxo('CrOH^2+', 'Cr^3+', 1, -4, 51.7), hydroxo('Cr(OH)2^+', 'Cr^3+', 2, -9.7), hydroxo('Cr(OH)4^-', 'Cr^3+', 4, -27.4),
+  hydroxo('HgOH^+', 'Hg^2+', 1, -3.4, 30.2), hydroxo('Hg(OH)2', 'Hg^2+', 2, -6.17, 50.3),
+  hydroxo('SnOH^+', 'Sn^2+', 1, -3.4, 18.6), hydroxo('Sn(OH)2', 'Sn^2+', 2, -7.06, 40.8), hydroxo('Sn(OH)3^-', 'Sn^2+', 3, -16.61, 89.2),
+  hydroxo('Sn(OH)6^2-', 'Sn^4+', 6, -28.3, undefined, 1, fitted),
+  hydroxo('BiOH^2+', 'Bi^3+', 1, -1.09, 17.2), hydroxo('Bi(OH)2^+', 'Bi^3+', 2, -4), hydroxo('Bi(OH)3', 'Bi^3+', 3, -8.86),
+  hydroxo('VOOH^+', 'VO^2+', 1, -5.67, 29.1), hydroxo('VOH^2+', 'V^3+', 1, -2.26, 43.8), hydroxo('CeOH^3+', 'Ce^4+', 1, 0.3),
 ];
 export const acidBaseSteps = asRead('acidBaseSteps', rows, ({ formula }) => formula);
