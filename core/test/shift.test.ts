@@ -82,10 +82,17 @@ describe('constants of watched equilibria, put together from the tables', () => 
   });
 
   it('says which enthalpy is missing instead of taking it as nothing', () => {
-    const nickel = readWatched({ equation: 'Ni^2+ + 6 NH3 ⇌ Ni(NH3)6^2+' });
-    expect(nickel.enthalpyKJPerMol).toBeUndefined();
-    expect(nickel.lacking).toContain('Ni(NH3)6^2+');
-    expect(logKAt(nickel, 60)).not.toBeNaN();
+    const cobalt = readWatched({ equation: 'Co^2+ + 6 NH3 ⇌ Co(NH3)6^2+' });
+    expect(cobalt.enthalpyKJPerMol).toBeUndefined();
+    expect(cobalt.lacking).toContain('Co(NH3)6^2+');
+    expect(logKAt(cobalt, 60)).not.toBeNaN();
+  });
+
+  it('knows the heats of the ammines (NIST and llnl.dat: Ni −90, Cu −91, Ag −56 kJ/mol)', () => {
+    const heat = (equation: string) => readWatched({ equation }).enthalpyKJPerMol;
+    expect(heat('Ni^2+ + 6 NH3 ⇌ Ni(NH3)6^2+')).toBeCloseTo(-90, 0);
+    expect(heat('Cu^2+ + 4 NH3 ⇌ Cu(NH3)4^2+')).toBeCloseTo(-91, 0);
+    expect(heat('Ag^+ + 2 NH3 ⇌ Ag(NH3)2^+')).toBeCloseTo(-56, 0);
   });
 
   it.each([
