@@ -13,9 +13,9 @@ from dataclasses import dataclass
 
 import phreeqc
 
-from free_energies import Formation, crc, janaf, obigt
+from free_energies import WATER, Formation, crc, janaf, obigt
 from properties import references as measured_references
-from phreeqc_database import LN10, R, T, Database
+from phreeqc_database import LN10, R, T, Database, species_key
 
 ROOT = os.path.abspath(os.path.join(os.path.dirname(__file__), "../.."))
 FARADAY = 96.485  # kJ/(V mol)
@@ -29,9 +29,10 @@ DATABASES = {
     "phreeqc": "phreeqc",
 }
 WORKS = ["crc", *DATABASES, "janaf", "obigt"]
-WORKS += ["crcOrganic", "crcInorganic", "crcConductivity", "iapws", "webbook", "notebook", "yaws", "marcus", "iec", "nfpa"]
+WORKS += ["crcOrganic", "crcInorganic", "crcConductivity", "iapws", "webbook", "notebook", "yaws", "marcus", "iec", "nfpa", "pubchem"]
 # How far two works may stand apart and still say the same.
 TOLERANCE = {
+    "M / g/mol": 0.02,
     "log10 K": 0.3,
     "E / V": 0.015,
     "ΔH / kJ/mol": 4.0,
@@ -56,9 +57,7 @@ def key_of(term) -> tuple:
     return (atoms, term["charge"])
 
 
-WATER = ((("H", 2.0), ("O", 1.0)), 0)
 ELECTRON = ((), -1)
-WATER_FORMATION = (-285.83, -237.14)  # ΔfH°, ΔfG° of the liquid, kJ/mol (CODATA)
 
 
 def by_database(database: Database, reaction) -> list[tuple[float, float | None, str]]:
@@ -106,7 +105,7 @@ def less_water(work: Formation, term) -> list:
         found = work.rows.get((key_of({"atoms": atoms, "charge": term["charge"]}), "aq"), [])
         if found:
             return [
-                (name, tuple(None if v is None else v + waters * w for v, w in zip(values, WATER_FORMATION)))
+                (name, tuple(None if v is None else v + waters * w for v, w in zip(values, WATER)))
                 for name, values in found
             ]
     return []
@@ -132,6 +131,27 @@ def by_formation(work: Formation, reaction) -> list[tuple[float | None, float | 
     return answers
 
 
+def by_dissolving(database: Database, ions: Formation, reaction) -> list[Found]:
+    """ΔfH of a solid: that of the ions which a data base makes it of, with the heat it gives for that."""
+    [solid] = [term for term in reaction if term["n"] > 0][:1] or [None]
+    if solid is None or solid["state"] != "s":
+        return []
+    found = []
+    for entry in database.solids.get(key_of(solid), []):
+        if entry.enthalpy is None:
+            continue
+        total = entry.enthalpy
+        for master, count in entry.masters.items():
+            key = species_key(master)
+            rows = [(None, WATER)] if key == species_key("H2O") else ions.rows.get((key, "aq"), [])
+            if not rows or rows[0][1][0] is None:
+                break
+            total += count * rows[0][1][0]
+        else:
+            found.append(Found(total, database.title, entry.name))
+    return found
+
+
 def references(row, databases, works) -> list[Found]:
     quantity, reaction = row["quantity"], row["reaction"]
     electrons = -sum(term["n"] for term in reaction if term["state"] == "e")
@@ -145,6 +165,9 @@ def references(row, databases, works) -> list[Found]:
                     value = log_k * R * T * LN10 / (electrons * FARADAY)
                 if value is not None:
                     found.append(Found(value, database.title, names))
+    else:
+        for database in databases:
+            found += by_dissolving(database, works[0], reaction)
     for work in works:
         for energy, enthalpy, names in by_formation(work, reaction):
             value = enthalpy if quantity == "ΔH / kJ/mol" else None
@@ -172,6 +195,7 @@ def verdict(ours: float, found: list[Found], tolerance: float) -> str:
 
 # Where two works say the same to the last figure that is worth telling.
 SAME = {
+    "M / g/mol": 0.02,
     "log10 K": 0.05,
     "E / V": 0.004,
     "ΔH / kJ/mol": 0.6,

@@ -12,6 +12,8 @@ from phreeqc_database import Unreadable, species_key
 CAL = 4.184e-3
 HERE = os.path.dirname(chemicals.__file__)
 
+WATER = (-285.83, -237.14)  # ΔfH°, ΔfG° of the liquid, kJ/mol (CODATA)
+
 Values = tuple[float | None, float | None]  # ΔfH°, ΔfG°, kJ/mol
 
 
@@ -76,6 +78,9 @@ def obigt() -> Formation:
 
     folder = os.path.join(os.path.dirname(pychnosz.__file__), "data/extdata/OBIGT")
     work = Formation("obigt")
+    # Water and the proton are not in the tables of species there.
+    work.add("Water", "H2O", "l", WATER)
+    work.add("Hydrogen ion", "H+", "aq", (0.0, 0.0))
     for name, state in (("inorganic_aq", "aq"), ("inorganic_cr", "s"), ("inorganic_gas", "g"), ("organic_aq", "aq")):
         with open(os.path.join(folder, f"{name}.csv"), encoding="utf-8") as file:
             for row in csv.DictReader(file):

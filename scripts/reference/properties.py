@@ -28,7 +28,8 @@ def _tsv(path: str, delimiter: str = "\t") -> list[dict]:
 def cas_of(by: tuple) -> str | None:
     asked = dict(by)
     try:
-        for name in ("SMILES=" + asked["smiles"], *asked["names"]) if "smiles" in asked else ():
+        structure = ("SMILES=" + asked["smiles"],) if "smiles" in asked else ()
+        for name in (*structure, *asked.get("names", ())):
             try:
                 return CAS_from_any(name)
             except ValueError:
@@ -66,6 +67,9 @@ def references(row) -> list[tuple[float, str]]:
     cas = cas_of(tuple((k, tuple(v) if isinstance(v, list) else v) for k, v in by.items()))
     if not cas:
         return []
+    if quantity == "M / g/mol":
+        known = pubchem_db.search_CAS(int(cas.replace("-", "")))
+        return [(known.MW, "pubchem")] if known else []
     if quantity == "melts / °C":
         return [(t - ZERO_C, code) for name, code in MELTING.items() if (t := _try(Tm, cas, name)) is not None]
     if quantity == "boils / °C":

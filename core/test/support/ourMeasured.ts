@@ -1,3 +1,4 @@
+import { molarMassOf } from '../../src/matter/formula/molarMass';
 import { ionicDiffusion } from '../../src/matter/substances/data/diffusion';
 import { flammability } from '../../src/matter/substances/data/flammability';
 import { hotSolids } from '../../src/matter/substances/data/hotSolids';
@@ -13,7 +14,13 @@ export interface OurMeasured {
   readonly table: string;
   readonly of: string;
   readonly quantity:
-    'melts / °C' | 'boils / °C' | 'density / g/cm³' | 'D / 1e-9 m²/s' | 'p / kPa' | '% by volume';
+    | 'M / g/mol'
+    | 'melts / °C'
+    | 'boils / °C'
+    | 'density / g/cm³'
+    | 'D / 1e-9 m²/s'
+    | 'p / kPa'
+    | '% by volume';
   readonly ours: number;
   /** What it is looked up by: a structure, a formula, an ion, or a temperature in °C. */
   readonly by: {
@@ -38,9 +45,12 @@ const rowsOf = (
 /** Measured properties of the tables, value by value. */
 export const ourMeasured: readonly OurMeasured[] = [
   ...(teachingCompounds as readonly TeachingCompound[]).flatMap(
-    ({ name, alsoCalled = [], smiles, meltsC, boilsC }) => {
-      const by = { smiles, names: [name, ...alsoCalled] };
+    ({ name, alsoCalled = [], smiles, formula, meltsC, boilsC }) => {
+      const names = [name, ...alsoCalled];
+      const by = { smiles, names };
       return [
+        // Looked up by its name alone, so that it speaks for the structure.
+        ...rowsOf('organicMasses', name, { names }, ['M / g/mol', molarMassOf(formula)]),
         ...rowsOf('organicMelting', name, by, ['melts / °C', meltsC]),
         ...rowsOf('organicBoiling', name, by, ['boils / °C', boilsC]),
       ];

@@ -651,7 +651,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       teachingCompounds as readonly TeachingCompound[],
       ({ name }) => name,
       [
-        ['formula', '', ({ formula: of }) => of],
+        ['formula', '', ({ formula: of }) => of, readOr('organicMasses', ({ name }) => name)],
         ['melts at', '°C', ({ meltsC }) => meltsC, readOr('organicMelting', ({ name }) => name)],
         [
           'boils at, 101 kPa',

@@ -18,6 +18,7 @@ export const works = {
   marcus: { title: 'Marcus, Ion Properties', readFrom: 'chemicals 1.5.2, as a diffusion coefficient' },
   iec: { title: 'IEC 60079-20-1 (2010)', readFrom: 'chemicals 1.5.2' },
   nfpa: { title: 'NFPA 497 (2008)', readFrom: 'chemicals 1.5.2' },
+  pubchem: { title: 'PubChem', readFrom: 'chemicals 1.5.2, names and masses of substances' },
   obigt: { title: 'OBIGT data base', readFrom: 'pychnosz 1.5.3, OBIGT' },
 } as const satisfies Readonly<Record<string, { readonly title: string; readonly readFrom: string }>>;
 
