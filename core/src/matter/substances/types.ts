@@ -711,3 +711,23 @@ export interface AnalyticalGroup {
   readonly confirm: string;
   readonly caution?: string;
 }
+
+/** What is known of an element or a family; the tables are put together from these. */
+export interface ElementData {
+  /** Its ions, with their names. */
+  readonly ions?: readonly Ion[];
+  /** Its acids and bases, and its cations with water. */
+  readonly acidBase?: readonly FormedSpecies[];
+  readonly complexes?: readonly FormedSpecies[];
+  /** Its solids that settle from solution. */
+  readonly solids?: readonly SparinglySoluble[];
+  /** Its half-equations. */
+  readonly couples?: readonly RedoxCouple[];
+  /** The colours of what it forms in water. */
+  readonly spectra?: readonly Spectrum[];
+  /** The colours of its ions in a flame. */
+  readonly flames?: readonly FlameColour[];
+  /** What heat does to its compounds. */
+  readonly heated?: readonly ThermalChange[];
+  readonly formation?: readonly FormationEnthalpy[];
+}

@@ -1,0 +1,68 @@
+import { ammine, complex, edta } from '../builders/bound';
+import { half } from '../builders/couples';
+import { formed } from '../builders/formation';
+import { decomposes, hydrate } from '../builders/heated';
+import { heats, solidsFrom } from '../builders/solids';
+import { band, spectraFrom, spectrum } from '../builders/spectra';
+import { hydroxo } from '../builders/steps';
+import type { ElementData } from '../../types';
+
+/** Nickel: what is known of it. */
+export const nickel: ElementData = {
+  ions: [
+    { formula: 'Ni^2+', stock: 'nickel(II)', common: 'nickel' },
+  ],
+  acidBase: [
+    hydroxo('NiOH^+', 'Ni^2+', 1, -9.86, 51.9),
+    hydroxo('Ni(OH)3^-', 'Ni^2+', 3, -30, 128.8),
+  ],
+  complexes: [
+    complex('Ni(CN)4^2-', 'Ni^2+', 'CN^-', 4, 30.2, { enthalpyKJPerMol: -180 }),
+    complex('Ni(C2O4)2^2-', 'Ni^2+', 'C2O4^2-', 2, 7.64, { enthalpyKJPerMol: -7.8 }),
+    complex('NiC2O4', 'Ni^2+', 'C2O4^2-', 1, 5.2),
+    edta('NiC10H12N2O8^2-', 'Ni^2+', 20.1, { enthalpyKJPerMol: -31 }),
+    ammine('Ni(NH3)2^2+', 'Ni^2+', 2, 4.89, { enthalpyKJPerMol: 74.1 }),
+    ammine('Ni(NH3)4^2+', 'Ni^2+', 4, 8.38),
+    ammine('Ni(NH3)6^2+', 'Ni^2+', 6, 8.79, { enthalpyKJPerMol: 223.5 }),
+  ],
+  solids: [
+    { formula: 'Ni(OH)2', ions: { 'Ni^2+': 1, 'OH^-': 2 }, pKsp: 15.26, colour: 'pale green', texture: 'gelatinous', needsBase: true, ...heats(15.7), source: solidsFrom.crc },
+    { formula: 'NiCO3', ions: { 'Ni^2+': 1, 'CO3^2-': 1 }, pKsp: 6.85, colour: 'pale green', texture: 'flocculent', ...heats(-41.6), source: solidsFrom.crc },
+    { formula: 'Ni3(PO4)2', ions: { 'Ni^2+': 3, 'PO4^3-': 2 }, pKsp: 31.32, colour: 'pale green', texture: 'flocculent', source: solidsFrom.crc },
+    { formula: 'Ni2Fe(CN)6', ions: { 'Ni^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 14.89, colour: 'pale green', texture: 'gelatinous', source: solidsFrom.lange },
+    { formula: 'NiS', ions: { 'Ni^2+': 1, 'S^2-': 1 }, pKsp: 18.5, colour: 'black', texture: 'flocculent', ...heats(61.1), source: solidsFrom.sulfides },
+    { formula: 'NiO', ions: { 'Ni^2+': 1, 'OH^-': 2 }, pKsp: 15.55, colour: 'green', texture: 'fine', asAdded: true, ...heats(11.6), source: solidsFrom.oxides },
+    { formula: 'NiC2O4·2H2O', ions: { 'Ni^2+': 1, 'C2O4^2-': 1 }, pKsp: 9.4, colour: 'pale green', texture: 'fine', source: solidsFrom.lange },
+    { formula: 'Ni(C4H7N2O2)2', ions: { 'Ni^2+': 1, 'C4H7N2O2^-': 2 }, pKsp: 23.66, colour: 'red', texture: 'flocculent', commonName: 'nickel dimethylglyoximate', source: solidsFrom.lange },
+  ],
+  couples: [
+    half('Ni^2+(aq) + 2e^- → Ni(s)', -0.257),
+  ],
+  spectra: [
+    spectrum('Ni^2+', spectraFrom.lever, band(394, 5.2, 3300), band(656, 1.8, 2500), band(724, 2.1, 2800)),
+    spectrum('NiC2O4', spectraFrom.lever, band(390, 8, 3300), band(650, 5, 3500)),
+    spectrum('Ni(C2O4)2^2-', spectraFrom.lever, band(385, 11, 3300), band(630, 7, 3500)),
+    spectrum('Ni(NH3)2^2+', spectraFrom.estimated, band(382, 5.6, 3300), band(635, 3.2, 3400)),
+    spectrum('Ni(NH3)4^2+', spectraFrom.lever, band(370, 6, 3300), band(600, 4.5, 3500)),
+    spectrum('Ni(NH3)6^2+', spectraFrom.lever, band(357, 6.3, 3300), band(571, 4.8, 3300)),
+    spectrum('Ni(CN)4^2-', spectraFrom.lever, band(330, 700, 5400)),
+    spectrum('NiC10H12N2O8^2-', spectraFrom.analysis, band(382, 11, 3300), band(590, 7, 3400)),
+  ],
+  heated: [
+    hydrate('NiSO4·7H2O(s) → NiSO4·6H2O(s) + H2O(g)', 53),
+    hydrate('NiSO4·6H2O(s) → NiSO4·H2O(s) + 5 H2O(g)', 140),
+    hydrate('NiSO4·H2O(s) → NiSO4(s) + H2O(g)', 280),
+    hydrate('NiCl2·6H2O(s) → NiCl2·2H2O(s) + 4 H2O(g)', 65),
+    hydrate('NiCl2·2H2O(s) → NiCl2(s) + 2 H2O(g)', 180),
+    decomposes('Ni(OH)2(s) → NiO(s) + H2O(g)', 230),
+  ],
+  formation: [
+    ...formed('aq', {
+      'Ni^2+': -54,
+    }),
+    ...formed('s', {
+      NiO: -239.7, 'Ni(OH)2': -529.7, 'NiCl2·2H2O': -922.2, NiCl2: -305.3, 'NiCl2·6H2O': -2103.2, NiSO4: -872.9, 'NiSO4·6H2O': -2682.8,
+      'NiSO4·7H2O': -2976.3, NiS: -82,
+    }),
+  ],
+};

@@ -1,0 +1,29 @@
+import { formed } from '../builders/formation';
+import { solidsFrom } from '../builders/solids';
+import { acid } from '../builders/steps';
+import type { ElementData } from '../../types';
+
+/** Phosphorus and its acids: what is known of it. */
+export const phosphorus: ElementData = {
+  ions: [
+    { formula: 'HPO4^2-', stock: 'hydrogenphosphate', oxo: 'hydrogentetraoxophosphate(V)' },
+    { formula: 'H2PO4^-', stock: 'dihydrogenphosphate', oxo: 'dihydrogentetraoxophosphate(V)' },
+    { formula: 'PO4^3-', stock: 'phosphate', oxo: 'tetraoxophosphate(V)' },
+  ],
+  acidBase: [
+    acid('HPO4^2-', 'PO4^3-', 1, 12.35, -14.6),
+    acid('H2PO4^-', 'PO4^3-', 2, 19.55, -18.2),
+    acid('H3PO4', 'PO4^3-', 3, 21.7, -10.2),
+  ],
+  solids: [
+    { formula: 'P4O10', ions: { 'H^+': 12, 'PO4^3-': 4 }, pKsp: -80, colour: 'white', texture: 'fine', asAdded: true, source: solidsFrom.oxides },
+  ],
+  formation: [
+    ...formed('aq', {
+      'PO4^3-': -1277.4, 'HPO4^2-': -1292.1, 'H2PO4^-': -1296.3, H3PO4: -1288.3,
+    }),
+    ...formed('s', {
+      P4O10: -2984,
+    }),
+  ],
+};
