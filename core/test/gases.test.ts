@@ -13,7 +13,8 @@ import { drawingSvg } from '../src/studies/gas/apparatus/drawing';
 import { reagentText } from '../src/studies/gas/attempt';
 import { gasCircuit, judgeCircuitTest } from '../src/studies/gas/circuit';
 import { dryingFor, washingFor } from '../src/studies/gas/clean';
-import { collectionOf, lostToWater, solubilityOf } from '../src/studies/gas/collection';
+import { gasSolubility } from '../src/solution/gasSolubility';
+import { collectionOf, lostToWater } from '../src/studies/gas/collection';
 import { findGas } from '../src/studies/gas/findGas';
 import { gasProcedure } from '../src/studies/gas/gasProcedure';
 import { gasRoutes } from '../src/studies/gas/gasVerb';
@@ -340,13 +341,13 @@ describe('solubility in water', () => {
     ['C2H2', 20, 1.1],
     ['CH4', 20, 0.036],
   ])('%s at %d °C: about %d', (gas, temperatureC, volumes) => {
-    const ratio = solubilityOf(gas, temperatureC) / volumes;
+    const ratio = gasSolubility(gas, temperatureC) / volumes;
     expect(ratio).toBeGreaterThan(0.8);
     expect(ratio).toBeLessThan(1.25);
   });
 
   it('falls as water warms', () => {
-    expect(solubilityOf('CO2', 40)).toBeLessThan(0.75 * solubilityOf('CO2', 10));
+    expect(gasSolubility('CO2', 40)).toBeLessThan(0.75 * gasSolubility('CO2', 10));
   });
 
   it('bounds what is lost to the trough', () => {

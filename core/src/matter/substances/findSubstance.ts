@@ -11,19 +11,22 @@ import { chargeOf, findIon } from './ionsOf';
 import { namesOf, ownNames } from './naming';
 import { nearFormulae, otherCharges, readFormula } from './readFormula';
 import { compositionKey } from './tabled';
-import type { Substance } from './types';
+import { shelfSolubility } from './shelfSolubility';
+import type { ShelfRow, Substance } from './types';
 
 /** Precipitates that no jar holds: they can be put into a vessel all the same, once they are made. */
 const precipitates: readonly Substance[] = sparinglySoluble
   .filter(({ formula }) => !shelf.some((row) => row.formula === formula.split('·')[0]))
-  .map(({ formula, ions, colour, commonName, source }) => ({
-    formula: formula.split('·')[0] ?? formula,
-    ions,
-    ...(commonName && { commonName }),
-    forms: [{ formula, appearance: `${colour} solid` }],
-    solubilityGPer100G: 0.0001,
-    source,
-  }));
+  .map(({ formula, ions, colour, commonName, source }) => {
+    const row: ShelfRow = {
+      formula: formula.split('·')[0] ?? formula,
+      ions,
+      ...(commonName && { commonName }),
+      forms: [{ formula, appearance: `${colour} solid` }],
+      source,
+    };
+    return { ...row, ...shelfSolubility(row) };
+  });
 const tabled: readonly Substance[] = [...shelf, ...precipitates];
 const byFormula = new Map(tabled.map((row) => [row.formula, row]));
 

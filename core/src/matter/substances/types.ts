@@ -87,10 +87,17 @@ export interface Substance {
   readonly stock?: StockSolution;
   /** Grams of the anhydrous substance that dissolve in 100 g of water at about 20–25 °C; Infinity when miscible. */
   readonly solubilityGPer100G: number;
+  /** The constant that the solubility was computed from; tabulated where left out. */
+  readonly solubilityFrom?: 'solubility product' | 'Henry’s constant';
   /** Solubility in g per 100 g of water by temperature in °C, rising. */
   readonly curve?: readonly (readonly [temperatureC: number, gPer100G: number])[];
   readonly source: Source;
 }
+
+/** A substance as it is written down: without a solubility where that follows from a constant. */
+export type ShelfRow = Omit<Substance, 'solubilityGPer100G' | 'solubilityFrom'> & {
+  readonly solubilityGPer100G?: number;
+};
 
 /** How long a solution keeps, by an ion or a molecule that it holds. */
 export interface Keeping {
@@ -202,7 +209,7 @@ export interface DissolvedGas {
 export interface GasProperties {
   readonly formula: string;
   /** mL of gas that dissolve in 100 mL of water at 25 °C and 1 atm. */
-  readonly solubilityMlPer100Ml: number;
+  readonly solubilityMlPer100Ml?: number;
   /** What becomes of a burning splint held in it, or what the gas does there. */
   readonly litSplint: 'pops' | 'burns' | 'flares' | 'goes out';
   /** Whether a glowing splint bursts into flame in it. */

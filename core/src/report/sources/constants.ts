@@ -20,13 +20,14 @@ import {
 } from '../../matter/substances/data/electrodeProcesses';
 import { electrodes, stainlessSteel } from '../../matter/substances/data/electrodes';
 import { exposureLimits } from '../../matter/substances/data/exposureLimits';
-import { flameColours } from '../../matter/substances/data/flameColours';
+import { solidLooks } from '../../matter/substances/data/builders/solids';
+import { flameColours, flameRanksSource } from '../../matter/substances/data/flameColours';
 import { flammability } from '../../matter/substances/data/flammability';
 import { formationEnthalpies } from '../../matter/substances/data/formationEnthalpies';
 import { gasProofs } from '../../matter/substances/data/gasProofs';
 import { gasProperties } from '../../matter/substances/data/gasProperties';
 import { heatedColours, hotSolids } from '../../matter/substances/data/hotSolids';
-import { indicators } from '../../matter/substances/data/indicators';
+import { dropSource, indicators } from '../../matter/substances/data/indicators';
 import { ionsInWater } from '../../matter/substances/data/ionsInWater';
 import { keeping } from '../../matter/substances/data/keeping';
 import { melts } from '../../matter/substances/data/melts';
@@ -39,7 +40,7 @@ import { redoxCouples } from '../../matter/substances/data/redoxCouples';
 import { redoxDyes } from '../../matter/substances/data/redoxDyes';
 import { referenceElectrodes } from '../../matter/substances/data/referenceElectrodes';
 import { scrubbers } from '../../matter/substances/data/scrubbers';
-import { shelf } from '../../matter/substances/data/shelf';
+import { appearanceSource, shelf } from '../../matter/substances/data/shelf';
 import { slowTransfers } from '../../matter/substances/data/slowTransfers';
 import { layerSpectra, solvents } from '../../matter/substances/data/solvents';
 import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
@@ -51,6 +52,7 @@ import { waterVapour, waterVapourSource } from '../../matter/substances/data/wat
 import type {
   AbsorptionBand,
   GasProof,
+  GasProperties,
   TeachingCompound,
   Unmodelled,
 } from '../../matter/substances/types';
@@ -92,6 +94,8 @@ const heatOf =
   (table: string) =>
   (row: AsRead<{ readonly source: Source; readonly formula: string }>): Source =>
     readSource(`${table}Heat`, row.formula) ?? beside(row);
+/** The second source of a gas is that of what it does at the bench. */
+const ofTheTrade = ({ sources }: GasProperties): Source => sources[1] ?? judged;
 const formula = ({ formula: of }: { readonly formula: string }): string => of;
 const together = (...parts: readonly (readonly string[])[]): string =>
   parts.map((part) => part.join(', ')).join(' with ');
@@ -133,7 +137,11 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       shelf,
       formula,
       [
-        ['solubility, 20–25 °C', 'g per 100 g of water', (row) => row.solubilityGPer100G],
+        [
+          'solubility, 20–25 °C',
+          'g per 100 g of water',
+          (row) => (row.solubilityFrom ? undefined : row.solubilityGPer100G),
+        ],
         [
           'solubility by temperature',
           '°C: g per 100 g',
@@ -142,7 +150,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
         ['concentration as sold', 'mol/L', ({ stock }) => stock?.concentrationM],
         ['mass share as sold', '%', ({ stock }) => stock?.percentWW],
         ['density as sold', 'g/mL', ({ stock }) => stock?.densityGPerMl],
-        ['appearance', '', ({ forms }) => forms.map((one) => `${one.formula} ${one.appearance}`)],
+        [
+          'appearance',
+          '',
+          ({ forms }) => forms.map((one) => `${one.formula} ${one.appearance}`),
+          () => appearanceSource,
+        ],
       ],
       own,
     ),
@@ -158,8 +171,8 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
           (row) => row.dissolutionKJPerMol,
           heatOf('sparinglySoluble'),
         ],
-        ['colour', '', ({ colour }) => colour, beside],
-        ['texture', '', ({ texture }) => texture, beside],
+        ['colour', '', ({ colour }) => colour, () => solidLooks.colour],
+        ['texture', '', ({ texture }) => texture, () => solidLooks.texture],
       ],
       own,
     ),
@@ -256,9 +269,9 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       formula,
       [
         ['solubility, 25 °C, 1 atm', 'mL per 100 mL', (row) => row.solubilityMlPer100Ml],
-        ['lit splint', '', ({ litSplint }) => litSplint],
-        ['smell, as a caution', '', ({ smell }) => smell],
-        ['hazard', '', ({ hazard }) => hazard],
+        ['lit splint', '', ({ litSplint }) => litSplint, ofTheTrade],
+        ['smell, as a caution', '', ({ smell }) => smell, ofTheTrade],
+        ['hazard', '', ({ hazard }) => hazard, ofTheTrade],
       ],
       ({ sources }) => sources[0] ?? judged,
     ),
@@ -329,7 +342,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       ({ name }) => name,
       [
         ['pKa', '', ({ pKa }) => pKa.map(String)],
-        ['amount in a drop', 'mol', (row) => row.molPerDrop],
+        ['amount in a drop', 'mol', (row) => row.molPerDrop, () => dropSource],
         ['bands by form', '', ({ forms }) => forms.map((bands) => bandWords(bands) || 'none')],
       ],
       own,
@@ -433,7 +446,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       ({ ion }) => ion,
       [
         ['colour', '', ({ words }) => words],
-        ['shows from', 'mmol', (row) => row.fromMmol],
+        ['shows from', 'mmol', (row) => row.fromMmol, () => flameRanksSource],
       ],
       own,
     ),

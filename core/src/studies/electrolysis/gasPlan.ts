@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { ChemistryError } from '../../common/errors';
 import { faraday } from '../../solution/equilibrium/temperature';
-import { gasPropertiesOf } from '../../matter/substances/gas';
+import { gasSolubility } from '../../solution/gasSolubility';
 import { molarVolumeMl } from './gasVolume';
 import type { GasConditions } from './gasVolume';
 import { formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
@@ -73,7 +73,7 @@ export function planGas(wanted: GasWanted): GasPlan {
   const perMl = (electrons * faraday) / 1000 / molar / share;
   const amountMmol = volumeMl / molar;
   const chargeC = volumeMl * perMl;
-  const lostMl = (volumeMl * (gasPropertiesOf(gas)?.solubilityMlPer100Ml ?? 0)) / 100;
+  const lostMl = volumeMl * gasSolubility(gas, 25);
   const found = {
     ...(currentA !== undefined && { currentA, timeS: chargeC / currentA }),
     ...(currentA === undefined && timeS !== undefined && { timeS, currentA: chargeC / timeS }),
@@ -120,8 +120,7 @@ export function twoToOne(
   const hydrogenMl = volume(shares.hydrogen, 2);
   const oxygenMl = volume(shares.oxygen, 4);
   // Each gas pushes its own volume of liquid out, which it has met on the way.
-  const dissolved = (gas: string, ml: number) =>
-    (ml * (gasPropertiesOf(gas)?.solubilityMlPer100Ml ?? 0)) / 100;
+  const dissolved = (gas: string, ml: number) => ml * gasSolubility(gas, 25);
   const oxygenLeastMl = oxygenMl - dissolved('O2', oxygenMl);
   return {
     hydrogenMl,

@@ -17,7 +17,7 @@ import {
 import { runRack } from '../../seeing/rack/rack';
 import { dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
 import { setUp } from '../../vessel/act';
-import { solubilityOf } from './collection';
+import { gasSolubility } from '../../solution/gasSolubility';
 import { testReagents } from './testReagents';
 import type { TestReagent } from './testReagents';
 
@@ -119,7 +119,7 @@ export function risesInWater(volumes: number): string {
 }
 
 function solubilityTest(gas: string): CircuitTest {
-  const volumes = solubilityOf(gas, 25);
+  const volumes = gasSolubility(gas, 25);
   return {
     id: 'solubility',
     name: 'Inverted tube in water',

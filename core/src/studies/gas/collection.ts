@@ -1,8 +1,9 @@
 import { ChemistryError } from '../../common/errors';
 import { waterVapourKPa } from '../electrolysis/waterVapourPressure';
-import { gasConstant, kelvin, vantHoff } from '../../solution/equilibrium/temperature';
+import { gasConstant, kelvin } from '../../solution/equilibrium/temperature';
+import { gasSolubility } from '../../solution/gasSolubility';
 import { molarMassOf } from '../../matter/formula/molarMass';
-import { airGPerMol, dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
+import { airGPerMol } from '../../matter/substances/gas';
 import { commonPractice } from '../../matter/substances/source';
 import { atMostFigures, formatNumber } from '../../common/formatNumber';
 
@@ -122,7 +123,7 @@ export function collectionOf(gas: string, air: RoomAir): Collection {
   const densityRatio = densityGPerL / airDensityGPerL;
   const exactThresholdGPerMol = (airMean * kelvin(gasTemperatureC)) / kelvin(temperatureC);
   const ruleSinks = molarMassGPerMol > sinksAboveGPerMol;
-  const solubilityMlPerMl = solubilityOf(gas, temperatureC);
+  const solubilityMlPerMl = gasSolubility(gas, temperatureC);
   const facts = { gas, densityRatio, solubilityMlPerMl };
   const methods = [byWater(facts), ...byAir(facts), bySyringe(facts)];
   return {
@@ -139,24 +140,6 @@ export function collectionOf(gas: string, air: RoomAir): Collection {
     methods: [...methods].sort((one, other) => Number(other.ok) - Number(one.ok)),
   };
 }
-
-/**
- * mL of gas that a mL of water takes up under its own full pressure, both at that temperature: Henry’s constant times RT. Gases
- * that react with water by more than that have their tabulated volume, at 25 °C.
- */
-export function solubilityOf(gas: string, temperatureC: number): number {
-  const henry = dissolvedGas(gas);
-  const tabulated = (gasPropertiesOf(gas)?.solubilityMlPer100Ml ?? 0) / 100;
-  if (!henry) return tabulated;
-  const logHenry = vantHoff(Math.log10(henry.henryMPerAtm), henry.enthalpyKJPerMol, temperatureC);
-  const litreAtm = 10 ** logHenry * litreAtmPerMolK * kelvin(temperatureC);
-  const at25 = henry.henryMPerAtm * litreAtmPerMolK * kelvin(25);
-  // Hydrolysis takes up more than Henry’s law alone: the tabulated volume stands, scaled as the law goes with temperature.
-  return Math.max(litreAtm, tabulated * (litreAtm / at25));
-}
-
-/** The gas constant, L atm mol⁻¹ K⁻¹ (CODATA, converted). */
-const litreAtmPerMolK = gasConstant / 101.325;
 
 interface Facts {
   readonly gas: string;
@@ -239,7 +222,7 @@ export function lostToWater(
   troughMl: number,
   tubesMl: number,
 ): LostToWater {
-  const volumes = solubilityOf(gas, temperatureC);
+  const volumes = gasSolubility(gas, temperatureC);
   // The film and the skin of water that a rising bubble meets: about a tenth of the tube (common practice).
   return {
     mostMl: volumes * troughMl,

@@ -11,13 +11,7 @@ export { gasCircuit, judgeCircuitTest } from './circuit';
 export type { CircuitTest, CircuitVerdict } from './circuit';
 export { dryingFor, washingFor } from './clean';
 export type { Drying, Washing } from './clean';
-export {
-  collectionNames,
-  collectionOf,
-  collectionSource,
-  lostToWater,
-  solubilityOf,
-} from './collection';
+export { collectionNames, collectionOf, collectionSource, lostToWater } from './collection';
 export type { Collecting, Collection, CollectionMethod, LostToWater } from './collection';
 export { findGas, gasName } from './findGas';
 export { findRoutes } from './findRoutes';

@@ -7,7 +7,7 @@ import { dissolvedGas, gasPropertiesOf } from '../../matter/substances/gas';
 import { commonPractice } from '../../matter/substances/source';
 import { setUp } from '../../vessel/act';
 import { risesInWater } from './circuit';
-import { solubilityOf } from './collection';
+import { gasSolubility } from '../../solution/gasSolubility';
 import { readGasTest } from '../../seeing/observation/outcomes';
 
 /** Gases an unknown may be. */
@@ -88,7 +88,7 @@ function outcomeOf(gas: string, test: (typeof unknownGasTests)[number]): string 
   const row = dissolvedGas(gas);
   if (test === 'colour') return row?.colour ?? 'colourless';
   if (test === 'withAir') return row?.inAir ? `turns ${row.inAir.colour}` : 'stays as it is';
-  if (test === 'inverted') return risesInWater(solubilityOf(gas, 25));
+  if (test === 'inverted') return risesInWater(gasSolubility(gas, 25));
   if (test === 'dewOverFlame' || test === 'limewaterAfterBurning') return afterBurning(gas, test);
   const { vessel } = setUp({ contents: [{ gas, amountMmol: 1 }], container: 'testTube' });
   const observation = performTest(vessel, test);

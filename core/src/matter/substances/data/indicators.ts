@@ -1,8 +1,10 @@
-import { handbook } from '../source';
+import { commonPractice, handbook } from '../source';
 import type { AbsorptionBand, Indicator } from '../types';
 
 const bishop = handbook('Bishop, Indicators', 'transition pKa and band maxima of the forms; absorptivities and widths rounded');
 const fittedToWords = handbook('Bishop, Indicators', 'transition pKa; the bands, and how much dye is in a drop, are set so that each form has its textbook colour and are not published values');
+/** How much dye a drop brings. */
+export const dropSource = commonPractice('a drop of 0.05 mL of the usual 0.02 to 0.1 % solution, set so that each form has its textbook colour');
 const mixed = handbook('Kolthoff, Acid–Base Indicators', 'mixed universal indicator; the steps of its colours are placed at pH 3, 5, 6.6, 7.6, 8.9 and 10.6');
 const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
 const yellow = [band(432, 18000, 5200)];

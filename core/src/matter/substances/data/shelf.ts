@@ -1,9 +1,12 @@
 import { commonPractice, handbook } from '../source';
-import type { ShelfForm, Substance } from '../types';
+import { shelfSolubility } from '../shelfSolubility';
+import type { ShelfForm, ShelfRow, Substance } from '../types';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'aqueous solubility of inorganic and organic compounds at 20–25 °C, rounded; curves at the temperatures given');
 const bottle = commonPractice('strength and density of the concentrated reagent as sold, rounded');
 /** A form in a jar, with the trivial name of that form alone: washing soda is the hydrate, whatever is weighed out for it. */
+export const appearanceSource = handbook('CRC Handbook of Chemistry and Physics', 'physical constants of inorganic compounds: form and colour, as kept in a laboratory');
+
 const form = (formula: string, appearance: string, commonName?: string): ShelfForm => ({ formula, appearance, ...(commonName !== undefined && { commonName }) });
 
 /** Group 1 and ammonium salts. */
@@ -102,7 +105,7 @@ const alkaliSalts = [
   { formula: '(NH4)2S', ions: { 'NH4^+': 2, 'S^2-': 1 }, forms: [form('(NH4)2S', 'yellow solution only')], solubilityGPer100G: 128, source: crc },
   { formula: '(NH4)2Cr2O7', ions: { 'NH4^+': 2, 'Cr2O7^2-': 1 }, forms: [form('(NH4)2Cr2O7', 'orange crystals')], solubilityGPer100G: 36, source: crc },
   { formula: '(NH4)2S2O8', ions: { 'NH4^+': 2, 'S2O8^2-': 1 }, forms: [form('(NH4)2S2O8', 'white crystals')], solubilityGPer100G: 80, source: crc },
-] as const satisfies readonly Substance[];
+] as const satisfies readonly ShelfRow[];
 
 /** Salts of other metals. */
 const metalSalts = [
@@ -171,7 +174,7 @@ const metalSalts = [
   { formula: '(NH4)2Ce(NO3)6', ions: { 'NH4^+': 2, 'Ce^4+': 1, 'NO3^-': 6 }, forms: [form('(NH4)2Ce(NO3)6', 'orange crystals')], solubilityGPer100G: 141, source: crc },
   { formula: 'Ce(NO3)3', ions: { 'Ce^3+': 1, 'NO3^-': 3 }, forms: [form('Ce(NO3)3·6H2O', 'white crystals')], solubilityGPer100G: 175, source: crc },
   { formula: 'TiOSO4', ions: { 'TiO^2+': 1, 'SO4^2-': 1 }, forms: [form('TiOSO4', 'white powder, dissolved in sulfuric acid')], solubilityGPer100G: 50, source: crc },
-] as const satisfies readonly Substance[];
+] as const satisfies readonly ShelfRow[];
 
 /** Acids, bases and peroxide, kept as concentrated solutions. */
 const acidsAndBases = [
@@ -193,7 +196,7 @@ const acidsAndBases = [
   { formula: 'HC6H7O6', ions: { HC6H7O6: 1 }, commonName: 'vitamin C', forms: [form('HC6H7O6', 'white crystals')], solubilityGPer100G: 33, source: crc },
   { formula: 'HIO3', ions: { HIO3: 1 }, forms: [form('HIO3', 'white crystals')], solubilityGPer100G: 308, source: crc },
   { formula: 'C6H5OH', ions: { C6H5OH: 1 }, forms: [form('C6H5OH', 'colourless crystals, pink with age')], solubilityGPer100G: 8.3, source: crc },
-] as const satisfies readonly Substance[];
+] as const satisfies readonly ShelfRow[];
 
 /** Molecular substances. */
 const molecularSubstances = [
@@ -211,80 +214,80 @@ const molecularSubstances = [
   { formula: 'C16H34', ions: { C16H34: 1 }, commonName: 'liquid paraffin', forms: [form('C16H34', 'colourless oil')], state: 'liquid', solubilityGPer100G: 0.0000001, source: crc },
   { formula: 'CH2Cl2', ions: { CH2Cl2: 1 }, forms: [form('CH2Cl2', 'colourless liquid')], state: 'liquid', solubilityGPer100G: 1.3, source: crc },
   { formula: 'Br2', ions: { Br2: 1 }, forms: [form('Br2', 'red-brown liquid')], state: 'liquid', solubilityGPer100G: 3.4, source: crc },
-  { formula: 'I2', ions: { I2: 1 }, forms: [form('I2', 'shiny black crystals')], solubilityGPer100G: 0.033, source: crc },
-] as const satisfies readonly Substance[];
+  { formula: 'I2', ions: { I2: 1 }, forms: [form('I2', 'shiny black crystals')], source: crc },
+] as const satisfies readonly ShelfRow[];
 
 /** Solids that hardly dissolve. */
 const hardlySoluble = [
-  { formula: 'CaCO3', ions: { 'Ca^2+': 1, 'CO3^2-': 1 }, commonName: 'chalk', forms: [form('CaCO3', 'white powder, or marble chips')], solubilityGPer100G: 0.0013, source: crc },
+  { formula: 'CaCO3', ions: { 'Ca^2+': 1, 'CO3^2-': 1 }, commonName: 'chalk', forms: [form('CaCO3', 'white powder, or marble chips')], source: crc },
   { formula: 'CaO', ions: { 'Ca^2+': 1, 'OH^-': 2 }, commonName: 'quicklime', forms: [form('CaO', 'white lumps')], solubilityGPer100G: 0.16, source: crc },
   { formula: 'Ca(OH)2', ions: { 'Ca^2+': 1, 'OH^-': 2 }, commonName: 'slaked lime', forms: [form('Ca(OH)2', 'white powder')], solubilityGPer100G: 0.16, source: crc },
   { formula: 'CaSO4', ions: { 'Ca^2+': 1, 'SO4^2-': 1 }, forms: [form('CaSO4·2H2O', 'white powder', 'gypsum'), form('CaSO4·0.5H2O', 'white powder')], solubilityGPer100G: 0.2, source: crc },
-  { formula: 'CaF2', ions: { 'Ca^2+': 1, 'F^-': 2 }, forms: [form('CaF2', 'white powder')], solubilityGPer100G: 0.0016, source: crc },
-  { formula: 'CaC2O4', ions: { 'Ca^2+': 1, 'C2O4^2-': 1 }, forms: [form('CaC2O4·H2O', 'white powder')], solubilityGPer100G: 0.00067, source: crc },
+  { formula: 'CaF2', ions: { 'Ca^2+': 1, 'F^-': 2 }, forms: [form('CaF2', 'white powder')], source: crc },
+  { formula: 'CaC2O4', ions: { 'Ca^2+': 1, 'C2O4^2-': 1 }, forms: [form('CaC2O4·H2O', 'white powder')], source: crc },
   { formula: 'BaO', ions: { 'Ba^2+': 1, 'OH^-': 2 }, forms: [form('BaO', 'white powder')], solubilityGPer100G: 3.5, source: crc },
-  { formula: 'CoO', ions: { 'Co^2+': 1, 'OH^-': 2 }, forms: [form('CoO', 'deep green powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'MnO', ions: { 'Mn^2+': 1, 'OH^-': 2 }, forms: [form('MnO', 'green powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'FeO', ions: { 'Fe^2+': 1, 'OH^-': 2 }, forms: [form('FeO', 'black powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'MgO', ions: { 'Mg^2+': 1, 'OH^-': 2 }, commonName: 'magnesia', forms: [form('MgO', 'white powder')], solubilityGPer100G: 0.001, source: crc },
-  { formula: 'Mg(OH)2', ions: { 'Mg^2+': 1, 'OH^-': 2 }, commonName: 'milk of magnesia', forms: [form('Mg(OH)2', 'white powder')], solubilityGPer100G: 0.001, source: crc },
+  { formula: 'CoO', ions: { 'Co^2+': 1, 'OH^-': 2 }, forms: [form('CoO', 'deep green powder')], source: crc },
+  { formula: 'MnO', ions: { 'Mn^2+': 1, 'OH^-': 2 }, forms: [form('MnO', 'green powder')], source: crc },
+  { formula: 'FeO', ions: { 'Fe^2+': 1, 'OH^-': 2 }, forms: [form('FeO', 'black powder')], source: crc },
+  { formula: 'MgO', ions: { 'Mg^2+': 1, 'OH^-': 2 }, commonName: 'magnesia', forms: [form('MgO', 'white powder')], source: crc },
+  { formula: 'Mg(OH)2', ions: { 'Mg^2+': 1, 'OH^-': 2 }, commonName: 'milk of magnesia', forms: [form('Mg(OH)2', 'white powder')], source: crc },
   { formula: 'MgCO3', ions: { 'Mg^2+': 1, 'CO3^2-': 1 }, forms: [form('MgCO3·3H2O', 'white powder')], solubilityGPer100G: 0.18, source: crc },
-  { formula: 'SrCO3', ions: { 'Sr^2+': 1, 'CO3^2-': 1 }, forms: [form('SrCO3', 'white powder')], solubilityGPer100G: 0.001, source: crc },
-  { formula: 'BaCO3', ions: { 'Ba^2+': 1, 'CO3^2-': 1 }, forms: [form('BaCO3', 'white powder')], solubilityGPer100G: 0.0014, source: crc },
-  { formula: 'BaSO4', ions: { 'Ba^2+': 1, 'SO4^2-': 1 }, forms: [form('BaSO4', 'white powder')], solubilityGPer100G: 0.0003, source: crc },
+  { formula: 'SrCO3', ions: { 'Sr^2+': 1, 'CO3^2-': 1 }, forms: [form('SrCO3', 'white powder')], source: crc },
+  { formula: 'BaCO3', ions: { 'Ba^2+': 1, 'CO3^2-': 1 }, forms: [form('BaCO3', 'white powder')], source: crc },
+  { formula: 'BaSO4', ions: { 'Ba^2+': 1, 'SO4^2-': 1 }, forms: [form('BaSO4', 'white powder')], source: crc },
   { formula: 'Li2CO3', ions: { 'Li^+': 2, 'CO3^2-': 1 }, forms: [form('Li2CO3', 'white powder')], solubilityGPer100G: 1.3, source: crc },
-  { formula: 'ZnO', ions: { 'Zn^2+': 1, 'OH^-': 2 }, commonName: 'zinc white', forms: [form('ZnO', 'white powder')], solubilityGPer100G: 0.0002, source: crc },
-  { formula: 'ZnCO3', ions: { 'Zn^2+': 1, 'CO3^2-': 1 }, forms: [form('ZnCO3', 'white powder')], solubilityGPer100G: 0.001, source: crc },
-  { formula: 'ZnS', ions: { 'Zn^2+': 1, 'S^2-': 1 }, forms: [form('ZnS', 'white powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'CuO', ions: { 'Cu^2+': 1, 'OH^-': 2 }, forms: [form('CuO', 'black powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'Cu2O', ions: { 'Cu^+': 2, 'OH^-': 2 }, forms: [form('Cu2O', 'red-brown powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'Cu2(OH)2CO3', ions: { 'Cu^2+': 2, 'OH^-': 2, 'CO3^2-': 1 }, commonName: 'malachite', forms: [form('Cu2(OH)2CO3', 'green powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'CuCl', ions: { 'Cu^+': 1, 'Cl^-': 1 }, forms: [form('CuCl', 'white to green powder')], solubilityGPer100G: 0.005, source: crc },
-  { formula: 'CuS', ions: { 'Cu^2+': 1, 'S^2-': 1 }, forms: [form('CuS', 'black powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'FeS', ions: { 'Fe^2+': 1, 'S^2-': 1 }, forms: [form('FeS', 'dark lumps')], solubilityGPer100G: 0.0006, source: crc },
-  { formula: 'Fe2O3', ions: { 'Fe^3+': 2, 'OH^-': 6 }, commonName: 'rust', forms: [form('Fe2O3', 'red-brown powder')], solubilityGPer100G: 0.0001, source: crc },
+  { formula: 'ZnO', ions: { 'Zn^2+': 1, 'OH^-': 2 }, commonName: 'zinc white', forms: [form('ZnO', 'white powder')], source: crc },
+  { formula: 'ZnCO3', ions: { 'Zn^2+': 1, 'CO3^2-': 1 }, forms: [form('ZnCO3', 'white powder')], source: crc },
+  { formula: 'ZnS', ions: { 'Zn^2+': 1, 'S^2-': 1 }, forms: [form('ZnS', 'white powder')], source: crc },
+  { formula: 'CuO', ions: { 'Cu^2+': 1, 'OH^-': 2 }, forms: [form('CuO', 'black powder')], source: crc },
+  { formula: 'Cu2O', ions: { 'Cu^+': 2, 'OH^-': 2 }, forms: [form('Cu2O', 'red-brown powder')], source: crc },
+  { formula: 'Cu2(OH)2CO3', ions: { 'Cu^2+': 2, 'OH^-': 2, 'CO3^2-': 1 }, commonName: 'malachite', forms: [form('Cu2(OH)2CO3', 'green powder')], source: crc },
+  { formula: 'CuCl', ions: { 'Cu^+': 1, 'Cl^-': 1 }, forms: [form('CuCl', 'white to green powder')], source: crc },
+  { formula: 'CuS', ions: { 'Cu^2+': 1, 'S^2-': 1 }, forms: [form('CuS', 'black powder')], source: crc },
+  { formula: 'FeS', ions: { 'Fe^2+': 1, 'S^2-': 1 }, forms: [form('FeS', 'dark lumps')], source: crc },
+  { formula: 'Fe2O3', ions: { 'Fe^3+': 2, 'OH^-': 6 }, commonName: 'rust', forms: [form('Fe2O3', 'red-brown powder')], source: crc },
   { formula: 'Fe3O4', ions: { Fe3O4: 1 }, commonName: 'magnetite', forms: [form('Fe3O4', 'black powder')], solubilityGPer100G: 0, source: crc },
-  { formula: 'Fe(OH)3', ions: { 'Fe^3+': 1, 'OH^-': 3 }, forms: [form('Fe(OH)3', 'red-brown powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'FeC2O4', ions: { 'Fe^2+': 1, 'C2O4^2-': 1 }, forms: [form('FeC2O4·2H2O', 'yellow powder')], solubilityGPer100G: 0.05, source: crc },
-  { formula: 'MnCO3', ions: { 'Mn^2+': 1, 'CO3^2-': 1 }, forms: [form('MnCO3', 'pale pink powder')], solubilityGPer100G: 0.001, source: crc },
-  { formula: 'NiCO3', ions: { 'Ni^2+': 1, 'CO3^2-': 1 }, forms: [form('NiCO3', 'pale green powder')], solubilityGPer100G: 0.009, source: crc },
-  { formula: 'NiO', ions: { 'Ni^2+': 1, 'OH^-': 2 }, forms: [form('NiO', 'green powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'CoCO3', ions: { 'Co^2+': 1, 'CO3^2-': 1 }, forms: [form('CoCO3', 'violet powder')], solubilityGPer100G: 0.0002, source: crc },
-  { formula: 'Al(OH)3', ions: { 'Al^3+': 1, 'OH^-': 3 }, forms: [form('Al(OH)3', 'white powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'Al2O3', ions: { 'Al^3+': 2, 'OH^-': 6 }, commonName: 'alumina', forms: [form('Al2O3', 'white powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'Cr2O3', ions: { 'Cr^3+': 2, 'OH^-': 6 }, forms: [form('Cr2O3', 'green powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'PbO', ions: { 'Pb^2+': 1, 'OH^-': 2 }, commonName: 'litharge', forms: [form('PbO', 'yellow powder')], solubilityGPer100G: 0.0017, source: crc },
-  { formula: 'PbCO3', ions: { 'Pb^2+': 1, 'CO3^2-': 1 }, forms: [form('PbCO3', 'white powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'PbSO4', ions: { 'Pb^2+': 1, 'SO4^2-': 1 }, forms: [form('PbSO4', 'white powder')], solubilityGPer100G: 0.0045, source: crc },
+  { formula: 'Fe(OH)3', ions: { 'Fe^3+': 1, 'OH^-': 3 }, forms: [form('Fe(OH)3', 'red-brown powder')], source: crc },
+  { formula: 'FeC2O4', ions: { 'Fe^2+': 1, 'C2O4^2-': 1 }, forms: [form('FeC2O4·2H2O', 'yellow powder')], source: crc },
+  { formula: 'MnCO3', ions: { 'Mn^2+': 1, 'CO3^2-': 1 }, forms: [form('MnCO3', 'pale pink powder')], source: crc },
+  { formula: 'NiCO3', ions: { 'Ni^2+': 1, 'CO3^2-': 1 }, forms: [form('NiCO3', 'pale green powder')], source: crc },
+  { formula: 'NiO', ions: { 'Ni^2+': 1, 'OH^-': 2 }, forms: [form('NiO', 'green powder')], source: crc },
+  { formula: 'CoCO3', ions: { 'Co^2+': 1, 'CO3^2-': 1 }, forms: [form('CoCO3', 'violet powder')], source: crc },
+  { formula: 'Al(OH)3', ions: { 'Al^3+': 1, 'OH^-': 3 }, forms: [form('Al(OH)3', 'white powder')], source: crc },
+  { formula: 'Al2O3', ions: { 'Al^3+': 2, 'OH^-': 6 }, commonName: 'alumina', forms: [form('Al2O3', 'white powder')], source: crc },
+  { formula: 'Cr2O3', ions: { 'Cr^3+': 2, 'OH^-': 6 }, forms: [form('Cr2O3', 'green powder')], source: crc },
+  { formula: 'PbO', ions: { 'Pb^2+': 1, 'OH^-': 2 }, commonName: 'litharge', forms: [form('PbO', 'yellow powder')], source: crc },
+  { formula: 'PbCO3', ions: { 'Pb^2+': 1, 'CO3^2-': 1 }, forms: [form('PbCO3', 'white powder')], source: crc },
+  { formula: 'PbSO4', ions: { 'Pb^2+': 1, 'SO4^2-': 1 }, forms: [form('PbSO4', 'white powder')], source: crc },
   { formula: 'PbI2', ions: { 'Pb^2+': 1, 'I^-': 2 }, forms: [form('PbI2', 'bright yellow powder')], solubilityGPer100G: 0.076, source: crc },
-  { formula: 'AgCl', ions: { 'Ag^+': 1, 'Cl^-': 1 }, forms: [form('AgCl', 'white powder, grey where light reached it')], solubilityGPer100G: 0.0002, source: crc },
-  { formula: 'Ag2O', ions: { 'Ag^+': 2, 'OH^-': 2 }, forms: [form('Ag2O', 'brown powder')], solubilityGPer100G: 0.002, source: crc },
-  { formula: 'HgO', ions: { 'Hg^2+': 1, 'OH^-': 2 }, forms: [form('HgO', 'orange powder')], solubilityGPer100G: 0.005, source: crc },
-  { formula: 'HgS', ions: { 'Hg^2+': 1, 'S^2-': 1 }, commonName: 'cinnabar', forms: [form('HgS', 'red or black powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'Hg2Cl2', ions: { 'Hg2^2+': 1, 'Cl^-': 2 }, commonName: 'calomel', forms: [form('Hg2Cl2', 'white powder')], solubilityGPer100G: 0.0002, source: crc },
-  { formula: 'SnO2', ions: { 'Sn^4+': 1, 'OH^-': 4 }, forms: [form('SnO2', 'white powder')], solubilityGPer100G: 0.0001, source: crc },
+  { formula: 'AgCl', ions: { 'Ag^+': 1, 'Cl^-': 1 }, forms: [form('AgCl', 'white powder, grey where light reached it')], source: crc },
+  { formula: 'Ag2O', ions: { 'Ag^+': 2, 'OH^-': 2 }, forms: [form('Ag2O', 'brown powder')], source: crc },
+  { formula: 'HgO', ions: { 'Hg^2+': 1, 'OH^-': 2 }, forms: [form('HgO', 'orange powder')], source: crc },
+  { formula: 'HgS', ions: { 'Hg^2+': 1, 'S^2-': 1 }, commonName: 'cinnabar', forms: [form('HgS', 'red or black powder')], source: crc },
+  { formula: 'Hg2Cl2', ions: { 'Hg2^2+': 1, 'Cl^-': 2 }, commonName: 'calomel', forms: [form('Hg2Cl2', 'white powder')], source: crc },
+  { formula: 'SnO2', ions: { 'Sn^4+': 1, 'OH^-': 4 }, forms: [form('SnO2', 'white powder')], source: crc },
   { formula: 'KClO4', ions: { 'K^+': 1, 'ClO4^-': 1 }, forms: [form('KClO4', 'white crystals')], solubilityGPer100G: 2.1, source: crc },
   { formula: 'CaC2', ions: { 'Ca^2+': 1, C2H2: 1, 'OH^-': 2 }, forms: [form('CaC2', 'grey lumps')], solubilityGPer100G: 0.1, source: crc },
   { formula: 'CaH2', ions: { 'Ca^2+': 1, H2: 2, 'OH^-': 2 }, forms: [form('CaH2', 'grey lumps')], solubilityGPer100G: 0.1, source: crc },
   { formula: 'Na2O2', ions: { 'Na^+': 2, H2O2: 1, 'OH^-': 2 }, forms: [form('Na2O2', 'pale yellow granules')], solubilityGPer100G: 0.1, source: crc },
   { formula: 'P4O10', ions: { 'H^+': 12, 'PO4^3-': 4 }, forms: [form('P4O10', 'white powder, sticky in air')], solubilityGPer100G: 0.1, source: crc },
-  { formula: 'AgBr', ions: { 'Ag^+': 1, 'Br^-': 1 }, forms: [form('AgBr', 'cream powder, in the dark')], solubilityGPer100G: 0.00001, source: crc },
-  { formula: 'AgI', ions: { 'Ag^+': 1, 'I^-': 1 }, forms: [form('AgI', 'pale yellow powder')], solubilityGPer100G: 0.0000003, source: crc },
-  { formula: 'CuI', ions: { 'Cu^+': 1, 'I^-': 1 }, forms: [form('CuI', 'white powder')], solubilityGPer100G: 0.00002, source: crc },
-  { formula: 'Cu(OH)2', ions: { 'Cu^2+': 1, 'OH^-': 2 }, forms: [form('Cu(OH)2', 'pale blue powder')], solubilityGPer100G: 0.0001, source: crc },
-  { formula: 'Zn(OH)2', ions: { 'Zn^2+': 1, 'OH^-': 2 }, forms: [form('Zn(OH)2', 'white powder')], solubilityGPer100G: 0.00004, source: crc },
-  { formula: 'Ni(OH)2', ions: { 'Ni^2+': 1, 'OH^-': 2 }, forms: [form('Ni(OH)2', 'pale green powder')], solubilityGPer100G: 0.0001, source: crc },
+  { formula: 'AgBr', ions: { 'Ag^+': 1, 'Br^-': 1 }, forms: [form('AgBr', 'cream powder, in the dark')], source: crc },
+  { formula: 'AgI', ions: { 'Ag^+': 1, 'I^-': 1 }, forms: [form('AgI', 'pale yellow powder')], source: crc },
+  { formula: 'CuI', ions: { 'Cu^+': 1, 'I^-': 1 }, forms: [form('CuI', 'white powder')], source: crc },
+  { formula: 'Cu(OH)2', ions: { 'Cu^2+': 1, 'OH^-': 2 }, forms: [form('Cu(OH)2', 'pale blue powder')], source: crc },
+  { formula: 'Zn(OH)2', ions: { 'Zn^2+': 1, 'OH^-': 2 }, forms: [form('Zn(OH)2', 'white powder')], source: crc },
+  { formula: 'Ni(OH)2', ions: { 'Ni^2+': 1, 'OH^-': 2 }, forms: [form('Ni(OH)2', 'pale green powder')], source: crc },
   { formula: 'PbCl2', ions: { 'Pb^2+': 1, 'Cl^-': 2 }, forms: [form('PbCl2', 'white powder')], solubilityGPer100G: 1.08, source: crc },
-  { formula: 'PbCrO4', ions: { 'Pb^2+': 1, 'CrO4^2-': 1 }, forms: [form('PbCrO4', 'bright yellow powder')], solubilityGPer100G: 0.00002, source: crc },
-  { formula: 'BaCrO4', ions: { 'Ba^2+': 1, 'CrO4^2-': 1 }, forms: [form('BaCrO4', 'pale yellow powder')], solubilityGPer100G: 0.0003, source: crc },
-  { formula: 'CdS', ions: { 'Cd^2+': 1, 'S^2-': 1 }, forms: [form('CdS', 'bright yellow powder')], solubilityGPer100G: 0.0000001, source: crc },
-  { formula: 'PbS', ions: { 'Pb^2+': 1, 'S^2-': 1 }, commonName: 'galena', forms: [form('PbS', 'black powder or shiny grey cubes')], solubilityGPer100G: 0.0000001, source: crc },
+  { formula: 'PbCrO4', ions: { 'Pb^2+': 1, 'CrO4^2-': 1 }, forms: [form('PbCrO4', 'bright yellow powder')], source: crc },
+  { formula: 'BaCrO4', ions: { 'Ba^2+': 1, 'CrO4^2-': 1 }, forms: [form('BaCrO4', 'pale yellow powder')], source: crc },
+  { formula: 'CdS', ions: { 'Cd^2+': 1, 'S^2-': 1 }, forms: [form('CdS', 'bright yellow powder')], source: crc },
+  { formula: 'PbS', ions: { 'Pb^2+': 1, 'S^2-': 1 }, commonName: 'galena', forms: [form('PbS', 'black powder or shiny grey cubes')], source: crc },
   { formula: 'KC4H5O6', ions: { 'K^+': 1, 'H^+': 1, 'C4H4O6^2-': 1 }, commonName: 'cream of tartar', forms: [form('KC4H5O6', 'white powder')], solubilityGPer100G: 0.6, source: crc },
   { formula: 'C6H5COOH', ions: { 'H^+': 1, 'C6H5COO^-': 1 }, forms: [form('C6H5COOH', 'white crystals')], solubilityGPer100G: 0.34, source: crc },
-  { formula: 'C17H35COOH', ions: { 'H^+': 1, 'C17H35COO^-': 1 }, forms: [form('C17H35COOH', 'white flakes')], solubilityGPer100G: 0.0003, source: crc },
+  { formula: 'C17H35COOH', ions: { 'H^+': 1, 'C17H35COO^-': 1 }, forms: [form('C17H35COOH', 'white flakes')], source: crc },
   { formula: 'B(OH)3', ions: { 'B(OH)4^-': 1, 'H^+': 1 }, commonName: 'boric acid', forms: [form('B(OH)3', 'white crystals')], solubilityGPer100G: 5.7, source: crc },
   { formula: 'C4H8N2O2', ions: { C4H8N2O2: 1 }, commonName: 'dimethylglyoxime', forms: [form('C4H8N2O2', 'white powder, used in ethanol')], solubilityGPer100G: 0.06, source: crc },
-] as const satisfies readonly Substance[];
+] as const satisfies readonly ShelfRow[];
 
 /** Elements and other solids that water leaves alone. */
 const elements = [
@@ -315,29 +318,31 @@ const elements = [
   { formula: 'PbO2', ions: { PbO2: 1 }, forms: [form('PbO2', 'brown powder')], solubilityGPer100G: 0, source: crc },
   { formula: 'SiO2', ions: { SiO2: 1 }, commonName: 'sand', forms: [form('SiO2', 'white grains')], solubilityGPer100G: 0, source: crc },
   { formula: 'TiO2', ions: { TiO2: 1 }, forms: [form('TiO2', 'white powder')], solubilityGPer100G: 0, source: crc },
-] as const satisfies readonly Substance[];
+] as const satisfies readonly ShelfRow[];
 
 /** Gases. */
 const gases = [
-  { formula: 'CO2', ions: { CO2: 1 }, forms: [form('CO2', 'gas')], state: 'gas', solubilityGPer100G: 0.145, source: crc },
-  { formula: 'H2', ions: { H2: 1 }, forms: [form('H2', 'gas')], state: 'gas', solubilityGPer100G: 0.00016, source: crc },
-  { formula: 'O2', ions: { O2: 1 }, forms: [form('O2', 'gas')], state: 'gas', solubilityGPer100G: 0.0041, source: crc },
-  { formula: 'N2', ions: { N2: 1 }, forms: [form('N2', 'gas')], state: 'gas', solubilityGPer100G: 0.0019, source: crc },
+  { formula: 'CO2', ions: { CO2: 1 }, forms: [form('CO2', 'gas')], state: 'gas', source: crc },
+  { formula: 'H2', ions: { H2: 1 }, forms: [form('H2', 'gas')], state: 'gas', source: crc },
+  { formula: 'O2', ions: { O2: 1 }, forms: [form('O2', 'gas')], state: 'gas', source: crc },
+  { formula: 'N2', ions: { N2: 1 }, forms: [form('N2', 'gas')], state: 'gas', source: crc },
   { formula: 'Cl2', ions: { Cl2: 1 }, forms: [form('Cl2', 'gas')], state: 'gas', solubilityGPer100G: 0.65, source: crc },
   { formula: 'SO2', ions: { SO2: 1 }, forms: [form('SO2', 'gas')], state: 'gas', solubilityGPer100G: 9.4, source: crc },
-  { formula: 'H2S', ions: { H2S: 1 }, forms: [form('H2S', 'gas')], state: 'gas', solubilityGPer100G: 0.34, source: crc },
-  { formula: 'NO', ions: { NO: 1 }, forms: [form('NO', 'gas')], state: 'gas', solubilityGPer100G: 0.006, source: crc },
+  { formula: 'H2S', ions: { H2S: 1 }, forms: [form('H2S', 'gas')], state: 'gas', source: crc },
+  { formula: 'NO', ions: { NO: 1 }, forms: [form('NO', 'gas')], state: 'gas', source: crc },
   { formula: 'NO2', ions: { NO2: 1 }, forms: [form('NO2', 'gas')], state: 'gas', solubilityGPer100G: 1, source: crc },
-  { formula: 'N2O', ions: { N2O: 1 }, forms: [form('N2O', 'gas')], state: 'gas', solubilityGPer100G: 0.11, source: crc },
-  { formula: 'CO', ions: { CO: 1 }, forms: [form('CO', 'gas')], state: 'gas', solubilityGPer100G: 0.0028, source: crc },
-  { formula: 'CH4', ions: { CH4: 1 }, forms: [form('CH4', 'gas')], state: 'gas', solubilityGPer100G: 0.0022, source: crc },
-  { formula: 'C2H6', ions: { C2H6: 1 }, forms: [form('C2H6', 'gas')], state: 'gas', solubilityGPer100G: 0.0057, source: crc },
-  { formula: 'C2H4', ions: { C2H4: 1 }, forms: [form('C2H4', 'gas')], state: 'gas', solubilityGPer100G: 0.013, source: crc },
-  { formula: 'C2H2', ions: { C2H2: 1 }, forms: [form('C2H2', 'gas')], state: 'gas', solubilityGPer100G: 0.1, source: crc },
-  { formula: 'C3H8', ions: { C3H8: 1 }, forms: [form('C3H8', 'gas')], state: 'gas', solubilityGPer100G: 0.0062, source: crc },
-  { formula: 'C3H6', ions: { C3H6: 1 }, forms: [form('C3H6', 'gas')], state: 'gas', solubilityGPer100G: 0.031, source: crc },
-  { formula: 'C4H10', ions: { C4H10: 1 }, forms: [form('C4H10', 'gas')], state: 'gas', solubilityGPer100G: 0.0061, source: crc },
-] as const satisfies readonly Substance[];
+  { formula: 'N2O', ions: { N2O: 1 }, forms: [form('N2O', 'gas')], state: 'gas', source: crc },
+  { formula: 'CO', ions: { CO: 1 }, forms: [form('CO', 'gas')], state: 'gas', source: crc },
+  { formula: 'CH4', ions: { CH4: 1 }, forms: [form('CH4', 'gas')], state: 'gas', source: crc },
+  { formula: 'C2H6', ions: { C2H6: 1 }, forms: [form('C2H6', 'gas')], state: 'gas', source: crc },
+  { formula: 'C2H4', ions: { C2H4: 1 }, forms: [form('C2H4', 'gas')], state: 'gas', source: crc },
+  { formula: 'C2H2', ions: { C2H2: 1 }, forms: [form('C2H2', 'gas')], state: 'gas', source: crc },
+  { formula: 'C3H8', ions: { C3H8: 1 }, forms: [form('C3H8', 'gas')], state: 'gas', source: crc },
+  { formula: 'C3H6', ions: { C3H6: 1 }, forms: [form('C3H6', 'gas')], state: 'gas', source: crc },
+  { formula: 'C4H10', ions: { C4H10: 1 }, forms: [form('C4H10', 'gas')], state: 'gas', source: crc },
+] as const satisfies readonly ShelfRow[];
+
+const rows: readonly ShelfRow[] = [...alkaliSalts, ...metalSalts, ...acidsAndBases, ...molecularSubstances, ...hardlySoluble, ...elements, ...gases];
 
 /** Everything that is kept on the shelf. */
-export const shelf: readonly Substance[] = [...alkaliSalts, ...metalSalts, ...acidsAndBases, ...molecularSubstances, ...hardlySoluble, ...elements, ...gases];
+export const shelf: readonly Substance[] = rows.map((row) => ({ ...row, ...shelfSolubility(row) }));

@@ -1,4 +1,4 @@
-import { handbook } from '../../source';
+import { commonPractice, handbook } from '../../source';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'solubility product constants, 25 °C');
 const lange = handbook('Lange’s Handbook of Chemistry', 'solubility products, 25 °C');
@@ -25,5 +25,11 @@ const estimated = handbook('Lange’s Handbook of Chemistry', 'solubility produc
 const electrode = handbook('CRC Handbook of Chemistry and Physics', 'solubility product as the standard potential of the bismuth oxychloride electrode gives it; tabulated products run from 30.7 to 35.6');
 const meeussen = handbook('Meeussen et al., Environmental Science & Technology 26 (1992) 511', 'solubility of Prussian blue; the older value 10^-40.5 would let it fall apart in neutral water, which it does not');
 export const heats = (dissolutionKJPerMol: number) => ({ dissolutionKJPerMol });
+
+/** What solids look like, whatever their products were read in. */
+export const solidLooks = {
+  colour: handbook('Vogel’s Qualitative Inorganic Analysis', 'colours of precipitates'),
+  texture: commonPractice('how the fresh solid looks as it settles; strength and warmth change it'),
+} as const;
 
 export const solidsFrom = { crc, lange, fresh, freshCopper, freshZinc, freshChromium, martell, waters, sulfides, baes, oxides, estimated, electrode, meeussen };
