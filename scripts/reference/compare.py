@@ -245,6 +245,31 @@ def write_read_in(tables: dict[str, list]) -> None:
         file.write("\n".join(lines) + "\n")
 
 
+def write_compared(tables: dict[str, list]) -> None:
+    """What the works say of each value, for the page of sources: the nearest of each work, at most four."""
+    lines = [
+        "import type { Work } from './works';",
+        "",
+        "/** Written by scripts/reference/compare.py: what open works say of a value, the nearest first. */",
+        "export const compared: Readonly<Record<string, Readonly<Record<string, Readonly<Partial<Record<Work, number>>>>>>> = {",
+    ]
+    for name, rows in by_quantity(tables).items():
+        lines.append(f"  {name}: {{")
+        for row, found, _ in rows:
+            nearest: dict[str, float] = {}
+            for one in found:
+                nearest.setdefault(one.work, one.value)
+            told = ", ".join(f"{work}: {value:.5g}" for work, value in list(nearest.items())[:4])
+            if told:
+                of = row["of"].replace("'", "\\'")
+                lines.append(f"    '{of}': {{ {told} }},")
+        lines.append("  },")
+    lines.append("};")
+    path = os.path.join(ROOT, "core/src/matter/substances/data/compared.ts")
+    with open(path, "w", encoding="utf-8") as file:
+        file.write("\n".join(lines) + "\n")
+
+
 def main() -> None:
     exported = subprocess.run(
         ["npx", "tsx", "scripts/reference/export.ts"], cwd=ROOT, check=True, capture_output=True, text=True
@@ -289,6 +314,7 @@ def main() -> None:
             counts[said] = counts.get(said, 0) + 1
         print(name, len(lines), counts)
     write_read_in(tables)
+    write_compared(tables)
 
 
 if __name__ == "__main__":

@@ -206,13 +206,20 @@ describe('what words and numbers mean', () => {
     show(<SourcesPage />, '/help/sources?q=AgCl&from=read');
     const rows = await screen.findAllByRole('row');
     expect(rows.length).toBeGreaterThan(1);
-    expect(document.body).toHaveTextContent(/read in (phreeqc|chemicals)/);
-    for (const row of rows) expect(row).not.toHaveTextContent('from memory');
+    for (const row of rows) expect(row).not.toHaveTextContent('†');
+    // What open works say stands beside it (MINTEQA2: −log Ksp of silver chloride 9.75).
+    expect(rows.some((row) => row.textContent.includes('Open works: 9.75 MINTEQA2'))).toBe(true);
     await choose('Where from', 'recalled from memory');
     await waitFor(() => {
       for (const row of screen.getAllByRole('row').slice(1))
-        if (within(row).queryAllByRole('cell').length > 0)
-          expect(row).toHaveTextContent('from memory');
+        if (within(row).queryAllByRole('cell').length > 0) expect(row).toHaveTextContent('†');
     });
+  });
+
+  it('shows what was kept where open works say otherwise, with the reason', async () => {
+    show(<SourcesPage />, '/help/sources?q=PbS&from=apart');
+    const rows = await screen.findAllByRole('row');
+    const sulfide = rows.find((row) => row.textContent.includes('Ksp'));
+    expect(sulfide).toHaveTextContent(/Open works: .*Kept: the fresh sulfide/);
   });
 });

@@ -204,7 +204,7 @@ describe('what is beside the vessel', () => {
     const hazard = await screen.findByTestId('hazard');
     await waitFor(() => expect(hazard).toHaveTextContent('Never with NH3: chloramines, toxic'));
     expect(hazard).toHaveTextContent('Keep apart from');
-    expect(hazard).toHaveTextContent('recalled from memory');
+    expect(within(hazard).getByLabelText('from memory')).toHaveTextContent('†');
     expect(hazard).toHaveTextContent('lists of incompatible chemicals');
   });
 

@@ -1,5 +1,5 @@
 /** The tables of substances and ions with their sources, and how a substance is found by any of its names. */
-export { sourceText } from './source';
+export { recalledMark, recalledMeans, sourceAtLength, sourceText } from './source';
 export type { Source } from './source';
 export { densityAgainstAir, gasDensityGPerL } from './gas';
 export type { FormulaDescription } from './describeFormula';

@@ -26,20 +26,36 @@ export const handbook = (title: string, detail: string): Source => ({
 /** A fact of the trade that instructors share. */
 export const commonPractice = (detail: string): Source => ({ kind: 'practice', detail });
 
-/** A source as one line of text for the reader. */
+/** Stands behind a citation whose value was recalled from memory. */
+export const recalledMark = '†';
+/** What that mark means, for the foot of a page. */
+export const recalledMeans =
+  'Recalled from memory: the work that is named tabulates it, but was not at hand. Look it up before a result hangs on it.';
+
+/** A source as a citation of one line; what was recalled carries the mark. */
 export const sourceText = (source: Source): string => proseTold(inOneLine(source));
 
 function inOneLine(source: Source): string {
   switch (source.kind) {
     case 'read':
-      return source.works
-        .map((work) => `${works[work].title}: read in ${works[work].readFrom}`)
-        .join('; ');
+      return [...new Set(source.works.map((work) => works[work].title))].join('; ');
     case 'package':
-      return `${source.name} (registry package): ${source.detail}`;
+      return `${source.name} (registry package), ${source.detail}`;
     case 'handbook':
-      return `${source.title}: ${source.detail} (recalled from memory)`;
+      return `${source.title}, ${source.detail} ${recalledMark}`;
     case 'practice':
       return `Common practice: ${source.detail}`;
   }
+}
+
+/** A source with all that is known of it: the package and the file it was read from, or that it was recalled. */
+export function sourceAtLength(source: Source): string {
+  if (source.kind === 'handbook')
+    return proseTold(`${source.title}, ${source.detail} (recalled from memory)`);
+  if (source.kind !== 'read') return sourceText(source);
+  return proseTold(
+    source.works
+      .map((work) => `${works[work].title}: read in ${works[work].readFrom}`)
+      .join('; '),
+  );
 }

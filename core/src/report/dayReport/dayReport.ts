@@ -1,4 +1,5 @@
 import { nameOnShelf } from '../../matter/substances/naming';
+import { recalledMark, recalledMeans } from '../../matter/substances/source';
 import { causesOf } from '../../labday/judge/judgeDay';
 import type { StationJudgement } from '../../labday/judge/judgeDay';
 import type { LikelyCause } from '../../seeing/judgement/faults/likelyCauses';
@@ -196,7 +197,14 @@ function sourcesSection(works: readonly Work[]): Section {
   const used = sourcesUsed(works);
   return section(
     plain('Sources of constants used'),
-    used.length === 0 ? [] : [{ kind: 'list', items: used.map(chemical) }],
+    used.length === 0
+      ? []
+      : [
+          { kind: 'list', items: used.map(chemical) },
+          ...(used.some((one) => one.includes(recalledMark))
+            ? [{ kind: 'text' as const, words: plain(`${recalledMark} ${recalledMeans}`) }]
+            : []),
+        ],
     { part: 'sources', key: true },
   );
 }

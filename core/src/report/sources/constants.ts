@@ -69,7 +69,8 @@ import { hazardsSource } from '../../safety/hazards';
 import { dischargeLimits } from '../../planning/waste/limits';
 import { rulesOfThumb } from './rulesOfThumb';
 import { tableOf } from './table';
-import type { ConstantTable } from './table';
+import { comparisonOf } from './comparison';
+import type { ConstantTable, Standing } from './table';
 import { formatNumber } from '../../common/formatNumber';
 import { forAnyReader } from '../../common/reader';
 
@@ -84,16 +85,30 @@ const own = <Row extends { readonly source: Source }>({ source }: Row): Source =
 /** Of what a row says besides the value that was read. */
 const beside = ({ source, beside: other = source }: AsRead<{ readonly source: Source }>): Source =>
   other;
-/** The works that have a field by its comparison, or what the row says. */
-const readOr =
-  <Row extends { readonly source: Source }>(table: string, of: (row: Row) => string) =>
-  (row: Row): Source =>
-    readSource(table, of(row)) ?? row.source;
-/** The works that have the heat that stands beside a constant, or what the row says. */
-const heatOf =
-  (table: string) =>
-  (row: AsRead<{ readonly source: Source; readonly formula: string }>): Source =>
-    readSource(`${table}Heat`, row.formula) ?? beside(row);
+/** A field that was compared: the works that have it, or what the row says. */
+const readOr = <Row extends { readonly source: Source }>(
+  table: string,
+  of: (row: Row) => string,
+  asTold?: (value: number) => number,
+): Standing<Row> => ({
+  source: (row) => readSource(table, of(row)) ?? row.source,
+  compared: (row) => comparisonOf(table, of(row), asTold),
+});
+/** The heat that stands beside a constant. */
+const heatOf = (
+  table: string,
+): Standing<AsRead<{ readonly source: Source; readonly formula: string }>> => ({
+  source: (row) => readSource(`${table}Heat`, row.formula) ?? beside(row),
+  compared: (row) => comparisonOf(`${table}Heat`, row.formula),
+});
+/** A field of a row that goes by its formula, and was compared. */
+const byFormula = (
+  table: string,
+  asTold?: (value: number) => number,
+): Standing<{ readonly source: Source; readonly formula: string }> =>
+  readOr(table, ({ formula: of }) => of, asTold);
+const negative = (value: number): number => -value;
+const power = (value: number): number => 10 ** value;
 /** The second source of a gas is that of what it does at the bench. */
 const ofTheTrade = ({ sources }: GasProperties): Source => sources[1] ?? judged;
 const formula = ({ formula: of }: { readonly formula: string }): string => of;
@@ -164,7 +179,7 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       sparinglySoluble,
       formula,
       [
-        ['−log₁₀ Ksp, 25 °C', '', ({ pKsp }) => pKsp],
+        ['−log₁₀ Ksp, 25 °C', '', ({ pKsp }) => pKsp, byFormula('sparinglySoluble', negative)],
         [
           'enthalpy of dissolving',
           'kJ/mol',
@@ -181,7 +196,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       acidBaseSteps,
       formula,
       [
-        ['log₁₀ β from its components, 25 °C', '', ({ logBeta }) => logBeta],
+        [
+          'log₁₀ β from its components, 25 °C',
+          '',
+          ({ logBeta }) => logBeta,
+          byFormula('acidBaseSteps'),
+        ],
         [
           'enthalpy from its components',
           'kJ/mol',
@@ -206,7 +226,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       complexes,
       formula,
       [
-        ['log₁₀ β from its components, 25 °C', '', ({ logBeta }) => logBeta],
+        [
+          'log₁₀ β from its components, 25 °C',
+          '',
+          ({ logBeta }) => logBeta,
+          byFormula('complexes'),
+        ],
         [
           'enthalpy from its components',
           'kJ/mol',
@@ -220,7 +245,14 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       'Standard potentials',
       redoxCouples,
       ({ half }) => half,
-      [['E°, 25 °C, against hydrogen', 'V', (row) => row.standardPotentialV]],
+      [
+        [
+          'E°, 25 °C, against hydrogen',
+          'V',
+          (row) => row.standardPotentialV,
+          readOr('redoxCouples', ({ half }) => half),
+        ],
+      ],
       own,
     ),
     tableOf(
@@ -234,7 +266,14 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       'Enthalpies of formation',
       formationEnthalpies,
       ({ formula: of, state }) => `${of}(${state})`,
-      [['ΔfH°, 25 °C', 'kJ/mol', (row) => row.kJPerMol]],
+      [
+        [
+          'ΔfH°, 25 °C',
+          'kJ/mol',
+          (row) => row.kJPerMol,
+          readOr('formationEnthalpies', (row) => `${row.formula}(${row.state})`),
+        ],
+      ],
       own,
     ),
     tableOf(
@@ -252,7 +291,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       dissolvedGases,
       formula,
       [
-        ['Henry’s constant, 25 °C', 'mol L⁻¹ atm⁻¹', (row) => row.henryMPerAtm],
+        [
+          'Henry’s constant, 25 °C',
+          'mol L⁻¹ atm⁻¹',
+          (row) => row.henryMPerAtm,
+          byFormula('dissolvedGases', power),
+        ],
         [
           'enthalpy of dissolving',
           'kJ/mol',
@@ -376,7 +420,14 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       'Diffusion in water',
       ionicDiffusion,
       formula,
-      [['diffusion coefficient, 25 °C', '10⁻⁹ m²/s', ({ coefficient }) => coefficient]],
+      [
+        [
+          'diffusion coefficient, 25 °C',
+          '10⁻⁹ m²/s',
+          ({ coefficient }) => coefficient,
+          byFormula('diffusion'),
+        ],
+      ],
       own,
     ),
     tableOf(
@@ -520,7 +571,13 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       [['potential against hydrogen, 25 °C', 'V', (row) => row.potentialV]],
       own,
     ),
-    tableOf('Melts', melts, formula, [['melts at', '°C', ({ meltsC }) => meltsC]], own),
+    tableOf(
+      'Melts',
+      melts,
+      formula,
+      [['melts at', '°C', ({ meltsC }) => meltsC, byFormula('melts')]],
+      own,
+    ),
     tableOf(
       'What dries a gas',
       dryingAgents,

@@ -5,7 +5,7 @@ import { molarMassOf } from '../../matter/formula/molarMass';
 import { parseFormula } from '../../matter/formula/parseFormula';
 import { viewVessel } from '../../seeing/appearance/vesselView';
 import type { VesselView } from '../../seeing/appearance/vesselView';
-import { describeObservation, shownBy, tellsChange } from '../../seeing/observation/observation';
+import { describeObservation, tellsChange } from '../../seeing/observation/observation';
 import type { Observation } from '../../seeing/observation/observation';
 import { observeStep } from '../../seeing/rack/observeStep';
 import { solubilityM } from '../../solution/preparation/solubility';
@@ -153,9 +153,7 @@ export function outcomes(from: string, means: ArcMeans): Arc[] {
         equation: reaction.equation,
         types: reaction.types,
         observations,
-        evidence: observations
-          .filter((one) => tellsChange(one) && (means.by === 'heat' || shownBy(one) !== undefined))
-          .map(describeObservation),
+        evidence: observations.filter(tellsChange).map(describeObservation),
         before: view,
         after,
         ratio: made.ratio,

@@ -1,6 +1,5 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { precipitantsSource } from '@stoichos/core/planning/waste';
 import { deferral, hazardGrades, hazardRank } from '@stoichos/core/safety';
 import type { Dish, DishRequest } from '@stoichos/core/studies/dish';
@@ -11,6 +10,7 @@ import { useLimits } from '../../shared/waste/useLimits';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { useAnswer } from '../../data/worker/useAnswer';
+import { Cited } from '../../shared/parts/Cited';
 
 /** How the dish is made safe once it is stirred, and which other salts would show the same without a toxic metal. */
 export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish }) {
@@ -30,7 +30,7 @@ export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish })
         <BottleCard key={bottle.bottle} bottle={bottle} />
       ))}
       <small className="quiet source">{deferral}</small>
-      <small className="quiet source">{sourceText(precipitantsSource)}</small>
+      <small className="quiet source"><Cited source={precipitantsSource} /></small>
       <Substitutes request={request} dish={dish} />
     </section>
   );

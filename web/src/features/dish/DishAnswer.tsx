@@ -1,5 +1,5 @@
 import { Alert, Box, Text } from '@mantine/core';
-import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
 import { dishProcedure, mixingFactor, sideOf, usualMixing } from '@stoichos/core/studies/dish';
 import type {
   Dish,
@@ -21,6 +21,7 @@ import { DishKey, DishPicture } from './DishPicture';
 import { GrowthChart } from './GrowthChart';
 import { Player } from './Player';
 import { atMostFigures, withPlaces } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 interface AnswerProps {
   readonly dish: Dish;
@@ -153,7 +154,7 @@ function LineAnswer({
         dishes are quicker: dissolving crystals make the water heavy and drive gentle currents. They
         move everything alike, so one factor sets the time and the place stays.
       </Text>
-      {!calibrated && <small className="quiet source">{sourceText(usualMixing.source)}</small>}
+      {!calibrated && <small className="quiet source"><Cited source={usualMixing.source} /></small>}
       <Text size="sm" mt="xs" data-testid="residual">
         <Formula
           text={`At the end of the picture still dissolved, on average: ${endM

@@ -1,12 +1,13 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Text, Title } from '@mantine/core';
-import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
+import { findSubstance } from '@stoichos/core/matter/substances';
 import { diffusionOf, effusionWords, heapSource, nearReasons } from '@stoichos/core/studies/dish';
 import type { Dish, Nearness } from '@stoichos/core/studies/dish';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import classes from './Dish.module.css';
 import { withPlaces, formatSetTemperature, formatNumber } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** Why the line stands nearer to one side, what does not explain it, and the coefficients with their sources. */
 export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) {
@@ -55,17 +56,17 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
             ]),
           ]}
         />
-        <small className="quiet source">{sourceText(diffusionOf(ions[0] ?? 'H^+').source)}</small>
+        <small className="quiet source"><Cited source={diffusionOf(ions[0] ?? 'H^+').source} /></small>
         {dish.salts.map(({ formula }) => (
           <small key={formula} className="quiet source">
             <Formula text={formula} />, solubility:{' '}
-            {sourceText(findSubstance(formula).substance.source)}
+            <Cited source={findSubstance(formula).substance.source} />
           </small>
         ))}
-        <small className="quiet source">{sourceText(heapSource)}</small>
+        <small className="quiet source"><Cited source={heapSource} /></small>
         <small className="quiet source">
           <Formula text={dish.solid.formula} />: pKsp {formatNumber(dish.solid.pKsp)};{' '}
-          {sourceText(dish.solid.row.source)}
+          <Cited source={dish.solid.row.source} />
         </small>
       </Fold>
     </>

@@ -1,5 +1,4 @@
 import { ActionIcon, Button, Select, Text } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { spotIds, spots, vapourSource } from '@stoichos/core/studies/electrolysis';
 import type { SpotId, TypedCell } from '@stoichos/core/studies/electrolysis';
 import { IconTrash } from '@tabler/icons-react';
@@ -11,6 +10,7 @@ import classes from '../../shared/study/Study.module.css';
 import { useElectrolysis } from './useElectrolysis';
 import type { AskedCell } from './useStudyCell';
 import { formatNumber } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 const isSpot = (text: string): text is SpotId => (spotIds as readonly string[]).includes(text);
 
@@ -76,7 +76,7 @@ export function DropPanel({ request, current }: AskedCell) {
         </ol>
       )}
       <Text size="sm" className="quiet">
-        {sourceText(vapourSource)}
+        <Cited source={vapourSource} />
       </Text>
     </>
   );

@@ -1,6 +1,5 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Text } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { hookSource } from '@stoichos/core/studies/electrolysis';
 import { TaskFailure } from '../../shared/parts/TaskFailure';
 import { TaskProgress } from '../../shared/parts/TaskProgress';
@@ -9,6 +8,7 @@ import { formatAmount } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
 import type { AskedCell } from './useStudyCell';
 import { formatNumber } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** What an active hook at plus does to the solution with time, and when to renew it. */
 export function HookPanel({ request, current }: AskedCell) {
@@ -35,7 +35,7 @@ export function HookPanel({ request, current }: AskedCell) {
         </>
       )}
       <Text size="sm" className="quiet" mt="xs">
-        {sourceText(hookSource)}
+        <Cited source={hookSource} />
       </Text>
     </>
   );

@@ -1,7 +1,6 @@
 import { Alert, List, Text } from '@mantine/core';
 import { formatAmount, formatDuration, formatNumber, withPlaces } from '@stoichos/core/common';
 import { judgeCellRun } from '@stoichos/core/labday/cells';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { efficiencySource } from '@stoichos/core/studies/electrolysis';
 import type { CellRunWithRecord } from '@stoichos/core/labday/cells';
 import type { Efficiency, ElectrodeEfficiency } from '@stoichos/core/studies/electrolysis';
@@ -9,6 +8,7 @@ import { useMemo } from 'react';
 import { Formula } from '../../shared/chemistry/Formula';
 import { Figures } from '../../shared/parts/Figures';
 import { Fold } from '../../shared/parts/Fold';
+import { Cited } from '../../shared/parts/Cited';
 
 /** What the log and the weighings say: charge, efficiency, what cannot be and why, energy. */
 export function JudgeRun({ run }: { run: CellRunWithRecord }) {
@@ -105,7 +105,7 @@ function Judged({ found, metal }: { found: Efficiency; metal: string }) {
             ))}
           </List>
           <Text size="sm" className="quiet">
-            {sourceText(efficiencySource)}
+            <Cited source={efficiencySource} />
           </Text>
         </Alert>
       )}

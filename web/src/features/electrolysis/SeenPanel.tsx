@@ -1,11 +1,11 @@
 import { Chip, Text } from '@mantine/core';
 import { standingCellEntries } from '@stoichos/core/labday/cells';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { depositWords, impurityHints, impuritySource } from '@stoichos/core/studies/electrolysis';
 import type { CellRecord, CellRunWithRecord } from '@stoichos/core/labday/cells';
 import { Fold } from '../../shared/parts/Fold';
 import classes from '../../shared/study/Study.module.css';
 import type { WriteLine } from './useCellRun';
+import { Cited } from '../../shared/parts/Cited';
 
 type DepositWord = (typeof depositWords)[number];
 
@@ -67,7 +67,7 @@ export function SeenPanel({ run, write }: { run: CellRunWithRecord; write: Write
             </Text>
           ))}
         <Text size="sm" className="quiet" mt="xs">
-          {sourceText(impuritySource)}
+          <Cited source={impuritySource} />
         </Text>
       </Fold>
     </>

@@ -1,6 +1,5 @@
 import { Button, Text, Title } from '@mantine/core';
 import { formatAmount, formatVolts } from '@stoichos/core/common';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { batterySource, currentTries, supplyOf } from '@stoichos/core/studies/electrolysis';
 import { conductivitySource } from '@stoichos/core/vessel';
 import type { CellRequest, CurrentEstimate, CurrentTry } from '@stoichos/core/studies/electrolysis';
@@ -13,6 +12,7 @@ import { TaskProgress } from '../../shared/parts/TaskProgress';
 import { Amounts } from '../../shared/study/Amounts';
 import classes from '../../shared/study/Study.module.css';
 import { useElectrolysis, usePlan } from './useElectrolysis';
+import { Cited } from '../../shared/parts/Cited';
 
 interface SupplyPanelProps {
   readonly request: CellRequest;
@@ -128,7 +128,7 @@ function SupplyAnswer({
         know.
       </Text>
       <Text size="sm" className="quiet">
-        {sourceText(conductivitySource)} · {sourceText(batterySource)}
+        <Cited source={conductivitySource} /> · <Cited source={batterySource} />
       </Text>
     </>
   );

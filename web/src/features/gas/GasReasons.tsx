@@ -1,11 +1,11 @@
 import { Text } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { trustInGasTests, unknownGases, gasName } from '@stoichos/core/studies/gas';
 import { noneOfThese } from '@stoichos/core/studies/identify';
 import type { Posterior } from '@stoichos/core/studies/identify';
 import { Likelihoods, percent } from '../../shared/study/Likelihoods';
 import study from '../../shared/study/Study.module.css';
 import { plainFormula } from '@stoichos/core/matter/formula';
+import { Cited } from '../../shared/parts/Cited';
 
 /** How likely each gas is by what was seen. */
 export function GasReasons({ found }: { readonly found: Posterior[] | undefined }) {
@@ -27,7 +27,7 @@ export function GasReasons({ found }: { readonly found: Posterior[] | undefined 
           share.
         </Text>
         <Text size="sm" className="quiet">
-          {sourceText(trustInGasTests.source)}
+          <Cited source={trustInGasTests.source} />
         </Text>
       </div>
     </>

@@ -23,6 +23,7 @@ import { MakeSettings } from './MakeSettings';
 import { RoomPanel } from './RoomPanel';
 import { usePlanned } from './usePlanned';
 import { useRoutes } from './useRoutes';
+import { Cited } from '../../shared/parts/Cited';
 
 /** How much of what for a volume of gas, how it is caught, when each vessel is changed, and what it does to the room. */
 export function MakePage() {
@@ -76,7 +77,7 @@ export function MakePage() {
             <Fold title="Sources">
               {[collectionSource, amountsSource].map((source) => (
                 <Text key={sourceText(source)} size="sm" className="quiet">
-                  {sourceText(source)}
+                  <Cited source={source} />
                 </Text>
               ))}
             </Fold>

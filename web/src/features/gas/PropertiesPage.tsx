@@ -1,7 +1,6 @@
 import tests from '../../shared/unknowns/Unknowns.module.css';
 import { proseTold } from '@stoichos/core/common';
 import { Box, Button, Checkbox, Group, Stack, Text } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import {
   gasName,
   judgeCircuitTest,
@@ -22,6 +21,7 @@ import classes from './Gases.module.css';
 import { GasFrame } from './GasFrame';
 import { useGas, useGasAddress } from './useGas';
 import { UnsaturationPanel } from './UnsaturationPanel';
+import { Cited } from '../../shared/parts/Cited';
 
 /** What a gas does, test by test, expected beside seen. */
 export function PropertiesPage() {
@@ -105,7 +105,7 @@ function PropertyReasons({ tests }: { readonly tests: readonly CircuitTest[] }) 
           <Link to="/gases/make">Make and collect</Link> the same tests go into a lab day.
         </Text>
         <Text size="sm" className="quiet">
-          {sourceText(testReagentsSource)}
+          <Cited source={testReagentsSource} />
         </Text>
       </div>
     </>

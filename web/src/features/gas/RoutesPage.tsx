@@ -24,6 +24,7 @@ import { RouteCard } from './RouteCard';
 import type { Route } from '@stoichos/core/studies/gas';
 import { useRoutes } from './useRoutes';
 import { atMostFigures, withPlaces, formatSetTemperature } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** Which reagents for a gas: those that go, the best first, and those that do not, with the reason. */
 export function RoutesPage() {
@@ -208,7 +209,7 @@ function RouteReasons({ gas }: { readonly gas: string }) {
         </Text>
         {[gradesSource, paceSource, routeNotesSource].map((source) => (
           <Text key={sourceText(source)} size="sm" className="quiet">
-            {sourceText(source)}
+            <Cited source={source} />
           </Text>
         ))}
       </Fold>

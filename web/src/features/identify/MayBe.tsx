@@ -1,5 +1,5 @@
 import { Text } from '@mantine/core';
-import { derivatives, organicTests, sourceText } from '@stoichos/core/matter/substances';
+import { derivatives, organicTests } from '@stoichos/core/matter/substances';
 import { inorganicTests, noneOfThese } from '@stoichos/core/studies/identify';
 import type {
   ClassPosterior,
@@ -12,6 +12,7 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { Likelihoods } from '../../shared/study/Likelihoods';
 import study from '../../shared/study/Study.module.css';
 import { StructureDrawing } from './StructureDrawing';
+import { Cited } from '../../shared/parts/Cited';
 
 /** What it may be, by candidate and by class; the structure of the first, and what would prove it. */
 export function MayBe({
@@ -58,7 +59,7 @@ export function MayBe({
       )}
       {conclusion.kind === 'identified' && kind === 'organic' && derivative && (
         <Text size="sm">
-          To prove it: {derivative}. <span className="quiet">{sourceText(derivatives.source)}</span>
+          To prove it: {derivative}. <span className="quiet"><Cited source={derivatives.source} /></span>
         </Text>
       )}
       {conclusion.kind === 'identified' && kind === 'inorganic' && (
@@ -73,9 +74,7 @@ export function MayBe({
         {kind === 'organic'
           ? 'What each compound shows follows from its groups; melting and boiling points are tabulated.'
           : 'What each salt shows is computed by the engine, test by test.'}{' '}
-        {sourceText(
-          (kind === 'organic' ? organicTests : inorganicTests)[0]?.source ?? derivatives.source,
-        )}
+        <Cited source={(kind === 'organic' ? organicTests : inorganicTests)[0]?.source ?? derivatives.source} />
       </Text>
       <Text size="sm" className="quiet" mt="xs">
         “{noneOfThese}” keeps a share: what is in no list cannot be ruled out by tests.

@@ -3,7 +3,6 @@ import { plainFormula } from '@stoichos/core/matter/formula';
 import {
   analyticalGroupsSource,
   issuedCations,
-  sourceText,
 } from '@stoichos/core/matter/substances';
 import { mostParts } from '@stoichos/core/studies/identify';
 import type { SchemeRun } from '@stoichos/core/studies/identify';
@@ -21,6 +20,7 @@ import { UnknownsTabs } from './UnknownsTabs';
 import classes from '../../shared/unknowns/Unknowns.module.css';
 import { formatQuantity } from '@stoichos/core/common';
 import { useInAddress } from '../../shared/study/useInAddress';
+import { Cited } from '../../shared/parts/Cited';
 
 const ionsSchema = z.array(z.string()).max(mostParts);
 const inAddress = z.object({ ions: ionsSchema });
@@ -108,7 +108,7 @@ function WhySeparates() {
         stays behind in every filter.
       </Text>
       <Text size="sm" className="quiet" mt="xs">
-        {sourceText(analyticalGroupsSource)}
+        <Cited source={analyticalGroupsSource} />
       </Text>
     </>
   );

@@ -1,11 +1,11 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { counterCasesSource } from '@stoichos/core/seeing/observation';
 import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
 import { withPlaces, formatNumber } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** What the step means and what the record means, each by itself: physical or chemical, on what grounds. */
 export function Meaning({ judgement }: { judgement: StationJudgement }) {
@@ -88,7 +88,7 @@ function RecordedMeaning({ judgement: { change } }: { judgement: StationJudgemen
             ]}
           />
           <Text size="xs" className="quiet">
-            {sourceText(counterCasesSource)}
+            <Cited source={counterCasesSource} />
           </Text>
         </>
       )}

@@ -1,9 +1,9 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Table, Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { studentSource } from '@stoichos/core/measuring';
 import type { ClassSpread } from '@stoichos/core/labday/judge';
 import { withPlaces } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** Mean and spread over the class, and who stands out. */
 export function SpreadView({ spreads }: { spreads: readonly ClassSpread[] }) {
@@ -41,7 +41,7 @@ export function SpreadView({ spreads }: { spreads: readonly ClassSpread[] }) {
         />
       </Table.ScrollContainer>
       <Text size="xs" className="quiet">
-        {sourceText(studentSource)}
+        <Cited source={studentSource} />
       </Text>
     </>
   );

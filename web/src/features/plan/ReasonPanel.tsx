@@ -1,6 +1,5 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Accordion, Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import type { MixingPrediction } from '@stoichos/core/seeing/rack';
 import { Formula } from '../../shared/chemistry/Formula';
 import { ReactionFacts } from '../../shared/chemistry/ReactionFacts';
@@ -12,6 +11,7 @@ import {
   withPlaces,
   formatSetTemperature,
 } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** Why: every reaction with what decided it, how much solid and gas there is, and the ion products with their sources. */
 export function ReasonPanel({ outcome }: { outcome: DraftOutcome }) {
@@ -99,7 +99,7 @@ function IonProducts({ prediction: { considered, state } }: { prediction: Mixing
           <Formula text={solid.formula} />,
           powerOfTen(logIonProduct),
           powerOfTen(-solid.pKsp),
-          sourceText(solid.source),
+          <Cited source={solid.source} />,
         ])}
       />
       <Text size="sm" className="quiet" mt="xs">

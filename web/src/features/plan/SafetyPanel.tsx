@@ -1,8 +1,8 @@
 import { Box, Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral, hazardsOf, wasteRoute } from '@stoichos/core/safety';
 import { Formula } from '../../shared/chemistry/Formula';
 import { PictogramRow } from '../../shared/chemistry/Pictogram';
+import { Cited } from '../../shared/parts/Cited';
 
 /** Hazards of the chosen reagents and where the mixture goes afterwards. */
 export function SafetyPanel({ substances }: { substances: readonly string[] }) {
@@ -35,7 +35,7 @@ export function SafetyPanel({ substances }: { substances: readonly string[] }) {
         <strong>{waste.bottle}</strong> – {waste.because}.
       </Text>
       <Text size="sm" className="quiet" mt="xs">
-        {deferral} Classification: {sheets[0] && sourceText(sheets[0].source)}.
+        {deferral} Classification: {sheets[0] && <Cited source={sheets[0].source} />}.
       </Text>
     </>
   );

@@ -1,5 +1,4 @@
 import { Button, Select, Text } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { posterior } from '@stoichos/core/studies/identify';
 import { imperfections, reviewRound } from '@stoichos/core/studies/practice';
 import type { RoundReview } from '@stoichos/core/studies/practice';
@@ -15,6 +14,7 @@ import { PracticeTabs } from './PracticeTabs';
 import { RoundFeedback } from './RoundFeedback';
 import { Bench, Answer } from './PracticeBench';
 import type { Round, Done } from './PracticeBench';
+import { Cited } from '../../shared/parts/Cited';
 
 /** The round at the virtual bench: its level and jar, what was done with it, and the look back. */
 function usePractice() {
@@ -117,7 +117,7 @@ export function PracticePage() {
               </Text>
             )}
             <Text size="sm" className="quiet" mt="sm">
-              {sourceText(imperfections.source)}
+              <Cited source={imperfections.source} />
             </Text>
           </>
         ),

@@ -1,7 +1,6 @@
 import { Box, Button, Group, Text, Title } from '@mantine/core';
 import { dayShortages } from '@stoichos/core/labday/prep';
 import { equipmentOf, otherNeeds } from '@stoichos/core/labday/day';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { cylindersSource, keepingSource } from '@stoichos/core/planning/prep';
 import type { DayShortage } from '@stoichos/core/labday/prep';
 import { Link } from 'react-router';
@@ -17,6 +16,7 @@ import { PrepareTabs } from './PrepareTabs';
 import { usePrepSheet } from './usePrepSheet';
 import { AsTheyAre, Solutions } from './PrepSheetTables';
 import { formatNumber } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** The prep sheet to work from and to print: solutions with their working, what is set out as it is, equipment, shortages. */
 export function PrepSheetPage() {
@@ -65,9 +65,9 @@ export function PrepSheetPage() {
       <Text size="sm" className="quiet" mt="md">
         Distilled water throughout. No amount is smaller than{' '}
         {pipettes ? 'graduated pipettes and cylinders measure' : 'cylinders measure'} within 2 % (
-        {sourceText(cylindersSource)}). {formatNumber(dropsPerMl)} drops to the millilitre, as the
+        <Cited source={cylindersSource} />). {formatNumber(dropsPerMl)} drops to the millilitre, as the
         settings have it. Acid into water, never the reverse; make up to the mark last. How long
-        things keep: {sourceText(keepingSource)}. Local rules and the supplier’s safety data sheets
+        things keep: <Cited source={keepingSource} />. Local rules and the supplier’s safety data sheets
         decide.
       </Text>
     </>

@@ -1,6 +1,6 @@
 import { LineTable } from '../../shared/parts/LineTable';
 import { Group, Text, Title } from '@mantine/core';
-import { nameOnShelf, sourceText } from '@stoichos/core/matter/substances';
+import { nameOnShelf } from '@stoichos/core/matter/substances';
 import {
   deferral,
   firstAidSource,
@@ -27,6 +27,7 @@ import { PrintButton } from '../../shared/parts/PrintButton';
 import classes from './PreparePage.module.css';
 import { PrepareTabs } from './PrepareTabs';
 import type { StepSafety } from '@stoichos/core/planning/procedure';
+import { Cited } from '../../shared/parts/Cited';
 
 /** Safety of the whole day: what stops it, what to wear, every substance, every step that deserves care, first aid. */
 export function SafetyPage() {
@@ -55,7 +56,7 @@ export function SafetyPage() {
             </Text>
             <KitList lines={cautions.map(({ label, caution }) => `${label}: ${caution}`)} />
             <Text size="sm" className="quiet" mt="sm">
-              {deferral} {sourceText(unknownsSource)}.
+              {deferral} <Cited source={unknownsSource} />.
             </Text>
           </>
         )}
@@ -127,9 +128,9 @@ function Safety({ safety }: { safety: DaySafety }) {
         ))}
       </ul>
       <Text size="sm" className="quiet">
-        {deferral} Classification: {sourceText(sheet.source)}. Protection:{' '}
-        {sourceText(protectionSource)}. First aid: {sourceText(firstAidSource)}. Names:{' '}
-        {sourceText(mixedUpSource)}.
+        {deferral} Classification: <Cited source={sheet.source} />. Protection:{' '}
+        <Cited source={protectionSource} />. First aid: <Cited source={firstAidSource} />. Names:{' '}
+        <Cited source={mixedUpSource} />.
       </Text>
     </>
   );

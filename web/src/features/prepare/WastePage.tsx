@@ -2,7 +2,6 @@ import { Card } from '../../shared/parts/Card';
 import { Button, Group, Text, Title } from '@mantine/core';
 import { useDebouncedValue } from '@mantine/hooks';
 import { wasteSources } from '@stoichos/core/labday/day';
-import { sourceText } from '@stoichos/core/matter/substances';
 import {
   dischargeLimits,
   precipitantsSource,
@@ -22,6 +21,7 @@ import { PrintButton } from '../../shared/parts/PrintButton';
 import { BottleCard } from '../../shared/waste/BottleCard';
 import { PrepareTabs } from './PrepareTabs';
 import { useLimits } from '../../shared/waste/useLimits';
+import { Cited } from '../../shared/parts/Cited';
 
 /** The waste plan: which vessel goes into which bottle, and what makes each bottle harmless. */
 export function WastePage() {
@@ -58,8 +58,8 @@ export function WastePage() {
       ))}
       {bottles && bottles.length > 0 && <LimitsForm limits={limits} onChange={setLimits} />}
       <Text size="sm" className="quiet" mt="md">
-        {deferral} Precipitants: {sourceText(precipitantsSource)}. Bottles:{' '}
-        {sourceText(wasteSource)}.
+        {deferral} Precipitants: <Cited source={precipitantsSource} />. Bottles:{' '}
+        <Cited source={wasteSource} />.
       </Text>
     </>
   );
@@ -93,7 +93,7 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
           />
         ))}
       </Group>
-      <small className="quiet source">{sourceText(dischargeLimits[0].source)}</small>
+      <small className="quiet source"><Cited source={dischargeLimits[0].source} /></small>
     </Card>
   );
 }

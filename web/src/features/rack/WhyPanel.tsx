@@ -12,6 +12,7 @@ import { CourseChart } from './CourseChart';
 import type { CoursePoint } from './CourseChart';
 import { SpeciesChart } from './SpeciesChart';
 import { withFigures, withPlaces, currentReader, fromCelsius } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 interface WhyPanelProps {
   readonly told: ToldStep | undefined;
@@ -71,7 +72,7 @@ export function WhyPanel({ told, test, course }: WhyPanelProps) {
 function Sources({ sources }: { sources: readonly Source[] }) {
   return sources.map((source) => (
     <small key={sourceText(source)} className="quiet source">
-      {sourceText(source)}
+      <Cited source={source} />
     </small>
   ));
 }

@@ -2,7 +2,6 @@ import { LineTable } from '../../shared/parts/LineTable';
 import { Select, Text, Title } from '@mantine/core';
 import { Segments } from '../../shared/parts/Segments';
 import { plainFormula } from '@stoichos/core/matter/formula';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { deferral } from '@stoichos/core/safety';
 import { fumesSource, powerText, shiftCautions } from '@stoichos/core/studies/shift';
 import type {
@@ -21,6 +20,7 @@ import type { EquilibriumState } from './equilibriumState';
 import { QuotientScale } from './QuotientScale';
 import { ShareBars } from './ShareBars';
 import { withPlaces, formatSetTemperature } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 interface WhyShiftProps {
   readonly run: ShiftRun;
@@ -175,7 +175,7 @@ export function Cautions({ state: { vessel, stresses }, actions }: CautionsProps
         Waste: {waste.bottle}; {waste.because}.
       </Text>
       <small className="quiet source">{deferral}</small>
-      {lines.length > 0 && <small className="quiet source">{sourceText(fumesSource)}</small>}
+      {lines.length > 0 && <small className="quiet source"><Cited source={fumesSource} /></small>}
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { Button, SegmentedControl, Text } from '@mantine/core';
 import { useForm } from '@mantine/form';
-import { findSubstance, sourceText } from '@stoichos/core/matter/substances';
+import { findSubstance } from '@stoichos/core/matter/substances';
 import {
   clashes,
   classWords,
@@ -23,6 +23,7 @@ import classes from './Reagents.module.css';
 import { kindNames, kindsOf, portionOf, usualPortion } from './portionDraft';
 import type { PortionDraft } from './portionDraft';
 import { formatNumber } from '@stoichos/core/common';
+import { Cited } from '../parts/Cited';
 
 const nothing: PortionDraft = {
   name: '',
@@ -180,7 +181,7 @@ function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[]
               ? 'Not classified as hazardous.'
               : `${sheet.statements.map(({ text }) => text).join('. ')}.`}
           </Text>
-          <small className="quiet source">{sourceText(sheet.source)}</small>
+          <small className="quiet source"><Cited source={sheet.source} /></small>
           {apart.length > 0 && (
             <Text size="sm">
               Keep apart from {[...new Set(apart.map((one) => classWords(one.with)))].join(', ')}.
@@ -189,7 +190,7 @@ function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[]
         </>
       )}
       {(apart.length > 0 || meets.length > 0) && (
-        <small className="quiet source">{sourceText(incompatibilitySource)}</small>
+        <small className="quiet source"><Cited source={incompatibilitySource} /></small>
       )}
     </div>
   );

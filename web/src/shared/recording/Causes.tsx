@@ -1,5 +1,4 @@
 import { Box, Text, Title } from '@mantine/core';
-import { sourceText } from '@stoichos/core/matter/substances';
 import { faultsSource } from '@stoichos/core/seeing/judgement';
 import type { StationJudgement } from '@stoichos/core/labday/judge';
 import { useEffect, useEffectEvent } from 'react';
@@ -7,6 +6,7 @@ import { Formula } from '../chemistry/Formula';
 import { TaskFailure } from '../parts/TaskFailure';
 import { TaskProgress } from '../parts/TaskProgress';
 import { useTask } from '../../data/worker/useTask';
+import { Cited } from '../parts/Cited';
 
 /** A tap follows a tap: the search begins when they have stopped. */
 const quietMs = 500;
@@ -57,7 +57,7 @@ export function Causes({ judgement }: { judgement: StationJudgement }) {
       )}
       {value && (
         <Text size="xs" className="quiet">
-          {sourceText(faultsSource)}
+          <Cited source={faultsSource} />
         </Text>
       )}
     </section>

@@ -1,19 +1,21 @@
 import { Button, Container, Group, Select, Table, Text, TextInput, Title } from '@mantine/core';
 import {
   csvOf,
+  formatNumber,
   proseTold,
   toldFor,
   anyReader,
   formatSetTemperature,
   formatQuantity,
 } from '@stoichos/core/common';
-import { sourceText } from '@stoichos/core/matter/substances';
+import { recalledMeans, sourceAtLength } from '@stoichos/core/matter/substances';
 import { constantTables } from '@stoichos/core/report/sources';
-import type { Constant, ConstantTable } from '@stoichos/core/report/sources';
+import type { Comparison, Constant, ConstantTable } from '@stoichos/core/report/sources';
 import { IconDownload } from '@tabler/icons-react';
 import { useDeferredValue, useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import { Formula } from '../../shared/chemistry/Formula';
+import { Cited, Recalled } from '../../shared/parts/Cited';
 import { Fold } from '../../shared/parts/Fold';
 import { save } from '../../shared/parts/save';
 
@@ -49,7 +51,7 @@ export function SourcesPage() {
               rows: title.toLowerCase().includes(wanted)
                 ? rows
                 : rows.filter(({ of, quantity, source }) =>
-                    [of, quantity, sourceText(source)].some((text) =>
+                    [of, quantity, sourceAtLength(source)].some((text) =>
                       text.toLowerCase().includes(wanted),
                     ),
                   ),
@@ -67,11 +69,11 @@ export function SourcesPage() {
     <Container size="72rem" p={0}>
       <SourcesHead tables={every} />
       <Text mb="sm">
-        {all.length} constants in {every.length} tables. {countOf('read')} were read in open tables
-        and compared with others. {countOf('handbook')} were recalled: the handbook that is named
-        tabulates them, but was not at hand; they are marked <Mark /> and may be off in the last
-        figure. Look them up before a result hangs on them. The rest comes from packages of data, or
-        is common practice.
+        {all.length} constants in {every.length} tables. {countOf('read')} were read in open works.{' '}
+        {countOf('handbook')} carry <Recalled />: {lowered(recalledMeans)} The rest comes from
+        packages of data, or is common practice. {all.filter(({ compared }) => compared).length}{' '}
+        were compared with what open works say; {all.filter(isApart).length} were kept where they
+        say otherwise, each with its reason.
       </Text>
       <Group align="flex-end" mb="md" gap="sm">
         <TextInput
@@ -87,7 +89,7 @@ export function SourcesPage() {
           allowDeselect={false}
           data={[
             { value: '', label: 'anywhere' },
-            ...Object.entries(kinds).map(([value, label]) => ({ value, label })),
+            ...Object.entries(kinds).map(([value, { label }]) => ({ value, label })),
           ]}
           value={isKind(kind) ? kind : ''}
           onChange={(next) => ask('from', next ?? '')}
@@ -149,24 +151,31 @@ const exactFirst = (rows: readonly Constant[], wanted: string): Constant[] =>
   [...rows].sort((one, other) => Number(isExactly(other, wanted)) - Number(isExactly(one, wanted)));
 
 type SourceKind = Constant['source']['kind'];
-/** Where a constant is from, as one chooses it. */
-const kinds: Readonly<Record<SourceKind, string>> = {
-  read: 'read in an open table',
-  handbook: 'recalled from memory',
-  practice: 'common practice',
-  package: 'a package of data',
-};
-const isKind = (text: string | null): text is SourceKind => text !== null && text in kinds;
+const from =
+  (kind: SourceKind) =>
+  ({ source }: Constant): boolean =>
+    source.kind === kind;
+/** Whether it was kept although open works say otherwise. */
+const isApart = ({ compared }: Constant): boolean => compared?.keptBecause !== undefined;
 
-const ofKind = (tables: readonly ConstantTable[], kind: SourceKind): ConstantTable[] =>
+/** What one can narrow the list down to. */
+const kinds = {
+  read: { label: 'read in an open work', holds: from('read') },
+  handbook: { label: 'recalled from memory', holds: from('handbook') },
+  practice: { label: 'common practice', holds: from('practice') },
+  package: { label: 'a package of data', holds: from('package') },
+  apart: { label: 'kept where open works differ', holds: isApart },
+} as const;
+type Kind = keyof typeof kinds;
+const isKind = (text: string | null): text is Kind => text !== null && text in kinds;
+
+const ofKind = (tables: readonly ConstantTable[], kind: Kind): ConstantTable[] =>
   tables
-    .map(({ title, rows }) => ({ title, rows: rows.filter(({ source }) => source.kind === kind) }))
+    .map(({ title, rows }) => ({ title, rows: rows.filter(kinds[kind].holds) }))
     .filter(({ rows }) => rows.length > 0);
 
-/** Said in words, for a sign alone says nothing. */
-function Mark() {
-  return <strong>from memory</strong>;
-}
+const lowered = (sentence: string): string =>
+  sentence.slice(0, 1).toLowerCase() + sentence.slice(1);
 
 function firstOf(tables: readonly ConstantTable[], most: number): ConstantTable[] {
   let left = most;
@@ -190,7 +199,7 @@ function Rows({ rows }: { rows: readonly Constant[] }) {
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
-          {rows.map(({ of, quantity, value, unit, source }, at) => (
+          {rows.map(({ of, quantity, value, unit, source, compared }, at) => (
             <Table.Tr key={at}>
               <Table.Td>
                 <Formula text={of} wrap />
@@ -198,19 +207,24 @@ function Rows({ rows }: { rows: readonly Constant[] }) {
               <Table.Td>{proseTold(quantity)}</Table.Td>
               <Table.Td style={{ overflowWrap: 'anywhere' }}>{told(value, unit)}</Table.Td>
               <Table.Td>
-                {source.kind === 'handbook' ? (
-                  <>
-                    {source.title}: {proseTold(source.detail)}. <Mark />
-                  </>
-                ) : (
-                  sourceText(source)
-                )}
+                <Cited source={source} />
+                {compared && <Compared {...compared} />}
               </Table.Td>
             </Table.Tr>
           ))}
         </Table.Tbody>
       </Table>
     </Table.ScrollContainer>
+  );
+}
+
+/** What open works say of it, and why it was kept where that is something else. */
+function Compared({ others, keptBecause }: Comparison) {
+  return (
+    <small className="quiet source">
+      Open works: {others.map(({ work, value }) => `${formatNumber(value)} ${work}`).join('; ')}
+      {keptBecause !== undefined && <> Kept: {proseTold(keptBecause)}.</>}
+    </small>
   );
 }
 
@@ -229,7 +243,7 @@ function asCsv(tables: readonly ConstantTable[]): string {
         quantity,
         value,
         unit,
-        source: sourceText(source),
+        source: sourceAtLength(source),
       })),
     ),
   );
