@@ -34,6 +34,7 @@ const readers: Readonly<Record<string, string>> = {
   'web/src/features/library/LibraryPage.tsx': 'a search',
   'web/src/shared/chemistry/Formula.tsx': 'sets formulae',
   'web/src/shared/document/pdfFile.tsx': 'sets a text in the fonts that have its letters',
+  'web/src/shared/parts/Cited.tsx': 'sets the mark of a citation',
   'web/src/shared/parts/LineTable.tsx': 'a list of columns, no text',
 };
 

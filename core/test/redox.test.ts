@@ -139,7 +139,7 @@ describe('electrons handed over', () => {
     expect(reaction?.why.map(({ text }) => text).join(' ')).toMatch(
       /E° = 0\.3419 V .*E° = −0\.7618 V/,
     );
-    expect(reaction?.why[0]?.source).toMatch(/: read in /);
+    expect(reaction?.why[0]?.source).toMatch(/MINTEQA2|CRC/);
     expect(reaction?.equation).toBe('CuSO4(aq) + Zn(s) → Cu(s) + ZnSO4(aq)');
   });
 

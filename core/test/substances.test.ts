@@ -86,7 +86,7 @@ describe('the data tables', () => {
       ...pureSolids,
       ...ionsInWater,
     ];
-    for (const { source } of rows) expect(sourceText(source)).toMatch(/\S+: \S+/);
+    for (const { source } of rows) expect(sourceText(source)).toMatch(/\S+ \S+/);
   });
 
   it('hold no row twice', () => {

@@ -29,9 +29,10 @@ DATABASES = {
     "phreeqc": "phreeqc",
 }
 WORKS = ["crc", *DATABASES, "janaf", "obigt"]
-WORKS += ["crcOrganic", "crcInorganic", "crcConductivity", "iapws", "webbook", "notebook", "yaws", "marcus", "iec", "nfpa", "pubchem"]
+WORKS += ["crcOrganic", "crcInorganic", "crcConductivity", "iapws", "webbook", "notebook", "yaws", "marcus", "iec", "nfpa", "pubchem", "huuskonen"]
 # How far two works may stand apart and still say the same.
 TOLERANCE = {
+    "log10 S": 0.3,
     "M / g/mol": 0.02,
     "log10 K": 0.3,
     "E / V": 0.015,
@@ -195,6 +196,7 @@ def verdict(ours: float, found: list[Found], tolerance: float) -> str:
 
 # Where two works say the same to the last figure that is worth telling.
 SAME = {
+    "log10 S": 0.1,
     "M / g/mol": 0.02,
     "log10 K": 0.05,
     "E / V": 0.004,

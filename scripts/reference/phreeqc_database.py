@@ -19,6 +19,7 @@ ALIASES = {
     "Scn": {"S": 1, "C": 1, "N": 1},
     "Cit": {"C": 6, "H": 5, "O": 7},
     "Citrate": {"C": 6, "H": 5, "O": 7},
+    "Tartarate": {"C": 4, "H": 4, "O": 6},
     "Tartrate": {"C": 4, "H": 4, "O": 6},
     "Oxalate": {"C": 2, "O": 4},
     "Ox": {"C": 2, "O": 4},

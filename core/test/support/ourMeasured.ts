@@ -3,6 +3,7 @@ import { ionicDiffusion } from '../../src/matter/substances/data/diffusion';
 import { flammability } from '../../src/matter/substances/data/flammability';
 import { hotSolids } from '../../src/matter/substances/data/hotSolids';
 import { melts } from '../../src/matter/substances/data/melts';
+import { metalsOnWater } from '../../src/matter/substances/data/metalsOnWater';
 import { metalDensities } from '../../src/matter/substances/data/metalDensities';
 import { teachingCompounds } from '../../src/matter/substances/data/teachingCompounds';
 import { waterVapour } from '../../src/matter/substances/data/waterVapour';
@@ -15,6 +16,7 @@ export interface OurMeasured {
   readonly of: string;
   readonly quantity:
     | 'M / g/mol'
+    | 'log10 S'
     | 'melts / °C'
     | 'boils / °C'
     | 'density / g/cm³'
@@ -45,12 +47,19 @@ const rowsOf = (
 /** Measured properties of the tables, value by value. */
 export const ourMeasured: readonly OurMeasured[] = [
   ...(teachingCompounds as readonly TeachingCompound[]).flatMap(
-    ({ name, alsoCalled = [], smiles, formula, meltsC, boilsC }) => {
+    ({ name, alsoCalled = [], smiles, formula, meltsC, boilsC, waterGPer100Ml }) => {
       const names = [name, ...alsoCalled];
       const by = { smiles, names };
       return [
         // Looked up by its name alone, so that it speaks for the structure.
         ...rowsOf('organicMasses', name, { names }, ['M / g/mol', molarMassOf(formula)]),
+        // Grams per 100 mL of water as mol/L, as it is measured of what dissolves little.
+        ...rowsOf('organicSolubility', name, by, [
+          'log10 S',
+          typeof waterGPer100Ml === 'number' && waterGPer100Ml > 0 && waterGPer100Ml < 20
+            ? Math.log10((10 * waterGPer100Ml) / molarMassOf(formula))
+            : undefined,
+        ]),
         ...rowsOf('organicMelting', name, by, ['melts / °C', meltsC]),
         ...rowsOf('organicBoiling', name, by, ['boils / °C', boilsC]),
       ];
@@ -63,6 +72,10 @@ export const ourMeasured: readonly OurMeasured[] = [
   ...melts.flatMap(({ formula, meltsC }) =>
     rowsOf('melts', formula, { formula }, ['melts / °C', meltsC]),
   ),
+  ...metalsOnWater.flatMap(({ formula, meltsC, densityGPerMl }) => [
+    ...rowsOf('metalsOnWaterMelting', formula, { formula }, ['melts / °C', meltsC]),
+    ...rowsOf('metalsOnWaterDensity', formula, { formula }, ['density / g/cm³', densityGPerMl]),
+  ]),
   ...Object.entries(metalDensities).flatMap(([formula, gPerMl]) =>
     rowsOf('metalDensities', formula, { formula }, ['density / g/cm³', gPerMl]),
   ),

@@ -33,7 +33,7 @@ export function comparisonOf(
 ): Comparison | undefined {
   const found = compared[table]?.[of];
   if (!found) return undefined;
-  const because = kept.get(`${table.replace(/Heat$/, '')} ${of}`);
+  const because = kept.get(`${table} ${of}`);
   return {
     others: Object.entries(found).flatMap(([work, value]) =>
       isWork(work) ? [{ work: shortTitle(work), value: asTold(value) }] : [],

@@ -20,6 +20,7 @@ import {
 } from '../../matter/substances/data/electrodeProcesses';
 import { electrodes, stainlessSteel } from '../../matter/substances/data/electrodes';
 import { exposureLimits } from '../../matter/substances/data/exposureLimits';
+import { benchTemperature, heatedFrom } from '../../matter/substances/data/builders/heated';
 import { solidLooks } from '../../matter/substances/data/builders/solids';
 import { flameColours, flameRanksSource } from '../../matter/substances/data/flameColours';
 import { flammability } from '../../matter/substances/data/flammability';
@@ -52,7 +53,6 @@ import { waterVapour, waterVapourSource } from '../../matter/substances/data/wat
 import type {
   AbsorptionBand,
   GasProof,
-  GasProperties,
   TeachingCompound,
   Unmodelled,
 } from '../../matter/substances/types';
@@ -69,6 +69,7 @@ import { hazardsSource } from '../../safety/hazards';
 import { dischargeLimits } from '../../planning/waste/limits';
 import { rulesOfThumb } from './rulesOfThumb';
 import { tableOf } from './table';
+import { molarMassOf } from '../../matter/formula/molarMass';
 import { comparisonOf } from './comparison';
 import type { ConstantTable, Standing } from './table';
 import { formatNumber } from '../../common/formatNumber';
@@ -89,10 +90,10 @@ const beside = ({ source, beside: other = source }: AsRead<{ readonly source: So
 const readOr = <Row extends { readonly source: Source }>(
   table: string,
   of: (row: Row) => string,
-  asTold?: (value: number) => number,
+  asTold?: (value: number, row: Row) => number,
 ): Standing<Row> => ({
   source: (row) => readSource(table, of(row)) ?? row.source,
-  compared: (row) => comparisonOf(table, of(row), asTold),
+  compared: (row) => comparisonOf(table, of(row), asTold && ((value) => asTold(value, row))),
 });
 /** The heat that stands beside a constant. */
 const heatOf = (
@@ -109,8 +110,15 @@ const byFormula = (
   readOr(table, ({ formula: of }) => of, asTold);
 const negative = (value: number): number => -value;
 const power = (value: number): number => 10 ** value;
-/** The second source of a gas is that of what it does at the bench. */
-const ofTheTrade = ({ sources }: GasProperties): Source => sources[1] ?? judged;
+/** Rows with two sources: the first is that of what is measured, the second of what is seen at the bench. */
+interface TwoSources {
+  readonly sources: readonly Source[];
+}
+const ofTheTrade = ({ sources }: TwoSources): Source => sources[1] ?? judged;
+const firstOr = (table: string): Standing<TwoSources & { readonly formula: string }> => ({
+  source: (row) => readSource(table, row.formula) ?? row.sources[0] ?? judged,
+  compared: (row) => comparisonOf(table, row.formula),
+});
 const formula = ({ formula: of }: { readonly formula: string }): string => of;
 const together = (...parts: readonly (readonly string[])[]): string =>
   parts.map((part) => part.join(', ')).join(' with ');
@@ -456,7 +464,12 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       thermalChanges,
       ({ equation }) => equation,
       [
-        ['seen to run from', '°C', ({ atC }) => atC],
+        [
+          'seen to run from',
+          '°C',
+          ({ atC }) => atC,
+          ({ source }) => (source === heatedFrom.text ? benchTemperature : source),
+        ],
         ['shows', '', ({ shows }) => shows?.says],
       ],
       own,
@@ -506,10 +519,10 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
       metalsOnWater,
       formula,
       [
-        ['density', 'g/mL', (row) => row.densityGPerMl],
-        ['melts at', '°C', ({ meltsC }) => meltsC],
-        ['pace', '', ({ pace }) => pace],
-        ['largest piece shown', 'g', ({ mostG }) => mostG],
+        ['density', 'g/mL', (row) => row.densityGPerMl, firstOr('metalsOnWaterDensity')],
+        ['melts at', '°C', ({ meltsC }) => meltsC, firstOr('metalsOnWaterMelting')],
+        ['pace', '', ({ pace }) => pace, ofTheTrade],
+        ['largest piece shown', 'g', ({ mostG }) => mostG, ofTheTrade],
       ],
       ({ sources }) => sources[0] ?? judged,
     ),
@@ -729,7 +742,16 @@ export const constantTables = forAnyReader((): readonly ConstantTable[] => {
           ({ boilsC }) => boilsC,
           readOr('organicBoiling', ({ name }) => name),
         ],
-        ['solubility in water', 'g per 100 mL', (row) => row.waterGPer100Ml],
+        [
+          'solubility in water',
+          'g per 100 mL',
+          (row) => row.waterGPer100Ml,
+          readOr(
+            'organicSolubility',
+            ({ name }) => name,
+            (logM, row) => (10 ** logM * molarMassOf(row.formula)) / 10,
+          ),
+        ],
       ],
       own,
     ),

@@ -30,7 +30,9 @@ export function ClearUp({ request, dish }: { request: DishRequest; dish: Dish })
         <BottleCard key={bottle.bottle} bottle={bottle} />
       ))}
       <small className="quiet source">{deferral}</small>
-      <small className="quiet source"><Cited source={precipitantsSource} /></small>
+      <small className="quiet source">
+        <Cited source={precipitantsSource} />
+      </small>
       <Substitutes request={request} dish={dish} />
     </section>
   );

@@ -154,7 +154,11 @@ function LineAnswer({
         dishes are quicker: dissolving crystals make the water heavy and drive gentle currents. They
         move everything alike, so one factor sets the time and the place stays.
       </Text>
-      {!calibrated && <small className="quiet source"><Cited source={usualMixing.source} /></small>}
+      {!calibrated && (
+        <small className="quiet source">
+          <Cited source={usualMixing.source} />
+        </small>
+      )}
       <Text size="sm" mt="xs" data-testid="residual">
         <Formula
           text={`At the end of the picture still dissolved, on average: ${endM

@@ -56,14 +56,18 @@ export function WhyNear({ dish, nearness }: { dish: Dish; nearness: Nearness }) 
             ]),
           ]}
         />
-        <small className="quiet source"><Cited source={diffusionOf(ions[0] ?? 'H^+').source} /></small>
+        <small className="quiet source">
+          <Cited source={diffusionOf(ions[0] ?? 'H^+').source} />
+        </small>
         {dish.salts.map(({ formula }) => (
           <small key={formula} className="quiet source">
             <Formula text={formula} />, solubility:{' '}
             <Cited source={findSubstance(formula).substance.source} />
           </small>
         ))}
-        <small className="quiet source"><Cited source={heapSource} /></small>
+        <small className="quiet source">
+          <Cited source={heapSource} />
+        </small>
         <small className="quiet source">
           <Formula text={dish.solid.formula} />: pKsp {formatNumber(dish.solid.pKsp)};{' '}
           <Cited source={dish.solid.row.source} />

@@ -6,7 +6,8 @@ import { Formula } from '../../shared/chemistry/Formula';
 import { Fold } from '../../shared/parts/Fold';
 import { formatVolts } from '@stoichos/core/common';
 import classes from '../../shared/study/Study.module.css';
-import { atMostFigures, withFigures, formatSetTemperature, proseTold } from '@stoichos/core/common';
+import { atMostFigures, withFigures, formatSetTemperature } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 interface WhyElectrodesProps {
   readonly cell: PredictedCell;
@@ -41,7 +42,7 @@ export function WhyElectrodes({ cell }: WhyElectrodesProps) {
           {[...new Set(cell.sources.map(sourceText))].map((source) => (
             <li key={source}>
               <Text size="sm" className="quiet">
-                {proseTold(source)}
+                <Cited source={source} />
               </Text>
             </li>
           ))}

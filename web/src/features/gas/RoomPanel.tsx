@@ -6,7 +6,8 @@ import { formatAmount } from '@stoichos/core/common';
 import type { Attempt } from '@stoichos/core/common';
 import { useGas } from './useGas';
 import study from '../../shared/study/Study.module.css';
-import { atMostFigures, proseTold, formatNumber } from '@stoichos/core/common';
+import { atMostFigures, formatNumber } from '@stoichos/core/common';
+import { Cited } from '../../shared/parts/Cited';
 
 /** What all of the gas would do to the air of the room, against the published limits. */
 export function RoomPanel({
@@ -54,7 +55,7 @@ export function RoomPanel({
           )}
           {room.source && (
             <Text size="sm" className="quiet">
-              {proseTold(room.source)}
+              <Cited source={room.source} />
             </Text>
           )}
         </>

@@ -59,7 +59,10 @@ export function MayBe({
       )}
       {conclusion.kind === 'identified' && kind === 'organic' && derivative && (
         <Text size="sm">
-          To prove it: {derivative}. <span className="quiet"><Cited source={derivatives.source} /></span>
+          To prove it: {derivative}.{' '}
+          <span className="quiet">
+            <Cited source={derivatives.source} />
+          </span>
         </Text>
       )}
       {conclusion.kind === 'identified' && kind === 'inorganic' && (
@@ -74,7 +77,11 @@ export function MayBe({
         {kind === 'organic'
           ? 'What each compound shows follows from its groups; melting and boiling points are tabulated.'
           : 'What each salt shows is computed by the engine, test by test.'}{' '}
-        <Cited source={(kind === 'organic' ? organicTests : inorganicTests)[0]?.source ?? derivatives.source} />
+        <Cited
+          source={
+            (kind === 'organic' ? organicTests : inorganicTests)[0]?.source ?? derivatives.source
+          }
+        />
       </Text>
       <Text size="sm" className="quiet" mt="xs">
         “{noneOfThese}” keeps a share: what is in no list cannot be ruled out by tests.

@@ -1,9 +1,6 @@
 import { Button, Group, MultiSelect, Text } from '@mantine/core';
 import { plainFormula } from '@stoichos/core/matter/formula';
-import {
-  analyticalGroupsSource,
-  issuedCations,
-} from '@stoichos/core/matter/substances';
+import { analyticalGroupsSource, issuedCations } from '@stoichos/core/matter/substances';
 import { mostParts } from '@stoichos/core/studies/identify';
 import type { SchemeRun } from '@stoichos/core/studies/identify';
 import * as z from 'zod';

@@ -65,10 +65,10 @@ export function PrepSheetPage() {
       <Text size="sm" className="quiet" mt="md">
         Distilled water throughout. No amount is smaller than{' '}
         {pipettes ? 'graduated pipettes and cylinders measure' : 'cylinders measure'} within 2 % (
-        <Cited source={cylindersSource} />). {formatNumber(dropsPerMl)} drops to the millilitre, as the
-        settings have it. Acid into water, never the reverse; make up to the mark last. How long
-        things keep: <Cited source={keepingSource} />. Local rules and the supplier’s safety data sheets
-        decide.
+        <Cited source={cylindersSource} />
+        ). {formatNumber(dropsPerMl)} drops to the millilitre, as the settings have it. Acid into
+        water, never the reverse; make up to the mark last. How long things keep:{' '}
+        <Cited source={keepingSource} />. Local rules and the supplier’s safety data sheets decide.
       </Text>
     </>
   );

@@ -93,7 +93,9 @@ function LimitsForm({ limits, onChange }: { limits: Limits; onChange: (limits: L
           />
         ))}
       </Group>
-      <small className="quiet source"><Cited source={dischargeLimits[0].source} /></small>
+      <small className="quiet source">
+        <Cited source={dischargeLimits[0].source} />
+      </small>
     </Card>
   );
 }

@@ -175,7 +175,11 @@ export function Cautions({ state: { vessel, stresses }, actions }: CautionsProps
         Waste: {waste.bottle}; {waste.because}.
       </Text>
       <small className="quiet source">{deferral}</small>
-      {lines.length > 0 && <small className="quiet source"><Cited source={fumesSource} /></small>}
+      {lines.length > 0 && (
+        <small className="quiet source">
+          <Cited source={fumesSource} />
+        </small>
+      )}
     </>
   );
 }

@@ -1,7 +1,8 @@
-import { formatNumber, proseTold } from '@stoichos/core/common';
+import { formatNumber } from '@stoichos/core/common';
 import type { Reaction } from '@stoichos/core/vessel';
 import { useSettings } from '../../data/settings/useSettings';
 import { Formula } from './Formula';
+import { Cited } from '../parts/Cited';
 
 interface ReactionFactsProps {
   readonly reaction: Reaction;
@@ -54,7 +55,11 @@ export function ReactionFacts({ reaction, brief = false }: ReactionFactsProps) {
             {why.map(({ text, source }) => (
               <p key={text} className="reason">
                 <Formula text={text} wrap />
-                {source && <small className="quiet source">{proseTold(source)}</small>}
+                {source && (
+                  <small className="quiet source">
+                    <Cited source={source} />
+                  </small>
+                )}
               </p>
             ))}
           </dd>

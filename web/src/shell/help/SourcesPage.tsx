@@ -222,7 +222,7 @@ function Rows({ rows }: { rows: readonly Constant[] }) {
 function Compared({ others, keptBecause }: Comparison) {
   return (
     <small className="quiet source">
-      Open works: {others.map(({ work, value }) => `${formatNumber(value)} ${work}`).join('; ')}
+      Open works: {others.map(({ work, value }) => `${formatNumber(value)} ${work}`).join('; ')}.
       {keptBecause !== undefined && <> Kept: {proseTold(keptBecause)}.</>}
     </small>
   );

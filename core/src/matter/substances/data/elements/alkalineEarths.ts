@@ -34,6 +34,8 @@ export const alkalineEarths: ElementData = {
     // Sulfate, phosphate and nitrate pairs that matter to solubility
     ionPair('CaSO4', 'Ca^2+', 'SO4^2-', 2.3, { enthalpyKJPerMol: 5.5 }),
     ionPair('MgSO4', 'Mg^2+', 'SO4^2-', 2.25, { enthalpyKJPerMol: 5.9 }),
+    complex('SrC6H5O7^-', 'Sr^2+', 'C6H5O7^3-', 1, 4.34),
+    complex('BaC6H5O7^-', 'Ba^2+', 'C6H5O7^3-', 1, 4.1),
   ],
   solids: [
     { formula: 'CaF2', ions: { 'Ca^2+': 1, 'F^-': 2 }, pKsp: 10.46, colour: 'white', texture: 'gelatinous', ...heats(12.1), source: solidsFrom.crc },
@@ -78,6 +80,9 @@ export const alkalineEarths: ElementData = {
     { formula: 'Ca3(C6H5O7)2·4H2O', ions: { 'Ca^2+': 3, 'C6H5O7^3-': 2 }, pKsp: 17.9, colour: 'white', texture: 'crystalline', source: solidsFrom.estimated },
     { formula: 'Ca(C17H35COO)2', ions: { 'Ca^2+': 1, 'C17H35COO^-': 2 }, pKsp: 17.4, colour: 'white', texture: 'flocculent', commonName: 'lime soap', source: solidsFrom.estimated },
     { formula: 'Mg(C17H35COO)2', ions: { 'Mg^2+': 1, 'C17H35COO^-': 2 }, pKsp: 15.5, colour: 'white', texture: 'flocculent', source: solidsFrom.estimated },
+    { formula: 'CaMoO4', ions: { 'Ca^2+': 1, 'MoO4^2-': 1 }, pKsp: 7.95, colour: 'white', texture: 'fine', ...heats(-2), source: solidsFrom.lange },
+    { formula: 'SrMoO4', ions: { 'Sr^2+': 1, 'MoO4^2-': 1 }, pKsp: 6.59, colour: 'white', texture: 'fine', source: solidsFrom.lange },
+    { formula: 'BaMoO4', ions: { 'Ba^2+': 1, 'MoO4^2-': 1 }, pKsp: 6.96, colour: 'white', texture: 'fine', ...heats(11), source: solidsFrom.lange },
   ],
   couples: [
     half('Ca^2+(aq) + 2e^- → Ca(s)', -2.868),

@@ -26,6 +26,9 @@ export const aluminium: ElementData = {
     complex('Al(C2O4)3^3-', 'Al^3+', 'C2O4^2-', 3, 18.3),
     edta('AlC10H12N2O8^-', 'Al^3+', 19.1, { enthalpyKJPerMol: 52.7 }),
     ionPair('AlSO4^+', 'Al^3+', 'SO4^2-', 3.5, { enthalpyKJPerMol: 18.9 }),
+    complex('AlC6H5O7', 'Al^3+', 'C6H5O7^3-', 1, 9.97),
+    complex('Al(C6H5O7)2^3-', 'Al^3+', 'C6H5O7^3-', 2, 14.8),
+    complex('Al(C4H4O6)2^-', 'Al^3+', 'C4H4O6^2-', 2, 9.37),
   ],
   solids: [
     { formula: 'Al(OH)3', ions: { 'Al^3+': 1, 'OH^-': 3 }, pKsp: 32.65, colour: 'white', texture: 'gelatinous', needsBase: true, ...heats(56.5), source: solidsFrom.lange },

@@ -24,6 +24,10 @@ export const cadmium: ElementData = {
     edta('CdC10H12N2O8^2-', 'Cd^2+', 18.2, { enthalpyKJPerMol: -38.1 }),
     ammine('Cd(NH3)2^2+', 'Cd^2+', 2, 4.89, { enthalpyKJPerMol: 76.2 }),
     ammine('Cd(NH3)4^2+', 'Cd^2+', 4, 7.34, { enthalpyKJPerMol: 158.6 }),
+    complex('CdC6H5O7^-', 'Cd^2+', 'C6H5O7^3-', 1, 4.98, { enthalpyKJPerMol: 8.4 }),
+    complex('Cd(C6H5O7)2^4-', 'Cd^2+', 'C6H5O7^3-', 2, 5.9, { enthalpyKJPerMol: 20.9 }),
+    complex('CdC4H4O6', 'Cd^2+', 'C4H4O6^2-', 1, 2.7),
+    complex('Cd(C4H4O6)2^2-', 'Cd^2+', 'C4H4O6^2-', 2, 4.1),
   ],
   solids: [
     { formula: 'Cd(OH)2', ions: { 'Cd^2+': 1, 'OH^-': 2 }, pKsp: 14.14, colour: 'white', texture: 'gelatinous', needsBase: true, ...heats(24.8), source: solidsFrom.crc },
@@ -32,6 +36,7 @@ export const cadmium: ElementData = {
     { formula: 'Cd3(PO4)2', ions: { 'Cd^2+': 3, 'PO4^3-': 2 }, pKsp: 32.6, colour: 'white', texture: 'flocculent', source: solidsFrom.crc },
     { formula: 'CdC2O4·3H2O', ions: { 'Cd^2+': 1, 'C2O4^2-': 1 }, pKsp: 7.85, colour: 'white', texture: 'crystalline', source: solidsFrom.crc },
     { formula: 'Cd2Fe(CN)6', ions: { 'Cd^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 17.38, colour: 'white', texture: 'flocculent', source: solidsFrom.lange },
+    { formula: 'CdMoO4', ions: { 'Cd^2+': 1, 'MoO4^2-': 1 }, pKsp: 14.15, colour: 'white', texture: 'fine', ...heats(19.5), source: solidsFrom.lange },
   ],
   couples: [
     half('Cd^2+(aq) + 2e^- → Cd(s)', -0.403),

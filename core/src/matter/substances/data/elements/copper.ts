@@ -37,13 +37,14 @@ export const copper: ElementData = {
     complex('Cu(C2O4)2^2-', 'Cu^2+', 'C2O4^2-', 2, 9.2),
     { ...complex('CuCH3COO^+', 'Cu^2+', 'CH3COO^-', 1, 2.2, { enthalpyKJPerMol: 7.1 }), ionPair: true },
     complex('CuC6H5O7^-', 'Cu^2+', 'C6H5O7^3-', 1, 7.57),
-    complex('CuC4H4O6', 'Cu^2+', 'C4H4O6^2-', 1, 3.9),
+    complex('CuC4H4O6', 'Cu^2+', 'C4H4O6^2-', 1, 3.97),
     edta('CuC10H12N2O8^2-', 'Cu^2+', 20.5, { enthalpyKJPerMol: -34.7 }),
     ammine('Cu(NH3)2^+', 'Cu^+', 2, 10.8),
     { ...ammine('Cu(NH3)^2+', 'Cu^2+', 1, 4.31, { enthalpyKJPerMol: 32.4 }), source: complexesFrom.lange },
     { ...ammine('Cu(NH3)2^2+', 'Cu^2+', 2, 7.98, { enthalpyKJPerMol: 58.7 }), source: complexesFrom.lange },
     { ...ammine('Cu(NH3)3^2+', 'Cu^2+', 3, 11.02, { enthalpyKJPerMol: 88.5 }), source: complexesFrom.lange },
     { ...ammine('Cu(NH3)4^2+', 'Cu^2+', 4, 13.32, { enthalpyKJPerMol: 118 }), source: complexesFrom.lange },
+    complex('Cu(C6H5O7)2^4-', 'Cu^2+', 'C6H5O7^3-', 2, 8.9),
   ],
   solids: [
     { formula: 'Cu(OH)2', ions: { 'Cu^2+': 1, 'OH^-': 2 }, pKsp: 18.9, colour: 'pale blue', texture: 'gelatinous', needsBase: true, ...heats(54.6), source: solidsFrom.freshCopper },
@@ -91,6 +92,7 @@ export const copper: ElementData = {
     spectrum('CuC4H4O6', spectraFrom.estimated, band(730, 38, 5200)),
     spectrum('CuC6H5O7^-', spectraFrom.estimated, band(740, 40, 5200)),
     spectrum('CuC10H12N2O8^2-', spectraFrom.analysis, band(734, 90, 5200)),
+    spectrum('Cu(C6H5O7)2^4-', spectraFrom.estimated, band(730, 45, 5200)),
   ],
   flames: [
     flame('Cu^2+', 'blue-green', 'blue-green; blue with a halide', 12),

@@ -42,7 +42,7 @@ export const iron: ElementData = {
     complex('Fe(CH3COO)2^+', 'Fe^3+', 'CH3COO^-', 2, 7.57),
     complex('FeC6H5O^2+', 'Fe^3+', 'C6H5O^-', 1, 8.2),
     complex('FeC6H5O7', 'Fe^3+', 'C6H5O7^3-', 1, 12.65),
-    complex('FeC4H4O6^+', 'Fe^3+', 'C4H4O6^2-', 1, 7.5),
+    complex('FeC4H4O6^+', 'Fe^3+', 'C4H4O6^2-', 1, 7.78),
     edta('FeC10H12N2O8^2-', 'Fe^2+', 16, { enthalpyKJPerMol: -16.7 }),
     edta('FeC10H12N2O8^-', 'Fe^3+', 27.7, { enthalpyKJPerMol: -11.3 }),
     ionPair('FeSO4^+', 'Fe^3+', 'SO4^2-', 4.04, { enthalpyKJPerMol: 26 }),

@@ -31,6 +31,8 @@ export const lead: ElementData = {
     { ...complex('PbCH3COO^+', 'Pb^2+', 'CH3COO^-', 1, 2.68, { enthalpyKJPerMol: -0.4 }), ionPair: true },
     complex('Pb(CH3COO)2', 'Pb^2+', 'CH3COO^-', 2, 4.08, { enthalpyKJPerMol: -0.8 }),
     edta('PbC10H12N2O8^2-', 'Pb^2+', 19.8, { enthalpyKJPerMol: -54.8 }),
+    complex('PbC6H5O7^-', 'Pb^2+', 'C6H5O7^3-', 1, 7.27),
+    complex('PbC4H4O6', 'Pb^2+', 'C4H4O6^2-', 1, 3.98),
   ],
   solids: [
     { formula: 'PbCl2', ions: { 'Pb^2+': 1, 'Cl^-': 2 }, pKsp: 4.77, colour: 'white', texture: 'crystalline', ...heats(25.9), source: solidsFrom.crc },

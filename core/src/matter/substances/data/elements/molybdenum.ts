@@ -8,5 +8,9 @@ export const molybdenum: ElementData = {
   ],
   acidBase: [
     acid('HMoO4^-', 'MoO4^2-', 1, 4.3, undefined, stepsFrom.smith),
+    acid('H2MoO4', 'MoO4^2-', 2, 8.16, -26, stepsFrom.smith),
+    { formula: 'Mo7O24^6-', from: { 'MoO4^2-': 7, 'H^+': 8 }, logBeta: 52.99, enthalpyKJPerMol: -228, source: stepsFrom.smith },
+    { formula: 'HMo7O24^5-', from: { 'MoO4^2-': 7, 'H^+': 9 }, logBeta: 59.38, enthalpyKJPerMol: -218, source: stepsFrom.smith },
+    { formula: 'H2Mo7O24^4-', from: { 'MoO4^2-': 7, 'H^+': 10 }, logBeta: 64.16, enthalpyKJPerMol: -215, source: stepsFrom.smith },
   ],
 };

@@ -24,6 +24,9 @@ export const nickel: ElementData = {
     ammine('Ni(NH3)2^2+', 'Ni^2+', 2, 4.89, { enthalpyKJPerMol: 74.1 }),
     ammine('Ni(NH3)4^2+', 'Ni^2+', 4, 8.38),
     ammine('Ni(NH3)6^2+', 'Ni^2+', 6, 8.79, { enthalpyKJPerMol: 223.5 }),
+    complex('NiC6H5O7^-', 'Ni^2+', 'C6H5O7^3-', 1, 6.59, { enthalpyKJPerMol: 16.7 }),
+    complex('Ni(C6H5O7)2^4-', 'Ni^2+', 'C6H5O7^3-', 2, 8.77, { enthalpyKJPerMol: 12.6 }),
+    complex('NiC4H4O6', 'Ni^2+', 'C4H4O6^2-', 1, 3.46),
   ],
   solids: [
     { formula: 'Ni(OH)2', ions: { 'Ni^2+': 1, 'OH^-': 2 }, pKsp: 15.26, colour: 'pale green', texture: 'gelatinous', needsBase: true, ...heats(15.7), source: solidsFrom.crc },
@@ -47,6 +50,9 @@ export const nickel: ElementData = {
     spectrum('Ni(NH3)6^2+', spectraFrom.lever, band(357, 6.3, 3300), band(571, 4.8, 3300)),
     spectrum('Ni(CN)4^2-', spectraFrom.lever, band(330, 700, 5400)),
     spectrum('NiC10H12N2O8^2-', spectraFrom.analysis, band(382, 11, 3300), band(590, 7, 3400)),
+    spectrum('NiC6H5O7^-', spectraFrom.estimated, band(390, 9, 3300), band(650, 5, 3500)),
+    spectrum('Ni(C6H5O7)2^4-', spectraFrom.estimated, band(388, 10, 3300), band(640, 6, 3500)),
+    spectrum('NiC4H4O6', spectraFrom.estimated, band(391, 8, 3300), band(652, 4.5, 3500)),
   ],
   heated: [
     hydrate('NiSO4·7H2O(s) → NiSO4·6H2O(s) + H2O(g)', 53),

@@ -53,6 +53,7 @@ export const silver: ElementData = {
     { formula: 'Ag3Fe(CN)6', ions: { 'Ag^+': 3, 'Fe(CN)6^3-': 1 }, pKsp: 29.19, colour: 'orange', texture: 'flocculent', source: solidsFrom.estimated },
     { formula: 'AgC6H5COO', ions: { 'Ag^+': 1, 'C6H5COO^-': 1 }, pKsp: 4.6, colour: 'white', texture: 'crystalline', source: solidsFrom.lange },
     { formula: 'Ag2S', ions: { 'Ag^+': 2, 'S^2-': 1 }, pKsp: 48.97, colour: 'black', texture: 'flocculent', ...heats(276), source: solidsFrom.sulfides },
+    { formula: 'Ag2MoO4', ions: { 'Ag^+': 2, 'MoO4^2-': 1 }, pKsp: 11.55, colour: 'pale yellow', texture: 'fine', ...heats(52.7), source: solidsFrom.lange },
   ],
   couples: [
     half('Ag^+(aq) + e^- → Ag(s)', 0.7996),

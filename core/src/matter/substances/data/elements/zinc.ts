@@ -24,6 +24,10 @@ export const zinc: ElementData = {
     edta('ZnC10H12N2O8^2-', 'Zn^2+', 18, { enthalpyKJPerMol: -19.2 }),
     ammine('Zn(NH3)2^2+', 'Zn^2+', 2, 4.5),
     ammine('Zn(NH3)4^2+', 'Zn^2+', 4, 8.9, { enthalpyKJPerMol: 152.8 }),
+    complex('ZnC6H5O7^-', 'Zn^2+', 'C6H5O7^3-', 1, 6.21, { enthalpyKJPerMol: 8.4 }),
+    complex('Zn(C6H5O7)2^4-', 'Zn^2+', 'C6H5O7^3-', 2, 7.4, { enthalpyKJPerMol: 25.1 }),
+    complex('ZnC4H4O6', 'Zn^2+', 'C4H4O6^2-', 1, 3.43),
+    complex('Zn(C4H4O6)2^2-', 'Zn^2+', 'C4H4O6^2-', 2, 5.5),
   ],
   solids: [
     { formula: 'Zn(OH)2', ions: { 'Zn^2+': 1, 'OH^-': 2 }, pKsp: 15.53, colour: 'white', texture: 'gelatinous', needsBase: true, ...heats(28.4), source: solidsFrom.freshZinc },
@@ -33,6 +37,7 @@ export const zinc: ElementData = {
     { formula: 'Zn2Fe(CN)6', ions: { 'Zn^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 15.68, colour: 'white', texture: 'gelatinous', source: solidsFrom.lange },
     { formula: 'ZnS', ions: { 'Zn^2+': 1, 'S^2-': 1 }, pKsp: 21.6, colour: 'white', texture: 'flocculent', ...heats(66), source: solidsFrom.sulfides },
     { formula: 'ZnO', ions: { 'Zn^2+': 1, 'OH^-': 2 }, pKsp: 16.7, colour: 'white', texture: 'fine', asAdded: true, ...heats(22.7), source: solidsFrom.oxides },
+    { formula: 'ZnMoO4', ions: { 'Zn^2+': 1, 'MoO4^2-': 1 }, pKsp: 10.13, colour: 'white', texture: 'fine', ...heats(-10.7), source: solidsFrom.lange },
   ],
   couples: [
     half('Zn^2+(aq) + 2e^- → Zn(s)', -0.7618),
