@@ -405,6 +405,18 @@ describe('hydrolysis when a solution is heated', () => {
     expect(['AlCl3', 'ZnSO4', 'Pb(NO3)2', 'CrCl3'].map(warmed)).toEqual([[], [], [], ['Cr(OH)3']]);
   });
 
+  test('tin(II) stays tin(II) when it is warmed, in its chloride and as stannite', () => {
+    expect(solidsOf(lastOf('SnCl2 0.1M 2mL', 'NaCl 0.1M 2mL', 'heat 90'))).toEqual(['Sn(OH)2']);
+    expect(solidsOf(lastOf('SnCl2 0.1M 2mL', 'NaOH 2M 2mL', 'heat 90'))).toEqual([]);
+  });
+
+  test('a solid that warmth makes only a little less is still seen to lie there', () => {
+    const end = lastOf('AgNO3 0.1M 2mL', 'NaOH 2M 2mL', 'heat 90');
+    expect(end.observations).toContainEqual(
+      expect.objectContaining({ kind: 'solid', formula: 'Ag2O', colour: 'brown' }),
+    );
+  });
+
   test('iron(III) thiocyanate keeps a colour when it is warmed, and nothing settles', () => {
     const end = lastOf('FeCl3 0.01M 2mL', 'KSCN 0.01M 2mL', 'heat 80');
     expect(end.state.solids).toEqual([]);

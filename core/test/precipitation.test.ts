@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { lastOf } from './support/bench';
 import { predictMixing } from '../src/seeing/rack/predictMixing';
 
 const mixed = (a: string, b: string, aM = 0.1, bM = 0.1) =>
@@ -9,6 +10,20 @@ const mixed = (a: string, b: string, aM = 0.1, bM = 0.1) =>
   );
 const solids = (a: string, b: string, aM?: number, bM?: number) =>
   mixed(a, b, aM, bM).state.solids.map(({ formula, colour }) => `${formula} ${colour}`);
+
+describe('molybdates, citrates and the sulfide of iron(III) (Vogel; MINTEQA2 for the constants)', () => {
+  const seen = (one: string, other: string) =>
+    lastOf(`${one} 2mL`, `${other} 2mL`).state.solids.map(({ formula }) => formula);
+  it.each([
+    ['AgNO3 0.1M', 'Na2MoO4 0.1M', ['Ag2MoO4']],
+    ['BaCl2 0.1M', 'Na2MoO4 0.1M', ['BaMoO4']],
+    ['CuSO4 0.1M', 'Na2MoO4 0.1M', ['CuMoO4']],
+    ['AlCl3 0.1M', 'Na3C6H5O7 0.1M', []],
+    ['NiSO4 0.1M', 'Na3C6H5O7 0.1M', []],
+    ['FeSO4 0.1M', 'Na3C6H5O7 0.1M', []],
+    ['FeCl3 0.05M', 'Na2S 0.1M', ['FeS', 'S']],
+  ])('%s with %s: %j', (one, other, solids) => expect(seen(one, other)).toEqual(solids));
+});
 
 // Colours of precipitates as in Vogel’s Qualitative Inorganic Analysis, the CRC Handbook (physical constants of inorganic
 // compounds) and the school tables of tests for ions (all recalled from memory). Written before the engine was asked.

@@ -178,7 +178,11 @@ function solidObservations(step: EventResult, before?: Vessel): Observation[] {
   }
   for (const [formula, amount] of Object.entries(vessel.phases.solids)) {
     const look = solidLook(formula);
-    const changed = Math.abs(solidsChange[formula] ?? 0) > allButGone * amount;
+    const change = solidsChange[formula] ?? 0;
+    // What shrinks too little to be seen lies there as before.
+    const changed =
+      Math.abs(change) > allButGone * amount &&
+      !(change < 0 && -change < seenToShrink * (amount - change));
     if (look && !changed && (amount * molarMassOf(formula)) / litres >= visibleMgPerL.haze)
       found.push({ kind: 'solid', formula, colour: look.colour });
   }

@@ -14,6 +14,7 @@ const metals = ['Cu', 'Ag', 'Hg', 'Bi', 'Pb', 'Fe', 'Zn', 'Sn', 'Ni', 'Co', 'Cd'
  * anions that hold on to their oxygen, and what dilute and cold acids leave alone. The first row that applies decides.
  */
 export const slowTransfers: readonly SlowTransfer[] = [
+  { oxidants: ['Sn^2+', 'Sn(OH)2', 'Sn(OH)3^-'], reductants: ['Sn^2+', 'Sn(OH)2', 'Sn(OH)3^-'], because: 'tin(II) does not split into metal and tin(IV) at a speed one sees', source: text },
   // Anions that hold on to their oxygen
   { oxidants: ['Co(OH)3'], reductants: ['H2O2', 'HO2^-'], because: 'cobalt(III) hydroxide only speeds the decay of peroxide', source: text },
   { oxidants: ['ClO4^-'], because: 'perchlorate in cold dilute solution does not oxidise anything at a speed one sees', source: text },

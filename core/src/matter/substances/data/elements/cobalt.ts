@@ -27,6 +27,8 @@ export const cobalt: ElementData = {
     ammine('Co(NH3)2^2+', 'Co^2+', 2, 3.5),
     ammine('Co(NH3)4^2+', 'Co^2+', 4, 5.55),
     ammine('Co(NH3)6^2+', 'Co^2+', 6, 4.4),
+    complex('CoC6H5O7^-', 'Co^2+', 'C6H5O7^3-', 1, 6.19),
+    complex('CoC4H4O6', 'Co^2+', 'C4H4O6^2-', 1, 3.05),
   ],
   solids: [
     { formula: 'Co(OH)2', ions: { 'Co^2+': 1, 'OH^-': 2 }, pKsp: 14.23, colour: 'blue', texture: 'gelatinous', needsBase: true, inAir: 'the blue solid turns pink on standing, then browns in air', ...heats(21.5), source: solidsFrom.crc },
@@ -56,6 +58,8 @@ export const cobalt: ElementData = {
     spectrum('Co(NH3)6^2+', spectraFrom.lever, band(474, 10, 3600)),
     spectrum('CoC10H12N2O8^2-', spectraFrom.analysis, band(500, 14, 3500), band(465, 11, 3000)),
     spectrum('Co^3+', spectraFrom.lever, band(605, 35, 3400), band(400, 40, 3500)),
+    spectrum('CoC6H5O7^-', spectraFrom.estimated, band(515, 10, 3400), band(470, 4, 3000)),
+    spectrum('CoC4H4O6', spectraFrom.estimated, band(515, 9, 3400), band(470, 4, 3000)),
   ],
   heated: [
     hydrate('CoCl2·6H2O(s) → CoCl2·2H2O(s) + 4 H2O(g)', 52),

@@ -64,6 +64,7 @@ export const copper: ElementData = {
     { formula: 'Cu2O', ions: { 'Cu^+': 2, 'OH^-': 2 }, pKsp: 29.4, colour: 'red-brown', texture: 'fine', ...heats(137.8), source: solidsFrom.lange },
     // Oxides, which are put in as such and do not form in the cold
     { formula: 'CuO', ions: { 'Cu^2+': 1, 'OH^-': 2 }, pKsp: 20.35, colour: 'black', texture: 'fine', asAdded: true, formsFrom: { solids: { 'Cu(OH)2': 1, 'Cu2(OH)2CO3': 2 }, aboveC: 80 }, ...heats(47.5), source: solidsFrom.oxides },
+    { formula: 'CuMoO4', ions: { 'Cu^2+': 1, 'MoO4^2-': 1 }, pKsp: 13.08, colour: 'pale green', texture: 'fine', ...heats(12.2), source: solidsFrom.lange },
   ],
   couples: [
     half('Cu^2+(aq) + 2e^- → Cu(s)', 0.3419),

@@ -47,6 +47,8 @@ export const iron: ElementData = {
     edta('FeC10H12N2O8^-', 'Fe^3+', 27.7, { enthalpyKJPerMol: -11.3 }),
     ionPair('FeSO4^+', 'Fe^3+', 'SO4^2-', 4.04, { enthalpyKJPerMol: 26 }),
     { formula: 'FeHPO4^+', from: { 'Fe^3+': 1, 'H^+': 1, 'PO4^3-': 1 }, logBeta: 17.8, source: complexesFrom.smith },
+    complex('FeC6H5O7^-', 'Fe^2+', 'C6H5O7^3-', 1, 6.1),
+    complex('FeC4H4O6', 'Fe^2+', 'C4H4O6^2-', 1, 3.1),
   ],
   solids: [
     { formula: 'Fe(OH)2', ions: { 'Fe^2+': 1, 'OH^-': 2 }, pKsp: 15.15, colour: 'pale green', texture: 'gelatinous', needsBase: true, inAir: 'darkens to green-black, then turns rusty brown in air', ...heats(22.3), source: solidsFrom.crc },
@@ -67,6 +69,8 @@ export const iron: ElementData = {
     half('Fe^3+(aq) + e^- → Fe^2+(aq)', 0.771),
     half('Fe(CN)6^3-(aq) + e^- → Fe(CN)6^4-(aq)', 0.358),
     half('Fe(OH)3(s) + H^+(aq) + e^- → Fe(OH)2(s) + H2O(l)', 0.306, couplesFrom.bard),
+    // Follows from the fresh hydroxide, the sulfide and the working pair of hydrogen sulfide.
+    half('Fe(OH)3(s) + HS^-(aq) + 2H^+(aq) + e^- → FeS(s) + 3H2O(l)', 1.254, couplesFrom.bard),
   ],
   spectra: [
     spectrum('Fe^2+', spectraFrom.fittedToWords, band(930, 1.1, 5500), band(330, 3, 7600)),
@@ -93,6 +97,8 @@ export const iron: ElementData = {
     spectrum('Fe(CN)6^4-', spectraFrom.lever, band(322, 320, 5900)),
     spectrum('HFe(CN)6^3-', spectraFrom.lever, band(322, 320, 5900)),
     spectrum('Fe(CN)6^3-', spectraFrom.lever, band(420, 1040, 3600), band(305, 1600, 4500)),
+    spectrum('FeC6H5O7^-', spectraFrom.estimated, band(930, 1.5, 5500), band(330, 6, 7600)),
+    spectrum('FeC4H4O6', spectraFrom.estimated, band(930, 1.3, 5500), band(330, 5, 7600)),
   ],
   heated: [
     hydrate('FeSO4·7H2O(s) → FeSO4·4H2O(s) + 3 H2O(g)', 60),

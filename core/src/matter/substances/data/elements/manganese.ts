@@ -23,6 +23,7 @@ export const manganese: ElementData = {
   complexes: [
     { ...complex('MnC2O4', 'Mn^2+', 'C2O4^2-', 1, 3.9), ionPair: true },
     edta('MnC10H12N2O8^2-', 'Mn^2+', 15.6, { enthalpyKJPerMol: -19.2 }),
+    complex('MnC6H5O7^-', 'Mn^2+', 'C6H5O7^3-', 1, 4.15),
   ],
   solids: [
     { formula: 'Mn(OH)2', ions: { 'Mn^2+': 1, 'OH^-': 2 }, pKsp: 12.7, colour: 'white', texture: 'gelatinous', needsBase: true, inAir: 'turns brown in air within minutes', ...heats(14.5), source: solidsFrom.lange },
