@@ -54,8 +54,6 @@ export function sourceAtLength(source: Source): string {
     return proseTold(`${source.title}, ${source.detail} (recalled from memory)`);
   if (source.kind !== 'read') return sourceText(source);
   return proseTold(
-    source.works
-      .map((work) => `${works[work].title}: read in ${works[work].readFrom}`)
-      .join('; '),
+    source.works.map((work) => `${works[work].title}: read in ${works[work].readFrom}`).join('; '),
   );
 }

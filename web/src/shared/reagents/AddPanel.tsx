@@ -181,7 +181,9 @@ function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[]
               ? 'Not classified as hazardous.'
               : `${sheet.statements.map(({ text }) => text).join('. ')}.`}
           </Text>
-          <small className="quiet source"><Cited source={sheet.source} /></small>
+          <small className="quiet source">
+            <Cited source={sheet.source} />
+          </small>
           {apart.length > 0 && (
             <Text size="sm">
               Keep apart from {[...new Set(apart.map((one) => classWords(one.with)))].join(', ')}.
@@ -190,7 +192,9 @@ function Hazards({ draft, there }: { draft: PortionDraft; there: readonly Held[]
         </>
       )}
       {(apart.length > 0 || meets.length > 0) && (
-        <small className="quiet source"><Cited source={incompatibilitySource} /></small>
+        <small className="quiet source">
+          <Cited source={incompatibilitySource} />
+        </small>
       )}
     </div>
   );
