@@ -244,7 +244,7 @@ test('search finds everything, and begins with where one was last', async ({ pag
     .click();
   await expect(page.getByRole('heading', { level: 1, name: 'Sources' })).toBeVisible();
   await expect(page.getByRole('status')).toContainText('constants');
-  await expect(page.getByText('from memory').nth(1)).toBeVisible();
+  await expect(page.getByLabel('from memory').nth(1)).toBeVisible();
 });
 
 test('a newcomer is shown around, and every page says what it is', async ({ page }) => {
