@@ -5,7 +5,7 @@ export const works = {
   sit: { title: 'ThermoChimie, Andra', readFrom: 'phreeqc 1.1.1, sit.dat' },
   wateq4f: { title: 'WATEQ4F, U.S. Geological Survey', readFrom: 'phreeqc 1.1.1, wateq4f.dat' },
   llnl: { title: 'Lawrence Livermore National Laboratory data base', readFrom: 'phreeqc 1.1.1, llnl.dat' },
-  thermoddem: { title: 'Thermoddem 1.10, BRGM', readFrom: 'phreeqc 1.1.1, PHREEQC_ThermoddemV1.10_15Dec2020.dat' },
+  thermoddem: { title: 'Thermoddem, BRGM', readFrom: 'phreeqc 1.1.1, PHREEQC_ThermoddemV1.10_15Dec2020.dat' },
   phreeqc: { title: 'PHREEQC, U.S. Geological Survey', readFrom: 'phreeqc 1.1.1, phreeqc.dat' },
   janaf: { title: 'NIST-JANAF Thermochemical Tables, 4th edition', readFrom: 'chemicals 1.5.2, JANAF_1998.tsv' },
   crcOrganic: { title: 'CRC Handbook of Chemistry and Physics', readFrom: 'chemicals 1.5.2, physical constants of organic compounds' },
