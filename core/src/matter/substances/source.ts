@@ -30,7 +30,7 @@ export const commonPractice = (detail: string): Source => ({ kind: 'practice', d
 export const recalledMark = '†';
 /** What that mark means, for the foot of a page. */
 export const recalledMeans =
-  'Recalled from memory: the work that is named tabulates it, but was not at hand. Look it up before a result hangs on it.';
+  'Recalled from memory. The work that is named tabulates it, but was not at hand; look it up before a result hangs on it.';
 
 /** A source as a citation of one line; what was recalled carries the mark. */
 export const sourceText = (source: Source): string => proseTold(inOneLine(source));

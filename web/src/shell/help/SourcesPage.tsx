@@ -70,7 +70,7 @@ export function SourcesPage() {
       <SourcesHead tables={every} />
       <Text mb="sm">
         {all.length} constants in {every.length} tables. {countOf('read')} were read in open works.{' '}
-        {countOf('handbook')} carry <Recalled />: {lowered(recalledMeans)} The rest comes from
+        {countOf('handbook')} are marked <Recalled />: {lowered(recalledMeans)} The rest comes from
         packages of data, or is common practice. {all.filter(({ compared }) => compared).length}{' '}
         were compared with what open works say; {all.filter(isApart).length} were kept where they
         say otherwise, each with its reason.
@@ -164,7 +164,7 @@ const kinds = {
   handbook: { label: 'recalled from memory', holds: from('handbook') },
   practice: { label: 'common practice', holds: from('practice') },
   package: { label: 'a package of data', holds: from('package') },
-  apart: { label: 'kept where open works differ', holds: isApart },
+  apart: { label: 'kept against open works', holds: isApart },
 } as const;
 type Kind = keyof typeof kinds;
 const isKind = (text: string | null): text is Kind => text !== null && text in kinds;

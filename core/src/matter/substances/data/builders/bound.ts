@@ -25,4 +25,5 @@ export const ammine = (formula: string, metal: string, count: number, logBeta: n
 });
 export const edta = (formula: string, metal: string, logBeta: number, extra: Extra = {}): FormedSpecies => complex(formula, metal, 'C10H12N2O8^4-', 1, logBeta, extra);
 
-export const complexesFrom = { smith, concentrated, inAcid, bjerrum, lange };
+/** Where rows of this kind come from, where that is not the usual work. */
+export const complexesFrom = { smith, concentrated, inAcid, lange };

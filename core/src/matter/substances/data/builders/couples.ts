@@ -6,4 +6,5 @@ const bard = handbook('Bard, Parsons and Jordan, Standard Potentials in Aqueous 
 const latimer = handbook('Latimer, The Oxidation States of the Elements and Their Potentials', 'standard potential at 25 °C; other tables give −0.03 to −0.07 V');
 export const half = (text: string, standardPotentialV: number, source = crc): RedoxCouple => ({ half: text, standardPotentialV, source });
 
-export const couplesFrom = { crc, bard, latimer };
+/** Where rows of this kind come from, where that is not the usual work. */
+export const couplesFrom = { bard, latimer };

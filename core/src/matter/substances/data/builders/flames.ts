@@ -6,5 +6,3 @@ const vogel = handbook('Vogel’s Qualitative Inorganic Analysis', 'flame colora
 export const flameRanksSource = commonPractice('which flame colours hide which, and that a trace of sodium is enough to hide all others');
 
 export const flame = (ion: string, colour: ColourPhrase, words: string, strength: number, fromMmol = 0.01): FlameColour => ({ ion, colour, words, strength, fromMmol, source: vogel });
-
-export const flamesFrom = { vogel, flameRanksSource };

@@ -12,4 +12,5 @@ export const together = (equation: string, atC: number, shows: Shown): ThermalCh
 /** Of a reaction on heating, which a handbook describes without its temperature. */
 export const benchTemperature = commonPractice('the temperature at which the bench sees it run, rounded');
 
-export const heatedFrom = { crc, text };
+/** Where rows of this kind come from, where that is not the usual work. */
+export const heatedFrom = { text };

@@ -32,4 +32,5 @@ export const solidLooks = {
   texture: commonPractice('how the fresh solid looks as it settles; strength and warmth change it'),
 } as const;
 
+/** Where rows of this kind come from, where that is not the usual work. */
 export const solidsFrom = { crc, lange, fresh, freshCopper, freshZinc, freshChromium, martell, waters, sulfides, baes, oxides, estimated, electrode, meeussen };

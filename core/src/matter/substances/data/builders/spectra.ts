@@ -11,4 +11,5 @@ const estimated = handbook('Lever, Inorganic Electronic Spectroscopy', 'estimate
 export const band = (maximumNm: number, absorptivity: number, widthPerCm: number): AbsorptionBand => ({ maximumNm, absorptivity, widthPerCm });
 export const spectrum = (formula: string, source: Spectrum['source'], ...bands: AbsorptionBand[]): Spectrum => ({ formula, bands, source });
 
+/** Where rows of this kind come from, where that is not the usual work. */
 export const spectraFrom = { lever, halogens, analysis, dyes, fittedToWords, estimated };

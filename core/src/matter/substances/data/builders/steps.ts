@@ -20,4 +20,5 @@ export const hydroxo = (formula: string, metal: string, protonsLost: number, log
   formula, from: { [metal]: metals, 'H^+': -protonsLost }, logBeta, ...(enthalpyKJPerMol !== undefined && { enthalpyKJPerMol }), source,
 });
 
+/** Where rows of this kind come from, where that is not the usual work. */
 export const stepsFrom = { crc, smith, dye, baes, lange, fitted };
