@@ -77,7 +77,7 @@ const cations: readonly (readonly [
   [
     'CuSO4 0.1M',
     [
-      ['NH3 1M 1mL', 'Cu(OH)2 pale blue'],
+      ['NH3 1M 1mL', 'Cu4(OH)6SO4·H2O pale blue'],
       ['NH3 6M', 'clear'],
     ],
   ],

@@ -99,7 +99,7 @@ const classes: readonly WasteClass[] = [
   {
     bottle: 'Heavy metal waste',
     ions: [],
-    elements: ['Cu', 'Zn', 'Mn', 'Cr', 'Sn', 'Bi', 'V', 'Ce', 'Ti', 'Mo'],
+    elements: ['Cu', 'Zn', 'Mn', 'Cr', 'Sn', 'Bi', 'Sb', 'V', 'Ce', 'Ti', 'Mo'],
     because: 'toxic to aquatic life',
   },
   {
@@ -112,7 +112,7 @@ const classes: readonly WasteClass[] = [
 /** Solids that trouble nobody although they hold such an element: they hardly dissolve, and metals are rinsed and kept. */
 const harmlessSolids: ReadonlySet<string> = new Set([
   ...['TiO2', 'BaSO4', 'Cr2O3', 'SnO2', 'CaF2'],
-  ...['Cu', 'Zn', 'Sn', 'Bi', 'Mn', 'Cr'],
+  ...['Cu', 'Zn', 'Sn', 'Bi', 'Sb', 'Mn', 'Cr'],
 ]);
 
 /** Bottles that a school pays for by the gram. */

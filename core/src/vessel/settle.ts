@@ -210,11 +210,12 @@ function keepFromGrowing(
     if (amountMolPerL * volumeMl <= most * (1 + 1e-9)) continue;
     kept = addAmounts(kept, { [formula]: most });
     totals = addComponents(totals, componentsIn({ [formula]: most }, 'solids'), -1);
-    equilibrium = equilibrateComponents(perLitre(totals, volumeMl), {
+    equilibrium = resting({
+      volumeMl,
       temperatureC,
       layer,
       added: added.filter((one) => one !== formula),
-    });
+    })(totals);
   }
   return { totals, equilibrium, kept };
 }

@@ -266,7 +266,7 @@ export const seededFaults: readonly SeededFault[] = [
   {
     name: 'ammonia that has left its bottle',
     plan: planOf([pour('CuSO4', 0.1, 3), pour('NH3', 1, 3)]),
-    done: [pour('CuSO4', 0.1, 3), pour('NH3', 0.15, 3)],
+    done: [pour('CuSO4', 0.1, 3), pour('NH3', 0.12, 3)],
     cause: /NH3 is (old|ten times weaker)|far too little of NH3/,
   },
   {

@@ -166,6 +166,8 @@ export interface SparinglySoluble {
   };
   /** Settles only when a base is put in: its ion is too weak an acid for water alone to bring it out, hot or cold. */
   readonly needsBase?: true;
+  /** Settles only where a weak base, ammonia, brings it down: with strong alkali the hydroxide comes at once and stays. */
+  readonly fromWeakBase?: true;
   /** Why it hardly dissolves although its product says it should. */
   readonly slow?: string;
   /** The solid of an element, which is no salt. */

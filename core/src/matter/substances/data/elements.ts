@@ -1,6 +1,7 @@
 import { alkaliMetals } from './elements/alkaliMetals';
 import { alkalineEarths } from './elements/alkalineEarths';
 import { aluminium } from './elements/aluminium';
+import { antimony } from './elements/antimony';
 import { bismuth } from './elements/bismuth';
 import { boron } from './elements/boron';
 import { cadmium } from './elements/cadmium';
@@ -58,6 +59,7 @@ export const elements: readonly ElementData[] = [
   mercury,
   lead,
   bismuth,
+  antimony,
   cerium,
   molybdenum,
 ];

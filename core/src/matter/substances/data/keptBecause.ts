@@ -6,7 +6,7 @@ export const keptBecause: readonly {
   readonly because: string;
 }[] = [
   { table: 'acidBaseSteps', of: ['HS^-', 'H2S'], because: 'a working pair with the table of sulfides (K1 K2 = 10^-20.9): works that put the second step at 12.9 or at 17 shift every sulfide by as much, and what settles stays the same' },
-  { table: 'sparinglySoluble', of: ['PbS', 'CdS', 'ZnS', 'MnS', 'FeS', 'NiS', 'SnS', 'SnS2'], because: 'the fresh sulfide, counted with the working pair for hydrogen sulfide; the open tables have aged minerals and other second steps' },
+  { table: 'sparinglySoluble', of: ['PbS', 'CdS', 'ZnS', 'MnS', 'FeS', 'NiS', 'SnS', 'SnS2', 'Sb2S3'], because: 'the fresh sulfide, counted with the working pair for hydrogen sulfide; the open tables have aged minerals and other second steps' },
   { table: 'complexes', of: ['HgS2^2-'], because: 'counted with the working pair for hydrogen sulfide, as the sulfides are' },
   { table: 'acidBaseSteps', of: ['Sn(OH)6^2-'], because: 'placed so that fresh tin(IV) hydroxide dissolves in excess of base as on the bench; the works stand ten powers apart' },
   { table: 'sparinglySoluble', of: ['Sn(OH)4'], because: 'fresh tin(IV) hydroxide, counted with the stannate it dissolves to' },

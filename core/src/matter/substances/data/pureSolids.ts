@@ -7,7 +7,7 @@ const metal = (formula: string, colour: PureSolid['colour'] = 'grey'): PureSolid
 /** Elements and oxides that keep no equilibrium with ions; only electron transfer changes them. */
 export const pureSolids: readonly PureSolid[] = [
   metal('Li'), metal('Na'), metal('K'), metal('Ca'), metal('Mg'), metal('Al'), metal('Mn'), metal('Zn'), metal('Cr'), metal('Fe'), metal('Cd'), metal('Co'),
-  metal('Ni'), metal('Sn'), metal('Pb'), metal('Bi'), metal('Cu', 'red-brown'), metal('Ag', 'grey'), { ...metal('Hg'), state: 'liquid' }, metal('Au', 'yellow'), metal('Pt'),
+  metal('Ni'), metal('Sn'), metal('Pb'), metal('Bi'), { ...metal('Sb'), colour: 'black' }, metal('Cu', 'red-brown'), metal('Ag', 'grey'), { ...metal('Hg'), state: 'liquid' }, metal('Au', 'yellow'), metal('Pt'),
   { formula: 'C', colour: 'black', kind: 'non-metal', source: text },
   { formula: 'S', colour: 'pale yellow', kind: 'non-metal', source: text },
   { formula: 'Fe3O4', colour: 'black', kind: 'oxide', source: text },

@@ -4,6 +4,8 @@ import type { ShelfForm, ShelfRow, Substance } from '../types';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'aqueous solubility of inorganic and organic compounds at 20–25 °C, rounded; curves at the temperatures given');
 const bottle = commonPractice('strength and density of the concentrated reagent as sold, rounded');
+/** Where no table was at hand: it dissolves easily, and that is all the bench asks. */
+const freely = commonPractice('dissolves easily in water, or in acid where water alone splits it; a round figure');
 /** A form in a jar, with the trivial name of that form alone: washing soda is the hydrate, whatever is weighed out for it. */
 export const appearanceSource = handbook('CRC Handbook of Chemistry and Physics', 'physical constants of inorganic compounds: form and colour, as kept in a laboratory');
 
@@ -50,6 +52,8 @@ const alkaliSalts = [
   { formula: 'NaN3', ions: { 'Na^+': 1, 'N3^-': 1 }, forms: [form('NaN3', 'white powder')], solubilityGPer100G: 40.8, source: crc },
   { formula: 'Na2B4O7', ions: { 'Na^+': 2, 'B4O7^2-': 1 }, forms: [form('Na2B4O7·10H2O', 'white crystals', 'borax')], solubilityGPer100G: 3.2, source: crc },
   { formula: 'Na2SiO3', ions: { 'Na^+': 2, 'SiO3^2-': 1 }, commonName: 'water glass', forms: [form('Na2SiO3', 'white granules, or a thick solution')], solubilityGPer100G: 22, source: crc },
+  { formula: 'Na3Co(NO2)6', ions: { 'Na^+': 3, 'Co(NO2)6^3-': 1 }, forms: [form('Na3Co(NO2)6', 'yellow powder')], solubilityGPer100G: 50, source: freely },
+  { formula: '(NH4)6Mo7O24', ions: { 'NH4^+': 6, 'Mo7O24^6-': 1 }, commonName: 'ammonium molybdate', forms: [form('(NH4)6Mo7O24·4H2O', 'white crystals')], solubilityGPer100G: 43, source: crc },
   { formula: 'Na2MoO4', ions: { 'Na^+': 2, 'MoO4^2-': 1 }, forms: [form('Na2MoO4·2H2O', 'white crystals')], solubilityGPer100G: 65, source: crc },
   { formula: 'NaC6H5COO', ions: { 'Na^+': 1, 'C6H5COO^-': 1 }, forms: [form('NaC6H5COO', 'white powder')], solubilityGPer100G: 62.8, source: crc },
   { formula: 'Na3C6H5O7', ions: { 'Na^+': 3, 'C6H5O7^3-': 1 }, forms: [form('Na3C6H5O7·2H2O', 'white crystals')], solubilityGPer100G: 42.5, source: crc },
@@ -169,6 +173,8 @@ const metalSalts = [
   { formula: 'Hg(NO3)2', ions: { 'Hg^2+': 1, 'NO3^-': 2 }, forms: [form('Hg(NO3)2·H2O', 'white crystals, kept with nitric acid')], solubilityGPer100G: 300, source: crc },
   { formula: 'HgCl2', ions: { 'Hg^2+': 1, 'Cl^-': 2 }, commonName: 'corrosive sublimate', forms: [form('HgCl2', 'white crystals')], solubilityGPer100G: 7.3, source: crc },
   { formula: 'Hg2(NO3)2', ions: { 'Hg2^2+': 1, 'NO3^-': 2 }, forms: [form('Hg2(NO3)2·2H2O', 'white crystals, kept with nitric acid')], solubilityGPer100G: 20, source: crc },
+  { formula: 'BiCl3', ions: { 'Bi^3+': 1, 'Cl^-': 3 }, forms: [form('BiCl3', 'white crystals, damp')], solubilityGPer100G: 100, source: freely },
+  { formula: 'SbCl3', ions: { 'SbO^+': 1, 'Cl^-': 3, 'H^+': 2 }, forms: [form('SbCl3', 'colourless crystals, damp and fuming')], solubilityGPer100G: 987, source: crc },
   { formula: 'Bi(NO3)3', ions: { 'Bi^3+': 1, 'NO3^-': 3 }, forms: [form('Bi(NO3)3·5H2O', 'colourless crystals, kept with nitric acid')], solubilityGPer100G: 100, source: crc },
   { formula: 'VOSO4', ions: { 'VO^2+': 1, 'SO4^2-': 1 }, commonName: 'vanadyl sulfate', forms: [form('VOSO4·5H2O', 'blue crystals')], solubilityGPer100G: 65, source: crc },
   { formula: '(NH4)2Ce(NO3)6', ions: { 'NH4^+': 2, 'Ce^4+': 1, 'NO3^-': 6 }, forms: [form('(NH4)2Ce(NO3)6', 'orange crystals')], solubilityGPer100G: 141, source: crc },

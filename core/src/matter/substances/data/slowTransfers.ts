@@ -7,7 +7,7 @@ const water = ['H^+'] as const;
 /** Silver in solution and in its salts. */
 const silverForms = ['Ag^+', 'AgCl', 'AgBr', 'AgI', 'Ag2O', 'Ag2CrO4', 'Ag(NH3)2^+', 'Ag(CN)2^-'] as const;
 /** Metals that nitric acid dissolves to its oxides of nitrogen. */
-const metals = ['Cu', 'Ag', 'Hg', 'Bi', 'Pb', 'Fe', 'Zn', 'Sn', 'Ni', 'Co', 'Cd', 'Mg', 'Mn', 'Al', 'Cr', 'Ca', 'Na', 'K', 'Li'] as const;
+const metals = ['Cu', 'Ag', 'Hg', 'Bi', 'Sb', 'Pb', 'Fe', 'Zn', 'Sn', 'Ni', 'Co', 'Cd', 'Mg', 'Mn', 'Al', 'Cr', 'Ca', 'Na', 'K', 'Li'] as const;
 
 /**
  * Transfers that the potentials allow and that do not happen at the bench, or only under a condition: coats on metals,
@@ -101,7 +101,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { reductants: ['H2C2O4'], oxidants: ['Fe^3+', 'I2', 'I3^-', 'Br2', 'Cl2', 'Cu^2+', 'Ag^+', 'NO3^-', 'VO2^+', 'IO3^-', 'HNO2', 'H^+', 'Hg^2+', 'Cr2O7^2-', 'HCrO4^-', 'S2O8^2-', 'Co^3+', 'Fe(CN)6^3-', 'S', 'SO2', 'HClO', 'TiO^2+', 'VO^2+', 'Sn^4+', 'Cu^+', 'Bi^3+'], because: 'oxalic acid is oxidised quickly only by permanganate and manganese dioxide', source: text },
   { reductants: ['HCOOH'], because: 'formic acid is oxidised too slowly in the cold', source: text },
   // Hydrogen from metals: coats and overvoltage
-  { oxidants: water, reductants: ['Cu', 'Ag', 'Hg', 'Bi', 'Au', 'Pt'], because: 'this metal stands below hydrogen', source: text },
+  { oxidants: water, reductants: ['Cu', 'Ag', 'Hg', 'Bi', 'Sb', 'Au', 'Pt'], because: 'this metal stands below hydrogen', source: text },
   { oxidants: water, reductants: ['Pb', 'Cd', 'Co', 'Ni', 'Sn'], unless: [{ aboveM: { 'H^+': 3 } }], because: 'hydrogen leaves this metal too slowly in cold dilute acid', source: text },
   { oxidants: water, reductants: ['Zn'], unless: [{ pHBelow: 5 }, { pHAbove: 13 }], because: 'zinc is covered by its hydroxide in neutral water', source: text },
   { oxidants: water, reductants: ['Fe', 'Cr', 'Mn'], unless: [{ pHBelow: 5 }], because: 'the metal is covered by its hydroxide in neutral water', source: text },
@@ -130,7 +130,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['Fe(CN)6^3-'], reductants: ['Mn^2+', 'Co^2+', 'Cr(OH)4^-', 'SO3^2-', 'HSO3^-', 'SO2', 'V^3+', 'VO^2+', 'Ag', 'Cu', 'Hg'], because: 'hexacyanidoferrate(III) reacts slowly with these', source: text },
   { oxidants: [...silverForms, 'Hg^2+', 'Hg2^2+'], reductants: ['NO', 'NO2', 'HNO2', 'SO2', 'HSO3^-', 'SO3^2-', 'H2S', 'HS^-', 'I^-', 'H2C2O4', 'HS2O3^-', 'S2O3^2-', 'Mn^2+', 'Cu^+', 'Fe(CN)6^4-', 'VO^2+', 'V^3+'], because: 'the silver or mercury salt settles or is bound before electrons move', source: text },
   { oxidants: ['Cu^2+'], reductants: ['H2S', 'HS^-', 'SO3^2-', 'HSO3^-', 'SO2', 'Fe(CN)6^4-', 'Fe^2+', 'HNO2', 'NO'], because: 'copper(II) settles with these or is left alone in the cold', source: text },
-  { oxidants: ['Pb^2+', 'Cd^2+', 'Ni^2+', 'Co^2+', 'Bi^3+', 'Sn^2+', 'Sn^4+'], reductants: ['H2S', 'HS^-', 'Cr^2+', 'V^2+', 'SO3^2-', 'HSO3^-', 'Cr(OH)4^-', 'S2O3^2-', 'HO2^-'], because: 'the sulfide or hydroxide settles instead', source: text },
+  { oxidants: ['Pb^2+', 'Cd^2+', 'Ni^2+', 'Co^2+', 'Bi^3+', 'SbO^+', 'SbCl4^-', 'Sn^2+', 'Sn^4+'], reductants: ['H2S', 'HS^-', 'Cr^2+', 'V^2+', 'SO3^2-', 'HSO3^-', 'Cr(OH)4^-', 'S2O3^2-', 'HO2^-'], because: 'the sulfide or hydroxide settles instead', source: text },
   { oxidants: ['H^+', 'O2', 'Fe^2+', 'Zn^2+'], reductants: ['HO2^-', 'H2O2', 'S2O3^2-', 'SO3^2-', 'HSO3^-', 'SO2', 'H2S', 'HS^-', 'CN^-'], because: 'too slow to see', source: text },
   { oxidants: ['Sn^4+'], because: 'tin(IV) is reduced only by metals in strong acid', unless: [{ pHBelow: 1 }], source: text },
 ];

@@ -24,6 +24,9 @@ const oxides = handbook('CRC Handbook of Chemistry and Physics', 'free energies 
 const estimated = handbook('Lange’s Handbook of Chemistry', 'solubility product, order of magnitude only, ±1 in the logarithm');
 const electrode = handbook('CRC Handbook of Chemistry and Physics', 'solubility product as the standard potential of the bismuth oxychloride electrode gives it; tabulated products run from 30.7 to 35.6');
 const meeussen = handbook('Meeussen et al., Environmental Science & Technology 26 (1992) 511', 'solubility of Prussian blue; the older value 10^-40.5 would let it fall apart in neutral water, which it does not');
+const minteq = handbook('MINTEQA2 (minteq.v4.dat)', 'solubility of basic salts and oxides, 25 °C, turned into a product with hydroxide');
+/** Values of our own, where no table has one. */
+const placed = commonPractice('order of magnitude, placed so that it settles, and dissolves again, as textbooks of qualitative analysis tell; not a published product');
 export const heats = (dissolutionKJPerMol: number) => ({ dissolutionKJPerMol });
 
 /** What solids look like, whatever their products were read in. */
@@ -33,4 +36,4 @@ export const solidLooks = {
 } as const;
 
 /** Where rows of this kind come from, where that is not the usual work. */
-export const solidsFrom = { crc, lange, fresh, freshCopper, freshZinc, freshChromium, martell, waters, sulfides, baes, oxides, estimated, electrode, meeussen };
+export const solidsFrom = { crc, lange, fresh, freshCopper, freshZinc, freshChromium, martell, waters, sulfides, baes, oxides, estimated, electrode, meeussen, minteq, placed };

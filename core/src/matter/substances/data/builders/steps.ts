@@ -8,6 +8,8 @@ const baes = handbook('Baes and Mesmer, The Hydrolysis of Cations', 'hydrolysis 
 const lange = handbook('Lange’s Handbook of Chemistry', 'constants of hydrogen sulfide as used with its table of sulfides (K1 K2 = 10^-20.9); newer work puts the second step lower');
 const fitted = handbook('Lange’s Handbook of Chemistry', 'tin(IV) hydroxide dissolves in excess of base; constant placed to agree, ±1 in the logarithm');
 
+const minteq = handbook('MINTEQA2 (minteq.v4.dat)', 'hydrolysis constants, 25 °C');
+
 /** pKw of water at 25 °C and zero ionic strength; ΔH° of H2O ⇌ H⁺ + OH⁻ is 55.8 kJ/mol. */
 export const waterIonisation = { pKw: 13.995, enthalpyKJPerMol: 55.8, source: crc } as const;
 
@@ -21,4 +23,4 @@ export const hydroxo = (formula: string, metal: string, protonsLost: number, log
 });
 
 /** Where rows of this kind come from, where that is not the usual work. */
-export const stepsFrom = { crc, smith, dye, baes, lange, fitted };
+export const stepsFrom = { crc, smith, dye, baes, lange, fitted, minteq };

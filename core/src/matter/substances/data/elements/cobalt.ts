@@ -10,6 +10,7 @@ import type { ElementData } from '../../types';
 /** Cobalt: what is known of it. */
 export const cobalt: ElementData = {
   ions: [
+    { formula: 'Co(NO2)6^3-', stock: 'hexanitrocobaltate(III)', common: 'cobaltinitrite' },
     { formula: 'Co^2+', stock: 'cobalt(II)', common: 'cobalt' },
     { formula: 'Co^3+', stock: 'cobalt(III)' },
   ],
@@ -31,6 +32,9 @@ export const cobalt: ElementData = {
     complex('CoC4H4O6', 'Co^2+', 'C4H4O6^2-', 1, 3.05),
   ],
   solids: [
+    { formula: 'Co3(Fe(CN)6)2', ions: { 'Co^2+': 3, 'Fe(CN)6^3-': 2 }, pKsp: 22, colour: 'red', texture: 'flocculent', source: solidsFrom.placed },
+    { formula: 'K2NaCo(NO2)6', ions: { 'K^+': 2, 'Na^+': 1, 'Co(NO2)6^3-': 1 }, pKsp: 10.66, colour: 'yellow', texture: 'fine', source: solidsFrom.lange },
+    { formula: '(NH4)2NaCo(NO2)6', ions: { 'NH4^+': 2, 'Na^+': 1, 'Co(NO2)6^3-': 1 }, pKsp: 11.4, colour: 'yellow', texture: 'fine', source: solidsFrom.lange },
     { formula: 'Co(OH)2', ions: { 'Co^2+': 1, 'OH^-': 2 }, pKsp: 14.23, colour: 'blue', texture: 'gelatinous', needsBase: true, inAir: 'the blue solid turns pink on standing, then browns in air', ...heats(21.5), source: solidsFrom.crc },
     { formula: 'CoCO3', ions: { 'Co^2+': 1, 'CO3^2-': 1 }, pKsp: 10.0, colour: 'pale violet', texture: 'flocculent', ...heats(-9.4), source: solidsFrom.crc },
     { formula: 'Co3(PO4)2', ions: { 'Co^2+': 3, 'PO4^3-': 2 }, pKsp: 34.69, colour: 'pale violet', texture: 'flocculent', source: solidsFrom.crc },
@@ -46,6 +50,7 @@ export const cobalt: ElementData = {
     half('Co(OH)3(s) + H^+(aq) + e^- → Co(OH)2(s) + H2O(l)', 0.998),
   ],
   spectra: [
+    spectrum('Co(NO2)6^3-', spectraFrom.lever, band(482, 180, 4600), band(360, 4800, 5200)),
     spectrum('Co^2+', spectraFrom.lever, band(512, 4.8, 3300), band(470, 2.2, 3000)),
     spectrum('CoCl^+', spectraFrom.estimated, band(520, 6, 3300), band(475, 3, 3000)),
     spectrum('CoCl4^2-', spectraFrom.lever, band(690, 400, 1500), band(660, 280, 1600), band(625, 230, 2000)),

@@ -36,6 +36,9 @@ export const copper: ElementData = {
     complex('Cu(S2O3)2^3-', 'Cu^+', 'S2O3^2-', 2, 12.3),
     complex('Cu(C2O4)2^2-', 'Cu^2+', 'C2O4^2-', 2, 9.2),
     { ...complex('CuCH3COO^+', 'Cu^2+', 'CH3COO^-', 1, 2.2, { enthalpyKJPerMol: 7.1 }), ionPair: true },
+    // What keeps copper in the two blue alkaline reagents for sugars
+    { formula: 'CuC4H2O6^2-', from: { 'Cu^2+': 1, 'C4H4O6^2-': 1, 'H^+': -2 }, logBeta: -9, source: complexesFrom.alkaline },
+    { formula: 'CuC6H4O7^2-', from: { 'Cu^2+': 1, 'C6H5O7^3-': 1, 'H^+': -1 }, logBeta: 2.8, source: complexesFrom.alkaline },
     complex('CuC6H5O7^-', 'Cu^2+', 'C6H5O7^3-', 1, 7.57),
     complex('CuC4H4O6', 'Cu^2+', 'C4H4O6^2-', 1, 3.97),
     edta('CuC10H12N2O8^2-', 'Cu^2+', 20.5, { enthalpyKJPerMol: -34.7 }),
@@ -64,6 +67,12 @@ export const copper: ElementData = {
     { formula: 'Cu2O', ions: { 'Cu^+': 2, 'OH^-': 2 }, pKsp: 29.4, colour: 'red-brown', texture: 'fine', ...heats(137.8), source: solidsFrom.lange },
     // Oxides, which are put in as such and do not form in the cold
     { formula: 'CuO', ions: { 'Cu^2+': 1, 'OH^-': 2 }, pKsp: 20.35, colour: 'black', texture: 'fine', asAdded: true, formsFrom: { solids: { 'Cu(OH)2': 1, 'Cu2(OH)2CO3': 2 }, aboveC: 80 }, ...heats(47.5), source: solidsFrom.oxides },
+    // Basic salts, which ammonia brings down drop by drop; sodium hydroxide brings the hydroxide at once
+    { formula: 'Cu4(OH)6SO4·H2O', ions: { 'Cu^2+': 4, 'OH^-': 6, 'SO4^2-': 1 }, pKsp: 66.48, colour: 'pale blue', texture: 'flocculent', needsBase: true, fromWeakBase: true, ...heats(169.2), source: solidsFrom.minteq },
+    { formula: 'Cu2(OH)3Cl', ions: { 'Cu^2+': 2, 'OH^-': 3, 'Cl^-': 1 }, pKsp: 34.59, colour: 'pale blue-green', texture: 'flocculent', needsBase: true, fromWeakBase: true, ...heats(74), source: solidsFrom.minteq },
+    { formula: 'Cu2(OH)3NO3', ions: { 'Cu^2+': 2, 'OH^-': 3, 'NO3^-': 1 }, pKsp: 32.73, colour: 'pale blue', texture: 'flocculent', needsBase: true, fromWeakBase: true, ...heats(94.8), source: solidsFrom.minteq },
+    { formula: 'Cu(SCN)2', ions: { 'Cu^2+': 1, 'SCN^-': 2 }, pKsp: 6.5, colour: 'black', texture: 'fine', inAir: 'turns slowly to white copper(I) thiocyanate', source: solidsFrom.placed },
+    { formula: 'Cu3(Fe(CN)6)2', ions: { 'Cu^2+': 3, 'Fe(CN)6^3-': 2 }, pKsp: 22, colour: 'yellow-green', texture: 'flocculent', source: solidsFrom.placed },
     { formula: 'CuMoO4', ions: { 'Cu^2+': 1, 'MoO4^2-': 1 }, pKsp: 13.08, colour: 'pale green', texture: 'fine', ...heats(12.2), source: solidsFrom.lange },
   ],
   couples: [
@@ -91,6 +100,8 @@ export const copper: ElementData = {
     spectrum('Cu(C2O4)2^2-', spectraFrom.lever, band(700, 32, 5000)),
     spectrum('CuCH3COO^+', spectraFrom.lever, band(760, 28, 5000)),
     spectrum('CuC4H4O6', spectraFrom.estimated, band(730, 38, 5200)),
+    spectrum('CuC4H2O6^2-', spectraFrom.estimated, band(665, 65, 5200)),
+    spectrum('CuC6H4O7^2-', spectraFrom.estimated, band(710, 65, 5200)),
     spectrum('CuC6H5O7^-', spectraFrom.estimated, band(740, 40, 5200)),
     spectrum('CuC10H12N2O8^2-', spectraFrom.analysis, band(734, 90, 5200)),
     spectrum('Cu(C6H5O7)2^4-', spectraFrom.estimated, band(730, 45, 5200)),

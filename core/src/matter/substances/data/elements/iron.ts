@@ -40,6 +40,9 @@ export const iron: ElementData = {
     complex('Fe(C2O4)3^3-', 'Fe^3+', 'C2O4^2-', 3, 20.2),
     complex('FeCH3COO^2+', 'Fe^3+', 'CH3COO^-', 1, 4.02),
     complex('Fe(CH3COO)2^+', 'Fe^3+', 'CH3COO^-', 2, 7.57),
+    // Three irons about one oxygen, with six acetates: the red-brown of iron(III) acetate
+    { formula: 'Fe3O(CH3COO)6^+', from: { 'Fe^3+': 3, 'CH3COO^-': 6, 'H^+': -2 }, logBeta: 23.5, source: complexesFrom.polynuclear },
+    { formula: 'FeNO^2+', from: { 'Fe^2+': 1, NO: 1 }, logBeta: 2.65, source: complexesFrom.nitrosyl },
     complex('FeC6H5O^2+', 'Fe^3+', 'C6H5O^-', 1, 8.2),
     complex('FeC6H5O7', 'Fe^3+', 'C6H5O7^3-', 1, 12.65),
     complex('FeC4H4O6^+', 'Fe^3+', 'C4H4O6^2-', 1, 7.78),
@@ -62,7 +65,7 @@ export const iron: ElementData = {
     { formula: 'Fe2O3', ions: { 'Fe^3+': 2, 'OH^-': 6 }, pKsp: 82.5, colour: 'red-brown', texture: 'fine', asAdded: true, slow: 'iron(III) oxide dissolves only slowly, in hot concentrated hydrochloric acid', ...heats(205.6), source: solidsFrom.oxides },
     { formula: 'Fe3(PO4)2·8H2O', ions: { 'Fe^2+': 3, 'PO4^3-': 2 }, pKsp: 36, colour: 'white', texture: 'flocculent', inAir: 'turns blue-green in air', source: solidsFrom.lange },
     { formula: 'Mn2Fe(CN)6', ions: { 'Mn^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 12.1, colour: 'white', texture: 'flocculent', source: solidsFrom.lange },
-    { formula: 'Fe2Fe(CN)6', ions: { 'Fe^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 6, colour: 'white', texture: 'flocculent', inAir: 'turns blue in air', source: solidsFrom.estimated },
+    { formula: 'Fe2Fe(CN)6', ions: { 'Fe^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 12, colour: 'white', texture: 'flocculent', inAir: 'turns blue in air', source: solidsFrom.placed },
   ],
   couples: [
     half('Fe^2+(aq) + 2e^- → Fe(s)', -0.447),
@@ -89,6 +92,8 @@ export const iron: ElementData = {
     spectrum('Fe(C2O4)3^3-', spectraFrom.lever, band(260, 6000, 7800), band(650, 0.4, 3500)),
     spectrum('FeCH3COO^2+', spectraFrom.estimated, band(340, 1500, 7000), band(460, 200, 5500)),
     spectrum('Fe(CH3COO)2^+', spectraFrom.estimated, band(340, 2200, 7000), band(470, 450, 5500)),
+    spectrum('Fe3O(CH3COO)6^+', spectraFrom.estimated, band(335, 6500, 7000), band(465, 1100, 5500), band(530, 350, 4500)),
+    spectrum('FeNO^2+', spectraFrom.nitrosyl, band(336, 440, 5200), band(451, 265, 5200), band(585, 85, 5000)),
     spectrum('FeC6H5O^2+', spectraFrom.analysis, band(560, 1700, 5200)),
     spectrum('FeC6H5O7', spectraFrom.estimated, band(310, 1800, 7800)),
     spectrum('FeC4H4O6^+', spectraFrom.estimated, band(310, 1800, 7800)),

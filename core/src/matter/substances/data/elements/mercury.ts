@@ -47,6 +47,8 @@ export const mercury: ElementData = {
     { formula: 'Hg2SO4', ions: { 'Hg2^2+': 1, 'SO4^2-': 1 }, pKsp: 6.19, colour: 'white', texture: 'crystalline', ...heats(5.8), source: solidsFrom.crc },
     { formula: 'Hg2CO3', ions: { 'Hg2^2+': 1, 'CO3^2-': 1 }, pKsp: 16.05, colour: 'yellow', texture: 'fine', ...heats(45.1), source: solidsFrom.crc },
     { formula: 'Hg2CrO4', ions: { 'Hg2^2+': 1, 'CrO4^2-': 1 }, pKsp: 8.7, colour: 'red-brown', texture: 'fine', source: solidsFrom.lange },
+    { formula: 'HgNH2Cl', ions: { 'Hg^2+': 1, NH3: 1, 'OH^-': 1, 'Cl^-': 1 }, pKsp: 25.8, commonName: 'white precipitate', colour: 'white', texture: 'fine', source: solidsFrom.placed },
+    { formula: 'Hg2NI·H2O', ions: { 'Hg^2+': 2, NH3: 1, 'OH^-': 3, 'I^-': 1 }, pKsp: 62, colour: 'red-brown', texture: 'fine', source: solidsFrom.placed },
     { formula: 'HgO', ions: { 'Hg^2+': 1, 'OH^-': 2 }, pKsp: 25.44, colour: 'yellow', texture: 'fine', ...heats(87.2), source: solidsFrom.lange },
   ],
   couples: [

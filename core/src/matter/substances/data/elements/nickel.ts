@@ -29,6 +29,7 @@ export const nickel: ElementData = {
     complex('NiC4H4O6', 'Ni^2+', 'C4H4O6^2-', 1, 3.46),
   ],
   solids: [
+    { formula: 'Ni3(Fe(CN)6)2', ions: { 'Ni^2+': 3, 'Fe(CN)6^3-': 2 }, pKsp: 22, colour: 'pale brown', texture: 'flocculent', source: solidsFrom.placed },
     { formula: 'Ni(OH)2', ions: { 'Ni^2+': 1, 'OH^-': 2 }, pKsp: 15.26, colour: 'pale green', texture: 'gelatinous', needsBase: true, ...heats(15.7), source: solidsFrom.crc },
     { formula: 'NiCO3', ions: { 'Ni^2+': 1, 'CO3^2-': 1 }, pKsp: 6.85, colour: 'pale green', texture: 'flocculent', ...heats(-41.6), source: solidsFrom.crc },
     { formula: 'Ni3(PO4)2', ions: { 'Ni^2+': 3, 'PO4^3-': 2 }, pKsp: 31.32, colour: 'pale green', texture: 'flocculent', source: solidsFrom.crc },

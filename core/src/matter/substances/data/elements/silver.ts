@@ -23,6 +23,8 @@ export const silver: ElementData = {
     complex('AgI2^-', 'Ag^+', 'I^-', 2, 11.7, { enthalpyKJPerMol: -76.6 }),
     complex('AgI3^2-', 'Ag^+', 'I^-', 3, 13.3, { enthalpyKJPerMol: -113.1 }),
     complex('Ag(SCN)2^-', 'Ag^+', 'SCN^-', 2, 8.2),
+    complex('Ag(SCN)3^2-', 'Ag^+', 'SCN^-', 3, 9.08, { source: complexesFrom.lange }),
+    complex('Ag(SCN)4^3-', 'Ag^+', 'SCN^-', 4, 10.08, { source: complexesFrom.lange }),
     complex('Ag(CN)2^-', 'Ag^+', 'CN^-', 2, 20.48, { enthalpyKJPerMol: -137 }),
     complex('AgS2O3^-', 'Ag^+', 'S2O3^2-', 1, 9.23, { enthalpyKJPerMol: -59 }),
     complex('Ag(S2O3)2^3-', 'Ag^+', 'S2O3^2-', 2, 13.64, { enthalpyKJPerMol: -86.9 }),
@@ -31,6 +33,7 @@ export const silver: ElementData = {
     ammine('Ag(NH3)2^+', 'Ag^+', 2, 7.22, { enthalpyKJPerMol: 48.8 }),
   ],
   solids: [
+    { formula: 'Ag2S2O3', ions: { 'Ag^+': 2, 'S2O3^2-': 1 }, pKsp: 15.5, colour: 'white', texture: 'fine', inAir: 'turns yellow, brown and black within a minute, as it becomes silver sulfide', source: solidsFrom.placed },
     { formula: 'AgCl', ions: { 'Ag^+': 1, 'Cl^-': 1 }, pKsp: 9.75, colour: 'white', texture: 'curdy', darkensInLight: { to: 'grey', minutes: 5 }, ...heats(65.7), source: solidsFrom.crc },
     { formula: 'AgBr', ions: { 'Ag^+': 1, 'Br^-': 1 }, pKsp: 12.27, colour: 'cream', texture: 'curdy', darkensInLight: { to: 'grey', minutes: 15 }, ...heats(84.4), source: solidsFrom.crc },
     { formula: 'AgI', ions: { 'Ag^+': 1, 'I^-': 1 }, pKsp: 16.07, colour: 'pale yellow', texture: 'curdy', darkensInLight: { to: 'grey', minutes: 120 }, ...heats(111), source: solidsFrom.crc },

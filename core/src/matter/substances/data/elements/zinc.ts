@@ -30,6 +30,7 @@ export const zinc: ElementData = {
     complex('Zn(C4H4O6)2^2-', 'Zn^2+', 'C4H4O6^2-', 2, 5.5),
   ],
   solids: [
+    { formula: 'Zn3(Fe(CN)6)2', ions: { 'Zn^2+': 3, 'Fe(CN)6^3-': 2 }, pKsp: 22, colour: 'orange', texture: 'flocculent', source: solidsFrom.placed },
     { formula: 'Zn(OH)2', ions: { 'Zn^2+': 1, 'OH^-': 2 }, pKsp: 15.53, colour: 'white', texture: 'gelatinous', needsBase: true, ...heats(28.4), source: solidsFrom.freshZinc },
     { formula: 'ZnCO3', ions: { 'Zn^2+': 1, 'CO3^2-': 1 }, pKsp: 9.84, colour: 'white', texture: 'flocculent', ...heats(-18.2), source: solidsFrom.crc },
     { formula: 'Zn3(PO4)2', ions: { 'Zn^2+': 3, 'PO4^3-': 2 }, pKsp: 32.04, colour: 'white', texture: 'flocculent', source: solidsFrom.lange },
