@@ -208,7 +208,7 @@ SAME = {
     "p / kPa": 0.02,
     "% by volume": 0.6,
 }
-THERMODYNAMIC = {"water", "acidBaseSteps", "complexes", "sparinglySoluble", "dissolvedGases", "redoxCouples"}
+THERMODYNAMIC = {"water", "acidBaseSteps", "complexes", "sparinglySoluble", "dissolvedGases", "volatileAcids", "redoxCouples"}
 MAIN = {"formationEnthalpies": "ΔH / kJ/mol", "redoxCouples": "E / V"}
 
 

@@ -4,6 +4,7 @@ import { sourceText } from '../../src/matter/substances/source';
 import { acidBaseSteps, waterIonisation } from '../../src/matter/substances/data/acidBaseSteps';
 import { complexes } from '../../src/matter/substances/data/complexes';
 import { dissolvedGases } from '../../src/matter/substances/data/dissolvedGases';
+import { volatileAcids } from '../../src/matter/substances/data/volatileAcids';
 import { formationEnthalpies } from '../../src/matter/substances/data/formationEnthalpies';
 import { redoxCouples } from '../../src/matter/substances/data/redoxCouples';
 import { sparinglySoluble } from '../../src/matter/substances/data/sparinglySoluble';
@@ -85,6 +86,19 @@ const gases = dissolvedGases.flatMap(({ formula, henryMPerAtm, enthalpyKJPerMol,
   ]),
 );
 
+const acidVapours = volatileAcids.flatMap(({ formula, anion, logK, enthalpyKJPerMol, source }) =>
+  rowsOf(
+    'volatileAcids',
+    formula,
+    [term(-1, formula, 'g'), term(1, 'H^+', 'aq'), term(1, anion, 'aq')],
+    source,
+    [
+      ['log10 K', logK],
+      ['ΔH / kJ/mol', enthalpyKJPerMol],
+    ],
+  ),
+);
+
 const couples = redoxCouples.flatMap(({ half, standardPotentialV, source }) => {
   const side = (text: string, sign: 1 | -1): Term[] =>
     text.split(' + ').map((piece) => {
@@ -133,6 +147,7 @@ export const ourConstants: readonly OurConstant[] = [
   ...formed('complexes', complexes),
   ...solids,
   ...gases,
+  ...acidVapours,
   ...couples,
   ...enthalpies,
 ];

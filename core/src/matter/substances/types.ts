@@ -207,6 +207,17 @@ export interface DissolvedGas {
   readonly source: Source;
 }
 
+/** An acid that leaves its solution as vapour. */
+export interface VolatileAcid {
+  readonly formula: string;
+  readonly anion: string;
+  /** log10 of [H⁺][A⁻]/p at 25 °C, mol² L⁻² atm⁻¹. */
+  readonly logK: number;
+  /** Enthalpy of dissolving into the ions, kJ/mol. */
+  readonly enthalpyKJPerMol: number;
+  readonly source: Source;
+}
+
 /** A gas as one meets it on the bench. */
 export interface GasProperties {
   readonly formula: string;
@@ -222,6 +233,8 @@ export interface GasProperties {
   readonly unsaturated?: true;
   /** What may be noticed, told as a caution and never as an instruction; empty when there is nothing. */
   readonly smell: string;
+  /** Pressure over a solution from which one smells it, atm. */
+  readonly smelledFromAtm?: number;
   readonly hazard: string;
   readonly sources: readonly Source[];
 }

@@ -1,7 +1,6 @@
-import { vantHoff } from '../../solution/equilibrium/temperature';
-import { dissolvedGases } from '../../matter/substances/data/dissolvedGases';
+import { vapoursOver } from '../../solution/vapourPressure';
 import { dissolvedGas, molarVolumeMlPerMmol } from '../../matter/substances/gas';
-import type { DissolvedGas } from '../../matter/substances/types';
+import { scaleAmounts } from '../../vessel/amounts';
 import type { Amounts } from '../../vessel/amounts';
 import { containers } from '../../vessel/containers';
 import type { Vessel } from '../../vessel/vessel';
@@ -20,6 +19,8 @@ const leastShare = 1e-4;
 
 /** Less soluble gases, mol L⁻¹ atm⁻¹, leave a liquid at rest too slowly to be found above it; they bubble off or stay (common practice). */
 const standsOverFromM = 0.05;
+const standsOver = (formula: string): boolean =>
+  (dissolvedGas(formula)?.henryMPerAtm ?? Infinity) > standsOverFromM;
 
 /**
  * The gases above a liquid, the largest share first: what bubbled off, and what stands over a solution by Henry’s law. What does
@@ -41,11 +42,10 @@ export function gasesAbove(vessel: Vessel): GasAbove[] {
   const filled = Math.min(1, evolvedMl / spaceMl);
   for (const [formula, n] of evolved)
     add(formula, (filled * n * molarVolumeMlPerMmol) / evolvedMl, n);
-  for (const row of dissolvedGases.filter(({ henryMPerAtm }) => henryMPerAtm > standsOverFromM)) {
-    const pressureAtm = vapourAtm(vessel, row);
-    if (pressureAtm > leastShare)
-      add(row.formula, Math.min(1, pressureAtm), (pressureAtm * spaceMl) / molarVolumeMlPerMmol);
-  }
+  const speciesM = scaleAmounts(phases.solution, 1 / Math.max(volumeMl, 1e-9));
+  for (const { formula, pressureAtm } of vapoursOver(speciesM, vessel.temperatureC))
+    if (standsOver(formula) && pressureAtm > leastShare)
+      add(formula, Math.min(1, pressureAtm), (pressureAtm * spaceMl) / molarVolumeMlPerMmol);
   return [...found.values()].sort((a, b) => b.share - a.share);
 }
 
@@ -53,13 +53,4 @@ export function gasesAbove(vessel: Vessel): GasAbove[] {
 function asMolecules({ 'H^+': hydrogen = 0, 'Cl^-': chloride = 0, ...gas }: Amounts): Amounts {
   const acid = Math.min(hydrogen, chloride);
   return acid > 0 ? { ...gas, HCl: (gas.HCl ?? 0) + acid } : gas;
-}
-
-/** Pressure of a dissolved gas over its solution, atm (Henry’s law). */
-function vapourAtm({ phases, volumeMl, temperatureC }: Vessel, row: DissolvedGas): number {
-  const dissolved = phases.solution[row.formula] ?? 0;
-  if (volumeMl === 0 || dissolved === 0) return 0;
-  const { henryMPerAtm, enthalpyKJPerMol } = row;
-  const logHenry = vantHoff(Math.log10(henryMPerAtm), enthalpyKJPerMol, temperatureC);
-  return dissolved / volumeMl / 10 ** logHenry;
 }

@@ -11,6 +11,7 @@ import type { Vessel } from '../../vessel/vessel';
 import { inWords } from '../../vessel/air/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../../vessel/rules/rule';
 import { electrolysisSights } from './electrolysisSights';
+import { vapoursOver } from '../../solution/vapourPressure';
 import type { Observation } from '../observation/observation';
 
 /** A warmth or coolness that a hand notices, °C (common practice). */
@@ -42,7 +43,7 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
   const { step, view } = after;
   const { volumeMl } = step.vessel;
   const solids = solidObservations(step, before?.step.vessel);
-  const gases = gasObservations(step);
+  const gases = [...gasObservations(step), ...smellsArisen(step, before?.step)];
   const liquidBefore = before && before.step.vessel.volumeMl > 0 ? before : undefined;
   const from = liquidBefore?.view.colour ?? view.colour;
   // Water poured onto something dry tells by its own warmth; dry things that are heated are as hot as one made them.
@@ -214,6 +215,37 @@ function gasObservations({
         ...(smell ? [{ kind: 'smell', smell, formula } as const] : []),
       ];
     });
+}
+
+/** A smell that grows this many times strikes the nose anew (common practice). */
+const strikes = 30;
+
+/**
+ * Smells of what is still dissolved: one smells far less of a gas than it takes to bubble. Told where it arises, and not of a
+ * reagent that smelled so when it was put in.
+ */
+function smellsArisen(step: EventResult, before?: EventResult): Observation[] {
+  if (!before) return [];
+  const strengths = (one: EventResult) =>
+    new Map(
+      vapoursOver(one.equilibrium?.species ?? {}, one.vessel.temperatureC).map((vapour) => [
+        vapour.formula,
+        vapour.pressureAtm,
+      ]),
+    );
+  const had = strengths(before);
+  return [...strengths(step)].flatMap(([formula, pressureAtm]): Observation[] => {
+    const { smell = '', smelledFromAtm = Infinity } = gasPropertiesOf(formula) ?? {};
+    const isNew =
+      pressureAtm >= smelledFromAtm &&
+      (had.get(formula) ?? 0) < Math.max(smelledFromAtm, pressureAtm / strikes);
+    return isNew &&
+      !step.vessel.put.includes(formula) &&
+      !(step.gasEvolved[formula] ?? 0) &&
+      smell !== ''
+      ? [{ kind: 'smell', smell, formula }]
+      : [];
+  });
 }
 
 const sumOf = (numbers: readonly number[]): number => numbers.reduce((sum, n) => sum + n, 0);

@@ -739,6 +739,20 @@ export const compared: Readonly<Record<string, Readonly<Record<string, Readonly<
     'CH4': { thermoddem: -13.033, sit: -13.033, llnl: -13.096, wateq4f: -14.113 },
     'C2H4': { llnl: -16.443 },
   },
+  volatileAcids: {
+    'HCl': { obigt: 6.3052, llnl: 6.3055, thermoddem: 6.299, sit: 6.29 },
+    'HBr': { llnl: 8.8815, crc: 8.8647 },
+    'HF': { obigt: 1.1126, llnl: 1.1126, crc: 0.59565 },
+    'HNO3': { crc: 6.6223 },
+    'CH3COOH': { crc: -0.85844 },
+  },
+  volatileAcidsHeat: {
+    'HCl': { obigt: -74.78, sit: -74.77, thermoddem: -74.77, llnl: -74.77 },
+    'HBr': { llnl: -85.213, crc: -85.3 },
+    'HF': { llnl: -61.852, obigt: -62.047, crc: -59.3 },
+    'HNO3': { crc: -73.5 },
+    'CH3COOH': { crc: -53.8 },
+  },
   redoxCouples: {
     '2H^+(aq) + 2e^- → H2(g)': { sit: 0, wateq4f: 0, obigt: -0, llnl: -0.0001198 },
     'O2(g) + 4H^+(aq) + 4e^- → 2H2O(l)': { llnl: 1.229, thermoddem: 1.229, obigt: 1.2289, minteq: 1.2289 },

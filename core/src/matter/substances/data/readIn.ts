@@ -203,6 +203,16 @@ export const readIn: Readonly<Record<string, Readonly<Record<string, readonly st
     'wateq4f': ['H2S'],
     'wateq4f llnl thermoddem': ['O2'],
   },
+  volatileAcids: {
+    'crc llnl': ['HBr'],
+    'crc sit llnl': ['HCl'],
+    'llnl obigt': ['HF'],
+  },
+  volatileAcidsHeat: {
+    'crc llnl': ['HBr'],
+    'crc sit llnl': ['HCl'],
+    'llnl obigt': ['HF'],
+  },
   redoxCouples: {
     'crc': ['Fe(CN)6^3-(aq) + e^- → Fe(CN)6^4-(aq)'],
     'crc llnl': ['Ce^4+(aq) + e^- → Ce^3+(aq)'],

@@ -4,6 +4,7 @@ import { dissolvedGases } from '../../../matter/substances/data/dissolvedGases';
 import { gasProperties } from '../../../matter/substances/data/gasProperties';
 import { gasProofs } from '../../../matter/substances/data/gasProofs';
 import type { GasProof } from '../../../matter/substances/types';
+import { volatileAcids } from '../../../matter/substances/data/volatileAcids';
 import { exposureLimits } from '../../../matter/substances/data/exposureLimits';
 import type { Source } from '../../../matter/substances/source';
 import { flammability } from '../../../matter/substances/data/flammability';
@@ -29,6 +30,21 @@ export const gasesTables = (): readonly ConstantTable[] => [
       ],
       ['enthalpy of dissolving', 'kJ/mol', (row) => row.enthalpyKJPerMol, heatOf('dissolvedGases')],
       ['colour', '', ({ colour }) => colour, beside],
+    ],
+    own,
+  ),
+  tableOf(
+    'Vapours of acids',
+    volatileAcids,
+    formula,
+    [
+      [
+        'log10 of [H⁺][A⁻]/p, 25 °C',
+        'mol² L⁻² atm⁻¹',
+        (row) => row.logK,
+        byFormula('volatileAcids'),
+      ],
+      ['enthalpy of dissolving', 'kJ/mol', (row) => row.enthalpyKJPerMol, heatOf('volatileAcids')],
     ],
     own,
   ),
