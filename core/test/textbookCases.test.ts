@@ -14,7 +14,7 @@ describe('what textbooks of qualitative analysis say is seen', () => {
     expect(cases.length).toBeGreaterThanOrEqual(600);
     expect(new Set(cases.map(({ line }) => line)).size).toBe(cases.length);
   });
-  it('is predicted', () => expect(share('right')).toBeGreaterThanOrEqual(0.91));
+  it('is predicted', () => expect(share('right')).toBeGreaterThanOrEqual(0.94));
   it('is told otherwise only in cases that are known', () => {
     const wrong = judged.flatMap(({ line, verdict }) =>
       verdict.outcome === 'wrong' ? [{ line, ...verdict }] : [],

@@ -98,8 +98,8 @@ const without: Readonly<Record<string, (seen: Seen) => boolean>> = {
 /** What can be seen, by the word a case begins with. */
 const whatIsSeen: Readonly<Record<string, (one: Expectation, seen: Seen) => boolean>> = {
   solid: hasSolid,
-  stays: (one, seen) =>
-    hasSolid(one, seen) && !some(seen, 'dissolves', ({ complete }) => complete === true),
+  // One white solid that turns to another is a white solid to whoever looks.
+  stays: hasSolid,
   turns: ({ any }, [step]) => {
     const [first] = lying(step);
     return first !== undefined && named(first.colour, any, 'solid');

@@ -369,7 +369,7 @@ export interface TransferCondition {
   readonly pHBelow?: number;
   readonly pHAbove?: number;
   readonly temperatureAboveC?: number;
-  /** Dissolved species that must be more concentrated than this, mol/L. */
+  /** Dissolved species that must be at least this concentrated, mol/L. */
   readonly aboveM?: Readonly<Record<string, number>>;
   /** Dissolved species that must be less concentrated than this, mol/L. */
   readonly belowM?: Readonly<Record<string, number>>;
@@ -381,6 +381,8 @@ export interface TransferCondition {
 export interface SlowTransfer {
   /** Oxidised forms it applies to; any when left out. */
   readonly oxidants?: readonly string[];
+  /** Oxidised forms it does not apply to. */
+  readonly exceptOxidants?: readonly string[];
   /** Reduced forms it applies to; any when left out. */
   readonly reductants?: readonly string[];
   /** Reduced forms it does not apply to. */

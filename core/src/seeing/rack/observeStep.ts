@@ -202,7 +202,8 @@ function gasObservations({
     .sort(([, a], [, b]) => b - a)
     .flatMap(([formula, amountMmol]): Observation[] => {
       const colour = gasColour(formula);
-      const smell = gasPropertiesOf(dissolvedGas(formula)?.inAir?.becomes ?? formula)?.smell;
+      const smelt = dissolvedGas(formula)?.inAir?.becomes ?? formula;
+      const smell = gasPropertiesOf(smelt)?.smell;
       const bubbles = {
         kind: 'gas',
         formula,
@@ -212,7 +213,7 @@ function gasObservations({
       } as const;
       return [
         ...(ledIn.includes(formula) ? [] : [bubbles]),
-        ...(smell ? [{ kind: 'smell', smell, formula } as const] : []),
+        ...(smell ? [{ kind: 'smell', smell, formula: smelt } as const] : []),
       ];
     });
 }

@@ -25,6 +25,7 @@ export function slowRow(
   return slowTransfers.find(
     (row) =>
       matches(row.oxidants, names.oxidant) &&
+      !row.exceptOxidants?.includes(names.oxidant) &&
       matches(row.reducedTo, names.reducedTo) &&
       matches(row.reductants, names.reductant) &&
       !row.exceptReductants?.includes(names.reductant) &&
@@ -47,7 +48,7 @@ function holds(
     (pHBelow === undefined || pH < pHBelow) &&
     (pHAbove === undefined || pH > pHAbove) &&
     (temperatureAboveC === undefined || temperatureC > temperatureAboveC) &&
-    Object.entries(aboveM).every(([formula, limit]) => (species[formula] ?? 0) > limit) &&
+    Object.entries(aboveM).every(([formula, limit]) => (species[formula] ?? 0) >= limit) &&
     Object.entries(belowM).every(([formula, limit]) => (species[formula] ?? 0) < limit) &&
     (catalyst === undefined ||
       catalyst.some(

@@ -24,6 +24,9 @@ const strongOxidants = ['MnO4^-', 'MnO4^2-', 'Cr2O7^2-', 'HCrO4^-', 'Cl2', 'HClO
 
 const unsaturated = ['C2H4', 'C3H6', 'C2H2'];
 
+/** Why nothing is reckoned in nearly waterless acid, before what is seen of it. */
+const strongAcid = 'this model has no activities for concentrated sulfuric acid;';
+
 /** Meetings in which something happens that the model cannot follow. */
 export const unmodelled = [
   { one: organic, other: strongOxidants, because: 'the oxidation of this organic substance runs by steps the model does not have', code: 'oxidiserWithOrganic', codeFromM: [1, 0.3], source: limits },
@@ -38,6 +41,14 @@ export const unmodelled = [
   { one: ['HNO2'], other: ['CO(NH2)2', 'NH4^+', 'HN3'], because: 'nitrous acid reacts with this to nitrogen slowly, faster when warm', source: limits },
   { one: [...organic, ...hydrocarbons], other: ['NO3^-', 'ClO4^-'], needs: { 'H^+': 5 }, because: 'concentrated nitric or perchloric acid oxidises organic substances, after a delay and then violently', code: 'oxidiserWithOrganic', codeFromM: [0.1, 5], source: limits },
   { one: organic, other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: 'concentrated sulfuric acid takes water out of it, which chars it and gets very hot', code: 'acidChars', codeFromM: [0.3, 8], source: limits },
+  { one: ['Cl^-'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} hydrogen chloride comes off in choking fumes`, code: 'acidFumes', codeFromM: [0.1, 8], source: limits },
+  { one: ['F^-', 'HF'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} hydrogen fluoride comes off, which burns deep and etches the glass`, code: 'acidFumes', codeFromM: [0.01, 8], source: limits },
+  { one: ['Br^-'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} hydrogen bromide fumes, and bromine and sulfur dioxide come with it`, code: 'acidFumes', codeFromM: [0.1, 8], source: limits },
+  { one: ['I^-'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} iodide is oxidised to black iodine, and hydrogen sulfide, sulfur and sulfur dioxide come of the acid`, code: 'acidFumes', codeFromM: [0.1, 8], source: limits },
+  { one: ['NO3^-'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} nitric acid comes off when it is warmed, brown with nitrogen dioxide, at once so where there is a metal`, code: 'acidFumes', codeFromM: [0.1, 8], source: limits },
+  { one: ['CH3COO^-', 'CH3COOH'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} acetic acid comes off and smells of vinegar`, source: limits },
+  { one: ['ClO3^-'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} chlorine dioxide is set free, a yellow gas that explodes: do not do this with a class`, code: 'chlorineDioxide', source: limits },
+  { one: ['MnO4^-'], other: ['HSO4^-'], needs: { 'HSO4^-': 8 }, because: `${strongAcid} manganese heptoxide forms, a green oil that explodes: do not do this with a class`, code: 'manganeseHeptoxide', source: limits },
   { one: ['indicator'], other: ['Cl2', 'HClO', 'ClO^-', 'Br2', 'HBrO', 'BrO^-', 'MnO4^-'], because: 'this bleaches indicators sooner or later, so its colour tells nothing', source: limits },
   { one: redoxDyesThere, other: [...strongOxidants, 'Sn^2+', 'SO2', 'HSO3^-', 'SO3^2-', 'HS^-', 'H2S', 'Ti^3+', 'Cr^2+', 'V^2+', 'HC6H7O6', 'C6H7O6^-'], because: 'this bleaches or reduces the dye, by steps the model does not have', seenFromM: 1e-6, source: limits },
 ] as const satisfies readonly Unmodelled[];

@@ -10,6 +10,7 @@ import { cerium } from './elements/cerium';
 import { chromium } from './elements/chromium';
 import { cobalt } from './elements/cobalt';
 import { copper } from './elements/copper';
+import { gold } from './elements/gold';
 import { halogens } from './elements/halogens';
 import { iron } from './elements/iron';
 import { lead } from './elements/lead';
@@ -54,6 +55,7 @@ export const elements: readonly ElementData[] = [
   copper,
   zinc,
   silver,
+  gold,
   cadmium,
   tin,
   mercury,

@@ -12,6 +12,7 @@ export const pureSolids: readonly PureSolid[] = [
   { formula: 'S', colour: 'pale yellow', kind: 'non-metal', source: text },
   { formula: 'Fe3O4', colour: 'black', kind: 'oxide', source: text },
   { formula: 'MnO2', colour: 'brown', kind: 'oxide', source: text },
+  { formula: 'NiOOH', colour: 'black', kind: 'oxide', source: text },
   { formula: 'PbO2', colour: 'brown', kind: 'oxide', source: text },
   { formula: 'SiO2', colour: 'white', kind: 'oxide', source: text },
   { formula: 'TiO2', colour: 'white', kind: 'oxide', source: text },

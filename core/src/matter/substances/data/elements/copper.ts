@@ -82,6 +82,8 @@ export const copper: ElementData = {
     half('CuCl(s) + e^- → Cu(s) + Cl^-(aq)', 0.121, couplesFrom.bard),
     half('Cu(NH3)4^2+(aq) + 2e^- → Cu(s) + 4NH3(aq)', -0.05, couplesFrom.latimer),
     half('Cu^2+(aq) + e^- → Cu^+(aq)', 0.153),
+    // Follows from the sulfide and the working pair of hydrogen sulfide.
+    half('S(s) + Cu^2+(aq) + 2e^- → CuS(s)', 0.565, couplesFrom.closed),
   ],
   spectra: [
     spectrum('Cu^2+', spectraFrom.fittedToWords, band(810, 12, 5400)),

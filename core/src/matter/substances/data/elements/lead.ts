@@ -1,6 +1,6 @@
 import { shown } from '../../shown';
 import { complex, complexesFrom, edta } from '../builders/bound';
-import { half } from '../builders/couples';
+import { couplesFrom, half } from '../builders/couples';
 import { flame } from '../builders/flames';
 import { formed } from '../builders/formation';
 import { decomposes, hydrate, together } from '../builders/heated';
@@ -49,7 +49,7 @@ export const lead: ElementData = {
     { formula: 'PbS', ions: { 'Pb^2+': 1, 'S^2-': 1 }, pKsp: 27.1, colour: 'black', texture: 'flocculent', ...heats(131.8), source: solidsFrom.sulfides },
     { formula: 'PbS2O3', ions: { 'Pb^2+': 1, 'S2O3^2-': 1 }, pKsp: 6.4, colour: 'white', texture: 'fine', source: solidsFrom.lange },
     { formula: 'Pb(IO3)2', ions: { 'Pb^2+': 1, 'IO3^-': 2 }, pKsp: 12.52, colour: 'white', texture: 'fine', ...heats(53.8), source: solidsFrom.crc },
-    { formula: 'Pb(OH)NO3', ions: { 'Pb^2+': 1, 'OH^-': 1, 'NO3^-': 1 }, pKsp: 10.7, colour: 'white', texture: 'fine', needsBase: true, source: solidsFrom.placed },
+    { formula: 'Pb(OH)NO3', ions: { 'Pb^2+': 1, 'OH^-': 1, 'NO3^-': 1 }, pKsp: 11.1, colour: 'white', texture: 'fine', needsBase: true, source: solidsFrom.placed },
     { formula: 'Pb(OH)Cl', ions: { 'Pb^2+': 1, 'OH^-': 1, 'Cl^-': 1 }, pKsp: 13.37, commonName: 'laurionite', colour: 'white', texture: 'fine', needsBase: true, source: solidsFrom.minteq },
     { formula: 'PbSO3', ions: { 'Pb^2+': 1, 'SO3^2-': 1 }, pKsp: 10, colour: 'white', texture: 'fine', source: solidsFrom.placed },
     { formula: 'PbMoO4', ions: { 'Pb^2+': 1, 'MoO4^2-': 1 }, pKsp: 15.62, colour: 'white', texture: 'fine', ...heats(53.9), source: solidsFrom.lange },
@@ -62,6 +62,12 @@ export const lead: ElementData = {
     half('PbSO4(s) + 2e^- → Pb(s) + SO4^2-(aq)', -0.3505),
     half('PbCl2(s) + 2e^- → Pb(s) + 2Cl^-(aq)', -0.2675),
     half('PbI2(s) + 2e^- → Pb(s) + 2I^-(aq)', -0.365),
+    // These two follow from the sulfide and the working pair of hydrogen sulfide.
+    half('S(s) + Pb^2+(aq) + 2e^- → PbS(s)', 0.326, couplesFrom.closed),
+    half('PbSO4(s) + 8H^+(aq) + 8e^- → PbS(s) + 4H2O(l)', 0.292, couplesFrom.closed),
+    // And these from the products of the two solids.
+    half('PbO2(s) + 2H^+(aq) + 2e^- → Pb(OH)2(s)', 1.067, couplesFrom.closed),
+    half('PbO2(s) + NO3^-(aq) + 3H^+(aq) + 2e^- → Pb(OH)NO3(s) + H2O(l)', 1.369, couplesFrom.closed),
     half('PbO2(s) + 4H^+(aq) + 2e^- → Pb^2+(aq) + 2H2O(l)', 1.455),
   ],
   spectra: [

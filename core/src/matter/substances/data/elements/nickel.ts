@@ -1,5 +1,5 @@
 import { ammine, complex, edta } from '../builders/bound';
-import { half } from '../builders/couples';
+import { couplesFrom, half } from '../builders/couples';
 import { formed } from '../builders/formation';
 import { decomposes, hydrate } from '../builders/heated';
 import { heats, solidsFrom } from '../builders/solids';
@@ -41,6 +41,7 @@ export const nickel: ElementData = {
   ],
   couples: [
     half('Ni^2+(aq) + 2e^- → Ni(s)', -0.257),
+    half('NiOOH(s) + H^+(aq) + e^- → Ni(OH)2(s)', 1.35, couplesFrom.latimer),
   ],
   spectra: [
     spectrum('Ni^2+', spectraFrom.lever, band(394, 5.2, 3300), band(656, 1.8, 2500), band(724, 2.1, 2800)),

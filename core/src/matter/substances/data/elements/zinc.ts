@@ -30,6 +30,7 @@ export const zinc: ElementData = {
     complex('Zn(C4H4O6)2^2-', 'Zn^2+', 'C4H4O6^2-', 2, 5.5),
   ],
   solids: [
+    { formula: 'Zn2(OH)2CrO4', ions: { 'Zn^2+': 2, 'OH^-': 2, 'CrO4^2-': 1 }, pKsp: 23.5, colour: 'yellow', texture: 'fine', needsBase: true, source: solidsFrom.placed },
     { formula: 'Zn3(Fe(CN)6)2', ions: { 'Zn^2+': 3, 'Fe(CN)6^3-': 2 }, pKsp: 22, colour: 'orange', texture: 'flocculent', source: solidsFrom.placed },
     { formula: 'Zn(OH)2', ions: { 'Zn^2+': 1, 'OH^-': 2 }, pKsp: 15.53, colour: 'white', texture: 'gelatinous', needsBase: true, ...heats(28.4), source: solidsFrom.freshZinc },
     { formula: 'ZnCO3', ions: { 'Zn^2+': 1, 'CO3^2-': 1 }, pKsp: 9.84, colour: 'white', texture: 'flocculent', ...heats(-18.2), source: solidsFrom.crc },
