@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { bottles } from '../src/matter/substances/data/bottles';
 import { describe, expect, it } from 'vitest';
 import { molarMassOf } from '../src/matter/formula/molarMass';
 import { parseFormula } from '../src/matter/formula/parseFormula';
@@ -471,5 +472,26 @@ describe('dry acids, bases and salts in solution', () => {
   it('a salt that only dissolves reacts with nothing', () => {
     expect(lastOf('water 10mL', 'Na2CO3 1g').reactions).toEqual([]);
     expect(lastOf('water 10mL', 'NaCl 1g').reactions).toEqual([]);
+  });
+});
+
+describe('solutions by the name on the bottle', () => {
+  it.each(bottles.flatMap(({ names }) => names))('%s stands clear and can be poured', (name) => {
+    const step = lastOf(`${name} 5mL`);
+    expect(step.state.volumeMl).toBe(5);
+    expect(step.state.solids).toEqual([]);
+  });
+
+  it('vinegar is no glacial acetic acid', () => {
+    expect(lastOf('vinegar 5mL').state.pH).toBeGreaterThan(2.2);
+    expect(lastOf('acetic acid 5mL').state.pH).toBeLessThan(1.9);
+  });
+
+  it('limewater clouds with carbon dioxide', () => {
+    expect(lastOf('limewater 5mL', 'CO2 0.05mmol').state.solids[0]?.formula).toBe('CaCO3');
+  });
+
+  it('iodine solution is iodine in iodide', () => {
+    expect(lastOf('iodine solution 2mL', 'Na2S2O3 0.1M 2mL').state.colour).toBe('colourless');
   });
 });

@@ -8,9 +8,11 @@ import { pureSolids } from '../matter/substances/data/pureSolids';
 import { shelf } from '../matter/substances/data/shelf';
 import { starch } from '../matter/substances/data/starch';
 import { dissolvedGas } from '../matter/substances/gas';
+import { bottleNamed } from '../matter/substances/bottleNamed';
 import { findSubstance } from '../matter/substances/findSubstance';
-import type { Substance } from '../matter/substances/types';
-import { scaleAmounts } from './amounts';
+import type { Bottle, Substance } from '../matter/substances/types';
+import { addAmounts, scaleAmounts } from './amounts';
+import type { Amounts } from './amounts';
 import type { ContainerKind } from './containers';
 import type { AnyPortion } from './portion';
 import { amountInLayer, isImmiscible } from './layer';
@@ -48,6 +50,10 @@ export function pourOut(
       empty,
       'volumeMl' in portion ? portion.volumeMl : portion.massG / waterDensityGPerMl,
     );
+  const isByName = !('massG' in portion || 'percentWV' in portion || 'concentrationM' in portion);
+  const named = isByName ? bottleNamed(portion.substance) : undefined;
+  if (named && 'volumeMl' in portion)
+    return { ...empty, ...outOfBottle(named.holdsM, portion.volumeMl) };
   const { substance, form } = inField('substance', () => findSubstance(portion.substance));
   if ('massG' in portion) return { ...empty, ...solidOf(substance, form, portion.massG) };
   if ('percentWV' in portion)
@@ -99,6 +105,21 @@ function solutionOf(substance: Substance, concentrationM: number, volumeMl: numb
         H2O: waterIn(substance, concentrationM) * volumeMl - amount * waterGiven(substance),
       },
     },
+  };
+}
+
+/** A solution of several things, each at its strength in the same volume. */
+function outOfBottle(holdsM: Bottle['holdsM'], volumeMl: number): Part {
+  const parts = Object.entries(holdsM).map(([formula, concentrationM]) =>
+    solutionOf(findSubstance(formula).substance, concentrationM, volumeMl),
+  );
+  // Each part brings the water of the whole; it is there once.
+  const spare = (parts.length - 1) * waterMmolPerMl * volumeMl;
+  const solution = parts.reduce((sum: Amounts, { phases }) => addAmounts(sum, phases.solution), {});
+  return {
+    volumeMl,
+    put: parts.flatMap(({ put }) => put),
+    phases: { ...noPhases, solution: addAmounts(solution, { H2O: -spare }) },
   };
 }
 

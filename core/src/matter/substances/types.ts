@@ -218,6 +218,14 @@ export interface VolatileAcid {
   readonly source: Source;
 }
 
+/** A solution that is known by the name on its bottle. */
+export interface Bottle {
+  readonly names: readonly string[];
+  /** What it holds, mol/L by formula. */
+  readonly holdsM: Readonly<Record<string, number>>;
+  readonly source: Source;
+}
+
 /** A gas as one meets it on the bench. */
 export interface GasProperties {
   readonly formula: string;

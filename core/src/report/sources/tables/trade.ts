@@ -2,6 +2,7 @@ import type { ConstantTable } from '../table';
 import { tableOf } from '../table';
 import { dryingAgents } from '../../../matter/substances/data/dryingAgents';
 import { scrubbers } from '../../../matter/substances/data/scrubbers';
+import { bottles } from '../../../matter/substances/data/bottles';
 import { coats } from '../../../matter/substances/data/coats';
 import { ionsInWater } from '../../../matter/substances/data/ionsInWater';
 import { keeping } from '../../../matter/substances/data/keeping';
@@ -36,6 +37,19 @@ export const tradeTables = (): readonly ConstantTable[] => [
     scrubbers,
     ({ name }) => name,
     [['takes out', '', ({ takes }) => takes]],
+    own,
+  ),
+  tableOf(
+    'Solutions by the name on the bottle',
+    bottles,
+    ({ names: [name = ''] }) => name,
+    [
+      [
+        'holds',
+        'mol/L',
+        ({ holdsM }) => Object.entries(holdsM).map(([one, strength]) => `${one} ${strength}`),
+      ],
+    ],
     own,
   ),
   tableOf('Coats that seal', coats, ({ solid }) => solid, [['coat', '', ({ coat }) => coat]], own),
