@@ -226,6 +226,7 @@ export const classification: Readonly<Record<string, readonly HazardCode[]>> = {
   'Bi(NO3)3': ['H272', 'H315', 'H319', 'H335'],
   VOSO4: ['H302'],
   '(NH4)2Ce(NO3)6': ['H272', 'H302', 'H314', 'H317', 'H318', 'H410'],
+  'Ce(SO4)2': ['H315', 'H319', 'H335'],
   'Ce(NO3)3': ['H272', 'H318', 'H410'],
   TiOSO4: ['H314'],
   HCl: ['H290', 'H314', 'H335'],

@@ -178,6 +178,7 @@ const metalSalts = [
   { formula: 'Bi(NO3)3', ions: { 'Bi^3+': 1, 'NO3^-': 3 }, forms: [form('Bi(NO3)3·5H2O', 'colourless crystals, kept with nitric acid')], solubilityGPer100G: 100, source: crc },
   { formula: 'VOSO4', ions: { 'VO^2+': 1, 'SO4^2-': 1 }, commonName: 'vanadyl sulfate', forms: [form('VOSO4·5H2O', 'blue crystals')], solubilityGPer100G: 65, source: crc },
   { formula: '(NH4)2Ce(NO3)6', ions: { 'NH4^+': 2, 'Ce^4+': 1, 'NO3^-': 6 }, forms: [form('(NH4)2Ce(NO3)6', 'orange crystals')], solubilityGPer100G: 141, source: crc },
+  { formula: 'Ce(SO4)2', ions: { 'Ce^4+': 1, 'SO4^2-': 2 }, forms: [form('Ce(SO4)2·4H2O', 'yellow crystals')], solubilityGPer100G: 9.7, source: crc },
   { formula: 'Ce(NO3)3', ions: { 'Ce^3+': 1, 'NO3^-': 3 }, forms: [form('Ce(NO3)3·6H2O', 'white crystals')], solubilityGPer100G: 175, source: crc },
   { formula: 'TiOSO4', ions: { 'TiO^2+': 1, 'SO4^2-': 1 }, forms: [form('TiOSO4', 'white powder, dissolved in sulfuric acid')], solubilityGPer100G: 50, source: crc },
 ] as const satisfies readonly ShelfRow[];
