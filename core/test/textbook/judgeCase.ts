@@ -68,7 +68,7 @@ const some = (
   holds: (one: Readonly<Record<string, unknown>>) => boolean = () => true,
 ) =>
   step.observations.some(
-    (one) => one.kind === kind && holds(one as Readonly<Record<string, unknown>>),
+    (one) => one.kind === kind && holds({ ...one }),
   );
 
 const deltaC = ([step]: Seen) =>
