@@ -66,10 +66,7 @@ const some = (
   [step]: Seen,
   kind: string,
   holds: (one: Readonly<Record<string, unknown>>) => boolean = () => true,
-) =>
-  step.observations.some(
-    (one) => one.kind === kind && holds({ ...one }),
-  );
+) => step.observations.some((one) => one.kind === kind && holds({ ...one }));
 
 const deltaC = ([step]: Seen) =>
   step.observations.reduce(
