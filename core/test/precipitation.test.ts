@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { sparinglySoluble } from '../src/matter/substances/data/sparinglySoluble';
+import { productSpread } from '../src/matter/substances/productSpread';
 import { lastOf } from './support/bench';
 import { predictMixing } from '../src/seeing/rack/predictMixing';
 
@@ -156,5 +158,26 @@ describe('what settles where two solutions of 0.1 mol/L meet', () => {
     const { state } = mixed(salt, 'NH3', 0.05, 6);
     expect(state.solids).toEqual([]);
     expect(state.colour).toMatch(colour);
+  });
+});
+
+describe('a prediction that hangs on a product of which the works do not agree', () => {
+  const said = (one: string, other: string) =>
+    lastOf(one, other).warnings.filter(({ code }) => code === 'worksDisagree');
+  it('says so', () => {
+    const spreadOf = (formula: string) => {
+      const row = sparinglySoluble.find((solid) => solid.formula === formula);
+      return row && productSpread(row);
+    };
+    const [least = 0, most = 0] = spreadOf('CaSO4·2H2O') ?? [];
+    expect(most - least).toBeGreaterThan(0.1);
+    const near = [0.02, 0.025, 0.03, 0.035, 0.04, 0.05, 0.06].flatMap((strength) =>
+      said(`CaCl2 ${strength}M 5mL`, `Na2SO4 ${strength}M 5mL`),
+    );
+    expect(near.map(({ message }) => message).join()).toMatch(/CaSO4·2H2O/);
+  });
+  it('says nothing far from saturation', () => {
+    expect(said('BaCl2 0.1M', 'Na2SO4 0.1M')).toEqual([]);
+    expect(said('NaCl 0.1M', 'KNO3 0.1M')).toEqual([]);
   });
 });

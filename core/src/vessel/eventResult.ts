@@ -12,6 +12,7 @@ import { outsideModel } from './rules/outsideModel';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';
 import { warningsOf } from './warnings';
+import { worksDisagree } from './worksDisagree';
 import type { Warning } from './warnings';
 
 /** A vessel on the way: what it was until this many seconds after the step began. */
@@ -68,6 +69,7 @@ export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhase
       ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
       ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
       ...settled.stays,
+      ...worksDisagree(considered, solidsChange),
     ]),
     notPredicted: outside.map(({ reason }) => reason),
   };

@@ -24,7 +24,7 @@ const strongOxidants = ['MnO4^-', 'MnO4^2-', 'Cr2O7^2-', 'HCrO4^-', 'Cl2', 'HClO
 
 const unsaturated = ['C2H4', 'C3H6', 'C2H2'];
 
-/** Why nothing is reckoned in nearly waterless acid, before what is seen of it. */
+/** Why nothing is calculated in nearly waterless acid, before what is seen of it. */
 const strongAcid = 'this model has no activities for concentrated sulfuric acid;';
 
 /** Meetings in which something happens that the model cannot follow. */

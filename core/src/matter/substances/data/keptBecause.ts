@@ -8,7 +8,7 @@ export const keptBecause: readonly {
   { table: 'acidBaseSteps', of: ['HS^-', 'H2S'], because: 'a working pair with the table of sulfides (K1 K2 = 10^-20.9): works that put the second step at 12.9 or at 17 shift every sulfide by as much, and what settles stays the same' },
   { table: 'sparinglySoluble', of: ['PbS', 'CdS', 'ZnS', 'MnS', 'FeS', 'NiS', 'SnS', 'SnS2', 'Sb2S3'], because: 'the fresh sulfide, counted with the working pair for hydrogen sulfide; the open tables have aged minerals and other second steps' },
   { table: 'redoxCouples', of: ['S(s) + Cu^2+(aq) + 2e^- → CuS(s)', 'S(s) + Pb^2+(aq) + 2e^- → PbS(s)'], because: 'follows from the working pair for hydrogen sulfide' },
-  { table: 'redoxCouples', of: ['AuCl4^-(aq) + 3e^- → Au(s) + 4Cl^-(aq)'], because: 'the electrochemical series of the handbooks; the one other work is more than a volt away, which no gold would survive' },
+  { table: 'redoxCouples', of: ['AuCl4^-(aq) + 3e^- → Au(s) + 4Cl^-(aq)'], because: 'the electrochemical series of the handbooks; the one other work is more than a volt away, and would have gold dissolve in no acid' },
   { table: 'complexes', of: ['HgS2^2-'], because: 'counted with the working pair for hydrogen sulfide, as the sulfides are' },
   { table: 'acidBaseSteps', of: ['Sn(OH)6^2-'], because: 'placed so that fresh tin(IV) hydroxide dissolves in excess of base as on the bench; the works stand ten powers apart' },
   { table: 'sparinglySoluble', of: ['Sn(OH)4'], because: 'fresh tin(IV) hydroxide, counted with the stannate it dissolves to' },
