@@ -4,6 +4,7 @@ test('a recipe is asked for in the search, opens filled in, and prints with its 
   page,
 }) => {
   await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Lab days' })).toBeVisible();
   await page.keyboard.press('Control+k');
   await page
     .getByRole('textbox', { name: 'Search', exact: true })

@@ -1,8 +1,9 @@
 import { MessageChannel } from 'node:worker_threads';
 import { expose } from 'comlink';
 import type { Endpoint } from 'comlink';
+import { chemistry } from '../../src/data/worker/chemistry';
 
-/** Answers from the thread of the test, over a channel as a worker’s is: what cannot be sent fails here too. */
+/** Answers from the thread of the test, over a channel as a worker’s is: what cannot be sent fails here too. The chemistry is loaded before the first test: a file that ended while it was loading would leave the files after it without. */
 export class WorkerHere {
   onerror = null;
   readonly #near: Endpoint & { close: () => void };
@@ -13,9 +14,7 @@ export class WorkerHere {
     port1.unref();
     port2.unref();
     this.#near = port1 as unknown as Endpoint & { close: () => void };
-    void import('../../src/data/worker/chemistry').then(({ chemistry }) => {
-      expose(chemistry, port2 as unknown as Endpoint);
-    });
+    expose(chemistry, port2 as unknown as Endpoint);
   }
 
   postMessage: Endpoint['postMessage'] = (...given) => {
