@@ -39,7 +39,7 @@ const hydrochloric: Stress = { solution: 'HCl', concentrationM: 12 };
 const water: Stress = { water: true };
 const copper: VesselSetup = {
   container: 'beaker250',
-  contents: [{ substance: 'CuSO4', concentrationM: 0.1, volumeMl: 10 }],
+  contents: [{ substance: 'CuSO4', concentrationM: 0.3, volumeMl: 10 }],
 };
 
 describe('constants of watched equilibria, put together from the tables', () => {
@@ -331,11 +331,11 @@ describe('a plan of colours', () => {
     }
   });
 
-  it('goes blue, green, yellow, blue in a 250 mL beaker with little acid', () => {
+  it('goes blue, green, yellow-green, blue in a 250 mL beaker with little acid', () => {
     const plan = planColours({
       vessel: copper,
       stresses: [hydrochloric, water],
-      targets: clear('blue', 'green', 'yellow', 'blue'),
+      targets: clear('blue', 'green', 'yellow-green', 'blue'),
     });
     expect(plan.unreached).toBeUndefined();
     expect(plan.concentratedMl).toBeLessThan(40);
@@ -366,7 +366,7 @@ describe('a plan of colours', () => {
         contents: [{ substance: 'CuSO4', concentrationM: 0.2, volumeMl: 40 }],
       },
       stresses: [hydrochloric, water],
-      targets: clear('blue', 'green', 'yellow', 'blue'),
+      targets: clear('blue', 'green', 'yellow-green', 'blue'),
     });
     expect(plan.unreached).toBeUndefined();
     expect(plan.withoutPouring?.because).toBe('room');

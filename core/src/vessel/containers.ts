@@ -10,16 +10,16 @@ const porcelain = {
   ifHotter: 'Porcelain and its glaze do not stand more than about 1100 °C.',
 } as const;
 
-/** Glassware a test is done in. Sizes are typical school glassware. */
+/** Glassware a test is done in. Sizes are typical school glassware. Through a round vessel one looks along its mean chord, π/4 of the inner width; into a dish, a crucible and a cup from above. */
 export const containers = {
-  testTube: { name: 'Test tube', pathCm: 1.6, brimMl: 25, heatCapacityJPerK: 5, ...glass },
-  beaker50: { name: 'Beaker, 50 mL', pathCm: 3.7, brimMl: 65, heatCapacityJPerK: 15, ...glass },
-  beaker: { name: 'Beaker, 100 mL', pathCm: 4.5, brimMl: 120, heatCapacityJPerK: 25, ...glass },
-  beaker250: { name: 'Beaker, 250 mL', pathCm: 6.3, brimMl: 310, heatCapacityJPerK: 45, ...glass },
-  beaker400: { name: 'Beaker, 400 mL', pathCm: 7.2, brimMl: 480, heatCapacityJPerK: 65, ...glass },
-  beaker600: { name: 'Beaker, 600 mL', pathCm: 8.5, brimMl: 720, heatCapacityJPerK: 90, ...glass },
+  testTube: { name: 'Test tube', pathCm: 1.3, brimMl: 25, heatCapacityJPerK: 5, ...glass },
+  beaker50: { name: 'Beaker, 50 mL', pathCm: 2.9, brimMl: 65, heatCapacityJPerK: 15, ...glass },
+  beaker: { name: 'Beaker, 100 mL', pathCm: 3.5, brimMl: 120, heatCapacityJPerK: 25, ...glass },
+  beaker250: { name: 'Beaker, 250 mL', pathCm: 5, brimMl: 310, heatCapacityJPerK: 45, ...glass },
+  beaker400: { name: 'Beaker, 400 mL', pathCm: 5.7, brimMl: 480, heatCapacityJPerK: 65, ...glass },
+  beaker600: { name: 'Beaker, 600 mL', pathCm: 6.7, brimMl: 720, heatCapacityJPerK: 90, ...glass },
   dish: { name: 'Dish', pathCm: 0.8, brimMl: 60, heatCapacityJPerK: 40, ...porcelain },
-  flask: { name: 'Conical flask', pathCm: 5, brimMl: 150, heatCapacityJPerK: 30, ...glass },
+  flask: { name: 'Conical flask', pathCm: 3.9, brimMl: 150, heatCapacityJPerK: 30, ...glass },
   crucible: { name: 'Crucible', pathCm: 2.5, brimMl: 25, heatCapacityJPerK: 15, ...porcelain },
   cup: {
     name: 'Foam cup',
@@ -31,7 +31,7 @@ export const containers = {
   },
   bottle: {
     name: 'Bottle',
-    pathCm: 6,
+    pathCm: 4.7,
     brimMl: 270,
     heatCapacityJPerK: 90,
     heatsToC: 60,
@@ -48,5 +48,5 @@ export function containerInWords(kind: ContainerKind): string {
 }
 
 export const containersSource = commonPractice(
-  'inner width and brim volume of school glassware; heat capacity of the glass that is wetted; to what temperature it may be heated',
+  'path of the light and brim volume of school glassware; heat capacity of the glass that is wetted; to what temperature it may be heated',
 );

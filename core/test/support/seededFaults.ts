@@ -153,8 +153,8 @@ export const seededFaults: readonly SeededFault[] = [
   },
   {
     name: 'iron(III) and thiocyanate, a decimal point',
-    plan: planOf([pour('FeCl3', 0.002, 3), pour('KSCN', 0.002, 3)]),
-    done: [pour('FeCl3', 0.002, 3), pour('KSCN', 0.0002, 3)],
+    plan: planOf([pour('FeCl3', 0.002, 3), pour('KSCN', 0.005, 3)]),
+    done: [pour('FeCl3', 0.002, 3), pour('KSCN', 0.0005, 3)],
     cause: /^(far too little of KSCN|KSCN is ten times weaker)/,
   },
   {
@@ -266,7 +266,7 @@ export const seededFaults: readonly SeededFault[] = [
   {
     name: 'ammonia that has left its bottle',
     plan: planOf([pour('CuSO4', 0.1, 3), pour('NH3', 1, 3)]),
-    done: [pour('CuSO4', 0.1, 3), pour('NH3', 0.12, 3)],
+    done: [pour('CuSO4', 0.1, 3), pour('NH3', 0.1, 3)],
     cause: /NH3 is (old|ten times weaker)|far too little of NH3/,
   },
   {

@@ -636,7 +636,7 @@ export interface BoundAsMade {
   readonly ion: string;
   /** Substances put in, any of which it is made from. */
   readonly from: readonly string[];
-  /** Species of which more must be there than of the ion. */
+  /** Species of which more must be there than of the ion; none where it is always so. */
   readonly beside: readonly string[];
   readonly bands: readonly AbsorptionBand[];
   readonly source: Source;

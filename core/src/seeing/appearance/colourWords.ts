@@ -81,7 +81,7 @@ export function phraseHex(phrase: ColourPhrase): string {
   const shifted = {
     pale: { ...base, l: base.l + (1 - base.l) * 0.6, c: base.c * 0.45 },
     bright: { ...base, l: Math.min(0.93, base.l + 0.03), c: base.c * 1.25 },
-    deep: { ...base, l: base.l * 0.68, c: base.c * 0.95 },
+    deep: { ...base, l: base.l * 0.56, c: base.c * 0.95 },
   }[depth];
   return formatHex(clampChroma(shifted, 'oklch'));
 }
@@ -117,33 +117,42 @@ const hueLimits: readonly (readonly [number, ColourWord])[] = [
   [76, 'orange'],
   [116, 'yellow'],
   [130, 'yellow-green'],
-  [182, 'green'],
-  [197, 'blue-green'],
-  [286, 'blue'],
-  [312, 'violet'],
-  [338, 'purple'],
+  [178, 'green'],
+  [215, 'blue-green'],
+  [282, 'blue'],
+  [324, 'violet'],
+  [342, 'purple'],
   [360, 'pink'],
 ];
 /** Lightness below which orange is called red-brown or brown, and above which red and purple are called pink. */
 const brownBelow = 0.62;
 const pinkAbove = 0.72;
+/** Dark blues lean to violet, and are called deep blue up to this hue angle. */
+const darkBlue = { below: 0.4, upTo: 290 } as const;
+/** A pale colour is called blue from this hue angle on, where a stronger one is still blue-green. */
+const paleBlueFrom = 202;
+/** Chroma below which a light colour is called pale. */
+const paleBelow = 0.09;
 /** Chroma below which a blue with red in it is called violet. */
-const greyedBlue = 0.11;
+const greyedBlue = 0.13;
 
 /**
- * Names the colour of a liquid seen against white. Below a chroma of 0.012 (OKLCH) nobody calls it coloured;
+ * Names the colour of a liquid seen against white. Below a chroma of 0.01 (OKLCH), of yellow-green 0.02, nobody calls it coloured;
  * pale and deep follow chroma and lightness. The limits are common practice of naming, not a standard.
  */
 export function nameColour(hex: string): ColourPhrase {
   const colour = toOklch(parseHex(hex));
   if (!colour) return 'colourless';
   const { l, c, h = 0 } = colour;
-  if (c < 0.012) return l > 0.9 ? 'colourless' : l < 0.3 ? 'black' : 'grey';
+  if (c < (isFaintHue(h) ? 0.02 : 0.01)) return l > 0.9 ? 'colourless' : l < 0.3 ? 'black' : 'grey';
   if (l < 0.16) return 'black';
   const word = hueWord(h, l, c);
-  if (c < 0.09 && l > 0.8) return `pale ${word}`;
+  if (c < paleBelow && l > 0.8) return `pale ${word}`;
   return l < (deepBelow[word] ?? 0.5) ? `deep ${word}` : word;
 }
+
+/** Hue angles (OKLCH, degrees) between yellow and green, of which the palest pass for the tint of glass. */
+const isFaintHue = (h: number): boolean => h > 100 && h < 170;
 
 /** Lightness below which a colour is called deep; 0.5 where nothing is said. Violet and purple are dark by themselves. */
 const deepBelow: Readonly<Partial<Record<ColourWord, number>>> = { violet: 0.36, purple: 0.32 };
@@ -151,7 +160,10 @@ const deepBelow: Readonly<Partial<Record<ColourWord, number>>> = { violet: 0.36,
 function hueWord(hue: number, lightness: number, chroma: number): ColourWord {
   const word = hueLimits.find(([limit]) => hue < limit)?.[1] ?? 'pink';
   if ((word === 'red' || word === 'purple') && lightness > pinkAbove) return 'pink';
-  if (word === 'orange' && lightness < brownBelow) return hue < 60 ? 'red-brown' : 'brown';
+  if (word === 'orange' && lightness < brownBelow)
+    return hue < 32 || (hue < 36 && chroma > 0.14) ? 'red' : hue < 46 ? 'red-brown' : 'brown';
+  if (word === 'blue-green' && hue > paleBlueFrom && chroma < paleBelow) return 'blue';
+  if (word === 'violet' && lightness < darkBlue.below && hue < darkBlue.upTo) return 'blue';
   if (word === 'blue' && hue > 264 && chroma < greyedBlue) return 'violet';
   return word;
 }

@@ -46,8 +46,9 @@ function bandsIn(
     ({ ion, from, beside }) =>
       ion === formula &&
       from.some((one) => put.includes(one)) &&
-      beside.reduce((sum, one) => sum + (concentrationsM[one] ?? 0), 0) >
-        (concentrationsM[formula] ?? 0),
+      (beside.length === 0 ||
+        beside.reduce((sum, one) => sum + (concentrationsM[one] ?? 0), 0) >
+          (concentrationsM[formula] ?? 0)),
   );
   return bound?.bands ?? bandsOf.get(formula) ?? [];
 }
@@ -118,7 +119,7 @@ function nameOfDark(coloured: readonly Coloured[], pathCm: number): ColourPhrase
 }
 
 /** Chroma (OKLCH) below which what is seen against the light has no hue. */
-const leastHue = 0.055;
+const leastHue = 0.03;
 
 function hexThrough(coloured: readonly Coloured[], pathCm: number): string {
   const transmittance = wavelengthsNm.map((nm) => {

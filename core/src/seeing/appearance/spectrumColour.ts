@@ -1,6 +1,17 @@
-import { clampChroma, formatHex, modeOklch, modeRgb, modeXyz65, useMode } from 'culori/fn';
+import {
+  clampChroma,
+  converter,
+  formatHex,
+  inGamut,
+  modeOklch,
+  modeRgb,
+  modeXyz65,
+  useMode,
+} from 'culori/fn';
 
 [modeRgb, modeXyz65, modeOklch].forEach((mode) => useMode(mode));
+const toOklch = converter('oklch');
+const isShown = inGamut('rgb');
 
 /** Relative spectral power of CIE illuminant D65, 380–780 nm in steps of 10 nm (CIE 15, recalled from memory). */
 const d65 = [
@@ -44,12 +55,54 @@ export function tristimulus(transmittance: readonly number[]): [number, number, 
 }
 
 /**
- * The sRGB colour (#rrggbb) of light from D65 after passing a transmittance given at {@link wavelengthsNm}, scaled so
- * that full transmittance is white. A colour that sRGB cannot show keeps its hue and lightness and gives up chroma.
+ * Of the light that would pass the liquid, what is left behind two walls of glass: each of the outer surfaces turns back
+ * 4 % (Fresnel, refractive index 1.5, normal incidence).
+ */
+const throughGlass = 0.92;
+/** Light of the room that the glass throws back at whoever looks, as a share of white (common practice of photographs): nothing in glass is quite black. */
+const veil = 0.005;
+
+/**
+ * The sRGB colour (#rrggbb) of a liquid in its glass before a white ground in daylight (D65), from the transmittance of the
+ * liquid at {@link wavelengthsNm}. A picture shows no colour at the very edge of what its screen can: see {@link pictured}.
  */
 export function transmittedHex(transmittance: readonly number[]): string {
-  const [x, y, z] = tristimulus(transmittance).map(
-    (value, axis) => (value / (white[axis] ?? 1)) * (srgbWhite[axis] ?? 1),
-  ) as [number, number, number];
-  return formatHex(clampChroma({ mode: 'xyz65', x, y, z }, 'oklch'));
+  const [x, y, z] = tristimulus(transmittance).map((value, axis) => {
+    const passed = value / (white[axis] ?? 1);
+    return (throughGlass * passed + veil) * (srgbWhite[axis] ?? 1);
+  }) as [number, number, number];
+  return formatHex(clampChroma(pictured(toOklch({ mode: 'xyz65', x, y, z })), 'oklch'));
 }
+
+/** Share of the most chroma that sRGB has at a lightness and hue, up to which colours are shown as they are, and to which the strongest come near. */
+const shownAsIs = 0.55;
+const strongest = 0.9;
+/** Most chroma (OKLCH) of any transparent liquid on a bench in daylight, whatever a screen could show (common practice). */
+const mostChroma = 0.24;
+
+/**
+ * Maps a colour into what a picture shows: hue and lightness stay, and chroma is drawn in the more, the nearer it comes to the
+ * edge of sRGB, so that two strong colours stay apart and none looks like a lamp.
+ */
+function pictured({ l, c, h = 0 }: { l: number; c: number; h?: number }) {
+  const most = Math.min(mostChroma, edgeChroma(l, h));
+  const [knee, limit] = [shownAsIs * most, strongest * most];
+  const room = limit - knee;
+  const drawnIn = c <= knee || room <= 0 ? c : knee + room * (1 - Math.exp(-(c - knee) / room));
+  return { mode: 'oklch' as const, l, c: Math.min(drawnIn, limit), h };
+}
+
+/** The most chroma sRGB has at a lightness and hue, by halving. */
+function edgeChroma(l: number, h: number): number {
+  let [inside, outside] = [0, 0.4];
+  for (let step = 0; step < edgeSteps; step += 1) {
+    const c = (inside + outside) / 2;
+    if (isShown({ mode: 'oklch', l, c, h })) inside = c;
+    else outside = c;
+  }
+  return inside;
+}
+const edgeSteps = 9;
+
+/** How water looks in its glass. */
+export const colourlessHex = transmittedHex(wavelengthsNm.map(() => 1));

@@ -8,7 +8,7 @@ import { layerVolumeMl, solutesOf, solventOf } from '../../vessel/layer';
 import { waterDensityGPerMl } from '../../vessel/pour';
 import { visibleMgPerL } from '../../vessel/rules/rule';
 import type { Vessel } from '../../vessel/vessel';
-import { mixHex, nearestPhrase, phraseHex } from './colourWords';
+import { hexLook, mixHex, nearestPhrase, phraseHex } from './colourWords';
 import { solidLook } from './solidLook';
 import { layerColour, solutionColour } from './solutionColour';
 
@@ -51,8 +51,8 @@ export interface SolidView {
 const fullMgPerL = 10_000;
 /** Times the density of a visible precipitate above which nothing is seen through the liquid (common practice). */
 const opaqueTimes = 10;
-/** Suspended solid that hides half of the liquid’s own colour, mg/L (common practice). */
-const hidesHalfMgPerL = 400;
+/** Suspended solid that hides half of the liquid’s own colour, mg/L: a white one by scattering, a black one sooner, by what it absorbs (common practice). */
+const hidesHalfMgPerL = (solidHex: string): number => 400 * hexLook(solidHex).l ** 2.5;
 
 /** The parts of a step that are seen. */
 export interface Visible {
@@ -78,7 +78,6 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
   const solid = solidView(massesMg(vessel), vessel);
   const stirred = solidView(loose, vessel);
   const isHazy = volumeMl > 0 && stirredMgPerL >= visibleMgPerL.haze;
-  const hidden = stirredMgPerL / (stirredMgPerL + hidesHalfMgPerL);
   return {
     liquidHex: liquid.hex,
     colour: liquid.colour,
@@ -89,11 +88,16 @@ export function viewVessel({ vessel, equilibrium, gasEvolved = {} }: Visible): V
         : 'opaque',
     fill: Math.min(1, (volumeMl + layerVolumeMl(vessel.phases.layer)) / brimMl),
     ...(solid && { solid }),
-    ...(stirred && isHazy && { suspensionHex: mixHex(liquid.hex, stirred.hex, hidden) }),
+    ...(stirred && isHazy && { suspensionHex: suspended(liquid.hex, stirred.hex, stirredMgPerL) }),
     ...(Object.keys(gasEvolved).length > 0 && { bubbles: true }),
     ...(vessel.stopper && { closed: true as const }),
     ...layerView(vessel),
   };
+}
+
+/** A liquid with a solid of some density stirred up in it. */
+function suspended(liquidHex: string, solidHex: string, mgPerL: number): string {
+  return mixHex(liquidHex, solidHex, mgPerL / (mgPerL + hidesHalfMgPerL(solidHex)));
 }
 
 function layerView({ phases, volumeMl, container }: Vessel): { layer?: LayerView } {

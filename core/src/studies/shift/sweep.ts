@@ -63,7 +63,7 @@ export function amountsOf(stress: Stress, roomMl: number): number[] {
 }
 
 /** Neighbours further apart than this in OKLab may have a colour between them, and are looked between this often. */
-const leapt = 0.16;
+const leapt = 0.09;
 const mostLooksBetween = 4;
 
 /** A sweep of looks over amounts, closer where the colour leaps. */

@@ -26,14 +26,14 @@ export const readySystems: readonly ReadySystem[] = [
   {
     id: 'copper-chloride',
     name: 'Copper(II) and chloride',
-    shows: 'Acid takes it from blue through green to yellow, water takes it back.',
+    shows: 'Acid takes it from blue through green to yellow-green, water takes it back.',
     vessel: {
       container: 'beaker250',
-      contents: [{ substance: 'CuSO4', concentrationM: 0.12, volumeMl: 12 }],
+      contents: [{ substance: 'CuSO4', concentrationM: 0.4, volumeMl: 12 }],
     },
     stresses: [of('HCl', 12), water, warmth],
     watched: [{ equation: 'Cu^2+ + 4 Cl^- ⇌ CuCl4^2-' }, { equation: 'Cu^2+ + Cl^- ⇌ CuCl^+' }],
-    targets: ['blue', 'green', 'yellow', 'green', 'blue'].map((one) =>
+    targets: ['blue', 'green', 'yellow-green', 'green', 'blue'].map((one) =>
       clear(one as Target['colour']),
     ),
   },

@@ -6,6 +6,7 @@ import {
   phraseDistance,
   readPhrase,
 } from '../../seeing/appearance/colourWords';
+import { colourlessHex } from '../../seeing/appearance/spectrumColour';
 import type { VesselView } from '../../seeing/appearance/vesselView';
 import type { ColourPhrase, ColourWord } from '../../matter/substances/types';
 
@@ -38,7 +39,7 @@ export function sightOf({ clarity, colour, liquidHex, suspensionHex, solid }: Ve
       colour,
       hex: liquidHex,
       cloudy: clarity !== 'clear',
-      faint: colour !== 'colourless' && hexDistance(liquidHex, '#ffffff') < faintBelow,
+      faint: colour !== 'colourless' && hexDistance(liquidHex, colourlessHex) < faintBelow,
     };
   return {
     colour: nearestPhrase(suspensionHex),

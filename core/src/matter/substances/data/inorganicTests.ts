@@ -70,7 +70,7 @@ export const inorganicRuns: readonly InorganicRun[] = [
   { on: 'solution', doings: [{ add: 'CaCl2', concentrationM: 0.5, volumeMl: 0.5 }], reads: [
     { ...drop, name: 'CaCl2', label: 'Calcium chloride', reagents: ['calcium chloride'], how: 'A few drops.', at: 1, reading: 'change' },
   ] },
-  { on: 'solution', doings: [{ add: 'HCl', concentrationM: 0.5, volumeMl: 1 }, { add: 'FeCl3', concentrationM: 0.02, volumeMl: 0.1 }], reads: [
+  { on: 'solution', doings: [{ add: 'HCl', concentrationM: 0.5, volumeMl: 1 }, { add: 'FeCl3', concentrationM: 0.1, volumeMl: 0.1 }], reads: [
     { ...drop, name: 'FeCl3', label: 'Iron(III) chloride with a little acid', reagents: ['hydrochloric acid', 'iron(III) chloride'], how: 'Acid first, then a drop or two of the reagent.', at: 2, reading: 'change' },
   ] },
   { on: 'solution', doings: [{ add: 'HCl', concentrationM: 2, volumeMl: 0.5 }, { bubble: 'H2S', amountMmol: 0.8 }], reads: [

@@ -102,7 +102,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { reductants: ['HO2^-'], oxidants: ['Fe(CN)6^3-', 'Ag2O', 'HgO', 'Cu^2+', 'Fe^3+'], because: 'not followed by this model', source: text },
   // Halogens with water and each other
   { oxidisedTo: ['ClO3^-', 'ClO4^-', 'BrO3^-'], because: 'chlorate, perchlorate and bromate form only in hot base or at an electrode', source: text },
-  { oxidants: ['I2', 'I3^-', 'HIO', 'IO^-'], oxidisedTo: ['IO3^-'], unless: [{ pHAbove: 9, belowM: { 'ClO^-': 1e-4 } }], because: 'iodine goes on to iodate only in base', source: text },
+  { oxidants: ['I2', 'I3^-', 'HIO', 'IO^-'], oxidisedTo: ['IO3^-'], unless: [{ pHAbove: 10.5, belowM: { 'ClO^-': 1e-4 } }], because: 'iodine goes on to iodate only in base', source: text },
   { oxidants: ['Br2', 'Br3^-', 'HBrO', 'BrO^-', 'BrO3^-', 'Cr2O7^2-', 'HCrO4^-', 'H2O2', 'HO2^-', 'MnO2', 'S2O8^2-', 'NO3^-', 'HNO2', 'PbO2', 'MnO4^-', 'Ce^4+', 'Co^3+', 'ClO3^-', 'VO2^+', 'Mn^3+', 'MnO4^2-'], oxidisedTo: ['IO3^-', 'HIO', 'IO^-'], because: 'these stop at iodine, or go on only with a large excess', source: text },
   { oxidants: ['S2O8^2-', 'H2O2', 'ClO3^-'], reductants: ['I^-', 'HIO', 'I2', 'I3^-'], unless: [{ aboveM: { 'I^-': 1e-4 } }], because: 'this stops at iodine', source: text },
   { oxidants: ['HO2^-'], reductants: ['Cl^-', 'Br^-', 'I^-'], because: 'peroxide in base does not oxidise halides', source: text },

@@ -53,7 +53,7 @@ export const cobalt: ElementData = {
     spectrum('Co(NO2)6^3-', spectraFrom.lever, band(482, 180, 4600), band(360, 4800, 5200)),
     spectrum('Co^2+', spectraFrom.lever, band(512, 4.8, 3300), band(470, 2.2, 3000)),
     spectrum('CoCl^+', spectraFrom.estimated, band(520, 6, 3300), band(475, 3, 3000)),
-    spectrum('CoCl4^2-', spectraFrom.lever, band(690, 400, 1500), band(660, 280, 1600), band(625, 230, 2000)),
+    spectrum('CoCl4^2-', spectraFrom.lever, band(690, 400, 1500), band(660, 280, 1600), band(614, 275, 3300)),
     spectrum('CoSCN^+', spectraFrom.lever, band(510, 12, 3300), band(470, 6, 3000)),
     spectrum('Co(SCN)4^2-', spectraFrom.analysis, band(620, 1700, 2200), band(580, 700, 2400)),
     spectrum('CoC2O4', spectraFrom.lever, band(520, 12, 3500)),

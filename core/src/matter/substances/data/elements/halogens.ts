@@ -61,11 +61,11 @@ export const halogens: ElementData = {
     half('ClO4^-(aq) + 8H^+(aq) + 8e^- → Cl^-(aq) + 4H2O(l)', 1.389),
   ],
   spectra: [
-    spectrum('Cl2', spectraFrom.halogens, band(325, 70, 6600)),
-    spectrum('Br2', spectraFrom.halogens, band(393, 175, 6000), band(490, 22, 5200)),
+    spectrum('Cl2', spectraFrom.halogens, band(327, 71.7, 7100)),
+    spectrum('Br2', spectraFrom.halogens, band(393, 175, 6000), band(490, 16, 5200)),
     spectrum('Br3^-', spectraFrom.halogens, band(266, 35000, 6500), band(390, 860, 5800)),
     spectrum('I2', spectraFrom.halogens, band(460, 746, 4300)),
-    spectrum('I3^-', spectraFrom.halogens, band(353, 25500, 5200), band(430, 700, 6500)),
+    spectrum('I3^-', spectraFrom.halogens, band(353, 25300, 5100), band(387, 354, 10800)),
   ],
   formation: [
     ...formed('aq', {

@@ -46,8 +46,8 @@ export const manganese: ElementData = {
   ],
   spectra: [
     spectrum('Mn^2+', spectraFrom.lever, band(401, 0.03, 2000)),
-    spectrum('MnO4^-', spectraFrom.lever, band(525, 2350, 2900), band(310, 1800, 5000)),
-    spectrum('MnO4^2-', spectraFrom.lever, band(606, 1700, 3600), band(439, 1150, 3600), band(347, 1500, 4000)),
+    spectrum('MnO4^-', spectraFrom.lever, band(525, 2200, 2850), band(490, 500, 3000), band(310, 1800, 5000)),
+    spectrum('MnO4^2-', spectraFrom.lever, band(610, 1530, 2850), band(439, 1160, 3600), band(347, 1530, 4050)),
   ],
   flames: [
     flame('Mn^2+', 'pale green', 'faint yellowish green', 2),

@@ -60,9 +60,9 @@ export const organic: ElementData = {
     half('CO2(g) + 2H^+(aq) + 2e^- → HCOOH(aq)', -0.199),
   ],
   spectra: [
-    spectrum('C16H18N3S^+', spectraFrom.dyes, band(664, 82000, 1600), band(610, 48000, 2600)),
+    spectrum('C16H18N3S^+', spectraFrom.dyes, band(664, 82000, 1600), band(604, 51700, 3450)),
     spectrum('C16H8N2O8S2^2-', spectraFrom.dyes, band(610, 20000, 2500)),
-    spectrum('C16H7N2O8S2^3-', spectraFrom.dyes, band(425, 9000, 3600)),
+    spectrum('C16H7N2O8S2^3-', spectraFrom.dyes, band(425, 12500, 3600)),
     spectrum('C16H8N2O8S2^3-', spectraFrom.dyes, band(515, 6000, 2800), band(430, 4000, 4500)),
     spectrum('C16H10N2O8S2^2-', spectraFrom.dyes, band(405, 8000, 3600)),
   ],

@@ -36,7 +36,7 @@ export const vanadium: ElementData = {
   spectra: [
     spectrum('V^2+', spectraFrom.lever, band(850, 4.7, 3800), band(558, 6.5, 3800), band(370, 9, 4000)),
     spectrum('V^3+', spectraFrom.lever, band(585, 4, 3900), band(400, 9, 4600), band(300, 60, 7500)),
-    spectrum('VO^2+', spectraFrom.lever, band(763, 17, 3800), band(625, 7.5, 3000)),
+    spectrum('VO^2+', spectraFrom.lever, band(766, 16.1, 2850), band(637, 4.04, 4150)),
     spectrum('VO2^+', spectraFrom.lever, band(340, 520, 7000)),
     spectrum('VO(O2)^+', spectraFrom.analysis, band(455, 290, 4600)),
   ],
