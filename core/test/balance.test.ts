@@ -50,6 +50,30 @@ describe('balancing', () => {
     for (const one of found.solutions ?? []) expect(isBalanced(one)).toBe(true);
   });
 
+  // Vogel; Zumdahl: what stands in every text although the atoms alone leave it open.
+  it.each([
+    [
+      'MnO4^- + H2O2 + H^+ -> Mn^2+ + O2 + H2O',
+      '2 MnO4^- + 5 H2O2 + 6 H^+ → 2 Mn^2+ + 5 O2 + 8 H2O',
+    ],
+    [
+      'KMnO4 + H2O2 + H2SO4 -> MnSO4 + K2SO4 + O2 + H2O',
+      '2 KMnO4 + 5 H2O2 + 3 H2SO4 → 2 MnSO4 + K2SO4 + 5 O2 + 8 H2O',
+    ],
+    [
+      'Cr2O7^2- + H2O2 + H^+ -> Cr^3+ + O2 + H2O',
+      'Cr2O7^2- + 3 H2O2 + 8 H^+ → 2 Cr^3+ + 3 O2 + 7 H2O',
+    ],
+    ['H2O2 + NaClO -> NaCl + O2 + H2O', 'H2O2 + NaClO → NaCl + O2 + H2O'],
+    ['KClO3 + HCl -> KCl + ClO2 + Cl2 + H2O', '2 KClO3 + 4 HCl → 2 KCl + 2 ClO2 + Cl2 + 2 H2O'],
+    ['MnO2 + H2O2 + H^+ -> Mn^2+ + O2 + H2O', 'MnO2 + H2O2 + 2 H^+ → Mn^2+ + O2 + 2 H2O'],
+    ['PbO2 + H2O2 + HNO3 -> Pb(NO3)2 + O2 + H2O', 'PbO2 + H2O2 + 2 HNO3 → Pb(NO3)2 + O2 + 2 H2O'],
+  ])('lets the electrons decide: %s', (text, equation) => {
+    const found = balance(text);
+    expect(found.equation).toBe(equation);
+    for (const one of found.solutions ?? []) expect(isBalanced(one)).toBe(true);
+  });
+
   it.each([
     ['Fe + O2', 'notAnEquation'],
     ['Fe -> ', 'notAnEquation'],

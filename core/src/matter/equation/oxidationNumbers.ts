@@ -32,7 +32,7 @@ const anionic: readonly (readonly [string, number])[] = [
 ];
 
 /** Atoms of one element that share an oxidation number within a formula unit. */
-interface Site {
+export interface Site {
   readonly element: string;
   readonly state: number;
   readonly atoms: number;
@@ -46,7 +46,7 @@ interface Site {
  *
  * @returns sites, or undefined where the rules do not settle them.
  */
-function oxidationSites(species: Species): readonly Site[] | undefined {
+export function oxidationSites(species: Species): readonly Site[] | undefined {
   const content = species.charge === 0 ? ionsHeld(species.formula) : undefined;
   if (!content) return within(species, 1);
   const water = waterOfCrystallisation(species);

@@ -1,8 +1,12 @@
 import { ChemistryError } from '../../common/errors';
 import { nullSpace } from './nullSpace';
+import { oxidationSites } from './oxidationNumbers';
 import type { EquationSides } from './parseEquation';
 
-/** Coefficients in the order reactants, then products. Several solutions mean the equation is ambiguous. */
+/**
+ * Coefficients in the order reactants, then products. Several solutions mean that atoms and charge leave the equation open;
+ * where the electrons decide between them, their solution stands first.
+ */
 export interface Coefficients {
   readonly unique: boolean;
   readonly solutions: readonly (readonly number[])[];
@@ -33,7 +37,8 @@ export function solveCoefficients(sides: EquationSides, text: string): Coefficie
     if (!turned.every((value) => value > 0)) throw ChemistryError.of('cannotBalance', text);
     return { unique: true, solutions: [turned] };
   }
-  const solutions = positiveSolutions(basis);
+  const decided = byElectrons(sides, matrix);
+  const solutions = positiveSolutions(basis, decided);
   if (solutions.length === 0) throw ChemistryError.of('cannotBalance', text);
   return { unique: false, solutions };
 }
@@ -47,8 +52,55 @@ function refuseOneSidedElements({ reactants, products }: EquationSides): void {
     if (!left.has(element)) throw ChemistryError.of('elementOnOneSide', element, 'products');
 }
 
-/** The smallest independent all-positive combinations of the basis, as many as the basis has vectors. */
-function positiveSolutions(basis: readonly (readonly number[])[]): number[][] {
+/**
+ * The coefficients that the electrons ask for where one element comes in with two oxidation numbers, as oxygen does in
+ * permanganate and peroxide: what comes in higher goes out higher, so that the two do not pass each other on the way
+ * (IUPAC’s oxidation numbers; the rule is that of textbooks for chlorate and hydrochloric acid). Undefined where that leaves
+ * more than one way.
+ */
+function byElectrons(sides: EquationSides, matrix: readonly (readonly number[])[]) {
+  const species = [...sides.reactants, ...sides.products];
+  const sites = species.map((one) => oxidationSites(one));
+  if (sites.includes(undefined)) return undefined;
+  const isLeft = (index: number) => index < sides.reactants.length;
+  const states = (element: string, left: boolean) => [
+    ...new Set(
+      sites.flatMap((own = [], index) =>
+        isLeft(index) === left
+          ? own.filter((site) => site.element === element).map(({ state }) => state)
+          : [],
+      ),
+    ),
+  ];
+  const elements = new Set(sites.flatMap((own = []) => own.map(({ element }) => element)));
+  const ways = [...elements].flatMap((element) => {
+    const came = states(element, true);
+    if (came.length !== 2) return [];
+    const higher = Math.max(...came);
+    return states(element, false).flatMap((least) => {
+      const row = sites.map((own = [], index) =>
+        own.reduce((sum, site) => {
+          if (site.element !== element) return sum;
+          if (isLeft(index)) return sum + (site.state === higher ? 2 * site.atoms : 0);
+          return sum - (site.state >= least ? 2 * site.atoms : 0);
+        }, 0),
+      );
+      const [only, ...others] = nullSpace([...matrix, row], species.length);
+      if (!only || others.length > 0) return [];
+      const turned = only.every((value) => value <= 0) ? only.map((value) => -value) : only;
+      return turned.every((value) => value > 0) ? [turned] : [];
+    });
+  });
+  const [first, ...others] = ways;
+  const isOne = others.every((way) => way.every((value, index) => value === first?.[index]));
+  return isOne ? first : undefined;
+}
+
+/** The smallest independent all-positive combinations of the basis, as many as the basis has vectors; what was decided on comes first. */
+function positiveSolutions(
+  basis: readonly (readonly number[])[],
+  decided: readonly number[] | undefined,
+): (readonly number[])[] {
   const reach = basis.length === 2 ? 12 : 4;
   const found: number[][] = [];
   const width = 2 * reach + 1;
@@ -60,7 +112,7 @@ function positiveSolutions(basis: readonly (readonly number[])[]): number[][] {
     if (mix.every((value) => value > 0)) found.push(mix);
   }
   const size = (vector: readonly number[]) => vector.reduce((sum, value) => sum + value, 0);
-  const independent: number[][] = [];
+  const independent: (readonly number[])[] = decided ? [decided] : [];
   for (const candidate of found.sort((a, b) => size(a) - size(b))) {
     const trial = [...independent, candidate];
     // The vectors are independent when no combination of them vanishes.
