@@ -1,17 +1,23 @@
 import { equilibrateComponents } from '../solution/equilibrium/equilibrate';
 import type { Equilibrium, Saturation } from '../solution/equilibrium/equilibrate';
+import type { DrivingForce } from '../matter/equation/reactionType';
 import { changeBetween } from './change';
 import { describeProcess } from './reaction';
-import type { Reaction } from './reaction';
+import type { Process, Reaction } from './reaction';
 import { rules } from './rules';
 import { settle } from './settle';
 import type { Settled } from './settle';
 import { componentsIn } from './vessel';
 import type { Phases, Vessel } from './vessel';
 
-/** Shifts of these kinds are told only when they are more than a tenth of the main event. */
-const slight = new Set(['acid–base', 'complexation']);
+/** Shifts of protons and ligands between dissolved particles go along with nearly everything. */
+const goesAlong = new Set<DrivingForce>(['acid–base', 'complexation']);
+/** They are told by themselves when they are more than a tenth of the largest, */
 const worthTelling = 0.1;
+/** and beside a solid, a gas or a transfer of electrons only where they outdo it so many times: a teacher writes the main process. */
+const outdoes = 1.5;
+/** Transfers of electrons of less than this share of the largest are its ripples. */
+const worthOfTransfers = 0.01;
 
 /** What came of contents being brought together. */
 export interface BroughtToRest {
@@ -42,9 +48,7 @@ export function bringToRest(mixed: Vessel, before: Phases): BroughtToRest {
   };
   const settling = new Set(Object.keys(settledSince(settled.vessel, before)));
   const processes = rules.flatMap(({ find }) => find(happening));
-  const largest = Math.max(0, ...processes.map(({ extentMmol }) => extentMmol));
-  const reactions = processes
-    .filter(({ force, extentMmol }) => !slight.has(force) || extentMmol > worthTelling * largest)
+  const reactions = mainOf(processes)
     .map((process) => describeProcess(process, mixed.put, settling))
     .filter((reaction) => reaction !== undefined);
   return {
@@ -52,6 +56,21 @@ export function bringToRest(mixed: Vessel, before: Phases): BroughtToRest {
     reactions,
     considered: [...unsettled.saturation].sort((a, b) => b.logRatio - a.logRatio),
   };
+}
+
+/** The processes that a teacher would write, without the small equilibria that go along. */
+function mainOf(processes: readonly Process[]): readonly Process[] {
+  const most = (of: readonly Process[]) => Math.max(0, ...of.map(({ extentMmol }) => extentMmol));
+  const isShift = ({ force, equation }: Process) =>
+    goesAlong.has(force) &&
+    [...equation.left, ...equation.right].every(([{ state }]) => state !== 's' && state !== 'g');
+  const largest = most(processes);
+  const main = most(processes.filter((one) => !isShift(one)));
+  const electrons = most(processes.filter(({ force }) => force === 'redox'));
+  return processes.filter((one) => {
+    if (isShift(one)) return one.extentMmol > Math.max(worthTelling * largest, outdoes * main);
+    return one.force !== 'redox' || one.extentMmol > worthOfTransfers * electrons;
+  });
 }
 
 /** The solution as it would be if what settled had not, to read the ion products that made it settle. */
