@@ -221,7 +221,7 @@ describe('what potentials allow and the bench does not show', () => {
     const hot = react({ reactants: ['Cu', 'sulfuric acid'] });
     expect(hot.under).toBe('hot and concentrated');
     expect(hot.reactions[0]?.equation).toBe('2 H2SO4(aq) + Cu(s) → SO2(g) + 2 H2O(l) + CuSO4(aq)');
-    expect(react({ reactants: ['Ag', 'S'] }).none).toMatch(/^Not predicted: in water/);
+    expect(react({ reactants: ['Au', 'S'] }).none).toMatch(/^Not predicted: in water/);
     expect(react({ reactants: ['NaCl', 'KNO3'] }).none).toMatch(/^No reaction/);
     expect(react({ reactants: ['NaCl'], conditions: { electrodes: 'graphite' } }).none).toMatch(
       /^Not predicted/,

@@ -44,8 +44,28 @@ export function asReagents({ left, right }: RawEquation, put: readonly string[])
       take(used, acid, times);
     }
   }
+  // A halogen in water is partly split, and acts as what it was poured as: HXO + H⁺ + X⁻ is X2 and water.
+  for (const [halogen, { acid, halide }] of Object.entries(splitHalogens)) {
+    const times = amount(used, acid);
+    const acts = times > 0 && amount(used, 'OH^-') === 0 && amount(made, acid) === 0;
+    if (!put.includes(halogen) || !acts) continue;
+    take(used, acid, -times);
+    take(used, halogen, times);
+    // What the oxidant becomes is on the right already; what it lacks of acid is let out there.
+    const neutralised = Math.min(times, Math.max(0, amount(made, 'OH^-')));
+    take(made, 'OH^-', -neutralised);
+    take(used, 'H2O', times - neutralised, 'l');
+    take(made, 'H^+', times - neutralised);
+    take(made, halide, times);
+  }
   return { left: less(used, made), right: less(made, used) };
 }
+
+/** What halogens in water are split into. */
+const splitHalogens = {
+  Cl2: { acid: 'HClO', halide: 'Cl^-' },
+  Br2: { acid: 'HBrO', halide: 'Br^-' },
+} as const;
 
 type Counts = Map<string, { term: RawEquation['left'][number][0]; n: number }>;
 

@@ -12,6 +12,8 @@ import type { Phases, Vessel } from './vessel';
 
 /** Shifts of protons and ligands between dissolved particles go along with nearly everything. */
 const goesAlong = new Set<DrivingForce>(['acid–base', 'complexation']);
+/** So does the splitting of a halogen by water, of these alone. */
+const splits = new Set(['Cl2', 'Br2', 'I2', 'H2O', 'OH^-']);
 /** They are told by themselves when they are more than a tenth of the largest, */
 const worthTelling = 0.1;
 /** and beside a solid, a gas or a transfer of electrons only where they outdo it so many times: a teacher writes the main process. */
@@ -61,17 +63,24 @@ export function bringToRest(mixed: Vessel, before: Phases): BroughtToRest {
 /** The processes that a teacher would write, without the small equilibria that go along. */
 function mainOf(processes: readonly Process[]): readonly Process[] {
   const most = (of: readonly Process[]) => Math.max(0, ...of.map(({ extentMmol }) => extentMmol));
-  const isShift = ({ force, equation }: Process) =>
-    goesAlong.has(force) &&
-    [...equation.left, ...equation.right].every(([{ state }]) => state !== 's' && state !== 'g');
+  const isSplitting = ({ force, equation }: Process) =>
+    force === 'redox' && equation.left.every(([{ formula }]) => splits.has(formula));
+  const isShift = (one: Process) =>
+    isSplitting(one) || (goesAlong.has(one.force) && isDissolved(one.equation));
   const largest = most(processes);
   const main = most(processes.filter((one) => !isShift(one)));
+  const split = most(processes.filter(isSplitting));
   const electrons = most(processes.filter(({ force }) => force === 'redox'));
   return processes.filter((one) => {
-    if (isShift(one)) return one.extentMmol > Math.max(worthTelling * largest, outdoes * main);
+    if (isSplitting(one)) return one.extentMmol > outdoes * main;
+    if (isShift(one))
+      return one.extentMmol > Math.max(worthTelling * largest, outdoes * (main || split));
     return one.force !== 'redox' || one.extentMmol > worthOfTransfers * electrons;
   });
 }
+
+const isDissolved = ({ left, right }: Process['equation']): boolean =>
+  [...left, ...right].every(([{ state }]) => state !== 's' && state !== 'g');
 
 /** The solution as it would be if what settled had not, to read the ion products that made it settle. */
 function withoutNewSolids(vessel: Vessel, before: Phases): Equilibrium {

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { attempt } from '../common/attempt';
 import { inField } from '../common/errors';
 import { molarMassOf } from '../matter/formula/molarMass';
 import { pureSolids } from '../matter/substances/data/pureSolids';
@@ -6,6 +7,8 @@ import { findSubstance } from '../matter/substances/findSubstance';
 import { act, setUp } from './act';
 import type { EventResult } from './eventResult';
 import type { AnyPortion } from './portion';
+import { combineDry } from './dry/combineDry';
+import type { Combination } from './dry/combineDry';
 import { tryDry } from './dry/reactDry';
 import type { DryFound } from './dry/reactDry';
 import type { Reaction } from './reaction';
@@ -29,7 +32,7 @@ export type ReactRequest = z.input<typeof reactSchema>;
 export interface ReactionsFound {
   readonly reactions: readonly Reaction[];
   /** What it takes, where dilute and cold does nothing. */
-  readonly under?: 'concentrated' | 'hot and concentrated' | 'heated';
+  readonly under?: 'concentrated' | 'hot and concentrated' | Exclude<Combination['by'], 'cold'>;
   /** What does not react, or not on, although one would expect it. */
   readonly stays?: readonly string[];
   readonly none?: string;
@@ -65,6 +68,14 @@ export function react({ reactants, conditions }: ReactRequest): ReactionsFound {
       reactions: [],
       none: 'Not predicted: what a current does at electrodes is not part of this verb.',
     };
+  if (!concentrated) {
+    const [first, ...others] = combineDry(reactants.map(dryFormula));
+    if (first)
+      return {
+        reactions: [first, ...others].map(({ reaction }) => reaction),
+        ...(first.by !== 'cold' && { under: first.by }),
+      };
+  }
   const reagents = reactants.map((text, index) =>
     inField(`reactants.${index}`, (): Reagent => (isWater(text) ? 'water' : findSubstance(text))),
   );
@@ -83,6 +94,13 @@ export function react({ reactants, conditions }: ReactRequest): ReactionsFound {
   if (strong.reactions.length > 0) return { ...strong, under: 'concentrated' };
   const fuming = tryOut(reagents, true, fumingC);
   return fuming.reactions.length > 0 ? { ...fuming, under: 'hot and concentrated' } : asked;
+}
+
+/** The formula a reagent has in the table of dry substances: that of its jar, or as it was written. */
+function dryFormula(text: string): string {
+  if (isWater(text)) return 'H2O';
+  const found = attempt(() => findSubstance(text));
+  return 'problem' in found ? text : (found.form ?? found.substance.formula);
 }
 
 type Reagent = 'water' | ReturnType<typeof findSubstance>;

@@ -285,6 +285,17 @@ export interface ThermalChange {
   readonly source: Source;
 }
 
+/** What dry substances do with one another. */
+export interface DryCombination {
+  /** Balanced, with states. */
+  readonly equation: string;
+  /** What sets it going. */
+  readonly by: 'cold' | 'heated' | 'light' | 'spark' | 'catalyst';
+  readonly catalyst?: string;
+  readonly caution?: string;
+  readonly source: Source;
+}
+
 /** What a flame does to a liquid. */
 export interface BurningLiquid {
   readonly formula: string;

@@ -38,6 +38,8 @@ export function tryDry(names: readonly string[]): DryFound {
     const about = others[0] ?? '';
     return { reactions: [tabulated(burning, { about, extentMmol: gasMmol, why })] };
   }
+  if (others.every(isOfGas))
+    return { reactions: [], none: 'Not predicted: no table tells what these gases do together.' };
   const contents = others.map((name): AnyPortion =>
     isOfGas(name)
       ? { gas: name, amountMmol: 3 * solidMmol }

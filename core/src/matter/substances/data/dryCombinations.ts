@@ -1,0 +1,123 @@
+import { handbook } from '../source';
+import type { DryCombination } from '../types';
+
+const source = handbook('Greenwood and Earnshaw, Chemistry of the Elements', 'reactions of the dry substances with one another');
+
+const row = (equation: string, by: DryCombination['by'], more: Pick<DryCombination, 'catalyst' | 'caution'> = {}): DryCombination => ({ equation, by, ...more, source });
+
+const thermite = 'It burns white-hot, throws drops of molten iron and cannot be put out: a show for trained people, never with a class.';
+const explodes = 'The mixture explodes.';
+const chlorine = 'Chlorine is toxic: in a hood.';
+const furnace = 'Done in a furnace, not at the bench.';
+
+/** What dry substances do with one another without water: elements that combine, oxides and what takes their oxygen, gases. Told where reagents are named, not followed in a vessel. */
+export const dryCombinations: readonly DryCombination[] = [
+  // Metals with halogens
+  row('2 Na(s) + Cl2(g) → 2 NaCl(s)', 'heated', { caution: `Burning sodium sticks and burns through: a show behind a screen. ${chlorine}` }),
+  row('2 K(s) + Cl2(g) → 2 KCl(s)', 'cold', { caution: `Potassium catches fire by itself: a show behind a screen. ${chlorine}` }),
+  row('2 Na(s) + Br2(l) → 2 NaBr(s)', 'heated', { caution: explodes }),
+  row('2 K(s) + Br2(l) → 2 KBr(s)', 'cold', { caution: explodes }),
+  row('2 Li(s) + Cl2(g) → 2 LiCl(s)', 'heated', { caution: chlorine }),
+  row('Mg(s) + Cl2(g) → MgCl2(s)', 'heated', { caution: chlorine }),
+  row('Ca(s) + Cl2(g) → CaCl2(s)', 'heated', { caution: chlorine }),
+  row('2 Al(s) + 3 Cl2(g) → 2 AlCl3(s)', 'heated', { caution: chlorine }),
+  row('2 Al(s) + 3 Br2(l) → 2 AlBr3(s)', 'cold', { caution: 'After some minutes it flares up and throws bromine about: in a hood, behind a screen.' }),
+  row('2 Al(s) + 3 I2(s) → 2 AlI3(s)', 'heated', { caution: 'A drop of water starts it, and violet vapour comes off: in a hood.' }),
+  row('2 Fe(s) + 3 Cl2(g) → 2 FeCl3(s)', 'heated', { caution: chlorine }),
+  row('2 Fe(s) + 3 Br2(l) → 2 FeBr3(s)', 'heated'),
+  row('Fe(s) + I2(s) → FeI2(s)', 'heated'),
+  row('Cu(s) + Cl2(g) → CuCl2(s)', 'heated', { caution: chlorine }),
+  row('Cu(s) + Br2(l) → CuBr2(s)', 'cold'),
+  row('Zn(s) + Cl2(g) → ZnCl2(s)', 'heated', { caution: chlorine }),
+  row('Zn(s) + Br2(l) → ZnBr2(s)', 'cold'),
+  row('Zn(s) + I2(s) → ZnI2(s)', 'heated', { caution: 'A drop of water starts it, and violet vapour comes off: in a hood.' }),
+  row('Sn(s) + 2 Cl2(g) → SnCl4(l)', 'heated', { caution: chlorine }),
+  row('2 Sb(s) + 3 Cl2(g) → 2 SbCl3(s)', 'cold', { caution: chlorine }),
+  row('2 Cr(s) + 3 Cl2(g) → 2 CrCl3(s)', 'heated', { caution: chlorine }),
+  row('2 FeCl2(s) + Cl2(g) → 2 FeCl3(s)', 'heated', { caution: chlorine }),
+  row('Hg(l) + I2(s) → HgI2(s)', 'cold', { caution: 'Mercury and its salts are very toxic.' }),
+  row('2 Ag(s) + Cl2(g) → 2 AgCl(s)', 'heated', { caution: chlorine }),
+  // Metals with sulfur
+  row('2 Al(s) + 3 S(s) → Al2S3(s)', 'heated', { caution: 'A violent flash; water makes hydrogen sulfide of what is left.' }),
+  row('Mg(s) + S(s) → MgS(s)', 'heated', { caution: 'A violent flash.' }),
+  row('2 Na(s) + S(s) → Na2S(s)', 'heated', { caution: explodes }),
+  row('2 Cu(s) + S(s) → Cu2S(s)', 'heated'),
+  row('2 Ag(s) + S(s) → Ag2S(s)', 'heated'),
+  row('Hg(l) + S(s) → HgS(s)', 'cold'),
+  row('Pb(s) + S(s) → PbS(s)', 'heated'),
+  // Metals with oxygen, nitrogen, hydrogen and carbon dioxide
+  row('2 Na(s) + O2(g) → Na2O2(s)', 'heated'),
+  row('4 Li(s) + O2(g) → 2 Li2O(s)', 'heated'),
+  row('K(s) + O2(g) → KO2(s)', 'heated'),
+  row('4 Al(s) + 3 O2(g) → 2 Al2O3(s)', 'heated'),
+  row('Sn(s) + O2(g) → SnO2(s)', 'heated'),
+  row('2 Hg(l) + O2(g) → 2 HgO(s)', 'heated', { caution: 'Mercury vapour is very toxic.' }),
+  row('3 Mg(s) + N2(g) → Mg3N2(s)', 'heated'),
+  row('6 Li(s) + N2(g) → 2 Li3N(s)', 'cold'),
+  row('3 Ca(s) + N2(g) → Ca3N2(s)', 'heated'),
+  row('2 Na(s) + H2(g) → 2 NaH(s)', 'heated'),
+  row('Ca(s) + H2(g) → CaH2(s)', 'heated'),
+  row('2 Mg(s) + CO2(g) → 2 MgO(s) + C(s)', 'heated'),
+  row('Mg(s) + H2O(g) → MgO(s) + H2(g)', 'heated'),
+  row('3 Fe(s) + 4 H2O(g) → Fe3O4(s) + 4 H2(g)', 'heated'),
+  // Metals and carbon that take the oxygen of oxides
+  row('Fe2O3(s) + 2 Al(s) → 2 Fe(l) + Al2O3(s)', 'heated', { caution: thermite }),
+  row('3 Fe3O4(s) + 8 Al(s) → 9 Fe(l) + 4 Al2O3(s)', 'heated', { caution: thermite }),
+  row('Cr2O3(s) + 2 Al(s) → 2 Cr(l) + Al2O3(s)', 'heated', { caution: thermite }),
+  row('3 MnO2(s) + 4 Al(s) → 3 Mn(l) + 2 Al2O3(s)', 'heated', { caution: thermite }),
+  row('3 CuO(s) + 2 Al(s) → 3 Cu(l) + Al2O3(s)', 'heated', { caution: explodes }),
+  row('CuO(s) + Mg(s) → Cu(s) + MgO(s)', 'heated', { caution: 'It goes off with a flash and throws hot copper about: pinches only, behind a screen.' }),
+  row('CuO(s) + Zn(s) → Cu(s) + ZnO(s)', 'heated', { caution: 'It glows through with a flash: small amounts, on a ceramic mat.' }),
+  row('CuO(s) + Fe(s) → Cu(s) + FeO(s)', 'heated'),
+  row('PbO(s) + Fe(s) → Pb(l) + FeO(s)', 'heated', { caution: 'Lead fumes: in a hood.' }),
+  row('SiO2(s) + 2 Mg(s) → Si(s) + 2 MgO(s)', 'heated', { caution: 'Damp sand makes it explode; the product catches fire in acid.' }),
+  row('ZnO(s) + C(s) → Zn(g) + CO(g)', 'heated', { caution: furnace }),
+  row('2 Fe2O3(s) + 3 C(s) → 4 Fe(s) + 3 CO2(g)', 'heated'),
+  row('SnO2(s) + 2 C(s) → Sn(l) + 2 CO(g)', 'heated'),
+  row('Fe2O3(s) + 3 H2(g) → 2 Fe(s) + 3 H2O(g)', 'heated', { caution: 'Drive out the air and test the hydrogen first.' }),
+  row('Fe3O4(s) + 4 CO(g) → 3 Fe(s) + 4 CO2(g)', 'heated', { caution: 'Carbon monoxide kills without a smell.' }),
+  row('CaO(s) + 3 C(s) → CaC2(s) + CO(g)', 'heated', { caution: furnace }),
+  row('CO2(g) + C(s) → 2 CO(g)', 'heated', { caution: 'Carbon monoxide kills without a smell.' }),
+  row('C(s) + H2O(g) → CO(g) + H2(g)', 'heated', { caution: 'Carbon monoxide kills without a smell.' }),
+  row('C(s) + 2 S(s) → CS2(l)', 'heated', { caution: furnace }),
+  // Oxides with one another
+  row('CaO(s) + CO2(g) → CaCO3(s)', 'heated'),
+  row('CaO(s) + SiO2(s) → CaSiO3(s)', 'heated', { caution: furnace }),
+  row('MgO(s) + CO2(g) → MgCO3(s)', 'heated'),
+  row('Na2O(s) + CO2(g) → Na2CO3(s)', 'heated'),
+  row('CaO(s) + SO2(g) → CaSO3(s)', 'heated'),
+  row('2 Na2O2(s) + 2 CO2(g) → 2 Na2CO3(s) + O2(g)', 'cold'),
+  // Gases and vapours
+  row('H2(g) + Cl2(g) → 2 HCl(g)', 'light', { caution: explodes }),
+  row('H2(g) + Br2(g) → 2 HBr(g)', 'heated'),
+  row('H2(g) + I2(g) → 2 HI(g)', 'heated'),
+  row('H2(g) + S(s) → H2S(g)', 'heated', { caution: 'Hydrogen sulfide is very toxic.' }),
+  row('N2(g) + 3 H2(g) → 2 NH3(g)', 'catalyst', { catalyst: 'iron, 450 °C, high pressure' }),
+  row('2 SO2(g) + O2(g) → 2 SO3(g)', 'catalyst', { catalyst: 'vanadium(V) oxide, 450 °C' }),
+  row('4 NH3(g) + 5 O2(g) → 4 NO(g) + 6 H2O(g)', 'catalyst', { catalyst: 'platinum, 800 °C' }),
+  row('2 NO(g) + O2(g) → 2 NO2(g)', 'cold'),
+  row('N2(g) + O2(g) → 2 NO(g)', 'spark'),
+  row('2 NH3(g) + 3 Cl2(g) → N2(g) + 6 HCl(g)', 'cold', { caution: 'Explosive nitrogen trichloride may form.' }),
+  row('2 H2S(g) + SO2(g) → 3 S(s) + 2 H2O(l)', 'cold'),
+  row('CO(g) + Cl2(g) → COCl2(g)', 'light', { caution: 'Phosgene kills: never made on purpose at a school.' }),
+  row('2 P(s) + 3 Cl2(g) → 2 PCl3(l)', 'heated', { caution: chlorine }),
+  row('2 P(s) + 5 Cl2(g) → 2 PCl5(s)', 'heated', { caution: chlorine }),
+  row('4 P(s) + 5 O2(g) → P4O10(s)', 'heated', { caution: 'White phosphorus catches fire in air and burns deep into skin; red phosphorus in pinches only.' }),
+  row('2 P(s) + 3 I2(s) → 2 PI3(s)', 'cold'),
+  row('Si(s) + 2 Cl2(g) → SiCl4(l)', 'heated', { caution: chlorine }),
+  row('Si(s) + O2(g) → SiO2(s)', 'heated'),
+  // What dry oxides and chlorides do with water
+  row('SO3(s) + H2O(l) → H2SO4(aq)', 'cold', { caution: 'Violent: it boils and spits.' }),
+  row('PCl5(s) + 4 H2O(l) → H3PO4(aq) + 5 HCl(g)', 'cold', { caution: 'Violent, with fumes of hydrogen chloride.' }),
+  row('PCl3(l) + 3 H2O(l) → H3PO3(aq) + 3 HCl(g)', 'cold', { caution: 'Violent, with fumes of hydrogen chloride.' }),
+  row('SiCl4(l) + 2 H2O(l) → SiO2(s) + 4 HCl(g)', 'cold', { caution: 'Fumes of hydrogen chloride.' }),
+  row('Al2S3(s) + 6 H2O(l) → 2 Al(OH)3(s) + 3 H2S(g)', 'cold', { caution: 'Hydrogen sulfide is very toxic.' }),
+  row('Mg3N2(s) + 6 H2O(l) → 3 Mg(OH)2(s) + 2 NH3(g)', 'cold'),
+  row('NaH(s) + H2O(l) → NaOH(aq) + H2(g)', 'cold', { caution: 'The hydrogen catches fire.' }),
+  row('CaH2(s) + 2 H2O(l) → Ca(OH)2(s) + 2 H2(g)', 'cold', { caution: 'The hydrogen may catch fire.' }),
+  row('4 KO2(s) + 2 H2O(l) → 4 KOH(aq) + 3 O2(g)', 'cold'),
+  // Liquids that burn, and alkali metals in alcohol
+  row('C2H5OH(l) + 3 O2(g) → 2 CO2(g) + 3 H2O(g)', 'heated'),
+  row('2 CH3OH(l) + 3 O2(g) → 2 CO2(g) + 4 H2O(g)', 'heated'),
+  row('2 C2H5OH(l) + 2 Na(s) → 2 C2H5ONa(s) + H2(g)', 'cold'),
+];
