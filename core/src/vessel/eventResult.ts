@@ -1,3 +1,4 @@
+import { unknownPairs } from '../solution/pairs/knownPairs';
 import type { Equilibrium, Saturation } from '../solution/equilibrium/equilibrate';
 import { addAmounts, present, scaleAmounts } from './amounts';
 import type { Amounts } from './amounts';
@@ -54,7 +55,9 @@ export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhase
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
   const metal = metalOnWater(mixed, solidsChange);
-  const outside = mixed.volumeMl > 0 ? outsideModel(broughtTogether(mixed, solidsChange)) : [];
+  const together = mixed.volumeMl > 0 ? broughtTogether(mixed, solidsChange) : {};
+  const outside = outsideModel(together);
+  const isStill = reactions.length === 0 && Object.keys(gasEvolved).length === 0;
   return {
     vessel: settled.vessel,
     ...(settled.equilibrium && { equilibrium: settled.equilibrium }),
@@ -71,8 +74,20 @@ export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhase
       ...settled.stays,
       ...worksDisagree(considered, solidsChange),
     ]),
-    notPredicted: outside.map(({ reason }) => reason),
+    notPredicted: [
+      ...outside.map(({ reason }) => reason),
+      ...(isStill ? unknownReasons(previous, together) : []),
+    ],
   };
+}
+
+/** That nothing happens is told only where something is known of every pair of ions that meets. */
+function unknownReasons({ phases: { solution } }: Vessel, together: Amounts): string[] {
+  const isNew = (cation: string, anion: string) => !(cation in solution && anion in solution);
+  return unknownPairs(together, isNew).map(
+    ({ cation, anion }) =>
+      `${cation} with ${anion}: whether they make a solid is not in the tables.`,
+  );
 }
 
 /** What every species would be if nothing reacted, mol/L: in solution, from solids that went into it, and in a second layer. */

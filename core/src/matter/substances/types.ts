@@ -285,6 +285,14 @@ export interface ThermalChange {
   readonly source: Source;
 }
 
+/** Why no solid settles from pairs of ions: of any cations where none are named, and of any anions. */
+export interface PairGround {
+  readonly cations?: readonly string[];
+  readonly anions?: readonly string[];
+  readonly ground: string;
+  readonly source: Source;
+}
+
 /** What dry substances do with one another. */
 export interface DryCombination {
   /** Balanced, with states. */

@@ -1,0 +1,3 @@
+/** What the tables know of each pair of ions, and of which they know nothing. */
+export { everyPair, knownPair, pairsCsv, unknownPairs } from './knownPairs';
+export type { KnownPair } from './knownPairs';
