@@ -305,18 +305,19 @@ describe('what a group sees at its bench', () => {
   it('records what is seen, and has it in its own table', async () => {
     await at(viewOf());
     const sees = screen.getByRole('region', { name: 'What you see' });
+    const pressed = (is: 'true' | 'false') =>
+      waitFor(
+        () =>
+          expect(within(sees).getByRole('button', { name: /^cloudy/ })).toHaveAttribute(
+            'aria-pressed',
+            is,
+          ),
+        patience,
+      );
     await user.click(within(sees).getByRole('button', { name: /^cloudy/ }));
-    expect(within(sees).getByRole('button', { name: /^cloudy/ })).toHaveAttribute(
-      'aria-pressed',
-      'true',
-    );
+    await pressed('true');
     await user.click(within(sees).getByRole('button', { name: 'Undo' }));
-    await waitFor(() =>
-      expect(within(sees).getByRole('button', { name: /^cloudy/ })).toHaveAttribute(
-        'aria-pressed',
-        'false',
-      ),
-    );
+    await pressed('false');
     await user.click(within(sees).getByRole('tab', { name: 'Our table' }));
     expect(within(sees).getAllByText(/cloudy/).length).toBeGreaterThan(1);
   });
