@@ -72,6 +72,7 @@ test('two benches join, record and are seen live; what is expected appears when 
   await expect(heron.getByRole('button', { name: 'no precipitate' })).toHaveAttribute(
     'aria-pressed',
     'true',
+    { timeout: 30_000 },
   );
   await expect(own.getByRole('cell').nth(1)).toHaveText('2', { timeout: 15_000 });
 

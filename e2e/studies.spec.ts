@@ -18,7 +18,7 @@ test('colours are planned in a 250 mL beaker, walked, put into a lab day, and a 
   await expect(page.getByTestId('colour')).toHaveText('blue');
   await expect(page.getByText('At rest: Q = K')).toBeVisible();
 
-  // Blue, green, yellow, blue: the second green is left out.
+  // Blue, green, yellow-green, blue: the second green is left out.
   await page.getByRole('tab', { name: 'Plan' }).click();
   await leaveOut(page, ['Leave out green, number 4']);
   await expect(page.getByTestId('targets').getByRole('listitem')).toHaveText([

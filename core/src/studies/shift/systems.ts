@@ -29,7 +29,7 @@ export const readySystems: readonly ReadySystem[] = [
     shows: 'Acid takes it from blue through green to yellow-green, water takes it back.',
     vessel: {
       container: 'beaker250',
-      contents: [{ substance: 'CuSO4', concentrationM: 0.4, volumeMl: 12 }],
+      contents: [{ substance: 'CuSO4', concentrationM: 0.3, volumeMl: 10 }],
     },
     stresses: [of('HCl', 12), water, warmth],
     watched: [{ equation: 'Cu^2+ + 4 Cl^- ⇌ CuCl4^2-' }, { equation: 'Cu^2+ + Cl^- ⇌ CuCl^+' }],
