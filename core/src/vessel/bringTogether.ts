@@ -118,7 +118,8 @@ function together(
     };
   }
   const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
-  const step = react(vessel, rounded);
+  const met = react(vessel, rounded);
+  const step = vessel.volumeMl > 0 && part.volumeMl > 0 && !ledIn ? { ...met, poured: part } : met;
   // Where something goes on that is not followed, its heat is not known either.
   if (warmth === 'kept' || step.notPredicted.length > 0) return step;
   const { phases } = rounded;

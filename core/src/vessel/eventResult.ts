@@ -34,6 +34,8 @@ export interface EventResult {
   readonly gasEvolved: Amounts;
   /** Gases that were led through the liquid: that they bubble out of it again is nothing to see. */
   readonly ledIn?: readonly string[];
+  /** A liquid that was poured into another one, as it was: where it falls, the two are not yet mixed. */
+  readonly poured?: Vessel;
   /** Solids that formed (+) or went into solution (−) in this step, mmol; what was only put in or taken out is not counted. */
   readonly solidsChange: Amounts;
   /** What was seen of heat or of water going back into crystals, besides new solids and gases. */

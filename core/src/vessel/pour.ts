@@ -8,6 +8,7 @@ import { pureSolids } from '../matter/substances/data/pureSolids';
 import { shelf } from '../matter/substances/data/shelf';
 import { starch } from '../matter/substances/data/starch';
 import { dissolvedGas } from '../matter/substances/gas';
+import { dissolvingAid } from '../solution/preparation/dissolvingAids';
 import { bottleNamed } from '../matter/substances/bottleNamed';
 import { findSubstance } from '../matter/substances/findSubstance';
 import type { Bottle, Substance } from '../matter/substances/types';
@@ -62,7 +63,7 @@ export function pourOut(
       ...solutionOf(substance, molar(substance, form, portion.percentWV), portion.volumeMl),
     };
   if ('concentrationM' in portion)
-    return { ...empty, ...solutionOf(substance, portion.concentrationM, portion.volumeMl) };
+    return { ...empty, ...solutionAsKept(substance, portion.concentrationM, portion.volumeMl) };
   return { ...empty, ...pureLiquidOf(substance, portion.volumeMl) };
 }
 
@@ -106,6 +107,15 @@ function solutionOf(substance: Substance, concentrationM: number, volumeMl: numb
       },
     },
   };
+}
+
+/** A solution as it stands on the shelf: with the acid that keeps it clear, where it has to have one. */
+function solutionAsKept(substance: Substance, concentrationM: number, volumeMl: number): Part {
+  const { formula } = substance;
+  const keptIn = dissolvingAid(formula)?.keptIn;
+  if (!keptIn) return solutionOf(substance, concentrationM, volumeMl);
+  const holdsM = { [formula]: concentrationM, [keptIn.formula]: keptIn.molPerMol * concentrationM };
+  return { ...outOfBottle(holdsM, volumeMl), put: [formula] };
 }
 
 /** A solution of several things, each at its strength in the same volume. */

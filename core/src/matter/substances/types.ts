@@ -45,6 +45,7 @@ export type Sight =
   | 'floats'
   | 'sinks'
   | 'changes colour on the way'
+  | 'comes and goes'
   | 'takes up the water and warms';
 
 /** How fast a gas comes off, by eye. */

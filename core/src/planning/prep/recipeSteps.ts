@@ -1,7 +1,7 @@
 import { atMostFigures, formatNumber, withPlaces } from '../../common/formatNumber';
 import { hazardsOf } from '../../safety/hazards';
 import { stockOf } from '../../solution/preparation/prepare';
-import { dissolvingAid } from '../../solution/preparation/dissolvingAids';
+import { acidWords, dissolvingAid } from '../../solution/preparation/dissolvingAids';
 import { flaskSizesMl } from './measuring';
 import type { Measured } from './measuring';
 import type { PrepLine } from './prepSheet';
@@ -55,6 +55,7 @@ export function recipeSteps(
   const rinse = `Pour it into ${vesselFor(totalMl)}, rinse the beaker into it twice, and make up to ${total} with ${solvent}. Mix.`;
   const dissolve = [
     ...(aid ? [aid.words] : []),
+    ...(aid ? acidWords(aid, line.concentrationM * totalMl) : []),
     ...(aid?.saysHow ? [] : [`Dissolve it in about ${water} in a beaker, stirring.`]),
   ];
   switch (making.kind) {

@@ -16,6 +16,7 @@ export const sights = [
   'floats',
   'sinks',
   'changes colour on the way',
+  'comes and goes',
   'takes up the water and warms',
 ] as const satisfies readonly Sight[];
 
@@ -33,6 +34,8 @@ const spokenOf: Readonly<Record<Sight, RegExp>> = {
   floats: /float/,
   sinks: /sinks/,
   'changes colour on the way': /→/,
+  'comes and goes':
+    /comes and goes|forms and goes|gone on shaking|goes on shaking|the rest of what is poured dissolves it/,
   'takes up the water and warms': /takes up the water/,
 };
 

@@ -10,6 +10,7 @@ import type { HeatSight } from '../../vessel/dry/dryHeat';
 import type { Vessel } from '../../vessel/vessel';
 import { inWords } from '../../vessel/air/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../../vessel/rules/rule';
+import { seenWhereItFalls } from './seenWhereItFalls';
 import { electrolysisSights } from './electrolysisSights';
 import { vapoursOver } from '../../solution/vapourPressure';
 import type { Observation } from '../observation/observation';
@@ -43,7 +44,12 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
   const { step, view } = after;
   const { volumeMl } = step.vessel;
   const solids = solidObservations(step, before?.step.vessel);
-  const gases = [...gasObservations(step), ...smellsArisen(step, before?.step)];
+  const fallen = before ? seenWhereItFalls(after, before) : [];
+  const gases = [
+    ...gasObservations(step),
+    ...fallen.filter(({ kind }) => kind === 'gas'),
+    ...smellsArisen(step, before?.step),
+  ];
   const liquidBefore = before && before.step.vessel.volumeMl > 0 ? before : undefined;
   const from = liquidBefore?.view.colour ?? view.colour;
   // Water poured onto something dry tells by its own warmth; dry things that are heated are as hot as one made them.
@@ -55,6 +61,7 @@ export function observeStep(after: Seen, previous?: Seen): Observation[] {
   const sights: Observation[] = [
     ...(step.sights ?? []).map(sightSeen),
     ...turns(step, from),
+    ...fallen.filter(({ kind }) => kind !== 'gas'),
     ...(step.electrolysis ? electrolysisSights(step.electrolysis, from) : []),
   ];
   const events =

@@ -1,3 +1,4 @@
+import { formatNumber } from '../../common/formatNumber';
 import { commonPractice } from '../../matter/substances/source';
 import type { Source } from '../../matter/substances/source';
 
@@ -11,6 +12,13 @@ export interface DissolvingAid {
   readonly words: string;
   /** Whether the words say how it is dissolved, and no other step has to. */
   readonly saysHow?: true;
+  /** The acid that keeps its solution clear: how much of it goes with the substance, and as what it is put in. */
+  readonly keptIn?: {
+    readonly formula: string;
+    readonly molPerMol: number;
+    readonly asM: number;
+    readonly called: string;
+  };
   /** What it is made up with, where that is not water. */
   readonly makeUpWith?: string;
   readonly source: Source;
@@ -39,23 +47,25 @@ export const dissolvingAids: readonly DissolvingAid[] = [
   {
     of: 'Bi(NO3)3',
     words:
-      'Dissolve it in 2 M nitric acid instead of water: water alone throws down a white basic salt.',
+      'Water alone throws down a white basic salt: dissolve it in the acid, until it is clear, before any water.',
     saysHow: true,
-    makeUpWith: '2 M nitric acid',
+    keptIn: { formula: 'HNO3', molPerMol: 5, asM: 2, called: '2 M nitric acid' },
     source: bench,
   },
   {
     of: 'Hg2(NO3)2',
     words:
-      'Dissolve it in 0.5 M nitric acid instead of water: water alone throws down a basic salt.',
+      'Water alone throws down a basic salt: dissolve it in the acid, until it is clear, before any water.',
     saysHow: true,
-    makeUpWith: '0.5 M nitric acid',
+    keptIn: { formula: 'HNO3', molPerMol: 2, asM: 2, called: '2 M nitric acid' },
     source: bench,
   },
   {
     of: 'Hg(NO3)2',
     words:
-      'Put a few millilitres of 2 M nitric acid into the water first: water alone throws down a basic salt.',
+      'Water alone throws down a basic salt: dissolve it in the acid, until it is clear, before any water.',
+    saysHow: true,
+    keptIn: { formula: 'HNO3', molPerMol: 1, asM: 2, called: '2 M nitric acid' },
     source: bench,
   },
   {
@@ -102,4 +112,11 @@ export const dissolvingAids: readonly DissolvingAid[] = [
 /** What a substance needs besides water, where it does. */
 export function dissolvingAid(formula: string): DissolvingAid | undefined {
   return dissolvingAids.find(({ of }) => of === formula);
+}
+
+/** The words for how much of the acid that keeps it clear a substance is dissolved in; none where it needs none. */
+export function acidWords({ keptIn }: DissolvingAid, amountMmol: number): string[] {
+  if (!keptIn) return [];
+  const volumeMl = Number(((keptIn.molPerMol * amountMmol) / keptIn.asM).toPrecision(2));
+  return [`Dissolve it in ${formatNumber(volumeMl)} mL of ${keptIn.called}.`];
 }

@@ -8,7 +8,7 @@ import {
 import { parseFormula } from '../../matter/formula/parseFormula';
 import { findSubstance, shelfSubstances } from '../../matter/substances/findSubstance';
 import type { StockSolution } from '../../matter/substances/types';
-import { dissolvingAid } from './dissolvingAids';
+import { acidWords, dissolvingAid } from './dissolvingAids';
 import type { DissolvingAid } from './dissolvingAids';
 import { dissolvesM } from './solubility';
 import { atMostFigures, formatNumber, withFigures, withPlaces } from '../../common/formatNumber';
@@ -235,7 +235,9 @@ function cautionsFor(
   massG: number,
 ): string[] {
   const aid = dissolvingAid(formula);
-  const cautions: string[] = aid ? [...aidWords(aid, massG), aid.words] : [];
+  const cautions: string[] = aid
+    ? [...aidWords(aid, massG), aid.words, ...acidWords(aid, (1000 * massG) / molarMassOf(form))]
+    : [];
   if (request.form === undefined && shelfForms.length > 1)
     cautions.push(
       `Which form is on the shelf? This is for ${form}; also kept as ${shelfForms.filter((one) => one !== form).join(', ')}.`,

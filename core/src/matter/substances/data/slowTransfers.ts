@@ -82,6 +82,7 @@ export const slowTransfers: readonly SlowTransfer[] = [
   { reductants: ['Mn^2+'], oxidants: ['PbO2'], unless: [{ aboveM: { 'H^+': 1 } }], because: 'lead dioxide oxidises manganese(II) only in strong acid', source: text },
   { reductants: ['Mn^2+'], oxidants: ['Cl2', 'Br2', 'HClO', 'H2O2', 'Cr2O7^2-', 'HCrO4^-', 'IO3^-', 'BrO3^-', 'NO3^-', 'Ce^4+', 'ClO3^-'], because: 'manganese(II) in acid is not oxidised by these at a speed one sees', source: text },
   { reductants: ['MnO2'], because: 'manganese dioxide is not oxidised in water by bench reagents', source: text },
+  { oxidants: ['Cr2O7^2-', 'HCrO4^-', 'CrO4^2-'], reductants: ['Hg', 'Hg2^2+', 'Hg2CrO4'], because: 'mercury(I) is not oxidised by dichromate in the cold: its chromate settles', source: text },
   { oxidants: ['Cr2O7^2-', 'HCrO4^-'], unless: [{ pHBelow: 3.5 }], because: 'dichromate oxidises only in acid', source: text },
   { oxidants: ['CrO4^2-'], because: 'chromate in base hardly oxidises', source: text },
   { reductants: ['H2O'], because: 'water is oxidised too slowly to see', source: text },

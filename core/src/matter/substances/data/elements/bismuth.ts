@@ -28,9 +28,10 @@ export const bismuth: ElementData = {
     { formula: 'BiI3', ions: { 'Bi^3+': 1, 'I^-': 3 }, pKsp: 18.11, colour: 'black', texture: 'fine', source: solidsFrom.crc },
     { formula: 'BiOCl', ions: { 'Bi^3+': 1, 'Cl^-': 1, 'OH^-': 2 }, pKsp: 35.6, colour: 'white', texture: 'fine', source: solidsFrom.electrode },
     { formula: 'BiONO3', ions: { 'Bi^3+': 1, 'NO3^-': 1, 'OH^-': 2 }, pKsp: 28.6, colour: 'white', texture: 'crystalline', source: solidsFrom.estimated },
+    { formula: '(BiO)2(OH)NO3', ions: { 'Bi^3+': 2, 'NO3^-': 1, 'OH^-': 5 }, pKsp: 71.9, colour: 'white', texture: 'crystalline', source: solidsFrom.placed },
     { formula: 'Bi2S3', ions: { 'Bi^3+': 2, 'S^2-': 3 }, pKsp: 97, colour: 'brown', texture: 'flocculent', source: solidsFrom.sulfides },
     { formula: 'Bi(OH)3', ions: { 'Bi^3+': 1, 'OH^-': 3 }, pKsp: 38, colour: 'white', texture: 'gelatinous', source: solidsFrom.baes },
-    { formula: '(BiO)2CrO4', ions: { 'Bi^3+': 2, 'OH^-': 4, 'CrO4^2-': 1 }, pKsp: 64, colour: 'orange', texture: 'fine', source: solidsFrom.placed },
+    { formula: '(BiO)2CrO4', ions: { 'Bi^3+': 2, 'OH^-': 4, 'CrO4^2-': 1 }, pKsp: 66, colour: 'orange', texture: 'fine', source: solidsFrom.placed },
     { formula: 'BiPO4', ions: { 'Bi^3+': 1, 'PO4^3-': 1 }, pKsp: 22.9, colour: 'white', texture: 'fine', source: solidsFrom.lange },
   ],
   couples: [
