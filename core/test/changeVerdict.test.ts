@@ -487,7 +487,7 @@ const chemicalSteps: Readonly<Record<string, string>> = {
   'salt-that-conducts-when-molten': 'pop/cathode gas',
   'two-gases-from-water': 'run/trough; minus/minus tube; plus/plus tube',
   'copper-and-carbon-compared': 'copper-run/copper cell; carbon-run/carbon cell',
-  'one-drop-under-a-lid': 'run/drop',
+  'one-drop-under-a-lid': 'run/drop; look/iodide; look/bromide; look/litmus',
   'six-hydroxides':
     'FeSO4-little/iron(II); FeCl3-little/iron(III); FeCl3-excess/iron(III); CuSO4-little/copper(II); CuSO4-excess/copper(II); ZnSO4-little/zinc; ZnSO4-excess/zinc; Al2(SO4)3-little/aluminium; Al2(SO4)3-excess/aluminium; MgSO4-little/magnesium',
   'three-halides':

@@ -26,8 +26,8 @@ const written: readonly (readonly [start: string, then: string, netIonic: string
     '2 Fe(CN)6^4-(aq) + Cl2(aq) → 2 Fe(CN)6^3-(aq) + 2 Cl^-(aq)',
   ],
   [
-    'Na2S2O3 0.02M 1mL',
-    'Cl2 0.05M 2mL',
+    'Na2S2O3 0.1M 2mL',
+    'Cl2 0.05M 1mL',
     'S2O3^2-(aq) + 4 Cl2(aq) + 5 H2O(l) → 2 SO4^2-(aq) + 8 Cl^-(aq) + 10 H^+(aq)',
   ],
   ['NaOH 1M 2mL', 'Cl2 0.05M 2mL', 'Cl2(aq) + 2 OH^-(aq) → Cl^-(aq) + ClO^-(aq) + H2O(l)'],

@@ -417,13 +417,20 @@ describe('meetings that are warned of and not followed (common practice; Brether
     ['C2H5OH 5mL', 'HNO3 15M', 'oxidiserWithOrganic'],
     ['C6H14 5mL', 'HNO3 15M', 'oxidiserWithOrganic'],
     ['C3H6O 5mL', 'H2O2 9M', 'oxidiserWithOrganic'],
-    ['C12H22O11 5g', 'H2SO4 5mL', 'acidChars'],
   ])('%s with %s: %s', (start, then, code) => {
     const { codes, notPredicted, observations } = told(start, then);
     expect(codes).toContain(code);
     expect(notPredicted).not.toEqual([]);
     // Nothing is guessed of its heat.
     expect(observations.map(({ kind }) => kind)).not.toContain('temperature');
+  });
+
+  it('sugar in concentrated sulfuric acid chars, and is warned of', () => {
+    const { codes, observations } = told('C12H22O11 5g', 'H2SO4 5mL');
+    expect(codes).toContain('acidChars');
+    expect(observations).toContainEqual(
+      expect.objectContaining({ kind: 'precipitate', formula: 'C' }),
+    );
   });
 
   it('dilute, the same partners are not followed, and not called dangerous', () => {

@@ -14,6 +14,8 @@ import type { Phases, Vessel } from './vessel';
 const goesAlong = new Set<DrivingForce>(['acid–base', 'complexation']);
 /** So does the splitting of a halogen by water, of these alone. */
 const splits = new Set(['Cl2', 'Br2', 'I2', 'H2O', 'OH^-']);
+/** What a halogen splits into that oxidises on. */
+const hypohalous = new Set(['HClO', 'ClO^-', 'HBrO', 'BrO^-', 'HIO', 'IO^-']);
 /** They are told by themselves when they are more than a tenth of the largest, */
 const worthTelling = 0.1;
 /** and beside a solid, a gas or a transfer of electrons only where they outdo it so many times: a teacher writes the main process. */
@@ -71,8 +73,16 @@ function mainOf(processes: readonly Process[]): readonly Process[] {
   const main = most(processes.filter((one) => !isShift(one)));
   const split = most(processes.filter(isSplitting));
   const electrons = most(processes.filter(({ force }) => force === 'redox'));
+  const used = new Set(
+    processes
+      .filter((one) => !isSplitting(one))
+      .flatMap(({ equation }) => equation.left.map(([{ formula }]) => formula)),
+  );
+  // What the splitting makes and something else uses is written with the halogen there.
+  const feeds = ({ equation }: Process) =>
+    equation.right.some(([{ formula }]) => hypohalous.has(formula) && used.has(formula));
   return processes.filter((one) => {
-    if (isSplitting(one)) return one.extentMmol > outdoes * main;
+    if (isSplitting(one)) return !feeds(one) && one.extentMmol > outdoes * main;
     if (isShift(one))
       return one.extentMmol > Math.max(worthTelling * largest, outdoes * (main || split));
     return one.force !== 'redox' || one.extentMmol > worthOfTransfers * electrons;

@@ -5,6 +5,7 @@ import { rewet } from './dry/dryHeat';
 import type { Rewetted } from './dry/dryHeat';
 import { boilsAtC } from './heat';
 import { dilutionHeatLeft, heatCapacityOf, heatReleased } from './heatContent';
+import { takenUpByLayer } from './layer';
 import { pourOut } from './pour';
 import type { AnyPortion } from './portion';
 import { settle } from './settle';
@@ -111,19 +112,23 @@ function together(
   if (mixed.volumeMl === 0) {
     const reason = dryReason(mixed);
     const danger = dryDanger(mixed.phases.solids);
+    const phases = takenUpByLayer(mixed.phases);
     return {
-      ...resting(mixed),
+      ...resting({ ...mixed, phases }),
+      solidsChange: addAmounts(phases.solids, mixed.phases.solids, -1),
       notPredicted: reason ? [reason] : [],
       warnings: danger ? [danger] : [],
     };
   }
   const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };
-  const met = react(vessel, rounded);
-  const step = vessel.volumeMl > 0 && part.volumeMl > 0 && !ledIn ? { ...met, poured: part } : met;
+  const step = react(vessel, rounded);
+  const meets: Pick<EventResult, 'poured'> =
+    vessel.volumeMl > 0 && part.volumeMl > 0 && !ledIn ? { poured: part } : {};
   // Where something goes on that is not followed, its heat is not known either.
-  if (warmth === 'kept' || step.notPredicted.length > 0) return step;
+  if (warmth === 'kept' || step.notPredicted.length > 0 || step.keepsTemperature)
+    return { ...step, ...meets };
   const { phases } = rounded;
-  return warmed(vessel, rounded, step, {
+  const before = {
     phases: ledIn
       ? {
           ...phases,
@@ -132,7 +137,8 @@ function together(
         }
       : phases,
     storedJ: dilutionHeatLeft(vessel.phases) + dilutionHeatLeft(part.phases),
-  });
+  };
+  return { ...warmed(vessel, rounded, step, before), ...meets };
 }
 
 /** Water that reaches dry solids goes into their crystals first; undefined when they take none. */

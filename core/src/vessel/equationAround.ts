@@ -19,6 +19,7 @@ function carrier(change: Change, component: string, sign: 1 | -1): PhaseTerm | u
   let best: PhaseTerm | undefined;
   let most = 0;
   for (const { term, amount } of change.gained.values()) {
+    if (sign * amount <= 0) continue;
     const parts = partsOfTerm(term);
     const count = parts[component] ?? 0;
     const alone = Object.keys(parts).every((name) => name === component || balancing.has(name));

@@ -5,6 +5,8 @@ import type { Amounts } from './amounts';
 import type { HeatSight } from './dry/dryHeat';
 import type { Electrolysed } from './electrolysis/passCurrent';
 import { bringToRest } from './bringToRest';
+import { runOut } from './oneWay';
+import type { Settled } from './settle';
 import { metalOnWater } from './metalOnWater';
 import type { Reaction } from './reaction';
 import { starch } from '../matter/substances/data/starch';
@@ -40,6 +42,8 @@ export interface EventResult {
   readonly solidsChange: Amounts;
   /** What was seen of heat or of water going back into crystals, besides new solids and gases. */
   readonly sights?: readonly HeatSight[];
+  /** What went on gives or takes heat that is not known: the vessel is told at the temperature it had. */
+  readonly keepsTemperature?: true;
   /** What a current did, where one was passed. */
   readonly electrolysis?: Electrolysed;
   /** How it stood on the way, where it took time to come to rest. */
@@ -53,34 +57,60 @@ export interface EventResult {
 
 /** Lets contents react from what they are now. */
 export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhases): EventResult {
-  const { settled, reactions, considered } = bringToRest(mixed, mixed.phases);
+  const atRest = bringToRest(mixed, mixed.phases);
+  const ran = runOut(atRest.settled);
+  const settled = ran?.settled ?? atRest.settled;
+  const { considered } = atRest;
+  const reactions = ran ? [...ran.reactions, ...processesOf(atRest.reactions)] : atRest.reactions;
   const gasEvolved = present(addAmounts(settled.vessel.phases.gas, previous.phases.gas, -1));
   const solidsChange = addAmounts(settled.vessel.phases.solids, mixed.phases.solids, -1);
   const metal = metalOnWater(mixed, solidsChange);
   const together = mixed.volumeMl > 0 ? broughtTogether(mixed, solidsChange) : {};
   const outside = outsideModel(together);
+  const sights = [...metal.sights, ...(ran?.sights ?? [])];
   const isStill = reactions.length === 0 && Object.keys(gasEvolved).length === 0;
   return {
-    vessel: settled.vessel,
+    vessel: bleached(settled),
     ...(settled.equilibrium && { equilibrium: settled.equilibrium }),
     reactions,
     considered,
     gasEvolved,
     solidsChange,
-    ...(metal.sights.length > 0 && { sights: metal.sights }),
+    ...(sights.length > 0 && { sights }),
+    ...(ran?.keepsTemperature && { keepsTemperature: true }),
     removed,
     warnings: unique([
       ...metal.warnings,
+      ...(ran?.warnings ?? []),
       ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
       ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
       ...settled.stays,
       ...worksDisagree(considered, solidsChange),
     ]),
     notPredicted: [
-      ...outside.map(({ reason }) => reason),
+      ...outside.flatMap(({ pair, reason }) => (ran?.tells(...pair) ? [] : [reason])),
       ...(isStill ? unknownReasons(previous, together) : []),
     ],
   };
+}
+
+/** Reactions beside one that ran to its end, without the shifts of protons and ligands that lead to it. */
+const processesOf = (reactions: readonly Reaction[]): readonly Reaction[] =>
+  reactions.filter(({ types }) =>
+    types.drivingForce.some((force) => force !== 'acid–base' && force !== 'complexation'),
+  );
+
+/** What bleaches an indicator at once, and from how much of it on, mol/L (common practice). */
+const bleaches = ['Cl2', 'HClO', 'Br2', 'HBrO'];
+const bleachesFromM = 1e-4;
+
+/** A vessel whose indicator has lost its colour to chlorine or bromine; starch keeps its own. */
+function bleached({ vessel, equilibrium }: Settled): Vessel {
+  const isBleaching = bleaches.some((one) => (equilibrium?.species[one] ?? 0) > bleachesFromM);
+  const { [starch.name]: left = 0 } = vessel.indicators;
+  return isBleaching && Object.keys(vessel.indicators).length > 0
+    ? { ...vessel, indicators: left > 0 ? { [starch.name]: left } : {} }
+    : vessel;
 }
 
 /** That nothing happens is told only where something is known of every pair of ions that meets. */

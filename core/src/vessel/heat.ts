@@ -63,7 +63,12 @@ export function warmTo(vessel: Vessel, toC: number): EventResult {
   const limit = boilingPoint(vessel);
   const ice = vessel.volumeMl > 0 ? freezingPoint(vessel) : -Infinity;
   const temperatureC = Math.max(ice, Math.min(limit, toC));
-  const step = react(vessel, { ...vessel, temperatureC: Math.round(10 * temperatureC) / 10 });
+  const hottestC = Math.max(vessel.hottestC ?? vessel.temperatureC, temperatureC);
+  const step = react(vessel, {
+    ...vessel,
+    temperatureC: Math.round(10 * temperatureC) / 10,
+    ...(hottestC > vessel.temperatureC && { hottestC }),
+  });
   if (toC >= limit)
     return {
       ...step,

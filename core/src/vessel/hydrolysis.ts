@@ -1,6 +1,7 @@
 import type { Equilibrium } from '../solution/equilibrium/equilibrate';
 import type { Components } from '../matter/substances/componentsOf';
 import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
+import type { SparinglySoluble } from '../matter/substances/types';
 import { commonPractice } from '../matter/substances/source';
 
 export const hydrolysisSource = commonPractice(
@@ -15,20 +16,39 @@ const baseM = 1e-6;
 const mostlyAmmonia = 0.9;
 
 const shy = sparinglySoluble.filter((row) => row.needsBase);
-const gentle = sparinglySoluble.filter((row) => row.fromWeakBase).map(({ formula }) => formula);
+const basicSalts = sparinglySoluble.filter((row) => row.fromWeakBase);
+const gentle = basicSalts.map(({ formula }) => formula);
+const metalsOfThem = new Set(basicSalts.map(metalOf));
+/** So much strong alkali to each metal ion, and no more, makes a basic salt too: the first drops (common practice). */
+const firstDrops = [0.01, 0.5] as const;
+/** Solids put in as such, which are no base that falls into a solution. */
+const putIn = new Set(sparinglySoluble.filter((row) => row.asAdded).map(({ formula }) => formula));
 
 /**
  * Hydroxides that are in an equilibrium by hydrolysis alone: no base was put in, and little of the metal would come out. It
  * hangs on what is there now and not on the way it came about, so that the order of mixing does not matter.
  *
  * @param totalsM what the solution and the solids in it are made of, by component, mol/L.
+ * @param added solids that lay in it.
  */
-export function hydrolysedOnly({ solids, pH }: Equilibrium, totalsM: Components): string[] {
+export function hydrolysedOnly(
+  { solids, pH }: Equilibrium,
+  totalsM: Components,
+  added: readonly string[] = [],
+): string[] {
   const missing = -(totalsM['H^+'] ?? 0);
   // Each ammonia brings one ammonium and lacks one proton; more lacking is strong alkali.
   const isWeak = missing > baseM && (totalsM['NH4^+'] ?? 0) >= mostlyAmmonia * missing;
+  const isScarce =
+    missing > baseM &&
+    !added.some((formula) => putIn.has(formula)) &&
+    [...metalsOfThem].some((metal) => {
+      const share = missing / (totalsM[metal] ?? 0);
+      return share > firstDrops[0] && share < firstDrops[1];
+    });
   // All of them, for where one is kept out the next would come.
-  const basic = !isWeak && solids.some(({ formula }) => gentle.includes(formula)) ? gentle : [];
+  const basic =
+    !isWeak && !isScarce && solids.some(({ formula }) => gentle.includes(formula)) ? gentle : [];
   return [...basic, ...hydroxidesOnly({ solids, pH }, totalsM)];
 }
 
@@ -41,7 +61,11 @@ function hydroxidesOnly(
   return shy.flatMap(({ formula, ions }) => {
     const found = solids.find((solid) => solid.formula === formula);
     if (!found) return [];
-    const metal = Object.keys(ions).find((ion) => ion !== 'OH^-') ?? '';
-    return found.amountMolPerL < unseenShare * (totalsM[metal] ?? 0) ? [formula] : [];
+    return found.amountMolPerL < unseenShare * (totalsM[metalOf({ ions })] ?? 0) ? [formula] : [];
   });
+}
+
+/** The metal ion of a hydroxide or basic salt. */
+function metalOf({ ions }: Pick<SparinglySoluble, 'ions'>): string {
+  return Object.keys(ions).find((ion) => ion !== 'OH^-') ?? '';
 }

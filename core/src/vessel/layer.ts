@@ -2,7 +2,10 @@ import type { Layer } from '../solution/equilibrium/system';
 import { molarMassOf } from '../matter/formula/molarMass';
 import { solvents } from '../matter/substances/data/solvents';
 import type { ImmiscibleSolvent } from '../matter/substances/types';
+import { sparinglySoluble } from '../matter/substances/data/sparinglySoluble';
+import { addAmounts, present } from './amounts';
 import type { Amounts } from './amounts';
+import type { Phases } from './vessel';
 
 const rows: readonly ImmiscibleSolvent[] = solvents;
 
@@ -48,4 +51,31 @@ export function solventsIn(layer: Amounts): Amounts {
 export function asEquilibriumLayer(layer: Amounts, volumeMl: number): Layer | undefined {
   const solvent = solventOf(layer);
   return solvent && { volumeRatio: layerVolumeMl(layer) / volumeMl, partition: solvent.partition };
+}
+
+/** Solubility of iodine in water at 25 °C, mol/L (CRC Handbook: 0.34 g/L); its product stands with the solids that settle. */
+const inWaterM = Object.fromEntries(
+  sparinglySoluble.flatMap(({ formula, elementary, pKsp }) =>
+    elementary ? [[formula, 10 ** -pKsp] as const] : [],
+  ),
+);
+
+/** Dissolves in a solvent that stands without water what it takes up of the solids: its share beside water times their solubility in that. */
+export function takenUpByLayer(phases: Phases): Phases {
+  const { layer, solids } = phases;
+  const solvent = solventOf(layer);
+  if (!solvent) return phases;
+  const volumeMl = layerVolumeMl(layer);
+  const taken = Object.fromEntries(
+    Object.entries(solids).flatMap(([formula, mmol]) => {
+      const mostM = (solvent.partition[formula] ?? 0) * (inWaterM[formula] ?? 0);
+      const room = mostM * volumeMl - (layer[formula] ?? 0);
+      return room > 0 ? [[formula, Math.min(mmol, room)] as const] : [];
+    }),
+  );
+  return {
+    ...phases,
+    solids: present(addAmounts(solids, taken, -1)),
+    layer: addAmounts(layer, taken),
+  };
 }

@@ -161,7 +161,7 @@ function resting({
   return (components) => {
     const totalsM = perLitre(components, volumeMl);
     const free = equilibrateComponents(totalsM, how);
-    const withheld = hydrolysedOnly(free, totalsM);
+    const withheld = hydrolysedOnly(free, totalsM, how.added);
     return withheld.length === 0 ? free : equilibrateComponents(totalsM, { ...how, withheld });
   };
 }

@@ -36,6 +36,8 @@ export interface Vessel {
   readonly put: readonly string[];
   /** How long it has stood in light, minutes; in the dark when left out. */
   readonly litMinutes?: number;
+  /** The hottest that its liquid was made, °C; never warmed when left out. */
+  readonly hottestC?: number;
   /** How far the liquid holds the oxygen that air would give it, 0 to 1; all of it when left out. */
   readonly airShare?: number;
   /** There when the vessel is closed. */

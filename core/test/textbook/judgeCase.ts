@@ -111,12 +111,22 @@ const whatIsSeen: Readonly<Record<string, (one: Expectation, seen: Seen) => bool
       lying(before).every(({ formula }) => lying(step).every((one) => one.formula !== formula))),
   part: (_, [step]) => lying(step).length > 0,
   clear: (_, [step]) => step.state.clarity === 'clear' && lying(step).length === 0,
-  liquid: ({ any }, [step]) => named(step.state.colour, any, 'liquid'),
+  // A solvent that stands without water is a layer to the engine and a liquid to whoever looks.
+  liquid: ({ any }, [step]) =>
+    named(
+      (step.state.volumeMl === 0 ? step.view.layer?.colour : undefined) ?? step.state.colour,
+      any,
+      'liquid',
+    ),
   layer: ({ any }, [step]) =>
     step.view.layer !== undefined && named(step.view.layer.colour, any, 'liquid'),
   gas: ({ any }, seen) =>
     some(seen, 'gas', ({ formula }) => any.length === 0 || any.includes(String(formula))),
-  smell: ({ any }, seen) => some(seen, 'smell', ({ formula }) => any.includes(String(formula))),
+  // A smell that was there before stays.
+  smell: ({ any }, [step, before]) =>
+    [step, before].some(
+      (one) => one && some([one, before], 'smell', ({ formula }) => any.includes(String(formula))),
+    ),
   sight: (_, seen) => some(seen, 'sight'),
   nothing: ({ any }, seen) =>
     any.length === 0 ? !isChanged(seen) : !some(seen, 'gas', ({ formula }) => formula !== 'H2O'),

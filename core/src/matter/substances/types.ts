@@ -167,7 +167,7 @@ export interface SparinglySoluble {
   };
   /** Settles only when a base is put in: its ion is too weak an acid for water alone to bring it out, hot or cold. */
   readonly needsBase?: true;
-  /** Settles only where a weak base, ammonia, brings it down: with strong alkali the hydroxide comes at once and stays. */
+  /** Settles where a weak base, ammonia, brings it down, or the first drops of strong alkali: more of that makes the hydroxide. */
   readonly fromWeakBase?: true;
   /** Why it hardly dissolves although its product says it should. */
   readonly slow?: string;
@@ -175,6 +175,8 @@ export interface SparinglySoluble {
   readonly elementary?: true;
   /** What daylight turns it into, and how long that takes on a bright bench. */
   readonly darkensInLight?: { readonly to: ColourPhrase; readonly minutes: number };
+  /** The form it turns into for good when it is warmed under its liquid. */
+  readonly turnsWhenWarm?: { readonly to: ColourPhrase; readonly aboveC: number };
   /** What air does to the fresh solid, as a sentence for the bench. */
   readonly inAir?: string;
   readonly source: Source;
@@ -242,6 +244,7 @@ export interface GasProperties {
   readonly unsaturated?: true;
   /** What may be noticed, told as a caution and never as an instruction; empty when there is nothing. */
   readonly smell: string;
+  readonly colour?: ColourPhrase;
   /** Pressure over a solution from which one smells it, atm. */
   readonly smelledFromAtm?: number;
   readonly hazard: string;
@@ -405,6 +408,22 @@ export interface TransferCondition {
   readonly catalyst?: readonly string[];
 }
 
+/** A reaction that runs to its end once its condition holds, whatever constants and potentials say. */
+export interface OneWay {
+  /** With coefficients and states; solids that ions make, and what is dissolved, count by what they are made of. */
+  readonly equation: string;
+  /** What has to hold; always when left out. */
+  readonly when?: TransferCondition;
+  /** Share that goes this way; all of it when left out. */
+  readonly share?: number;
+  /** What is seen besides what the equation tells. */
+  readonly sees?: Shown;
+  /** Its heat is not known, so that the vessel is told at the temperature it had. */
+  readonly heat?: 'unknown';
+  readonly caution?: { readonly code: string; readonly message: string };
+  readonly source: Source;
+}
+
 /** A transfer of electrons that potentials allow and the bench does not show. */
 export interface SlowTransfer {
   /** Oxidised forms it applies to; any when left out. */
@@ -458,6 +477,8 @@ export interface Unmodelled {
   readonly because: string;
   /** From where a group counts as there, mol/L; 1e-4 when left out. */
   readonly seenFromM?: number;
+  /** Species that must be less concentrated than this, mol/L. */
+  readonly without?: Readonly<Record<string, number>>;
   /** Further species that must be more concentrated than this, mol/L. */
   readonly needs?: Readonly<Record<string, number>>;
   /** Code of the warning it also deserves. */

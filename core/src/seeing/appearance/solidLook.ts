@@ -4,6 +4,7 @@ import { shelf } from '../../matter/substances/data/shelf';
 import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
 import { commonPractice } from '../../matter/substances/source';
 import type { ColourPhrase, SparinglySoluble, Texture } from '../../matter/substances/types';
+import type { Vessel } from '../../vessel/vessel';
 import { colourPhrases } from './colourWords';
 
 /** What a solid looks like, and how it settles. */
@@ -16,9 +17,14 @@ export interface SolidLook {
   readonly settles: string;
   /** What daylight turns it into, and in how many minutes. */
   readonly darkensInLight?: SparinglySoluble['darkensInLight'];
+  /** What warming turns it into for good, and from what temperature, °C. */
+  readonly turnsWhenWarm?: SparinglySoluble['turnsWhenWarm'];
   /** What air does to the fresh solid. */
   readonly inAir?: string;
 }
+
+/** What a solid has been through that shows. */
+export type Past = Pick<Vessel, 'litMinutes' | 'hottestC'>;
 
 /** How fast a precipitate settles, by its texture. */
 const settling: Readonly<Record<Texture, string>> = {
@@ -45,6 +51,7 @@ for (const row of sparinglySoluble)
     isMetal: false,
     settles: settling[row.texture],
     ...(row.darkensInLight && { darkensInLight: row.darkensInLight }),
+    ...(row.turnsWhenWarm && { turnsWhenWarm: row.turnsWhenWarm }),
     ...(row.inAir && { inAir: row.inAir }),
   });
 for (const { formula, colour } of heatedColours)
@@ -67,12 +74,15 @@ for (const { forms } of shelf)
 /**
  * What a solid in a vessel looks like; undefined for a formula that no table describes.
  *
- * @param litMinutes how long it has stood in daylight.
+ * @param past how long it has stood in daylight, and how hot it has been.
  */
-export function solidLook(formula: string, litMinutes = 0): SolidLook | undefined {
+export function solidLook(formula: string, past: Past = {}): SolidLook | undefined {
+  const { litMinutes = 0, hottestC = 0 } = past;
   const look = looks.get(formula) ?? looks.get(formula.split('·')[0] ?? '');
   const dark = look?.darkensInLight;
-  return look && dark && litMinutes >= dark.minutes ? { ...look, colour: dark.to } : look;
+  const warm = look?.turnsWhenWarm;
+  if (look && dark && litMinutes >= dark.minutes) return { ...look, colour: dark.to };
+  return look && warm && hottestC >= warm.aboveC ? { ...look, colour: warm.to } : look;
 }
 
 /** The colour word a description of a solid begins with; colourless crystals in a heap look white. */

@@ -135,15 +135,12 @@ const sum = (masses: readonly Mass[]): number =>
   masses.reduce((total, { massMg }) => total + massMg, 0);
 
 /** Solids mixed as powders are, by mass; the colour is the nearest word to the mixture. */
-function solidView(
-  masses: readonly Mass[],
-  { volumeMl, litMinutes }: Vessel,
-): SolidView | undefined {
+function solidView(masses: readonly Mass[], { volumeMl, ...past }: Vessel): SolidView | undefined {
   const [first] = masses;
   const total = sum(masses);
   const mgPerL = total / Math.max(volumeMl / 1000, 1e-3);
   if (!first || mgPerL < visibleMgPerL.haze) return undefined;
-  const colourOf = (formula: string) => solidLook(formula, litMinutes)?.colour ?? 'white';
+  const colourOf = (formula: string) => solidLook(formula, past)?.colour ?? 'white';
   const alone = masses.every(
     ({ formula, massMg }) => massMg < 0.02 * total || colourOf(formula) === colourOf(first.formula),
   );

@@ -149,7 +149,7 @@ export function stateOf(
     liquidHex: view.liquidHex,
     clarity: view.clarity,
     solids: massesMg(vessel).flatMap(({ formula, massMg }) => {
-      const look = solidLook(formula, vessel.litMinutes);
+      const look = solidLook(formula, vessel);
       if (!look) return [];
       const { colour, texture, settles, darkensInLight, inAir } = look;
       const notes = [

@@ -1,6 +1,5 @@
 import { solidLook } from '../appearance/solidLook';
 import { massesMg, viewVessel } from '../appearance/vesselView';
-import type { VesselView } from '../appearance/vesselView';
 import { molarMassOf } from '../../matter/formula/molarMass';
 import { dissolvedGas, gasPropertiesOf, molarVolumeMlPerMmol } from '../../matter/substances/gas';
 import type { ColourPhrase } from '../../matter/substances/types';
@@ -10,6 +9,7 @@ import type { HeatSight } from '../../vessel/dry/dryHeat';
 import type { Vessel } from '../../vessel/vessel';
 import { inWords } from '../../vessel/air/wait';
 import { noticeableGasMmol, visibleMgPerL } from '../../vessel/rules/rule';
+import type { Seen } from './seen';
 import { seenWhereItFalls } from './seenWhereItFalls';
 import { electrolysisSights } from './electrolysisSights';
 import { vapoursOver } from '../../solution/vapourPressure';
@@ -27,12 +27,6 @@ const seenToShrink = 0.05;
 const allButGone = 0.02;
 /** Gas volume over liquid volume from which bubbling is steady, and vigorous (common practice). */
 const vigourLimits = { steady: 0.3, vigorous: 3 } as const;
-
-/** A step with what the vessel looks like after it. */
-export interface Seen {
-  readonly step: EventResult;
-  readonly view: VesselView;
-}
 
 /**
  * What an observer sees in one step, in the bench’s vocabulary, against what the vessel was before; without a
@@ -133,16 +127,16 @@ function holdsAnything({ volumeMl, phases }: Vessel): boolean {
 /** Solids that turned into one another in a dry vessel, by the colour of the heap before and after. */
 function dryChange({ vessel, solidsChange }: EventResult, before: Vessel): Observation[] {
   const formed = Object.entries(solidsChange).filter(([, change]) => change > visibleMmol);
-  const heap = (amounts: Amounts, litMinutes?: number) => {
+  const heap = (amounts: Amounts, past: Vessel) => {
     const [largest] = Object.entries(amounts).sort(([, a], [, b]) => b - a);
-    return largest && solidLook(largest[0], litMinutes)?.colour;
+    return largest && solidLook(largest[0], past)?.colour;
   };
-  const from = heap(before.phases.solids, before.litMinutes);
+  const from = heap(before.phases.solids, before);
   if (formed.length === 0) return Object.keys(vessel.phases.solids).map(lying);
   return formed
     .sort(([, a], [, b]) => b - a)
     .map(([formula]) => {
-      const colour = solidLook(formula, vessel.litMinutes)?.colour;
+      const colour = solidLook(formula, vessel)?.colour;
       return { kind: 'solid', formula, ...(colour && { colour }), ...(from && { from }) };
     });
 }
@@ -152,12 +146,12 @@ function lying(formula: string): Observation {
   return { kind: 'solid', formula, ...(colour && { colour }) };
 }
 
-/** What daylight turned a solid into, once it has stood in it long enough. */
+/** What daylight or warmth turned a solid into, once it has stood in it long enough. */
 function darkened({ vessel }: EventResult, before: Vessel): Observation[] {
-  if (vessel.litMinutes === before.litMinutes) return [];
+  if (vessel.litMinutes === before.litMinutes && vessel.hottestC === before.hottestC) return [];
   return Object.keys(vessel.phases.solids).flatMap((formula) => {
-    const from = solidLook(formula, before.litMinutes)?.colour;
-    const colour = solidLook(formula, vessel.litMinutes)?.colour;
+    const from = solidLook(formula, before)?.colour;
+    const colour = solidLook(formula, vessel)?.colour;
     return from && colour && from !== colour ? [{ kind: 'solid', formula, colour, from }] : [];
   });
 }
@@ -173,7 +167,7 @@ function solidObservations(step: EventResult, before?: Vessel): Observation[] {
   const changes = Object.entries(solidsChange).sort(([, a], [, b]) => b - a);
   for (const [formula, change] of changes) {
     const mgPerL = (Math.abs(change) * molarMassOf(formula)) / litres;
-    const look = solidLook(formula);
+    const look = solidLook(formula, vessel);
     if (!look || mgPerL < visibleMgPerL.haze) continue;
     if (change > 0 && change * molarMassOf(formula) < lostInOthers * totalMg) continue;
     const { colour, texture } = look;
@@ -185,7 +179,7 @@ function solidObservations(step: EventResult, before?: Vessel): Observation[] {
     else found.push({ kind: 'precipitate', formula, colour, texture });
   }
   for (const [formula, amount] of Object.entries(vessel.phases.solids)) {
-    const look = solidLook(formula);
+    const look = solidLook(formula, vessel);
     const change = solidsChange[formula] ?? 0;
     // What shrinks too little to be seen lies there as before.
     const changed =
@@ -233,7 +227,6 @@ const strikes = 30;
  * reagent that smelled so when it was put in.
  */
 function smellsArisen(step: EventResult, before?: EventResult): Observation[] {
-  if (!before) return [];
   const strengths = (one: EventResult) =>
     new Map(
       vapoursOver(one.equilibrium?.species ?? {}, one.vessel.temperatureC).map((vapour) => [
@@ -241,7 +234,7 @@ function smellsArisen(step: EventResult, before?: EventResult): Observation[] {
         vapour.pressureAtm,
       ]),
     );
-  const had = strengths(before);
+  const had = before ? strengths(before) : new Map<string, number>();
   return [...strengths(step)].flatMap(([formula, pressureAtm]): Observation[] => {
     const { smell = '', smelledFromAtm = Infinity } = gasPropertiesOf(formula) ?? {};
     const isNew =
@@ -267,6 +260,6 @@ function vigourOf(amountMmol: number, volumeMl: number) {
 /** Colour of a gas, or of what air turns it into above the liquid; colourless ones have none to tell. */
 function gasColour(formula: string): ColourPhrase | undefined {
   const row = dissolvedGas(formula);
-  const colour = row?.inAir?.colour ?? row?.colour;
+  const colour = row?.inAir?.colour ?? row?.colour ?? gasPropertiesOf(formula)?.colour;
   return colour === 'colourless' ? undefined : colour;
 }

@@ -8,7 +8,7 @@ import type { EventResult } from '../../vessel/eventResult';
 import type { Vessel } from '../../vessel/vessel';
 import { whereItFalls } from '../../vessel/whereItFalls';
 import type { Observation } from '../observation/observation';
-import type { Seen } from './observeStep';
+import type { Seen } from './seen';
 
 /** Gas where it falls, as a share of the liquid there, from which bubbles are seen although the whole could hold it (common practice). */
 const fizzesFrom = 0.15;
@@ -34,8 +34,9 @@ export function seenWhereItFalls({ step, view }: Seen, before: Seen): Observatio
       ? [{ kind: 'gas', formula, vigour: 'a few bubbles', amountMmol: mmol * times }]
       : [],
   );
+  const rings = ringsUnder(before.step, poured, zone);
   const solids = holdsSolid(vessel) ? [] : passingSolids(before.step.vessel, poured, zone);
-  if (solids.length > 0) return [...gases, ...solids];
+  if (solids.length > 0) return [...gases, ...rings, ...solids];
   const there = viewVessel({ ...zone, vessel: { ...zone.vessel, container: vessel.container } });
   const others = [view.liquidHex, before.view.liquidHex, viewVessel({ vessel: poured }).liquidHex];
   const isFlash =
@@ -44,8 +45,26 @@ export function seenWhereItFalls({ step, view }: Seen, before: Seen): Observatio
     others.every((hex) => hexDistance(there.liquidHex, hex) > flashes);
   return [
     ...gases,
+    ...rings,
     ...(isFlash ? [passing(`where it falls it is ${there.colour}, which goes on shaking`)] : []),
   ];
+}
+
+/** From here an acid is so dense that it runs under what it is poured into, mol/L of hydrogensulfate (common practice). */
+const sinksFromM = 8;
+/** Iron(II) that nitrogen monoxide turns brown, mol/L (common practice). */
+const ringsFromM = 0.02;
+
+/** The brown ring of iron(II) with the nitrogen monoxide that comes up from concentrated sulfuric acid under it. */
+function ringsUnder(into: EventResult, poured: Vessel, zone: EventResult): Observation[] {
+  const sinks = (poured.phases.solution['HSO4^-'] ?? 0) > sinksFromM * poured.volumeMl;
+  const isRing =
+    sinks &&
+    (zone.gasEvolved.NO ?? zone.gasEvolved.NO2 ?? 0) > 0 &&
+    (into.equilibrium?.species['Fe^2+'] ?? 0) > ringsFromM;
+  return isRing
+    ? [passing('a brown ring where the acid lies under the liquid; gone on shaking', 'FeNO^2+')]
+    : [];
 }
 
 const holdsSolid = ({ phases }: Vessel): boolean => Object.keys(phases.solids).length > 0;

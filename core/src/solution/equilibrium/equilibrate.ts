@@ -11,7 +11,7 @@ import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble'
 import { chargeOf } from '../../matter/substances/ionsOf';
 import type { DissolvedGas, SparinglySoluble } from '../../matter/substances/types';
 import { daviesLimitM } from './activity';
-import { crystals, saturationProduct } from './saltSaturation';
+import { crystals, saturationProduct, thrownDownByAcid } from './saltSaturation';
 import { speciate } from './speciate';
 import { countsIn, systemOf, withLayer } from './system';
 import type { Layer, System, SystemSpecies } from './system';
@@ -248,7 +248,14 @@ function crystalPhases(system: System, temperatureC: number): Phase[] {
     const logProduct = counts && saturationProduct(crystal, temperatureC);
     return !counts || logProduct === undefined
       ? []
-      : [{ formula: crystal.formula, logProduct, counts, ofSalt: true as const }];
+      : [
+          {
+            formula: crystal.formula,
+            logProduct,
+            counts,
+            ...(!thrownDownByAcid.has(crystal.substance.formula) && { ofSalt: true as const }),
+          },
+        ];
   });
 }
 

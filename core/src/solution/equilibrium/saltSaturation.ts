@@ -17,6 +17,12 @@ export interface Crystal {
 
 const listed = new Set<string>(sparinglySoluble.map(({ formula }) => formula.split('·')[0] ?? ''));
 
+/**
+ * Chlorides that concentrated hydrochloric acid throws down, for its chloride counts far above its concentration and their cations
+ * bind none of it (Vogel; common practice).
+ */
+export const thrownDownByAcid = new Set(['NaCl', 'KCl', 'NH4Cl', 'BaCl2', 'SrCl2']);
+
 /** Soluble solids whose saturation follows from their solubility; those with a tabulated product are left to it. */
 export const crystals: readonly Crystal[] = shelf
   .filter(

@@ -107,8 +107,8 @@ export function speciate(
     const isHeld = found >= daviesLimitM && strength >= daviesLimitM;
     const before = excess;
     if (chloride >= 0) excess = logChlorideExcess(rest.concentrationsM[acid] ?? 0, found);
-    const bothHeld = isHeld && Math.abs(excess - before) < agreedExcess;
-    if (bothHeld || Math.abs(miss) <= agreed * Math.max(found, 1e-6)) {
+    const isSteady = Math.abs(excess - before) < agreedExcess;
+    if (isSteady && (isHeld || Math.abs(miss) <= agreed * Math.max(found, 1e-6))) {
       if (!solved?.converged) return undefined;
       return { ...rest, phaseAmountsM: solved.phaseAmountsM, ionicStrengthM: found };
     }

@@ -57,7 +57,7 @@ export const dissolvingAids: readonly DissolvingAid[] = [
     words:
       'Water alone throws down a basic salt: dissolve it in the acid, until it is clear, before any water.',
     saysHow: true,
-    keptIn: { formula: 'HNO3', molPerMol: 2, asM: 2, called: '2 M nitric acid' },
+    keptIn: { formula: 'HNO3', molPerMol: 0.5, asM: 2, called: '2 M nitric acid' },
     source: bench,
   },
   {

@@ -107,8 +107,19 @@ export function runRows(
 
 /** Heats what is dry in a vessel to a temperature, °C, by the stages its temperature passes through. */
 export function heatDry({ phases }: Vessel, toC: number): Heated {
-  const rows = thermalRows()
-    .filter(({ atC }) => atC <= toC)
+  const reached = thermalRows().filter(({ atC }) => atC <= toC);
+  const sheltered = new Set(
+    reached.flatMap(({ used, made }) =>
+      !('O2' in used) &&
+      Object.keys(used).length > 1 &&
+      Object.keys(used).every((formula) => (phases.solids[formula] ?? 0) > 0)
+        ? [...Object.keys(used), ...Object.keys(made)]
+        : [],
+    ),
+  );
+  const rows = reached
+    // Where powders lie together and react, the air does not reach them, nor what they become.
+    .filter(({ used }) => !('O2' in used && Object.keys(used).some((one) => sheltered.has(one))))
     // Solids that lie together come before the air, which has to reach them.
     .sort((a, b) => a.atC - b.atC || Number('O2' in a.used) - Number('O2' in b.used));
   const { condensed, gas, reactions, sights, warnings } = runRows(
@@ -117,7 +128,9 @@ export function heatDry({ phases }: Vessel, toC: number): Heated {
     ({ atC }) =>
       `runs from about ${formatSetTemperature(atC)}; here it is heated to ${formatSetTemperature(toC)}`,
   );
-  const rest = Object.keys(condensed).flatMap((formula) => restOf(formula, toC));
+  const rest = Object.keys(condensed).flatMap((formula) =>
+    sheltered.has(formula) ? [] : restOf(formula, toC),
+  );
   return {
     phases: { solution: {}, ...sorted(condensed), gas },
     reactions,

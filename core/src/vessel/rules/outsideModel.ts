@@ -4,6 +4,7 @@ import type { Warning } from '../warnings';
 
 /** A meeting the model cannot follow. */
 export interface Outside {
+  readonly pair: readonly [one: string, other: string];
   readonly reason: string;
   readonly warning?: Warning;
 }
@@ -19,14 +20,23 @@ const noticeableM = 1e-4;
 export function outsideModel(concentrationsM: Readonly<Record<string, number>>): Outside[] {
   const amount = (formula: string) => concentrationsM[formula] ?? 0;
   return (unmodelled as readonly Unmodelled[]).flatMap((row) => {
-    const { because, code, codeFromM = [0, 0], needs = {}, seenFromM = noticeableM } = row;
+    const {
+      because,
+      code,
+      codeFromM = [0, 0],
+      needs = {},
+      without = {},
+      seenFromM = noticeableM,
+    } = row;
     const there = (formulae: readonly string[], fromM: number) =>
       formulae.find((formula) => amount(formula) > fromM);
     const [a, b] = [there(row.one, seenFromM), there(row.other, noticeableM)];
-    const isMet = Object.entries(needs).every(([formula, limit]) => amount(formula) > limit);
+    const isMet =
+      Object.entries(needs).every(([formula, limit]) => amount(formula) > limit) &&
+      Object.entries(without).every(([formula, limit]) => amount(formula) < limit);
     if (!a || !b || a === b || !isMet) return [];
     const reason = `${a} with ${b}: ${because}.`;
     const isDangerous = code && there(row.one, codeFromM[0]) && there(row.other, codeFromM[1]);
-    return [{ reason, ...(isDangerous && { warning: { code, message: reason } }) }];
+    return [{ pair: [a, b], reason, ...(isDangerous && { warning: { code, message: reason } }) }];
   });
 }

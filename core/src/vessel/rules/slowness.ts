@@ -38,7 +38,8 @@ function matches(list: readonly string[] | undefined, formula: string): boolean 
   return list === undefined || list.includes(formula);
 }
 
-function holds(
+/** Whether a condition holds in a vessel. */
+export function holds(
   { pHBelow, pHAbove, temperatureAboveC, aboveM = {}, belowM = {}, catalyst }: TransferCondition,
   { pH, species }: Equilibrium,
   temperatureC: number,

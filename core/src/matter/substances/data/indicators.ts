@@ -22,7 +22,7 @@ export const indicators: readonly Indicator[] = [
   { name: 'cresol red', pKa: [8.3], forms: [[band(434, 18000, 5000)], [band(572, 38000, 2400), band(525, 11000, 3200), band(375, 12000, 7500)]], molPerDrop: 5.2e-8, source: bishop },
   { name: 'alizarin yellow', pKa: [11.1], forms: [[band(373, 15000, 5600)], [band(492, 18000, 4600)]], molPerDrop: 1.3e-7, source: bishop },
   { name: 'thymolphthalein', pKa: [9.9], forms: [[], [band(592, 38000, 3600)]], molPerDrop: 1e-7, source: bishop },
-  { name: 'litmus', pKa: [6.5], forms: [[band(512, 12900, 4200), band(440, 7000, 5000)], [band(587, 11700, 4000)]], molPerDrop: 1e-7, source: bishop },
+  { name: 'litmus', pKa: [6.5], forms: [[band(512, 12900, 4200), band(440, 7000, 5000)], [band(587, 11700, 4000)]], molPerDrop: 1e-7, source: fittedToWords },
   {
     name: 'universal indicator', pKa: [3, 5, 6.6, 7.6, 8.9, 10.6], source: mixed, molPerDrop: 7e-8,
     forms: [

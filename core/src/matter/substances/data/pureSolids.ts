@@ -10,6 +10,8 @@ export const pureSolids: readonly PureSolid[] = [
   metal('Ni'), metal('Sn'), metal('Pb'), metal('Bi'), { ...metal('Sb'), colour: 'black' }, metal('Cu', 'red-brown'), metal('Ag', 'grey'), { ...metal('Hg'), state: 'liquid' }, metal('Au', 'yellow'), metal('Pt'),
   { formula: 'C', colour: 'black', kind: 'non-metal', source: text },
   { formula: 'S', colour: 'pale yellow', kind: 'non-metal', source: text },
+  { formula: 'P', colour: 'red-brown', kind: 'non-metal', source: text },
+  { formula: 'NaBiO3', colour: 'brown', kind: 'oxide', source: text },
   { formula: 'Fe3O4', colour: 'black', kind: 'oxide', source: text },
   { formula: 'MnO2', colour: 'brown', kind: 'oxide', source: text },
   { formula: 'NiOOH', colour: 'black', kind: 'oxide', source: text },

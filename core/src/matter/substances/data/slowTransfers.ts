@@ -18,10 +18,11 @@ export const slowTransfers: readonly SlowTransfer[] = [
   // Anions that hold on to their oxygen
   { oxidants: ['Co(OH)3'], reductants: ['H2O2', 'HO2^-'], because: 'cobalt(III) hydroxide only speeds the decay of peroxide', source: text },
   { oxidants: ['ClO4^-'], because: 'perchlorate in cold dilute solution does not oxidise anything at a speed one sees', source: text },
+  { oxidants: ['SO4^2-'], reductants: ['H2C2O4', 'HC2O4^-', 'HCOOH'], because: 'concentrated sulfuric acid takes water out of these and does not oxidise them', source: text },
   { oxidants: ['SO4^2-'], reducedTo: ['SO2', 'HSO3^-', 'SO3^2-'], unless: [{ aboveM: { 'H^+': 10 }, temperatureAboveC: 80 }], because: 'sulfate oxidises only as hot concentrated sulfuric acid', source: text },
   { oxidants: ['SO4^2-'], reducedTo: ['S2O3^2-'], because: 'sulfate is not reduced to thiosulfate in water', source: text },
-  { oxidants: ['NO3^-'], reducedTo: ['NO2'], unless: [{ aboveM: { 'H^+': 9, 'NO3^-': 9 } }], because: 'nitric acid gives nitrogen dioxide only when concentrated', source: text },
-  { oxidants: ['NO3^-'], reducedTo: ['NO'], unless: [{ belowM: { 'NO3^-': 9 } }, { belowM: { 'H^+': 9 } }], because: 'concentrated nitric acid gives nitrogen dioxide', source: text },
+  { oxidants: ['NO3^-'], reducedTo: ['NO2'], unless: [{ aboveM: { 'H^+': 9, 'NO3^-': 9 } }, { aboveM: { 'HSO4^-': 8 } }], because: 'nitric acid gives nitrogen dioxide only when concentrated', source: text },
+  { oxidants: ['NO3^-'], reducedTo: ['NO'], unless: [{ belowM: { 'NO3^-': 9, 'HSO4^-': 8 } }, { belowM: { 'H^+': 9 } }], because: 'concentrated nitric acid gives nitrogen dioxide', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['NO'], reductants: [...metals], unless: [{ aboveM: { 'H^+': 0.8, 'NO3^-': 0.8 } }], because: 'very dilute cold nitric acid attacks this metal too slowly to see', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['NO'], reductants: ['Fe^2+'], unless: [{ aboveM: { 'H^+': 2.5 } }, { aboveM: { 'H^+': 1, 'NO3^-': 1 }, temperatureAboveC: 60 }], because: 'nitrate oxidises iron(II) in strong acid, or when hot', source: text },
   { oxidants: ['NO3^-'], reducedTo: ['NO'], exceptReductants: [...metals, 'Fe^2+'], unless: [{ aboveM: { 'H^+': 3, 'NO3^-': 3 } }, { aboveM: { 'H^+': 1, 'NO3^-': 1 }, temperatureAboveC: 60 }], because: 'nitrate in cold dilute acid oxidises too slowly to see', source: text },

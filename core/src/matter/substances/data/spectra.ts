@@ -15,12 +15,12 @@ export const boundAsMade = [
   {
     ion: 'Cr^3+', from: ['K2Cr2O7', 'Na2Cr2O7', '(NH4)2Cr2O7', 'K2CrO4', 'Na2CrO4'], beside: ['SO4^2-', 'HSO4^-'],
     bands: [band(440, 23, 5000), band(628, 20, 3700)],
-    source: handbook('Cotton and Wilkinson, Advanced Inorganic Chemistry', 'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, widths chosen so that the solution is as green as at the bench'),
+    source: handbook('Cotton and Wilkinson, Advanced Inorganic Chemistry', 'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, moved by up to 30 nm, and widths chosen so that the solution is as green as at the bench'),
   },
   {
     ion: 'CrSO4^+', from: ['K2Cr2O7', 'Na2Cr2O7', '(NH4)2Cr2O7', 'K2CrO4', 'Na2CrO4'], beside: [],
     bands: [band(440, 23, 5000), band(628, 20, 3700)],
-    source: handbook('Cotton and Wilkinson, Advanced Inorganic Chemistry', 'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, widths chosen so that the solution is as green as at the bench'),
+    source: handbook('Cotton and Wilkinson, Advanced Inorganic Chemistry', 'sulfatochromium(III) ions are green and change slowly; maxima near 430 and 600 nm, moved by up to 30 nm, and widths chosen so that the solution is as green as at the bench'),
   },
   {
     ion: 'Cr^3+', from: ['CrCl3', 'K2Cr2O7', 'Na2Cr2O7', '(NH4)2Cr2O7', 'K2CrO4', 'Na2CrO4'], beside: ['Cl^-'],

@@ -366,8 +366,6 @@ const drop = write({
       minutes: 2,
       attended: true,
       needs: [{ step: 'run', because: 'there is no vapour before' }],
-      notPredicted:
-        'Chlorine bleaches the litmus drop after reddening it; how soon is not followed.',
       record: ['colour of each drop'],
     },
   ],

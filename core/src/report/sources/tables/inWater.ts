@@ -7,6 +7,7 @@ import { solidLooks } from '../../../matter/substances/data/builders/solids';
 import { acidBaseSteps, waterIonisation } from '../../../matter/substances/data/acidBaseSteps';
 import { complexes } from '../../../matter/substances/data/complexes';
 import { redoxCouples } from '../../../matter/substances/data/redoxCouples';
+import { oneWay } from '../../../matter/substances/data/oneWay';
 import { slowTransfers } from '../../../matter/substances/data/slowTransfers';
 import { formationEnthalpies } from '../../../matter/substances/data/formationEnthalpies';
 import { dilutionHeats } from '../../../matter/substances/data/dilutionHeats';
@@ -135,6 +136,16 @@ export const inWaterTables = (): readonly ConstantTable[] => [
     slowTransfers,
     ({ oxidants, reductants }) => together(oxidants ?? ['any'], reductants ?? ['any']),
     [['why', '', ({ because }) => because]],
+    own,
+  ),
+  tableOf(
+    'Reactions that run to their end by steps of their own',
+    oneWay,
+    ({ equation }) => equation,
+    [
+      ['from', '°C', ({ when }) => when?.temperatureAboveC],
+      ['share', '', ({ share }) => share ?? 1],
+    ],
     own,
   ),
   tableOf(

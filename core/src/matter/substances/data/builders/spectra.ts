@@ -1,8 +1,8 @@
 import { commonPractice, handbook } from '../../source';
 import type { AbsorptionBand, Spectrum } from '../../types';
 
-const lever = handbook('Lever, Inorganic Electronic Spectroscopy', 'band maxima and absorptivities in water; widths, and weak bands that stand for a flank, set so that the solution looks as at the bench');
-const halogens = handbook('Awtrey and Connick; Troy and Margerum (halogens in water)', 'band maxima and absorptivities; widths, and weak bands that stand for a flank, set so that the solution looks as at the bench');
+const lever = handbook('Lever, Inorganic Electronic Spectroscopy', 'band maxima and absorptivities in water, maxima moved by up to 20 nm; widths, and weak bands that stand for a flank, set so that the solution looks as at the bench');
+const halogens = handbook('Awtrey and Connick; Troy and Margerum (halogens in water)', 'band maxima and absorptivities, maxima moved by up to 20 nm; widths, and weak bands that stand for a flank, set so that the solution looks as at the bench');
 const analysis = handbook('Sandell, Colorimetric Determination of Traces of Metals', 'maximum and absorptivity of the coloured complex, rounded; widths chosen');
 const dyes = handbook('Bishop, Indicators', 'band maxima of redox dyes and their reduced forms, rounded; absorptivities and widths set so that each form has its known colour');
 const nitrosyl = handbook('Wanat et al., Inorganic Chemistry 41 (2002) 4', 'bands of the pentaaquanitrosyl of iron');

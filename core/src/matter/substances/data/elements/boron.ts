@@ -7,6 +7,7 @@ import type { ElementData } from '../../types';
 /** Boron: what is known of it. */
 export const boron: ElementData = {
   ions: [
+    { formula: 'BH4^-', stock: 'tetrahydridoborate', common: 'borohydride' },
     { formula: 'B(OH)4^-', stock: 'tetrahydroxidoborate' },
     { formula: 'B4O7^2-', stock: 'tetraborate', oxo: 'heptaoxotetraborate(III)' },
   ],

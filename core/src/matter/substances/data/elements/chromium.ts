@@ -52,7 +52,7 @@ export const chromium: ElementData = {
     spectrum('Cr(OH)2^+', spectraFrom.estimated, band(425, 24, 4000), band(592, 20, 3900)),
     spectrum('Cr(OH)4^-', spectraFrom.lever, band(428, 27, 4200), band(600, 26, 3800)),
     spectrum('CrCl^2+', spectraFrom.lever, band(428, 20, 3800), band(609, 16, 3800)),
-    spectrum('CrSO4^+', spectraFrom.lever, band(416, 16.8, 4300), band(565, 18, 3900)),
+    spectrum('CrSO4^+', spectraFrom.fittedToWords, band(416, 16.8, 4300), band(565, 18, 3900)),
     spectrum('CrSCN^2+', spectraFrom.lever, band(410, 34, 3800), band(570, 31, 3700)),
     spectrum('Cr(C2O4)3^3-', spectraFrom.lever, band(420, 94, 3800), band(571, 75, 3600)),
     spectrum('CrO4^2-', spectraFrom.lever, band(372, 4800, 4300)),

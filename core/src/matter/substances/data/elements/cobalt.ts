@@ -19,6 +19,9 @@ export const cobalt: ElementData = {
     hydroxo('Co(OH)3^-', 'Co^2+', 3, -31.5, 160.3),
   ],
   complexes: [
+    complex('CoC2H8N2^2+', 'Co^2+', 'C2H8N2', 1, 5.6),
+    complex('Co(C2H8N2)2^2+', 'Co^2+', 'C2H8N2', 2, 10.1),
+    complex('Co(C2H8N2)3^2+', 'Co^2+', 'C2H8N2', 3, 13.2),
     { ...complex('CoCl^+', 'Co^2+', 'Cl^-', 1, 0.2, { enthalpyKJPerMol: -2.2, source: complexesFrom.inAcid }), ionPair: true },
     complex('CoCl4^2-', 'Co^2+', 'Cl^-', 4, -7.3, { enthalpyKJPerMol: 55, source: complexesFrom.inAcid }),
     { ...complex('CoSCN^+', 'Co^2+', 'SCN^-', 1, 1.72), ionPair: true },
@@ -35,7 +38,7 @@ export const cobalt: ElementData = {
     { formula: 'Co3(Fe(CN)6)2', ions: { 'Co^2+': 3, 'Fe(CN)6^3-': 2 }, pKsp: 22, colour: 'red', texture: 'flocculent', source: solidsFrom.placed },
     { formula: 'K2NaCo(NO2)6', ions: { 'K^+': 2, 'Na^+': 1, 'Co(NO2)6^3-': 1 }, pKsp: 10.66, colour: 'yellow', texture: 'fine', source: solidsFrom.lange },
     { formula: '(NH4)2NaCo(NO2)6', ions: { 'NH4^+': 2, 'Na^+': 1, 'Co(NO2)6^3-': 1 }, pKsp: 11.4, colour: 'yellow', texture: 'fine', source: solidsFrom.lange },
-    { formula: 'Co(OH)2', ions: { 'Co^2+': 1, 'OH^-': 2 }, pKsp: 14.23, colour: 'blue', texture: 'gelatinous', needsBase: true, inAir: 'the blue solid turns pink on standing, then browns in air', ...heats(21.5), source: solidsFrom.crc },
+    { formula: 'Co(OH)2', ions: { 'Co^2+': 1, 'OH^-': 2 }, pKsp: 14.23, colour: 'blue', texture: 'gelatinous', turnsWhenWarm: { to: 'pink', aboveC: 60 }, needsBase: true, inAir: 'the blue solid turns pink on standing, then browns in air', ...heats(21.5), source: solidsFrom.crc },
     { formula: 'CoCO3', ions: { 'Co^2+': 1, 'CO3^2-': 1 }, pKsp: 10.0, colour: 'pale violet', texture: 'flocculent', ...heats(-9.4), source: solidsFrom.crc },
     { formula: 'Co3(PO4)2', ions: { 'Co^2+': 3, 'PO4^3-': 2 }, pKsp: 34.69, colour: 'pale violet', texture: 'flocculent', source: solidsFrom.crc },
     { formula: 'Co2Fe(CN)6', ions: { 'Co^2+': 2, 'Fe(CN)6^4-': 1 }, pKsp: 14.74, colour: 'green', texture: 'gelatinous', source: solidsFrom.lange },

@@ -21,6 +21,8 @@ export const copper: ElementData = {
     hydroxo('Cu(OH)4^2-', 'Cu^2+', 4, -39.6, 194.7),
   ],
   complexes: [
+    complex('CuC2H8N2^2+', 'Cu^2+', 'C2H8N2', 1, 10.48),
+    complex('Cu(C2H8N2)2^2+', 'Cu^2+', 'C2H8N2', 2, 19.55),
     { ...complex('CuCl^+', 'Cu^2+', 'Cl^-', 1, 0.4, { enthalpyKJPerMol: 6.4, source: complexesFrom.inAcid }), ionPair: true },
     { ...complex('CuCl2', 'Cu^2+', 'Cl^-', 2, 0.16, { enthalpyKJPerMol: 13.6, source: complexesFrom.inAcid }), ionPair: true },
     complex('CuCl4^2-', 'Cu^2+', 'Cl^-', 4, -4.6, { enthalpyKJPerMol: 32.6, source: complexesFrom.inAcid }),
@@ -93,6 +95,8 @@ export const copper: ElementData = {
     spectrum('Cu(NH3)^2+', spectraFrom.lever, band(745, 20, 5000)),
     spectrum('Cu(NH3)2^2+', spectraFrom.lever, band(680, 32, 5000)),
     spectrum('Cu(NH3)3^2+', spectraFrom.lever, band(640, 43, 5000)),
+    spectrum('CuC2H8N2^2+', spectraFrom.estimated, band(660, 35, 5400)),
+    spectrum('Cu(C2H8N2)2^2+', spectraFrom.lever, band(548, 62, 4800)),
     spectrum('Cu(NH3)4^2+', spectraFrom.lever, band(598, 57, 5750)),
     spectrum('CuCl^+', spectraFrom.fittedToWords, band(818, 15.3, 3050), band(587, 2.6, 1600)),
     spectrum('CuCl2', spectraFrom.fittedToWords, band(851, 39.7, 4100), band(377, 10.3, 6100), band(603, 1.04, 2350)),

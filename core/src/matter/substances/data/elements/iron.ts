@@ -34,6 +34,7 @@ export const iron: ElementData = {
     complex('FeF3', 'Fe^3+', 'F^-', 3, 13.62, { enthalpyKJPerMol: 22.6 }),
     complex('FeSCN^2+', 'Fe^3+', 'SCN^-', 1, 3.02, { enthalpyKJPerMol: -6.3 }),
     complex('Fe(SCN)2^+', 'Fe^3+', 'SCN^-', 2, 4.64),
+    complex('FeC7H4O3^+', 'Fe^3+', 'C7H4O3^2-', 1, 17.6),
     complex('FeS2O3^+', 'Fe^3+', 'S2O3^2-', 1, 3.9),
     complex('FeC2O4^+', 'Fe^3+', 'C2O4^2-', 1, 9.53),
     complex('Fe(C2O4)2^-', 'Fe^3+', 'C2O4^2-', 2, 15.75),
@@ -85,6 +86,7 @@ export const iron: ElementData = {
     spectrum('FeCl2^+', spectraFrom.lever, band(337, 1870, 5550), band(475, 1.24, 7500)),
     spectrum('FeCl4^-', spectraFrom.lever, band(363, 6000, 4800), band(315, 6500, 5000)),
     spectrum('FeSO4^+', spectraFrom.lever, band(305, 2200, 7600)),
+    spectrum('FeC7H4O3^+', spectraFrom.analysis, band(525, 1600, 4600)),
     spectrum('FeSCN^2+', spectraFrom.lever, band(450, 3740, 4900), band(517, 1570, 3300)),
     spectrum('Fe(SCN)2^+', spectraFrom.lever, band(479, 9900, 3850)),
     spectrum('FeC2O4^+', spectraFrom.estimated, band(300, 2000, 7600)),
@@ -106,6 +108,7 @@ export const iron: ElementData = {
     spectrum('FeC4H4O6', spectraFrom.estimated, band(930, 1.3, 5500), band(330, 5, 7600)),
   ],
   heated: [
+    { ...decomposes('FeC2O4·2H2O(s) → FeO(s) + CO(g) + CO2(g) + 2 H2O(g)', 350), caution: 'Carbon monoxide comes off, toxic and without smell, and the black powder may catch fire in air: in a hood.' },
     hydrate('FeSO4·7H2O(s) → FeSO4·4H2O(s) + 3 H2O(g)', 60),
     hydrate('FeSO4·4H2O(s) → FeSO4·H2O(s) + 3 H2O(g)', 90),
     hydrate('FeSO4·H2O(s) → FeSO4(s) + H2O(g)', 300),

@@ -18,6 +18,8 @@ export const organic: ElementData = {
     { formula: 'HC4H4O6^-', stock: 'hydrogentartrate', common: 'bitartrate' },
     { formula: 'C6H5O7^3-', stock: 'citrate', oxo: '2-hydroxypropane-1,2,3-tricarboxylate' },
     { formula: 'C6H7O6^-', stock: 'ascorbate' },
+    { formula: 'C7H4O3^2-', stock: 'salicylate(2−)', oxo: '2-oxidobenzoate' },
+    { formula: 'C7H5O3^-', stock: 'salicylate', oxo: '2-hydroxybenzoate' },
     { formula: 'C8H4O4^2-', stock: 'phthalate', oxo: 'benzene-1,2-dicarboxylate' },
     { formula: 'HC8H4O4^-', stock: 'hydrogenphthalate', oxo: 'hydrogen benzene-1,2-dicarboxylate' },
     { formula: 'C6H11O7^-', stock: 'gluconate', oxo: '2,3,4,5,6-pentahydroxyhexanoate' },
@@ -38,6 +40,10 @@ export const organic: ElementData = {
     acid('C17H35COOH', 'C17H35COO^-', 1, 4.95),
     acid('HC8H4O4^-', 'C8H4O4^2-', 1, 5.41),
     acid('H2C8H4O4', 'C8H4O4^2-', 2, 8.36),
+    acid('C7H5O3^-', 'C7H4O3^2-', 1, 13.4, undefined, stepsFrom.smith),
+    acid('C7H6O3', 'C7H4O3^2-', 2, 16.8, undefined, stepsFrom.smith),
+    acid('C2H9N2^+', 'C2H8N2', 1, 9.93, undefined, stepsFrom.smith),
+    acid('C2H10N2^2+', 'C2H8N2', 2, 16.78, undefined, stepsFrom.smith),
     acid('C6H12O7', 'C6H11O7^-', 1, 3.86),
     acid('HC6H7O6', 'C6H7O6^-', 1, 4.17),
     acid('C4H8N2O2', 'C4H7N2O2^-', 1, 10.66, undefined, stepsFrom.smith),
@@ -54,6 +60,7 @@ export const organic: ElementData = {
   ],
   solids: [
     { formula: 'C17H35COOH', ions: { 'H^+': 1, 'C17H35COO^-': 1 }, pKsp: 12, colour: 'white', texture: 'flocculent', source: solidsFrom.estimated },
+    { formula: 'C7H6O3', ions: { 'C7H4O3^2-': 1, 'H^+': 2 }, pKsp: 18.7, colour: 'white', texture: 'crystalline', source: solidsFrom.crc },
     { formula: 'C6H5COOH', ions: { 'H^+': 1, 'C6H5COO^-': 1 }, pKsp: 5.75, colour: 'white', texture: 'crystalline', ...heats(20), source: solidsFrom.crc },
   ],
   couples: [

@@ -19,6 +19,8 @@ export const zinc: ElementData = {
     hydroxo('Zn(OH)4^2-', 'Zn^2+', 4, -41.2, 172.4),
   ],
   complexes: [
+    complex('ZnC2H8N2^2+', 'Zn^2+', 'C2H8N2', 1, 5.7),
+    complex('Zn(C2H8N2)2^2+', 'Zn^2+', 'C2H8N2', 2, 10.62),
     complex('Zn(CN)4^2-', 'Zn^2+', 'CN^-', 4, 19.6, { enthalpyKJPerMol: -107.3 }),
     complex('Zn(C2O4)2^2-', 'Zn^2+', 'C2O4^2-', 2, 7.6),
     edta('ZnC10H12N2O8^2-', 'Zn^2+', 18, { enthalpyKJPerMol: -19.2 }),
