@@ -4,7 +4,9 @@ import { balance } from '../src/matter/equation/balance';
 import { equationsOf, lastOf, sorted } from './support/bench';
 
 const gases = (start: string, ...then: string[]): string[] =>
-  lastOf(start, ...then).observations.flatMap((one) => (one.kind === 'gas' ? [one.formula] : []));
+  lastOf(start, ...then).observations.flatMap((one) =>
+    one.kind === 'gas' && one.formula ? [one.formula] : [],
+  );
 
 describe('reactions that run to their end by steps of their own', () => {
   it.each(oneWay)('$equation is balanced as it is written', ({ equation }) => {

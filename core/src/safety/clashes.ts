@@ -1,6 +1,13 @@
-import type { VesselState } from '../seeing/rack/mix';
 import { findSubstance } from '../matter/substances/findSubstance';
 import { incompatibilityClasses, incompatibilityRules } from './incompatibility';
+
+/** What a vessel holds, as far as it decides what may join it. */
+export interface Contents {
+  readonly put: readonly string[];
+  readonly volumeMl: number;
+  /** mol/L of each dissolved species. */
+  readonly species: Readonly<Record<string, number>>;
+}
 
 /** Something that is held or about to be put in, and how strong it is, mol/L; as supplied when left out. */
 export interface Held {
@@ -14,8 +21,10 @@ export interface Clash {
   readonly other: string;
   readonly gives: string;
   readonly never: boolean;
-  /** Only as a dry mixture that is lit. */
-  readonly whenDry: boolean;
+  /** As a dry mixture that is rubbed, heated or lit: only so, or above all. */
+  readonly whenDry?: 'only' | 'above all';
+  /** What the engine follows although it warns of it: a show for trained people. */
+  readonly isShow?: true;
   /** A day that plans it is not run as it is planned. */
   readonly stopsADay: boolean;
 }
@@ -24,7 +33,7 @@ export interface Clash {
  * What a vessel holds, for the judgement of what may join it: everything that was put in, as strong as it is now. What has
  * reacted away is still counted, since nobody can see that it is gone.
  */
-export function heldIn({ put, volumeMl, species }: VesselState): Held[] {
+export function heldIn({ put, volumeMl, species }: Contents): Held[] {
   if (volumeMl === 0) return put.map((substance) => ({ substance }));
   const acidM = (species['H^+'] ?? 0) + (species['HSO4^-'] ?? 0);
   return [
@@ -50,12 +59,13 @@ export function clashes(there: readonly Held[], added: Held): readonly Clash[] {
       const theirs = new Set(incompatibilityClasses(other, concentrationM));
       return incompatibilityRules
         .filter(({ a, b }) => (own.has(a) && theirs.has(b)) || (own.has(b) && theirs.has(a)))
-        .map(({ gives, never = false, whenDry = false, stopsADay = never }): Clash => ({
+        .map(({ gives, never = false, whenDry, isShow, stopsADay = never }): Clash => ({
           one: added.substance,
           other,
           gives,
           never,
-          whenDry,
+          ...(whenDry && { whenDry }),
+          ...(isShow && { isShow }),
           stopsADay,
         }));
     });

@@ -3,7 +3,7 @@ import { handbook } from '../matter/substances/source';
 import type { Source } from '../matter/substances/source';
 import type { Substance } from '../matter/substances/types';
 import { percentByMass } from '../solution/preparation/strength';
-import { isWater } from '../vessel/pour';
+import { isWater } from '../matter/substances/isWater';
 import { classifyMixture, mixtureRulesSource } from './classifyMixture';
 import type { MixtureClass } from './classifyMixture';
 import { classification } from './data/classification';

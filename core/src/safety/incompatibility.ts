@@ -1,7 +1,7 @@
 import { commonPractice } from '../matter/substances/source';
 import { findSubstance } from '../matter/substances/findSubstance';
 import { parseFormula } from '../matter/formula/parseFormula';
-import { isWater } from '../vessel/pour';
+import { isWater } from '../matter/substances/isWater';
 import { pKaOf } from '../matter/substances/acidity';
 import { chargeOf } from '../matter/substances/ionsOf';
 import type { Substance } from '../matter/substances/types';
@@ -33,6 +33,11 @@ const classes = {
   azide: 'azides',
   ammonia: 'ammonia and ammonium salts',
   silver: 'silver salts',
+  gold: 'gold salts',
+  ethyne: 'ethyne',
+  thiocyanate: 'thiocyanates',
+  lightMetal: 'aluminium and magnesium',
+  metalOxide: 'oxides of heavy metals',
   heavyMetal: 'salts of lead, copper, silver and mercury',
   carbonate: 'carbonates',
   fluoride: 'fluorides',
@@ -52,8 +57,10 @@ interface Rule {
   readonly gives: string;
   /** Not even in small amounts outside special provision. */
   readonly never?: true;
-  /** Only as a dry mixture that is lit: under water it does nothing. */
-  readonly whenDry?: true;
+  /** As a dry mixture that is rubbed, heated or lit: only so, since it does nothing under water, or above all. */
+  readonly whenDry?: 'only' | 'above all';
+  /** What the engine follows although it warns of it: a show for trained people. */
+  readonly isShow?: true;
   /** A day that brings them together is not run as it is planned, though a demonstration in the hood may be. */
   readonly stopsADay?: true;
 }
@@ -90,20 +97,66 @@ export const incompatibilityRules: readonly Rule[] = [
   {
     a: 'chlorate',
     b: 'combustible',
-    gives: 'mixtures that explode when rubbed or heated',
+    gives: 'mixtures that explode when rubbed, knocked or heated',
     never: true,
+    whenDry: 'above all',
   },
   {
     a: 'chlorate',
     b: 'activeMetal',
-    gives: 'mixtures that explode when rubbed or heated',
+    gives: 'mixtures that explode when rubbed, knocked or heated',
+    never: true,
+    whenDry: 'above all',
+  },
+  { a: 'chlorate', b: 'ammonia', gives: 'salts that explode', never: true, whenDry: 'above all' },
+  {
+    a: 'chlorate',
+    b: 'sulfide',
+    gives: 'mixtures that explode when rubbed, knocked or heated',
+    never: true,
+    whenDry: 'above all',
+  },
+  {
+    a: 'chlorate',
+    b: 'sulfite',
+    gives: 'mixtures that explode when rubbed, knocked or heated',
+    whenDry: 'only',
+  },
+  {
+    a: 'chlorate',
+    b: 'thiocyanate',
+    gives: 'mixtures that explode when rubbed, knocked or heated',
+    whenDry: 'only',
+  },
+  {
+    a: 'lightMetal',
+    b: 'metalOxide',
+    gives: 'a thermite, which burns white-hot, throws molten metal and cannot be put out',
+    never: true,
+    whenDry: 'only',
+    isShow: true,
+  },
+  { a: 'gold', b: 'ammonia', gives: 'fulminating gold, which explodes when touched', never: true },
+  {
+    a: 'ethyne',
+    b: 'heavyMetal',
+    gives: 'acetylides, which explode when they are dry',
     never: true,
   },
-  { a: 'chlorate', b: 'ammonia', gives: 'salts that explode', never: true },
   { a: 'chlorate', b: 'flammable', gives: 'fire' },
   { a: 'oxidiser', b: 'flammable', gives: 'fire' },
-  { a: 'oxidiser', b: 'combustible', gives: 'mixtures that burn fiercely once lit', whenDry: true },
-  { a: 'oxidiser', b: 'activeMetal', gives: 'mixtures that burn fiercely once lit', whenDry: true },
+  {
+    a: 'oxidiser',
+    b: 'combustible',
+    gives: 'mixtures that burn fiercely once lit',
+    whenDry: 'only',
+  },
+  {
+    a: 'oxidiser',
+    b: 'activeMetal',
+    gives: 'mixtures that burn fiercely once lit',
+    whenDry: 'only',
+  },
   {
     a: 'peroxide',
     b: 'flammable',
@@ -171,6 +224,9 @@ const byIon: Readonly<Record<string, readonly IncompatibilityClass[]>> = {
   'CO3^2-': ['carbonate'],
   'HCO3^-': ['carbonate'],
   'F^-': ['fluoride'],
+  'SCN^-': ['thiocyanate'],
+  'AuCl4^-': ['gold'],
+  C2H2: ['ethyne'],
 };
 const bySubstance: Readonly<Record<string, readonly IncompatibilityClass[]>> = {
   H2SO4: ['strongAcid'],
@@ -185,6 +241,14 @@ const bySubstance: Readonly<Record<string, readonly IncompatibilityClass[]>> = {
   C: ['combustible'],
   S: ['combustible'],
   FeS: ['sulfide'],
+  P: ['combustible'],
+  Al: ['lightMetal'],
+  Mg: ['lightMetal'],
+  ...Object.fromEntries(
+    ['Fe2O3', 'Fe3O4', 'CuO', 'Cu2O', 'PbO', 'Pb3O4', 'PbO2', 'MnO2', 'Cr2O3', 'SnO2', 'Ag2O'].map(
+      (oxide) => [oxide, ['metalOxide'] as const],
+    ),
+  ),
 };
 const activeMetals = new Set(['Li', 'Na', 'K', 'Ca', 'Mg', 'Al', 'Zn', 'Mn', 'Fe']);
 /** Solubility from which a hydroxide counts as an alkali, g per 100 g. */

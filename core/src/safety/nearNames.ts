@@ -3,7 +3,7 @@ import { editDistance } from '../matter/substances/editDistance';
 import { allNames, findSubstance, shelfSubstances } from '../matter/substances/findSubstance';
 import { nameOnShelf } from '../matter/substances/naming';
 import type { Substance } from '../matter/substances/types';
-import { isWater } from '../vessel/pour';
+import { isWater } from '../matter/substances/isWater';
 import { hazardGrades, hazardRank } from './hazardRank';
 
 /** Names that have been taken for each other, and what came of it. */

@@ -16,6 +16,7 @@ import type { Vessel } from './vessel';
 import { sharedTemperature, tenths, unsureWarnings, warmed } from './warmth';
 import { dryDanger } from './dry/dryDanger';
 import { dryReason, waterSetFreeMl } from './dry/wettingSolids';
+import { mustNotMeet } from './mustNotMeet';
 import { hotVesselWarnings, pouringWarnings, solubilityWarnings } from './warnings';
 import { formatNumber, withPlaces } from '../common/formatNumber';
 
@@ -50,6 +51,7 @@ export function add(vessel: Vessel, portion: AnyPortion, warmth: Warmth = 'free'
     ...step,
     ...(isGas && vessel.volumeMl > 0 && { ledIn: [part.put[0] ?? portion.gas] }),
     warnings: unique([
+      ...mustNotMeet(vessel, part),
       ...pouringWarnings(vessel, part),
       ...(onHot ? hotVesselWarnings(vessel) : []),
       ...warnings,
@@ -68,7 +70,14 @@ export function pour(into: Vessel, from: Vessel): EventResult {
   if (into.stopper ?? from.stopper) throw ChemistryError.of('stoppered', 'poured');
   const poured = { ...from, phases: { ...from.phases, gas: {} } };
   const step = together(into, poured);
-  return { ...step, warnings: unique([...pouringWarnings(into, poured), ...step.warnings]) };
+  return {
+    ...step,
+    warnings: unique([
+      ...mustNotMeet(into, poured),
+      ...pouringWarnings(into, poured),
+      ...step.warnings,
+    ]),
+  };
 }
 
 /** Fills a vessel up with water. */
@@ -117,7 +126,7 @@ function together(
       ...resting({ ...mixed, phases }),
       solidsChange: addAmounts(phases.solids, mixed.phases.solids, -1),
       notPredicted: reason ? [reason] : [],
-      warnings: danger ? [danger] : [],
+      warnings: danger ? [danger.warning] : [],
     };
   }
   const rounded = { ...mixed, temperatureC: tenths(mixed.temperatureC) };

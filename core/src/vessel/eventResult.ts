@@ -68,7 +68,8 @@ export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhase
   const together = mixed.volumeMl > 0 ? broughtTogether(mixed, solidsChange) : {};
   const outside = outsideModel(together);
   const sights = [...metal.sights, ...(ran?.sights ?? [])];
-  const isStill = reactions.length === 0 && Object.keys(gasEvolved).length === 0;
+  // Shifts of protons and ligands are nothing to see by themselves.
+  const isStill = processesOf(reactions).length === 0 && Object.keys(gasEvolved).length === 0;
   return {
     vessel: bleached(settled),
     ...(settled.equilibrium && { equilibrium: settled.equilibrium }),

@@ -27,7 +27,7 @@ export function heat(
   if (vessel.volumeMl > 0) return warmTo(vessel, toC ?? boilsAtC);
   const temperatureC = toC ?? (strongly ? heatsTo.strongly : heatsTo.gently);
   const danger = dryDanger(vessel.phases.solids);
-  if (danger) return tooDangerous(vessel, danger);
+  if (danger && !danger.isFollowed) return tooDangerous(vessel, danger.warning);
   if (temperatureC <= vessel.temperatureC) return resting({ ...vessel, temperatureC });
   const dry = heatDry(vessel, temperatureC);
   const { phases, reactions, sights, warnings } = dry;
@@ -42,7 +42,11 @@ export function heat(
     gasEvolved,
     solidsChange: addAmounts(phases.solids, vessel.phases.solids, -1),
     sights,
-    warnings: unique([...warningsOf(heated, undefined, gasEvolved), ...warnings]),
+    warnings: unique([
+      ...(danger ? [danger.warning] : []),
+      ...warningsOf(heated, undefined, gasEvolved),
+      ...warnings,
+    ]),
     notPredicted,
   };
 }

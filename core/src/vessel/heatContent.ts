@@ -5,6 +5,7 @@ import {
   componentsOfSpecies,
   formedSpecies,
 } from '../matter/substances/componentsOf';
+import { chargeOf } from '../matter/substances/ionsOf';
 import { formationEnthalpy } from '../matter/substances/enthalpy';
 import { dissolvedGas } from '../matter/substances/gas';
 import { molarMassOf } from '../matter/formula/molarMass';
@@ -137,11 +138,12 @@ export function heatReleased(before: Phases, after: Phases, capacityJPerK: numbe
   return { joules, unsure };
 }
 
-/** Heat that the strong acids in a solution still have to give when they are diluted without end, J. */
+/** Heat that the strong acids and other liquids in a solution still have to give when they are diluted without end, J. */
 export function dilutionHeatLeft({ solution }: Phases): number {
   const { 'H^+': acid = 0, H2O: water = 0 } = solution;
-  return dilutionHeats.reduce((sum, { anion, fullKJPerMol, halfAtWater }) => {
-    const amount = Math.min(acid, solution[anion] ?? 0);
+  return dilutionHeats.reduce((sum, { of, fullKJPerMol, halfAtWater }) => {
+    const there = solution[of] ?? 0;
+    const amount = chargeOf(of) < 0 ? Math.min(acid, there) : there;
     if (amount < 1e-9) return sum;
     const n = water / amount;
     return sum + amount * fullKJPerMol * (halfAtWater / (n + halfAtWater));

@@ -9,6 +9,7 @@ import { shelf } from '../matter/substances/data/shelf';
 import { starch } from '../matter/substances/data/starch';
 import { dissolvedGas } from '../matter/substances/gas';
 import { dissolvingAid } from '../solution/preparation/dissolvingAids';
+import { isWater } from '../matter/substances/isWater';
 import { bottleNamed } from '../matter/substances/bottleNamed';
 import { findSubstance } from '../matter/substances/findSubstance';
 import type { Bottle, Substance } from '../matter/substances/types';
@@ -65,11 +66,6 @@ export function pourOut(
   if ('concentrationM' in portion)
     return { ...empty, ...solutionAsKept(substance, portion.concentrationM, portion.volumeMl) };
   return { ...empty, ...pureLiquidOf(substance, portion.volumeMl) };
-}
-
-/** Whether a name means plain water. */
-export function isWater(text: string): boolean {
-  return ['water', 'h2o', 'distilled water'].includes(text.trim().toLowerCase());
 }
 
 function water(empty: Vessel, volumeMl: number): Vessel {

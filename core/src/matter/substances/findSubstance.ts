@@ -99,6 +99,11 @@ export function searchNames(substance: Substance): readonly string[] {
   ];
 }
 
+/** Whether the shelf has a substance of this formula, as it stands in the tables. */
+export function isOnShelf(formula: string): boolean {
+  return byFormula.has(formula);
+}
+
 /** Every substance on the shelf, in table order. */
 export function shelfSubstances(): readonly Substance[] {
   return shelf;

@@ -381,7 +381,8 @@ export interface FormationEnthalpy {
 
 /** Heat of diluting a strong acid: q(n) = full · n/(n + half) for n mol of water to one of acid. */
 export interface DilutionHeat {
-  readonly anion: string;
+  /** The anion of a strong acid, which counts as far as there are protons for it; or a molecule. */
+  readonly of: string;
   readonly fullKJPerMol: number;
   readonly halfAtWater: number;
   readonly source: Source;
@@ -485,16 +486,6 @@ export interface Unmodelled {
   readonly code?: string;
   /** The warning is given when both groups are more concentrated than this, mol/L; always when left out. */
   readonly codeFromM?: readonly [one: number, other: number];
-  readonly source: Source;
-}
-
-/** Dry solids that burn or explode together. */
-export interface DryDanger {
-  /** Anions, or whole solids, that feed the fire. */
-  readonly feeding: readonly string[];
-  /** Solids, or ions of solids, that burn in it. */
-  readonly burning: readonly string[];
-  readonly message: string;
   readonly source: Source;
 }
 

@@ -1,6 +1,6 @@
 import { molarMassOf } from '../../matter/formula/molarMass';
 import { findSubstance } from '../../matter/substances/findSubstance';
-import { isWater } from '../../vessel/pour';
+import { isWater } from '../../matter/substances/isWater';
 import type { AnyPortion } from '../../vessel/portion';
 import type { Procedure } from './procedure';
 

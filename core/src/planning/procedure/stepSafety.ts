@@ -1,6 +1,6 @@
 import { molarMassOf } from '../../matter/formula/molarMass';
 import { findSubstance } from '../../matter/substances/findSubstance';
-import { isWater } from '../../vessel/pour';
+import { isWater } from '../../matter/substances/isWater';
 import { clashes, heldIn } from '../../safety/clashes';
 import type { Clash } from '../../safety/clashes';
 import { hazardRank } from '../../safety/hazardRank';
@@ -68,7 +68,8 @@ function warningsIn({ did }: RunStep): string[] {
   const last = new Map<string, string>();
   for (const { vessel, told } of did)
     for (const { code, message } of told.warnings)
-      if (!notesOnly.has(code))
+      // What must not meet is told of the step itself.
+      if (!notesOnly.has(code) && code !== 'neverMix')
         last.set(`${vessel} ${message.replace(/\d+(\.\d+)?/g, '#')}`, message);
   return [...new Set(last.values())];
 }

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { ChemistryError } from '../../common/errors';
 import { findSubstance } from '../../matter/substances/findSubstance';
-import { isWater } from '../../vessel/pour';
+import { isWater } from '../../matter/substances/isWater';
 import { stockUnits } from './shelfItem';
 import type { ShelfItem } from './shelfItem';
 

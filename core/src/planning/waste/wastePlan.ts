@@ -329,7 +329,8 @@ function meetings(contents: readonly LeftOver[]): Clash[] {
     for (const held of stillHeld(told))
       for (const clash of clashes(there, held))
         // What would burn as a dry mixture does not under water.
-        if (!clash.whenDry && !found.some(({ gives }) => gives === clash.gives)) found.push(clash);
+        if (clash.whenDry !== 'only' && !found.some(({ gives }) => gives === clash.gives))
+          found.push(clash);
   });
   return found.sort((one, other) => Number(other.never) - Number(one.never));
 }

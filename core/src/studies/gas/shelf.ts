@@ -3,7 +3,7 @@ import { molarMassOf } from '../../matter/formula/molarMass';
 import { solubilityM } from '../../solution/preparation/solubility';
 import { findSubstance, shelfSubstances } from '../../matter/substances/findSubstance';
 import type { Substance } from '../../matter/substances/types';
-import { isWater } from '../../vessel/pour';
+import { isWater } from '../../matter/substances/isWater';
 import type { AnyPortion } from '../../vessel/portion';
 import type { RouteReagent } from './attempt';
 

@@ -4,7 +4,7 @@ import type { WasteRoute } from '../../safety/wasteRoute';
 import { findSubstance } from '../../matter/substances/findSubstance';
 import { commonPractice } from '../../matter/substances/source';
 import type { Action, VesselSetup } from '../../vessel/action';
-import { isWater } from '../../vessel/pour';
+import { isWater } from '../../matter/substances/isWater';
 import type { AnyPortion } from '../../vessel/portion';
 import { isConcentrated, stressWords } from './stress';
 import type { Stress } from './stress';

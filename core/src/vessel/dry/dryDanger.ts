@@ -1,25 +1,30 @@
-import { dryDangers } from '../../matter/substances/data/dangers';
-import type { DryDanger } from '../../matter/substances/types';
-import { shelfIons } from '../../matter/substances/shelfIons';
+import { isOnShelf } from '../../matter/substances/findSubstance';
+import { clashes } from '../../safety/clashes';
 import type { Amounts } from '../amounts';
 import type { Warning } from '../warnings';
 
-/** What makes dry solids that lie together dangerous; undefined when nothing on the list does. */
-export function dryDanger(solids: Amounts): Warning | undefined {
-  const parts = new Map(
-    Object.keys(solids).map((formula) => [
-      formula,
-      new Set([formula, formula.split('·')[0] ?? '', ...Object.keys(shelfIons(formula) ?? {})]),
-    ]),
+/** A warning of what dry solids do with each other, and whether they are followed all the same. */
+export interface DryDanger {
+  readonly warning: Warning;
+  readonly isFollowed: boolean;
+}
+
+/** What makes dry solids that lie together dangerous; undefined when nothing of the kind is among the rules of what must not meet. */
+export function dryDanger(solids: Amounts): DryDanger | undefined {
+  const held = Object.keys(solids)
+    .map((formula) => ({ substance: formula.split('·')[0] ?? '' }))
+    .filter(({ substance }) => isOnShelf(substance));
+  const [worst] = held
+    .flatMap((one, at) => clashes(held.slice(0, at), one))
+    .filter(({ whenDry }) => whenDry !== undefined)
+    .sort((a, b) => Number(b.never) - Number(a.never));
+  return (
+    worst && {
+      warning: {
+        code: worst.isShow ? 'thermite' : 'dryOxidiserWithFuel',
+        message: `${worst.one} with ${worst.other}: ${worst.gives}. Do not mix, rub or heat them dry.`,
+      },
+      isFollowed: worst.isShow ?? false,
+    }
   );
-  const holding = (list: readonly string[]) =>
-    [...parts].flatMap(([formula, held]) => (list.some((one) => held.has(one)) ? [formula] : []));
-  for (const { feeding, burning, message } of dryDangers as readonly DryDanger[]) {
-    const feeders = holding(feeding);
-    const fuel = holding(burning).find((one) => feeders.some((feeder) => feeder !== one));
-    const feeder = feeders.find((one) => one !== fuel);
-    if (fuel && feeder)
-      return { code: 'dryOxidiserWithFuel', message: `${feeder} with ${fuel}: ${message}` };
-  }
-  return undefined;
 }

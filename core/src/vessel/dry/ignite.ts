@@ -49,7 +49,7 @@ export function ignite(vessel: Vessel): EventResult {
   if (isEmpty(vessel) && Object.keys(vessel.phases.gas).length === 0)
     throw ChemistryError.of('emptyVessel', 'light');
   const danger = dryDanger(vessel.phases.solids);
-  if (danger) return tooDangerous(vessel, danger);
+  if (danger && !danger.isFollowed) return tooDangerous(vessel, danger.warning);
   const liquid = burnLiquids(vessel);
   const step =
     liquid.vessel.volumeMl > 0 ? still(vessel, liquid.vessel) : burnSolids(vessel, liquid.vessel);

@@ -47,7 +47,7 @@ export function tryDry(names: readonly string[]): DryFound {
   );
   const { vessel } = setUp({ contents, container: 'crucible' });
   const danger = dryDanger(vessel.phases.solids);
-  if (danger) return { reactions: [], none: `Not predicted: ${danger.message}` };
+  if (danger) return { reactions: [], none: `Not predicted: ${danger.warning.message}` };
   if (vessel.volumeMl > 0) return { reactions: [] };
   for (const toC of dryHeatsC) {
     const { reactions } = act(vessel, { do: 'heat', toC });

@@ -610,6 +610,7 @@ export const compared: Readonly<Record<string, Readonly<Record<string, Readonly<
     'Sb2O3': { minteq: -34.629 },
     'Sb2S3': { minteq: -100.51 },
     'Ce(OH)3': { llnl: -20.8, obigt: -24.242 },
+    'CeF3': { obigt: -21.02 },
     'CePO4': { obigt: -27.148 },
     'CaWO4': { obigt: -12.503 },
   },

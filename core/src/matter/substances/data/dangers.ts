@@ -1,5 +1,5 @@
 import { commonPractice } from '../source';
-import type { Danger, DryDanger, Unmodelled } from '../types';
+import type { Danger, Unmodelled } from '../types';
 
 const trade = commonPractice('dangerous meetings every laboratory’s rules forbid');
 const limits = commonPractice('limits of this model: chemistry that needs rates or organic mechanisms');
@@ -39,7 +39,9 @@ export const unmodelled = [
   { one: ['NH3', 'NH4^+'], other: ['ClO^-', 'HClO', 'Cl2', 'BrO^-', 'HBrO'], because: 'ammonia and hypochlorite give toxic chloramines; do not mix them', code: 'hypochloriteWithAmmonia', source: limits },
   { one: ['CN^-', 'HCN'], other: ['Fe^2+', 'Fe^3+', 'Cu^2+', 'Co^2+', ...strongOxidants, 'I2'], because: 'cyanide with this ion makes inert complexes or is oxidised; the model has neither', source: limits },
   { one: ['I^-'], other: ['H2O2'], without: { 'H^+': 1e-3, 'OH^-': 1e-2, 'HSO4^-': 1e-3 }, because: 'iodide makes peroxide fall apart over minutes, and a little iodine colours the liquid yellow to brown meanwhile; how far this has gone the model does not have', source: limits },
+  { one: ['BH4^-'], other: [...strongOxidants, 'Ag^+', 'Cu^2+', 'Ni^2+', 'Co^2+', 'Fe^3+', 'Fe^2+', 'Fe(CN)6^3-', 'Hg^2+', 'Bi^3+', 'Pb^2+', 'I2', 'I3^-'], because: 'borohydride reduces this, by steps the model does not have', source: limits },
   { one: ['SCN^-', 'FeSCN^2+'], other: strongOxidants, because: 'thiocyanate is oxidised through several stages', source: limits },
+  { one: ['NH3'], other: ['I2', 'I3^-'], because: 'nitrogen triiodide may settle, a black solid that explodes at a touch when it is dry', code: 'nitrogenTriiodide', codeFromM: [0.5, 0.001], source: limits },
   { one: ['N3^-', 'HN3'], other: [...strongOxidants, 'HNO2', 'NO2^-', 'I2', 'Fe^3+'], because: 'azide is oxidised to nitrogen by a path the model does not have', source: limits },
   { one: ['HNO2'], other: ['HN3'], because: 'nitrous acid reacts with this to nitrogen slowly, faster when warm', source: limits },
   { one: [...organic, ...hydrocarbons], other: ['NO3^-', 'ClO4^-'], needs: { 'H^+': 5 }, because: 'concentrated nitric or perchloric acid oxidises organic substances, after a delay and then violently', code: 'oxidiserWithOrganic', codeFromM: [0.1, 5], source: limits },
@@ -48,12 +50,3 @@ export const unmodelled = [
   { one: ['indicator'], other: ['ClO^-', 'BrO^-', 'MnO4^-'], because: 'this bleaches indicators sooner or later, so its colour tells nothing', source: limits },
   { one: redoxDyesThere, other: [...strongOxidants, 'Sn^2+', 'SO2', 'HSO3^-', 'SO3^2-', 'HS^-', 'H2S', 'Ti^3+', 'Cr^2+', 'V^2+', 'HC6H7O6', 'C6H7O6^-'], because: 'this bleaches or reduces the dye, by steps the model does not have', seenFromM: 1e-6, source: limits },
 ] as const satisfies readonly Unmodelled[];
-
-const chlorateLike = ['ClO3^-', 'ClO4^-', 'BrO3^-', 'MnO4^-', 'S2O8^2-'];
-const fuels = ['S', 'C', 'Mg', 'Al', 'Zn', 'Na', 'K', 'Li', 'Ca', 'C12H22O11', 'C6H12O6', 'C17H35COOH', 'C6H5COOH', 'H2C2O4', 'CO(NH2)2', 'NH4^+', 'SCN^-', 'CN^-', 'S^2-', 'SO3^2-', 'S2O3^2-'];
-
-/** Dry mixtures that are not to be made, rubbed or heated. */
-export const dryDangers = [
-  { feeding: chlorateLike, burning: fuels, message: 'Chlorates, permanganates and their like explode with anything that burns, when rubbed, knocked or heated. Do not mix them dry.', source: trade },
-  { feeding: ['NO3^-', 'NO2^-', 'Cr2O7^2-', 'IO3^-', 'PbO2'], burning: ['S', 'C', 'Mg', 'Al', 'Zn', 'Na', 'K', 'Li', 'Ca', 'C12H22O11', 'C6H12O6'], message: 'This mixture burns like gunpowder once lit. Do not rub or heat it.', source: trade },
-] as const satisfies readonly DryDanger[];

@@ -27,7 +27,7 @@ export const keptBecause: readonly {
   { table: 'complexes', of: ['Cu(NH3)2^2+', 'Cu(NH3)3^2+', 'Cu(NH3)4^2+', 'Zn(NH3)4^2+'], because: 'the cumulative constants of the textbooks, which hold for solutions with much ammonium salt; at zero ionic strength they are 0.5 to 1 lower' },
   { table: 'redoxCouples', of: ['Cu(NH3)4^2+(aq) + 2e^- → Cu(s) + 4NH3(aq)'], because: 'follows from the constant of the ammine' },
   { table: 'sparinglySoluble', of: ['Cu(OH)2', 'Pb(OH)2', 'Cr(OH)3'], because: 'the fresh hydroxide, as it settles on the bench; the open tables have the aged one' },
-  { table: 'sparinglySoluble', of: ['CaWO4'], because: 'the fresh tungstate, as it settles on the bench; the open table has the mineral' },
+  { table: 'sparinglySoluble', of: ['CaWO4', 'CeF3'], because: 'the fresh solid, as it settles on the bench; the open table has the mineral' },
   { table: 'sparinglySoluble', of: ['Zn3(PO4)2', 'CrPO4', 'Fe2O3'], because: 'the works stand several powers apart' },
   { table: 'sparinglySoluble', of: ['Pb(SCN)2'], because: 'the one other work would make it easily soluble, which it is not' },
   { table: 'formationEnthalpies', of: ['MgCl2·6H2O(s)', 'MgSO4·H2O(s)', 'Al2(SO4)3(s)', 'KAl(SO4)2(s)', 'Na3PO4(s)', 'NaH2PO4(s)'], because: 'the NBS Tables; the others are recalculated from heats of dissolving and stand 6 to 15 kJ/mol away' },

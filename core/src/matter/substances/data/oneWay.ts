@@ -34,6 +34,8 @@ export const oneWay: readonly OneWay[] = [
   { ...acid, when: { ...inConcentrated, temperatureAboveC: 60 }, equation: 'H2C2O4(aq) → CO(g) + CO2(g) + H2O(l)', caution: { code: 'carbonMonoxide', message: 'Carbon monoxide comes off: toxic, and it has no smell to warn of it. In a hood.' }, source: vogel },
   { when: inConcentrated, equation: 'C12H22O11(aq) → 12 C(s) + 11 H2O(l)', sees: shown('it browns, blackens and swells up, steaming', 'browns or chars'), caution: { code: 'acidChars', message: 'It chars, gets very hot and rises out of the vessel with choking fumes: in a hood, in a tall beaker.' }, source: trade },
   { when: inConcentrated, equation: 'C6H12O6(aq) → 6 C(s) + 6 H2O(l)', sees: shown('it browns, blackens and swells up, steaming', 'browns or chars'), caution: { code: 'acidChars', message: 'It chars, gets very hot and rises out of the vessel with choking fumes: in a hood, in a tall beaker.' }, source: trade },
+  { equation: 'Fe(CN)6^4-(aq) + 6 H^+(aq) → Fe^2+(aq) + 6 HCN(g)', when: hot(70, { aboveM: { 'H^+': 0.5 } }), share: 0.5, caution: { code: 'cyanideWithAcid', message: 'Hydrogen cyanide comes off: it kills. Hexacyanidoferrates are never heated with acid. Stop, leave, ventilate.' }, source: vogel },
+  { equation: 'Fe(CN)6^3-(aq) + 6 H^+(aq) → Fe^3+(aq) + 6 HCN(g)', when: hot(70, { aboveM: { 'H^+': 0.5 } }), share: 0.5, caution: { code: 'cyanideWithAcid', message: 'Hydrogen cyanide comes off: it kills. Hexacyanidoferrates are never heated with acid. Stop, leave, ventilate.' }, source: vogel },
   // Sugars, alcohol, ascorbic acid, formate
   { equation: 'C6H12O6(aq) + 2 Cu^2+(aq) + 5 OH^-(aq) → Cu2O(s) + C6H11O7^-(aq) + 3 H2O(l)', when: hot(60, { pHAbove: 10 }), source: organic },
   { equation: 'C6H12O6(aq) + 2 Ag^+(aq) + 3 OH^-(aq) → 2 Ag(s) + C6H11O7^-(aq) + 2 H2O(l)', when: hot(45, { pHAbove: 9, aboveM: { 'Ag(NH3)2^+': 1e-4 } }), source: organic },
@@ -50,7 +52,6 @@ export const oneWay: readonly OneWay[] = [
   // What water or acid takes apart, and strong oxidants and reductants of the bench
   { equation: 'BH4^-(aq) + H^+(aq) + 3 H2O(l) → B(OH)3(aq) + 4 H2(g)', when: { pHBelow: 9 }, source: text },
   { equation: '2 H2O2(aq) → O2(g) + 2 H2O(l)', when: { pHAbove: 13, aboveM: { 'HO2^-': 0.2 } }, share: 0.5, source: text },
-  { equation: '2 Mn^2+(aq) + 5 NaBiO3(s) + 14 H^+(aq) → 2 MnO4^-(aq) + 5 Bi^3+(aq) + 5 Na^+(aq) + 7 H2O(l)', when: { pHBelow: 1 }, source: vogel },
   { equation: 'H2PO2^-(aq) + 4 Ag^+(aq) + 2 H2O(l) → 4 Ag(s) + H3PO4(aq) + 3 H^+(aq)', when: hot(40), source: vogel },
   { equation: 'H2PO2^-(aq) + 2 Cu^2+(aq) + 2 H2O(l) → 2 Cu(s) + H3PO4(aq) + 3 H^+(aq)', when: hot(70), source: vogel },
   { equation: 'H2PO2^-(aq) + 2 Hg^2+(aq) + 2 H2O(l) → 2 Hg(s) + H3PO4(aq) + 3 H^+(aq)', when: hot(40), source: vogel },

@@ -15,6 +15,8 @@ const metals = ['Cu', 'Ag', 'Hg', 'Bi', 'Sb', 'Pb', 'Fe', 'Zn', 'Sn', 'Ni', 'Co'
  */
 export const slowTransfers: readonly SlowTransfer[] = [
   { oxidants: ['Sn^2+', 'Sn(OH)2', 'Sn(OH)3^-'], reductants: ['Sn^2+', 'Sn(OH)2', 'Sn(OH)3^-'], because: 'tin(II) does not split into metal and tin(IV) at a speed one sees', source: text },
+  { oxidants: ['NaBiO3'], oxidisedTo: ['MnO2'], unless: [{ pHAbove: 3 }], because: 'bismuthate takes manganese(II) to permanganate in acid', source: text },
+  { oxidants: ['Bi^3+', 'Bi(OH)3', 'BiOCl', 'BiCl4^-'], reductants: ['H2C2O4', 'HC2O4^-', 'C2O4^2-', 'HCOOH', 'HCOO^-'], because: 'oxalate binds bismuth and does not reduce it', source: text },
   // Anions that hold on to their oxygen
   { oxidants: ['Co(OH)3'], reductants: ['H2O2', 'HO2^-'], because: 'cobalt(III) hydroxide only speeds the decay of peroxide', source: text },
   { oxidants: ['ClO4^-'], because: 'perchlorate in cold dilute solution does not oxidise anything at a speed one sees', source: text },

@@ -165,10 +165,10 @@ export const inWaterTables = (): readonly ConstantTable[] => [
   tableOf(
     'Heats of dilution',
     dilutionHeats,
-    ({ anion }) => anion,
+    ({ of }) => of,
     [
       ['full heat of dilution', 'kJ/mol', (row) => row.fullKJPerMol],
-      ['half of it at', 'mol of water to one of acid', (row) => row.halfAtWater],
+      ['half of it at', 'mol of water to one of it', (row) => row.halfAtWater],
     ],
     own,
   ),

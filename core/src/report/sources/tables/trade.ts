@@ -7,7 +7,7 @@ import { coats } from '../../../matter/substances/data/coats';
 import { ionsInWater } from '../../../matter/substances/data/ionsInWater';
 import { keeping } from '../../../matter/substances/data/keeping';
 import { ageing } from '../../../matter/substances/data/ageing';
-import { dangers, dryDangers, unmodelled } from '../../../matter/substances/data/dangers';
+import { dangers, unmodelled } from '../../../matter/substances/data/dangers';
 import type { Unmodelled } from '../../../matter/substances/types';
 import { classification } from '../../../safety/data/classification';
 import { hazardsSource } from '../../../safety/hazards';
@@ -81,13 +81,6 @@ export const tradeTables = (): readonly ConstantTable[] => [
     'Dangers',
     dangers,
     ({ aboveM }) => Object.keys(aboveM).join(', '),
-    [['warning', '', ({ message }) => message]],
-    own,
-  ),
-  tableOf(
-    'Dry dangers',
-    dryDangers,
-    ({ feeding, burning }) => together(feeding, burning),
     [['warning', '', ({ message }) => message]],
     own,
   ),

@@ -1,5 +1,5 @@
 import { findSubstance } from '../../../matter/substances/findSubstance';
-import { isWater } from '../../../vessel/pour';
+import { isWater } from '../../../matter/substances/isWater';
 import type { Action } from '../../../vessel/action';
 import type { AnyPortion } from '../../../vessel/portion';
 import type { CounterCase } from '../../observation/counterCases';

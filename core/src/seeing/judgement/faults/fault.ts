@@ -1,6 +1,6 @@
 import { findSubstance } from '../../../matter/substances/findSubstance';
 import type { AnyPortion, Portion } from '../../../vessel/portion';
-import { isWater } from '../../../vessel/pour';
+import { isWater } from '../../../matter/substances/isWater';
 import type { Rack, RackEvent } from '../../rack/rackShape';
 import { vesselsOf } from '../../rack/rackShape';
 

@@ -1,7 +1,7 @@
 import { ageing } from '../../../matter/substances/data/ageing';
 import { findSubstance } from '../../../matter/substances/findSubstance';
 import type { AnyPortion } from '../../../vessel/portion';
-import { isWater } from '../../../vessel/pour';
+import { isWater } from '../../../matter/substances/isWater';
 import type { RackEvent } from '../../rack/rackShape';
 import { instead, isSolution, isWatery, nameOf, otherSolutions, putting, puttings } from './fault';
 import type { Fault, Slip } from './fault';

@@ -37,6 +37,7 @@ export const bismuth: ElementData = {
   couples: [
     half('Bi^3+(aq) + 3e^- → Bi(s)', 0.308),
     half('BiOCl(s) + 2H^+(aq) + 3e^- → Bi(s) + Cl^-(aq) + H2O(l)', 0.1583),
+    half('NaBiO3(s) + 6H^+(aq) + 2e^- → Bi^3+(aq) + Na^+(aq) + 3H2O(l)', 1.8, couplesFrom.bard),
     half('Bi(OH)3(s) + 3H^+(aq) + 3e^- → Bi(s) + 3H2O(l)', 0.387, couplesFrom.bard),
   ],
   spectra: [

@@ -17,6 +17,7 @@ export const cerium: ElementData = {
     { formula: 'Ce(OH)4', ions: { 'Ce^4+': 1, 'OH^-': 4 }, pKsp: 54, colour: 'pale yellow', texture: 'gelatinous', source: solidsFrom.estimated },
     { formula: 'Ce(OH)3', ions: { 'Ce^3+': 1, 'OH^-': 3 }, pKsp: 20.8, colour: 'white', texture: 'gelatinous', source: solidsFrom.lange },
     { formula: 'Ce2(C2O4)3·10H2O', ions: { 'Ce^3+': 2, 'C2O4^2-': 3 }, pKsp: 29, colour: 'white', texture: 'crystalline', source: solidsFrom.estimated },
+    { formula: 'CeF3', ions: { 'Ce^3+': 1, 'F^-': 3 }, pKsp: 15.1, colour: 'white', texture: 'gelatinous', source: solidsFrom.lange },
     { formula: 'CePO4', ions: { 'Ce^3+': 1, 'PO4^3-': 1 }, pKsp: 27.15, colour: 'white', texture: 'fine', source: solidsFrom.lange },
   ],
   couples: [

@@ -18,6 +18,7 @@ export const mercury: ElementData = {
     hydroxo('Hg(OH)2', 'Hg^2+', 2, -6.17, 50.3),
   ],
   complexes: [
+    complex('Hg(SO3)2^2-', 'Hg^2+', 'SO3^2-', 2, 24.1),
     complex('HgCl^+', 'Hg^2+', 'Cl^-', 1, 7.3, { enthalpyKJPerMol: -23 }),
     complex('HgCl2', 'Hg^2+', 'Cl^-', 2, 14.0, { enthalpyKJPerMol: -52.7 }),
     complex('HgCl3^-', 'Hg^2+', 'Cl^-', 3, 15.0, { enthalpyKJPerMol: -54.3 }),
