@@ -15,6 +15,7 @@ import { outsideModel } from './rules/outsideModel';
 import { noPhases } from './vessel';
 import type { Phases, Vessel } from './vessel';
 import { warningsOf } from './warnings';
+import { unsureOfSolids } from './unsureOfSolids';
 import { worksDisagree } from './worksDisagree';
 import type { Warning } from './warnings';
 
@@ -85,8 +86,11 @@ export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhase
       ...(ran?.warnings ?? []),
       ...outside.flatMap(({ warning }) => (warning ? [warning] : [])),
       ...warningsOf(settled.vessel, settled.equilibrium, gasEvolved),
-      ...settled.stays,
+      ...settled.stays.flatMap(({ code, message, between }) =>
+        between && stoodTogether(previous, between) ? [] : [{ code, message }],
+      ),
       ...worksDisagree(considered, solidsChange),
+      ...unsureOfSolids(settled.equilibrium, considered),
     ]),
     notPredicted: [
       ...outside.flatMap(({ pair, reason }) => (ran?.tells(...pair) ? [] : [reason])),
@@ -94,6 +98,12 @@ export function react(previous: Vessel, mixed: Vessel, removed: Phases = noPhase
     ],
   };
 }
+
+/** Whether two things were there together before: that they do not react has been told. */
+const stoodTogether = (
+  { phases: { solution, solids } }: Vessel,
+  pair: readonly [string, string],
+): boolean => pair.every((formula) => formula in solution || formula in solids);
 
 /** Reactions beside one that ran to its end, without the shifts of protons and ligands that lead to it. */
 const processesOf = (reactions: readonly Reaction[]): readonly Reaction[] =>

@@ -108,9 +108,14 @@ function solutionOf(substance: Substance, concentrationM: number, volumeMl: numb
 /** A solution as it stands on the shelf: with the acid that keeps it clear, where it has to have one. */
 function solutionAsKept(substance: Substance, concentrationM: number, volumeMl: number): Part {
   const { formula } = substance;
-  const keptIn = dissolvingAid(formula)?.keptIn;
+  const { keptIn, beside } = dissolvingAid(formula) ?? {};
   if (!keptIn) return solutionOf(substance, concentrationM, volumeMl);
-  const holdsM = { [formula]: concentrationM, [keptIn.formula]: keptIn.molPerMol * concentrationM };
+  const holdsM = Object.fromEntries(
+    [{ formula, molPerMol: 1 }, keptIn, ...(beside ? [beside] : [])].map((one) => [
+      one.formula,
+      one.molPerMol * concentrationM,
+    ]),
+  );
   return { ...outOfBottle(holdsM, volumeMl), put: [formula] };
 }
 

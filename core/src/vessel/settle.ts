@@ -29,6 +29,8 @@ export interface Settled {
 export interface Stay {
   readonly code: 'sealed' | 'heldBack' | 'slow';
   readonly message: string;
+  /** What does not react with what. */
+  readonly between?: readonly [subject: string, partner: string];
 }
 
 const apartFormulae = new Set<string>(pureSolids.map(({ formula }) => formula));
@@ -246,6 +248,7 @@ function whatStays(
       )
       .map(({ subject, partner, row }) => ({
         code: 'heldBack' as const,
+        between: [subject, partner] as const,
         message: `${subject} does not react with ${partner}: ${row.because}.`,
       })),
     ...Object.keys(kept).flatMap((solid) => {

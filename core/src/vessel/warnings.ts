@@ -3,7 +3,6 @@ import { dissolvedGases } from '../matter/substances/data/dissolvedGases';
 import { gasPropertiesOf, molarVolumeMlPerMmol } from '../matter/substances/gas';
 import { solubilityM } from '../solution/preparation/solubility';
 import type { Equilibrium } from '../solution/equilibrium/equilibrate';
-import { daviesLimitM } from '../solution/equilibrium/activity';
 import type { Amounts } from './amounts';
 import { containerInWords, containers } from './containers';
 import { layerVolumeMl } from './layer';
@@ -71,11 +70,6 @@ export function warningsOf(
     found.push({
       code: 'pressure',
       message: `Pressure in the closed vessel rises to about ${withFigures(atm, 2)} atm: the stopper flies or the glass bursts. Never close a vessel in which gas forms or that is heated.`,
-    });
-  if (equilibrium?.approximate)
-    found.push({
-      code: 'approximate',
-      message: `Ionic strength is ${withPlaces(equilibrium.ionicStrength, 2)} mol/L; above ${daviesLimitM} the amounts are approximate.`,
     });
   return found;
 }

@@ -19,6 +19,8 @@ export interface DissolvingAid {
     readonly asM: number;
     readonly called: string;
   };
+  /** What its solution holds besides, by equilibrium with what lies at the bottom of the bottle, mol to a mole. */
+  readonly beside?: { readonly formula: string; readonly molPerMol: number };
   /** What it is made up with, where that is not water. */
   readonly makeUpWith?: string;
   readonly source: Source;
@@ -58,6 +60,8 @@ export const dissolvingAids: readonly DissolvingAid[] = [
       'Water alone throws down a basic salt: dissolve it in the acid, until it is clear, before any water.',
     saysHow: true,
     keptIn: { formula: 'HNO3', molPerMol: 0.5, asM: 2, called: '2 M nitric acid' },
+    // Over a drop of mercury, with 88 mercury(I) to one mercury(II) ion (from the standard potentials).
+    beside: { formula: 'Hg(NO3)2', molPerMol: 0.0115 },
     source: bench,
   },
   {

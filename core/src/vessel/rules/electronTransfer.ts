@@ -187,6 +187,9 @@ export function heldBack(
     (apart[formula] ?? 0) > traceM ||
     formula === 'H^+' ||
     (equilibrium.species[formula] ?? 0) > expectedM;
+  // Nobody expects of a nitrate or sulfate what its acid might do.
+  const isBystander = (formula: string) =>
+    ofAcids.has(formula) && (equilibrium.species['H^+'] ?? 0) < expectedAcidM;
   const found = new Map<string, { held: HeldBack; rank: number }>();
   for (const oxidant of halfReactions.filter((half) => there(half.oxidised.formula)))
     for (const reductant of halfReactions.filter((half) => there(half.reduced.formula))) {
@@ -201,7 +204,8 @@ export function heldBack(
         potentialV(oxidant, equilibrium, temperatureC, 'reduced') -
         potentialV(reductant, equilibrium, temperatureC, 'oxidised');
       const row = slowRow(names, equilibrium, temperatureC, solidsOf(state));
-      if (!row || (!isSolid && (!row.unless || subject === 'H^+'))) continue;
+      if (!row || (!isSolid && (!row.unless || subject === 'H^+' || isBystander(subject))))
+        continue;
       // A row that names the very metal tells more than one about all of them.
       const rank = driveV + (row.reductants?.includes(names.reductant) ? 10 : 0);
       if (driveV > expectedV && rank > (found.get(subject)?.rank ?? 0))
@@ -210,8 +214,11 @@ export function heldBack(
   return [...found.values()].sort((a, b) => b.rank - a.rank).map(({ held }) => held);
 }
 
-/** Partners nobody expects to react: water, and oxygen from the air. */
-const ever = new Set(['H2O', 'O2']);
+/** Partners nobody expects to react: water, oxygen from the air, and ammonium, which no reagent of the bench oxidises. */
+const ever = new Set(['H2O', 'O2', 'NH4^+']);
+/** Anions that oxidise as their acids, and the acid from which one might expect it, mol/L (common practice). */
+const ofAcids = new Set(['NO3^-', 'SO4^2-']);
+const expectedAcidM = 0.3;
 
 function namesOf(oxidant: HalfReaction, reductant: HalfReaction): TransferNames {
   return {

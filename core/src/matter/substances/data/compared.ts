@@ -873,6 +873,8 @@ export const compared: Readonly<Record<string, Readonly<Record<string, Readonly<
     'Hg^2+(aq) + 2e^- → Hg(s)': { llnl: 0.85329, thermoddem: 0.8533, minteq: 0.85338, obigt: 0.85341 },
     'Hg2Cl2(s) + 2e^- → 2Hg(s) + 2Cl^-(aq)': { thermoddem: 0.26792, llnl: 0.2686, minteq: 0.26602, sit: -3.1455 },
     '2Hg^2+(aq) + 2e^- → Hg2^2+(aq)': { minteq: 0.91097, obigt: 0.91087, thermoddem: 0.91086, sit: 0.91076 },
+    'Hg2I2(s) + 2e^- → 2Hg(s) + 2I^-(aq)': { minteq: -0.042494 },
+    '2HgI4^2-(aq) + 2e^- → Hg2I2(s) + 6I^-(aq)': { minteq: -0.045582 },
     '2HgCl2(aq) + 2e^- → Hg2Cl2(s) + 2Cl^-(aq)': { thermoddem: 0.61164, minteq: 0.61251, sit: 0.61053 },
     'Pb^2+(aq) + 2e^- → Pb(s)': { wateq4f: -0.12631, sit: -0.12571, thermoddem: -0.12561, minteq: -0.1256 },
     'PbSO4(s) + 2e^- → Pb(s) + SO4^2-(aq)': { minteq: -0.35603, llnl: -0.35621, wateq4f: -0.35673, thermoddem: -0.35775 },

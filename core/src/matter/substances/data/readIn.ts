@@ -225,7 +225,7 @@ export const readIn: Readonly<Record<string, Readonly<Record<string, readonly st
     'crc wateq4f llnl': ['PbO2(s) + 4H^+(aq) + 2e^- → Pb^2+(aq) + 2H2O(l)'],
     'llnl obigt': ['NO3^-(aq) + 4H^+(aq) + 3e^- → NO(g) + 2H2O(l)', 'Co^2+(aq) + 2e^- → Co(s)'],
     'llnl thermoddem obigt': ['NO3^-(aq) + 3H^+(aq) + 2e^- → HNO2(aq) + H2O(l)', '2HNO2(aq) + 6H^+(aq) + 6e^- → N2(g) + 4H2O(l)'],
-    'minteq': ['VO^2+(aq) + 2H^+(aq) + e^- → V^3+(aq) + H2O(l)', 'Co^3+(aq) + e^- → Co^2+(aq)', 'Ag(NH3)2^+(aq) + e^- → Ag(s) + 2NH3(aq)', 'Ag(CN)2^-(aq) + e^- → Ag(s) + 2CN^-(aq)', 'Sn^4+(aq) + 2e^- → Sn^2+(aq)', 'PbSO4(s) + 8H^+(aq) + 8e^- → PbS(s) + 4H2O(l)', 'SbO^+(aq) + 2H^+(aq) + 3e^- → Sb(s) + H2O(l)'],
+    'minteq': ['VO^2+(aq) + 2H^+(aq) + e^- → V^3+(aq) + H2O(l)', 'Co^3+(aq) + e^- → Co^2+(aq)', 'Ag(NH3)2^+(aq) + e^- → Ag(s) + 2NH3(aq)', 'Ag(CN)2^-(aq) + e^- → Ag(s) + 2CN^-(aq)', 'Sn^4+(aq) + 2e^- → Sn^2+(aq)', 'Hg2I2(s) + 2e^- → 2Hg(s) + 2I^-(aq)', 'PbSO4(s) + 8H^+(aq) + 8e^- → PbS(s) + 4H2O(l)', 'SbO^+(aq) + 2H^+(aq) + 3e^- → Sb(s) + H2O(l)'],
     'minteq llnl thermoddem': ['Hg2^2+(aq) + 2e^- → 2Hg(s)', 'Hg^2+(aq) + 2e^- → Hg(s)', 'Hg2Cl2(s) + 2e^- → 2Hg(s) + 2Cl^-(aq)'],
     'minteq sit thermoddem': ['2HgCl2(aq) + 2e^- → Hg2Cl2(s) + 2Cl^-(aq)'],
     'minteq sit wateq4f': ['S(s) + 2H^+(aq) + 2e^- → H2S(aq)', 'S(s) + H^+(aq) + 2e^- → HS^-(aq)', 'Zn^2+(aq) + 2e^- → Zn(s)', 'Ag^+(aq) + e^- → Ag(s)', 'AgCl(s) + e^- → Ag(s) + Cl^-(aq)', 'AgBr(s) + e^- → Ag(s) + Br^-(aq)', 'AgI(s) + e^- → Ag(s) + I^-(aq)', 'Cd^2+(aq) + 2e^- → Cd(s)', 'Cd(OH)2(s) + 2H^+(aq) + 2e^- → Cd(s) + 2H2O(l)', 'Pb^2+(aq) + 2e^- → Pb(s)', 'PbCl2(s) + 2e^- → Pb(s) + 2Cl^-(aq)', 'PbI2(s) + 2e^- → Pb(s) + 2I^-(aq)'],

@@ -57,6 +57,8 @@ export const mercury: ElementData = {
     half('Hg^2+(aq) + 2e^- → Hg(s)', 0.851),
     half('Hg2Cl2(s) + 2e^- → 2Hg(s) + 2Cl^-(aq)', 0.2681),
     half('2Hg^2+(aq) + 2e^- → Hg2^2+(aq)', 0.92),
+    half('Hg2I2(s) + 2e^- → 2Hg(s) + 2I^-(aq)', -0.0405),
+    half('2HgI4^2-(aq) + 2e^- → Hg2I2(s) + 6I^-(aq)', -0.036, couplesFrom.closed),
     half('2HgCl2(aq) + 2e^- → Hg2Cl2(s) + 2Cl^-(aq)', 0.612, couplesFrom.bard),
   ],
   heated: [
