@@ -11,7 +11,7 @@ describe('what is known of a pair of ions', () => {
     ['Na^+', 'SiO3^2-', 'soluble'],
     ['Mg^2+', 'SO4^2-', 'soluble'],
     ['Fe^3+', 'SCN^-', 'complex'],
-    ['Zn^2+', 'I^-', 'ground'],
+    ['Ni^2+', 'I^-', 'ground'],
     ['Pb^2+', 'Cr2O7^2-', 'solid'],
     ['Ni^2+', 'IO3^-', undefined],
     ['Ba^2+', 'B4O7^2-', undefined],

@@ -81,8 +81,14 @@ it('a reason is given only where there is a disagreement', () => {
   }
 });
 
-it('at most 46 % of all values are from memory: colours, hazards, what bench tests show', () => {
-  const all = constantTables().flatMap(({ rows }) => rows);
-  const recalled = all.filter(({ source }) => source.kind === 'handbook');
-  expect(recalled.length / all.length).toBeLessThanOrEqual(0.46);
+it('at most 35 % of the constants are from memory, and half of all values: what stands in jars and its hazards no open table has', () => {
+  const share = (tables: ReturnType<typeof constantTables>): number => {
+    const all = tables.flatMap(({ rows }) => rows);
+    return all.filter(({ source }) => source.kind === 'handbook').length / all.length;
+  };
+  const jars = /on the shelf|Hazard|CLP|M-factors|toxicity/;
+  expect(share(constantTables().filter(({ title }) => !jars.test(title)))).toBeLessThanOrEqual(
+    0.35,
+  );
+  expect(share(constantTables())).toBeLessThanOrEqual(0.5);
 });

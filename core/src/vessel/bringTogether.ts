@@ -119,7 +119,7 @@ function together(
   const setFreeMl = poured.volumeMl === 0 ? waterSetFreeMl(poured.phases.solids) : 0;
   const mixed = { ...poured, volumeMl: poured.volumeMl + setFreeMl };
   if (mixed.volumeMl === 0) {
-    const reason = dryReason(mixed);
+    const reason = dryReason(mixed) ?? gasOnDryReason(vessel, part);
     const danger = dryDanger(mixed.phases.solids);
     const phases = takenUpByLayer(mixed.phases);
     return {
@@ -148,6 +148,29 @@ function together(
     storedJ: dilutionHeatLeft(vessel.phases) + dilutionHeatLeft(part.phases),
   };
   return { ...warmed(vessel, rounded, step, before), ...meets };
+}
+
+/** Gases that leave dry solids alone in the cold (common practice). */
+const idleInTheCold = new Set([
+  'H2',
+  'N2',
+  'O2',
+  'N2O',
+  'CO',
+  'CH4',
+  'C2H6',
+  'C2H4',
+  'C3H8',
+  'C3H6',
+  'C4H10',
+]);
+
+/** Why it is not told what a gas that is let onto dry solids does to them; undefined where it leaves them alone. */
+function gasOnDryReason(vessel: Vessel, part: Vessel): string | undefined {
+  const gas = Object.keys(part.phases.gas).find((one) => !idleInTheCold.has(one));
+  return gas && Object.keys(vessel.phases.solids).length > 0
+    ? `${gas} on dry solids: what it does there, and how much moisture helps it, is not followed`
+    : undefined;
 }
 
 /** Water that reaches dry solids goes into their crystals first; undefined when they take none. */

@@ -18,6 +18,7 @@ export const followedAs: Readonly<Record<string, string>> = {
   'HSO4^-': 'SO4^2-', 'HCO3^-': 'CO3^2-', 'HSO3^-': 'SO3^2-', 'S2O5^2-': 'SO3^2-', 'HPO4^2-': 'PO4^3-', 'H2PO4^-': 'PO4^3-',
   'Cr2O7^2-': 'CrO4^2-', 'HCrO4^-': 'CrO4^2-', 'B4O7^2-': 'B(OH)4^-', 'Mo7O24^6-': 'MoO4^2-', 'HMo7O24^5-': 'MoO4^2-', 'HMoO4^-': 'MoO4^2-',
   'H2VO4^-': 'VO3^-', 'HVO4^2-': 'VO3^-', 'H3SiO4^-': 'SiO3^2-', 'H2SiO4^2-': 'SiO3^2-', 'HS^-': 'S^2-', 'C8H4O4^2-': 'HC8H4O4^-',
+  'HC2O4^-': 'C2O4^2-', 'HC4H4O6^-': 'C4H4O6^2-', 'C7H5O3^-': 'C7H4O3^2-',
 };
 
 /**
@@ -35,6 +36,8 @@ export const pairGrounds: readonly PairGround[] = [
   { cations: [...everyday, 'Pb^2+'], anions: ['HCOO^-'], ground: 'formates dissolve', source: crc },
   { cations: [...alkalineEarths.filter((one) => one !== 'Ba^2+'), ...divalent], anions: ['S2O3^2-'], ground: 'the thiosulfate dissolves', source: crc },
   { cations: everyday, anions: ['S2O8^2-', 'C6H11O7^-'], ground: 'peroxodisulfates and gluconates dissolve', source: crc },
+  { cations: everyday, anions: ['H2PO2^-'], ground: 'hypophosphites dissolve', source: rules },
+  { cations: everyday, anions: ['C7H4O3^2-'], ground: 'the salicylate dissolves at test-tube strength', source: crc },
   { cations: ['Mg^2+', 'Ca^2+'], anions: ['CrO4^2-'], ground: 'the chromate dissolves', source: crc },
   { cations: ['Mg^2+', 'Ca^2+', 'Sr^2+', 'Ba^2+'], anions: ['CN^-', 'S^2-', 'N3^-', 'ClO^-'], ground: 'the salt dissolves', source: crc },
   { cations: [...alkalineEarths], anions: ['Fe(CN)6^3-'], ground: 'hexacyanidoferrates(III) of the alkaline earths dissolve', source: rules },

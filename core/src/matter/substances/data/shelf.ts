@@ -1,5 +1,6 @@
 import { commonPractice, handbook } from '../source';
 import { shelfSolubility } from '../shelfSolubility';
+import { hardlySolubleInJars } from './hardlySolubleInJars';
 import type { ShelfForm, ShelfRow, Substance } from '../types';
 
 const crc = handbook('CRC Handbook of Chemistry and Physics', 'aqueous solubility of inorganic and organic compounds at 20–25 °C, rounded; curves at the temperatures given');
@@ -358,7 +359,87 @@ const gases = [
   { formula: 'C4H10', ions: { C4H10: 1 }, forms: [form('C4H10', 'gas')], state: 'gas', source: crc },
 ] as const satisfies readonly ShelfRow[];
 
-const rows: readonly ShelfRow[] = [...alkaliSalts, ...metalSalts, ...acidsAndBases, ...molecularSubstances, ...hardlySoluble, ...elements, ...gases];
+/** Further salts of the ions above, for whoever keeps them. */
+const furtherSalts = [
+  { formula: 'LiBr', ions: { 'Li^+': 1, 'Br^-': 1 }, forms: [form('LiBr', 'white crystals')], solubilityGPer100G: 145, source: crc },
+  { formula: 'LiI', ions: { 'Li^+': 1, 'I^-': 1 }, forms: [form('LiI·3H2O', 'white to yellow crystals')], solubilityGPer100G: 165, source: crc },
+  { formula: 'LiClO4', ions: { 'Li^+': 1, 'ClO4^-': 1 }, forms: [form('LiClO4·3H2O', 'colourless crystals')], solubilityGPer100G: 58.7, source: crc },
+  { formula: 'LiCH3COO', ions: { 'Li^+': 1, 'CH3COO^-': 1 }, forms: [form('LiCH3COO·2H2O', 'white crystals')], solubilityGPer100G: 45, source: crc },
+  { formula: 'NaMnO4', ions: { 'Na^+': 1, 'MnO4^-': 1 }, forms: [form('NaMnO4·H2O', 'deep purple crystals')], solubilityGPer100G: 144, source: crc },
+  { formula: 'Na4Fe(CN)6', ions: { 'Na^+': 4, 'Fe(CN)6^4-': 1 }, forms: [form('Na4Fe(CN)6·10H2O', 'pale yellow crystals')], solubilityGPer100G: 20, source: crc },
+  { formula: 'NaHC4H4O6', ions: { 'Na^+': 1, 'HC4H4O6^-': 1 }, forms: [form('NaHC4H4O6·H2O', 'white crystals')], solubilityGPer100G: 6.3, source: crc },
+  { formula: 'NaHC2O4', ions: { 'Na^+': 1, 'HC2O4^-': 1 }, forms: [form('NaHC2O4·H2O', 'white crystals')], solubilityGPer100G: 1.7, source: crc },
+  { formula: 'NaC7H5O3', ions: { 'Na^+': 1, 'C7H5O3^-': 1 }, forms: [form('NaC7H5O3', 'white powder')], solubilityGPer100G: 125, source: crc },
+  { formula: 'NaHS', ions: { 'Na^+': 1, 'HS^-': 1 }, forms: [form('NaHS', 'yellow flakes, damp')], solubilityGPer100G: 50, source: crc },
+  { formula: 'NaNH4HPO4', ions: { 'Na^+': 1, 'NH4^+': 1, 'HPO4^2-': 1 }, forms: [form('NaNH4HPO4·4H2O', 'colourless crystals')], solubilityGPer100G: 16.7, source: crc },
+  { formula: 'NaAl(SO4)2', ions: { 'Na^+': 1, 'Al^3+': 1, 'SO4^2-': 2 }, forms: [form('NaAl(SO4)2·12H2O', 'colourless crystals')], solubilityGPer100G: 39, source: crc },
+  { formula: 'K2S', ions: { 'K^+': 2, 'S^2-': 1 }, forms: [form('K2S', 'yellow to brown lumps, damp')], solubilityGPer100G: 100, source: crc },
+  { formula: 'K2SO3', ions: { 'K^+': 2, 'SO3^2-': 1 }, forms: [form('K2SO3', 'white powder')], solubilityGPer100G: 106, source: crc },
+  { formula: 'K2S2O5', ions: { 'K^+': 2, 'S2O5^2-': 1 }, forms: [form('K2S2O5', 'white crystals')], solubilityGPer100G: 49, source: crc },
+  { formula: 'KHC2O4', ions: { 'K^+': 1, 'HC2O4^-': 1 }, forms: [form('KHC2O4', 'white crystals')], solubilityGPer100G: 2.5, source: crc },
+  { formula: 'K2C4H4O6', ions: { 'K^+': 2, 'C4H4O6^2-': 1 }, forms: [form('K2C4H4O6·0.5H2O', 'white crystals')], solubilityGPer100G: 150, source: crc },
+  { formula: 'K3C6H5O7', ions: { 'K^+': 3, 'C6H5O7^3-': 1 }, forms: [form('K3C6H5O7·H2O', 'white crystals')], solubilityGPer100G: 155, source: crc },
+  { formula: 'KC6H5COO', ions: { 'K^+': 1, 'C6H5COO^-': 1 }, forms: [form('KC6H5COO', 'white powder')], solubilityGPer100G: 70, source: crc },
+  { formula: 'KHCOO', ions: { 'K^+': 1, 'HCOO^-': 1 }, forms: [form('KHCOO', 'white crystals, damp')], solubilityGPer100G: 331, source: crc },
+  { formula: 'K2MoO4', ions: { 'K^+': 2, 'MoO4^2-': 1 }, forms: [form('K2MoO4', 'white powder')], solubilityGPer100G: 160, source: crc },
+  { formula: 'K2B4O7', ions: { 'K^+': 2, 'B4O7^2-': 1 }, forms: [form('K2B4O7·4H2O', 'white crystals')], solubilityGPer100G: 16, source: crc },
+  { formula: 'K2Co(SO4)2', ions: { 'K^+': 2, 'Co^2+': 1, 'SO4^2-': 2 }, forms: [form('K2Co(SO4)2·6H2O', 'red crystals')], solubilityGPer100G: 25, source: crc },
+  { formula: 'KFe(SO4)2', ions: { 'K^+': 1, 'Fe^3+': 1, 'SO4^2-': 2 }, forms: [form('KFe(SO4)2·12H2O', 'pale violet crystals')], solubilityGPer100G: 20, source: crc },
+  { formula: 'KSbC4H4O7', ions: { 'K^+': 1, 'SbO^+': 1, 'C4H4O6^2-': 1 }, forms: [form('KSbC4H4O7·0.5H2O', 'white powder')], solubilityGPer100G: 8.3, source: crc },
+  { formula: 'NH4F', ions: { 'NH4^+': 1, 'F^-': 1 }, forms: [form('NH4F', 'white crystals, damp')], solubilityGPer100G: 83, source: crc },
+  { formula: 'NH4HSO4', ions: { 'NH4^+': 1, 'HSO4^-': 1 }, forms: [form('NH4HSO4', 'white crystals, damp')], solubilityGPer100G: 100, source: crc },
+  { formula: 'NH4HCOO', ions: { 'NH4^+': 1, 'HCOO^-': 1 }, forms: [form('NH4HCOO', 'white crystals, damp')], solubilityGPer100G: 143, source: crc },
+  { formula: '(NH4)2SO3', ions: { 'NH4^+': 2, 'SO3^2-': 1 }, forms: [form('(NH4)2SO3·H2O', 'white crystals')], solubilityGPer100G: 64, source: crc },
+  { formula: '(NH4)2S2O3', ions: { 'NH4^+': 2, 'S2O3^2-': 1 }, forms: [form('(NH4)2S2O3', 'white crystals')], solubilityGPer100G: 103, source: crc },
+  { formula: '(NH4)2CrO4', ions: { 'NH4^+': 2, 'CrO4^2-': 1 }, forms: [form('(NH4)2CrO4', 'yellow crystals')], solubilityGPer100G: 37, source: crc },
+  { formula: '(NH4)2C4H4O6', ions: { 'NH4^+': 2, 'C4H4O6^2-': 1 }, forms: [form('(NH4)2C4H4O6', 'white crystals')], solubilityGPer100G: 63, source: crc },
+  { formula: '(NH4)3C6H5O7', ions: { 'NH4^+': 3, 'C6H5O7^3-': 1 }, forms: [form('(NH4)3C6H5O7', 'white crystals')], solubilityGPer100G: 100, source: crc },
+  { formula: '(NH4)3PO4', ions: { 'NH4^+': 3, 'PO4^3-': 1 }, forms: [form('(NH4)3PO4·3H2O', 'white crystals')], solubilityGPer100G: 26, source: crc },
+  { formula: '(NH4)2Ni(SO4)2', ions: { 'NH4^+': 2, 'Ni^2+': 1, 'SO4^2-': 2 }, forms: [form('(NH4)2Ni(SO4)2·6H2O', 'blue-green crystals')], solubilityGPer100G: 6.5, source: crc },
+  { formula: '(NH4)2Co(SO4)2', ions: { 'NH4^+': 2, 'Co^2+': 1, 'SO4^2-': 2 }, forms: [form('(NH4)2Co(SO4)2·6H2O', 'red crystals')], solubilityGPer100G: 12, source: crc },
+  { formula: '(NH4)2Cu(SO4)2', ions: { 'NH4^+': 2, 'Cu^2+': 1, 'SO4^2-': 2 }, forms: [form('(NH4)2Cu(SO4)2·6H2O', 'blue crystals')], solubilityGPer100G: 18, source: crc },
+  { formula: 'AgF', ions: { 'Ag^+': 1, 'F^-': 1 }, forms: [form('AgF', 'yellow crystals, in the dark')], solubilityGPer100G: 172, source: crc },
+  { formula: 'Mg(CH3COO)2', ions: { 'Mg^2+': 1, 'CH3COO^-': 2 }, forms: [form('Mg(CH3COO)2·4H2O', 'white crystals')], solubilityGPer100G: 65, source: crc },
+  { formula: 'Mg(ClO4)2', ions: { 'Mg^2+': 1, 'ClO4^-': 2 }, forms: [form('Mg(ClO4)2', 'white granules')], solubilityGPer100G: 100, source: crc },
+  { formula: 'MgI2', ions: { 'Mg^2+': 1, 'I^-': 2 }, forms: [form('MgI2·6H2O', 'white crystals, damp')], solubilityGPer100G: 146, source: crc },
+  { formula: 'CaBr2', ions: { 'Ca^2+': 1, 'Br^-': 2 }, forms: [form('CaBr2·2H2O', 'white granules, damp')], solubilityGPer100G: 156, source: crc },
+  { formula: 'CaI2', ions: { 'Ca^2+': 1, 'I^-': 2 }, forms: [form('CaI2·4H2O', 'white to yellow crystals, damp')], solubilityGPer100G: 215, source: crc },
+  { formula: 'Ca(HCOO)2', ions: { 'Ca^2+': 1, 'HCOO^-': 2 }, forms: [form('Ca(HCOO)2', 'white powder')], solubilityGPer100G: 16.6, source: crc },
+  { formula: 'Ca(NO2)2', ions: { 'Ca^2+': 1, 'NO2^-': 2 }, forms: [form('Ca(NO2)2·H2O', 'white to yellow crystals')], solubilityGPer100G: 94, source: crc },
+  { formula: 'SrBr2', ions: { 'Sr^2+': 1, 'Br^-': 2 }, forms: [form('SrBr2·6H2O', 'white crystals')], solubilityGPer100G: 107, source: crc },
+  { formula: 'Sr(CH3COO)2', ions: { 'Sr^2+': 1, 'CH3COO^-': 2 }, forms: [form('Sr(CH3COO)2·0.5H2O', 'white crystals')], solubilityGPer100G: 40, source: crc },
+  { formula: 'BaBr2', ions: { 'Ba^2+': 1, 'Br^-': 2 }, forms: [form('BaBr2·2H2O', 'white crystals')], solubilityGPer100G: 104, source: crc },
+  { formula: 'Ba(ClO3)2', ions: { 'Ba^2+': 1, 'ClO3^-': 2 }, forms: [form('Ba(ClO3)2·H2O', 'white crystals')], solubilityGPer100G: 37.9, source: crc },
+  { formula: 'Ba(ClO4)2', ions: { 'Ba^2+': 1, 'ClO4^-': 2 }, forms: [form('Ba(ClO4)2·3H2O', 'white crystals')], solubilityGPer100G: 312, source: crc },
+  { formula: 'Mn(CH3COO)2', ions: { 'Mn^2+': 1, 'CH3COO^-': 2 }, forms: [form('Mn(CH3COO)2·4H2O', 'pale pink crystals')], solubilityGPer100G: 40, source: crc },
+  { formula: 'MnBr2', ions: { 'Mn^2+': 1, 'Br^-': 2 }, forms: [form('MnBr2·4H2O', 'pale pink crystals')], solubilityGPer100G: 151, source: crc },
+  { formula: 'FeBr2', ions: { 'Fe^2+': 1, 'Br^-': 2 }, forms: [form('FeBr2', 'brown crystals')], solubilityGPer100G: 120, source: crc },
+  { formula: 'FeBr3', ions: { 'Fe^3+': 1, 'Br^-': 3 }, forms: [form('FeBr3', 'deep red crystals, damp')], solubilityGPer100G: 100, source: crc },
+  { formula: 'Fe(ClO4)3', ions: { 'Fe^3+': 1, 'ClO4^-': 3 }, forms: [form('Fe(ClO4)3·6H2O', 'pale violet crystals')], solubilityGPer100G: 368, source: crc },
+  { formula: 'CoBr2', ions: { 'Co^2+': 1, 'Br^-': 2 }, forms: [form('CoBr2·6H2O', 'red crystals')], solubilityGPer100G: 113, source: crc },
+  { formula: 'Co(CH3COO)2', ions: { 'Co^2+': 1, 'CH3COO^-': 2 }, forms: [form('Co(CH3COO)2·4H2O', 'red crystals')], solubilityGPer100G: 35, source: crc },
+  { formula: 'NiBr2', ions: { 'Ni^2+': 1, 'Br^-': 2 }, forms: [form('NiBr2·3H2O', 'green crystals')], solubilityGPer100G: 131, source: crc },
+  { formula: 'Ni(CH3COO)2', ions: { 'Ni^2+': 1, 'CH3COO^-': 2 }, forms: [form('Ni(CH3COO)2·4H2O', 'green crystals')], solubilityGPer100G: 16, source: crc },
+  { formula: 'Cu(ClO4)2', ions: { 'Cu^2+': 1, 'ClO4^-': 2 }, forms: [form('Cu(ClO4)2·6H2O', 'blue crystals')], solubilityGPer100G: 146, source: crc },
+  { formula: 'Cu(HCOO)2', ions: { 'Cu^2+': 1, 'HCOO^-': 2 }, forms: [form('Cu(HCOO)2·4H2O', 'blue crystals')], solubilityGPer100G: 12.5, source: crc },
+  { formula: 'Zn(CH3COO)2', ions: { 'Zn^2+': 1, 'CH3COO^-': 2 }, forms: [form('Zn(CH3COO)2·2H2O', 'white crystals')], solubilityGPer100G: 30, source: crc },
+  { formula: 'ZnI2', ions: { 'Zn^2+': 1, 'I^-': 2 }, forms: [form('ZnI2', 'white to yellow powder')], solubilityGPer100G: 432, source: crc },
+  { formula: 'Zn(ClO4)2', ions: { 'Zn^2+': 1, 'ClO4^-': 2 }, forms: [form('Zn(ClO4)2·6H2O', 'white crystals')], solubilityGPer100G: 122, source: crc },
+  { formula: 'Cd(CH3COO)2', ions: { 'Cd^2+': 1, 'CH3COO^-': 2 }, forms: [form('Cd(CH3COO)2·2H2O', 'white crystals')], solubilityGPer100G: 100, source: crc },
+  { formula: 'CdBr2', ions: { 'Cd^2+': 1, 'Br^-': 2 }, forms: [form('CdBr2·4H2O', 'white crystals')], solubilityGPer100G: 99, source: crc },
+  { formula: 'CdI2', ions: { 'Cd^2+': 1, 'I^-': 2 }, forms: [form('CdI2', 'white flakes')], solubilityGPer100G: 86, source: crc },
+  { formula: 'Hg(CH3COO)2', ions: { 'Hg^2+': 1, 'CH3COO^-': 2 }, forms: [form('Hg(CH3COO)2', 'white crystals')], solubilityGPer100G: 40, source: crc },
+  { formula: 'HgBr2', ions: { 'Hg^2+': 1, 'Br^-': 2 }, forms: [form('HgBr2', 'white crystals')], solubilityGPer100G: 0.61, source: crc },
+  { formula: 'Hg(CN)2', ions: { 'Hg^2+': 1, 'CN^-': 2 }, forms: [form('Hg(CN)2', 'white crystals')], solubilityGPer100G: 11.4, source: crc },
+  { formula: 'Pb(ClO4)2', ions: { 'Pb^2+': 1, 'ClO4^-': 2 }, forms: [form('Pb(ClO4)2·3H2O', 'white crystals')], solubilityGPer100G: 440, source: crc },
+  { formula: 'AlBr3', ions: { 'Al^3+': 1, 'Br^-': 3 }, forms: [form('AlBr3·6H2O', 'white to yellow crystals')], solubilityGPer100G: 100, source: crc },
+  { formula: 'Cr2(SO4)3', ions: { 'Cr^3+': 2, 'SO4^2-': 3 }, forms: [form('Cr2(SO4)3·18H2O', 'violet crystals')], solubilityGPer100G: 64, source: crc },
+  { formula: 'CrO3', ions: { 'CrO4^2-': 1, 'H^+': 2 }, forms: [form('CrO3', 'deep red flakes, damp')], solubilityGPer100G: 167, source: crc },
+  { formula: 'SnSO4', ions: { 'Sn^2+': 1, 'SO4^2-': 1 }, forms: [form('SnSO4', 'white powder')], solubilityGPer100G: 33, source: crc },
+  { formula: 'CeCl3', ions: { 'Ce^3+': 1, 'Cl^-': 3 }, forms: [form('CeCl3·7H2O', 'white crystals')], solubilityGPer100G: 100, source: crc },
+] as const satisfies readonly ShelfRow[];
+
+const rows: readonly ShelfRow[] = [...alkaliSalts, ...metalSalts, ...furtherSalts, ...acidsAndBases, ...molecularSubstances, ...hardlySoluble, ...hardlySolubleInJars, ...elements, ...gases];
 
 /** Everything that is kept on the shelf. */
 export const shelf: readonly Substance[] = rows.map((row) => ({ ...row, ...shelfSolubility(row) }));
