@@ -10,8 +10,6 @@ import type { Reaction } from '../reaction';
 export interface Combination {
   readonly reaction: Reaction;
   readonly by: DryCombination['by'];
-  readonly catalyst?: string;
-  readonly caution?: string;
 }
 
 /** Elements under the formulae of their molecules, for which the table counts atoms. */
@@ -41,6 +39,6 @@ export function combineDry(formulae: readonly string[]): Combination[] {
       ...(caution ? [{ text: caution }] : []),
     ];
     const reaction = tabulated(equation, { about, extentMmol: 1, why });
-    return [{ reaction, by, ...(catalyst && { catalyst }), ...(caution && { caution }) }];
+    return [{ reaction, by }];
   });
 }
