@@ -163,6 +163,32 @@ describe('products at electrodes, against the tables of school and general chemi
     expect([...told.remaining].sort()).toEqual([...left].sort());
   });
 
+  // Bockris and Reddy; Greenwood and Earnshaw: what electrolysis of the solution gives.
+  it('leaves of two salts that precipitate each other the solid and the third salt', () => {
+    const told = solution({ BaCl2: 0.1, Na2SO4: 0.1 }, 'graphite', 'graphite', { timeS: 60 });
+    expect(told.remaining).toEqual(expect.arrayContaining(['BaSO4', 'NaCl']));
+    expect(told.remaining).not.toContain('BaCl2');
+  });
+
+  it('does not promise pure hydrogen from strong nitric acid, nor deny it to a nitrate', () => {
+    expect(solution({ HNO3: 6 }, 'platinum', 'platinum').cathode.notPredicted?.join()).toMatch(
+      /nitric acid/,
+    );
+    expect(solution({ KNO3: 1 }, 'platinum', 'platinum').cathode.products[0]?.formula).toBe('H2');
+  });
+
+  it('covers lead with its dioxide in sulfuric acid, and copper with its oxide in alkali', () => {
+    expect(solution({ H2SO4: 2 }, 'lead', 'lead').anode.seen).toMatch(/lead dioxide/);
+    expect(solution({ NaOH: 1 }, 'copper', 'copper').anode.seen).toMatch(/copper oxide/);
+  });
+
+  it('takes chromium off stainless steel as chromate, and says so of what is left', () => {
+    const told = solution({ Na2SO4: 0.5 }, 'graphite', 'stainless steel', { currentA: 0.5 });
+    expect(told.anode.products.map(({ formula }) => formula)).toContain('CrO4^2-');
+    expect(told.anode.seen).toMatch(/very toxic/);
+    expect(told.remaining).toContain('Na2CrO4');
+  });
+
   it('tells the pH at the electrodes: base at minus, acid at plus', () => {
     const { cathode, anode } = solution({ Na2SO4: 0.5 }, 'platinum', 'platinum');
     expect(cathode.nearPH).toBeGreaterThan(11);

@@ -595,6 +595,8 @@ export interface NotAtElectrode {
   readonly of: readonly string[];
   /** From this concentration on it matters, mol/L. */
   readonly fromM: number;
+  /** Only in acid that is stronger than this, mol/L. */
+  readonly inAcidFromM?: number;
   /** The species is left alone (and the rest is predicted), or the electrode is not predicted. */
   readonly means: 'left alone' | 'not predicted';
   readonly because: string;

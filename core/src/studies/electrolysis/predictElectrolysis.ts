@@ -98,8 +98,15 @@ export function predictElectrolysis(request: ElectrolyseRequest): ElectrolyseAns
   };
 }
 
-function tellElectrode({ products, nearPH, notPredicted }: CellElectrode): TellElectrode {
+function tellElectrode({
+  products,
+  nearPH,
+  notPredicted,
+  at,
+  electrode,
+}: CellElectrode): TellElectrode {
   const [main] = products;
+  const cover = electrode.material === 'stainless steel' ? undefined : at.passive?.cover;
   return {
     products: products.map(({ formula, share, massG, volumeMl }) => ({
       formula,
@@ -108,8 +115,7 @@ function tellElectrode({ products, nearPH, notPredicted }: CellElectrode): TellE
       ...(volumeMl !== undefined && { volumeMl }),
     })),
     halfEquation: main?.halfEquation ?? '',
-    seen: products
-      .map(({ seen }) => seen)
+    seen: [...products.map(({ seen }) => seen), ...(cover ? [`it is covered by ${cover}`] : [])]
       .filter((one, at, all) => all.indexOf(one) === at)
       .join('; '),
     ...(main?.test && { test: main.test }),

@@ -1,3 +1,5 @@
+import { sparinglySoluble } from '../../matter/substances/data/sparinglySoluble';
+import { equilibrate } from '../../solution/equilibrium/equilibrate';
 import { faraday } from '../../solution/equilibrium/temperature';
 import { findSubstance } from '../../matter/substances/findSubstance';
 import { chargeOf } from '../../matter/substances/ionsOf';
@@ -14,6 +16,8 @@ export interface Remaining {
   readonly ionsMmol: Readonly<Record<string, number>>;
   readonly words: string;
 }
+
+const isOfWater = (ion: string): boolean => ion === 'H^+' || ion === 'OH^-';
 
 /** A process with its share of the current. */
 export interface RemainingProcess {
@@ -46,6 +50,7 @@ export function remainingIn(
     for (const [ion, n] of Object.entries(row.ions)) add(ion, n * concentrationM * volumeMl);
     return row;
   });
+  const fell = electrolyte.length > 1 ? settledAtFirst(ions, volumeMl) : [];
   const began = new Map(ions);
   for (const { side, half, share } of processes) {
     const extent = ((share * chargeC) / faraday / half.electrons) * 1000;
@@ -82,6 +87,10 @@ export function remainingIn(
     ...cations
       .filter((ion) => ion !== 'H^+' && !began.has(ion) && mainAnion)
       .map((ion) => saltOf(ion, mainAnion ?? '')),
+    // Chromate is told however little there is of it.
+    ...[...ions.keys()]
+      .filter((ion) => ion === 'CrO4^2-' && !began.has(ion) && mainCation)
+      .map((ion) => saltOf(mainCation ?? '', ion)),
     ...(cations.includes('H^+') && mainAnion && !kept.some((formula) => formula.startsWith('H'))
       ? [saltOf('H^+', mainAnion)]
       : []),
@@ -97,8 +106,12 @@ export function remainingIn(
       !fresh.includes(saltOf(ion, mainAnion)),
   );
   fresh.push(...settled);
+  // Where salts changed partners, what is left of both is a salt of its own.
+  if (fell.length > 0 && mainCation && mainAnion && ![mainCation, mainAnion].some(isOfWater))
+    fresh.unshift(saltOf(mainCation, mainAnion));
   const formulae = [
     ...new Set([
+      ...fell,
       ...kept,
       ...fresh,
       ...orphans.flatMap((ion) => (mainAnion ? [saltOf(ion, mainAnion)] : [])),
@@ -110,6 +123,21 @@ export function remainingIn(
     words: wordsOf(formulae, kept, fresh),
   };
 }
+
+/** Solids that salts throw down together before any current flows: their ions are taken out. */
+function settledAtFirst(ions: Map<string, number>, volumeMl: number): string[] {
+  const totalsM = Object.fromEntries([...ions].map(([ion, amount]) => [ion, amount / volumeMl]));
+  // What a salt would hydrolyse to by itself stays out, as it does in a vessel.
+  const solids = equilibrate(totalsM).solids.filter(
+    ({ formula }) => !('OH^-' in (sparing.get(formula)?.ions ?? {})),
+  );
+  for (const { formula, amountMolPerL } of solids)
+    for (const [ion, n] of Object.entries(sparing.get(formula)?.ions ?? {}))
+      ions.set(ion, (ions.get(ion) ?? 0) - n * amountMolPerL * volumeMl);
+  return solids.map(({ formula }) => formula);
+}
+
+const sparing = new Map(sparinglySoluble.map((row) => [row.formula, row]));
 
 /** A metal that left an electrode settles with the base that was made: both are taken out, and the hydroxide is told. */
 function hydroxidesIn(ions: Map<string, number>, began: ReadonlyMap<string, number>): string[] {

@@ -67,7 +67,10 @@ const leastShare = 1e-3;
 export function atElectrode(setting: ElectrodeSetting): AtElectrode {
   const { side, electrode, componentsM, bulk, temperatureC } = setting;
   const passive = side === 'anode' ? passivityOf(electrode, bulk) : undefined;
-  const rows = notAtElectrodes.filter((row) => row.side === side);
+  const acidM = bulk.species['H^+'] ?? 0;
+  const rows = notAtElectrodes.filter(
+    (row) => row.side === side && acidM >= (row.inAcidFromM ?? 0),
+  );
   const present = (formula: string, fromM: number) => (bulk.species[formula] ?? 0) >= fromM;
   const matching = (means: (typeof rows)[number]['means']) =>
     rows.filter((row) => row.means === means && row.of.some((one) => present(one, row.fromM)));

@@ -11,7 +11,21 @@ export const ironToThree = readHalf({
     'electrochemical series, standard reduction potentials at 25 °C',
   ),
 });
-const halfByText = new Map([...halfReactions, ironToThree].map((half) => [half.couple.half, half]));
+/**
+ * Chromium straight to chromate, as it leaves stainless steel at the potential of oxygen (transpassive): the mean of the steps to
+ * chromium(III), −0.744 V, and on to chromate, 1.50 V.
+ */
+const chromiumToChromate = readHalf({
+  half: 'CrO4^2-(aq) + 8H^+(aq) + 6e^- → Cr(s) + 4H2O(l)',
+  standardPotentialV: 0.38,
+  source: handbook(
+    'CRC Handbook of Chemistry and Physics',
+    'electrochemical series, standard reduction potentials at 25 °C; combined from two steps',
+  ),
+});
+const halfByText = new Map(
+  [...halfReactions, ironToThree, chromiumToChromate].map((half) => [half.couple.half, half]),
+);
 /** A half-reaction of the table of potentials by its text. */
 export function halfOf(text: string): HalfReaction {
   const half = halfByText.get(text);
@@ -26,6 +40,6 @@ export const bromine = halfOf('Br2(aq) + 2e^- → 2Br^-(aq)');
 /** Metals of a stainless hook as they leave it. */
 export const stainlessHalves = [
   { half: ironToThree, metal: 'Fe' },
-  { half: halfOf('Cr^3+(aq) + 3e^- → Cr(s)'), metal: 'Cr' },
+  { half: chromiumToChromate, metal: 'Cr' },
   { half: halfOf('Ni^2+(aq) + 2e^- → Ni(s)'), metal: 'Ni' },
 ] as const;

@@ -57,6 +57,7 @@ export const notAtElectrodes: readonly NotAtElectrode[] = [
   never('Cr^3+', 'chromium(III) holds its water too tightly to be reduced at a school’s electrodes'),
   { side: 'cathode', of: ['NH4^+'], fromM: 1e-4, means: 'left alone', because: 'ammonium only gives its proton', source: text },
   { side: 'cathode', of: ['NO3^-'], fromM: 1e-4, means: 'left alone', because: 'nitrate is reduced slowly at most electrodes; the ion that moves to plus is not what is discharged at minus', source: text },
+  { ...untold('cathode', ['NO3^-'], 1, 'in strong nitric acid nitrate takes the electrons and gives oxides of nitrogen, nitrous acid and ammonium; how much of each is not followed'), inAcidFromM: 1 },
   untold('cathode', ['MnO4^-', 'Cr2O7^2-', 'HCrO4^-', 'CrO4^2-', 'ClO3^-', 'BrO3^-', 'IO3^-', 'S2O8^2-', 'VO2^+', 'VO^2+', 'TiO^2+', 'Co^3+', 'Sn^4+'], 0.005, 'what of this ion is reduced at minus, and how far, depends on the electrode and is not followed'),
   untold('cathode', ['H2O2', 'HNO2', 'SO2', 'S2O3^2-', 'HClO', 'ClO^-'], 0.02, 'what of this is reduced at minus, and how far, is not followed'),
   untold('anode', ['CH3COO^-', 'CH3COOH', 'HCOO^-', 'HCOOH', 'H2C2O4', 'HC2O4^-', 'C2O4^2-', 'C6H5O7^3-'], 0.02, 'organic anions come apart at plus in ways that are not followed (carbon dioxide, hydrocarbons)'),

@@ -44,7 +44,7 @@ export const electrodeProducts: readonly ElectrodeProduct[] = [
   { formula: 'Sn^2+', seen: 'the electrode gets thinner', test: 'weigh it dry before and after' },
   { formula: 'Al^3+', seen: 'the electrode is eaten away', test: 'weigh it dry before and after' },
   { formula: 'Sn^4+', seen: 'nothing at once; with water it may cloud' },
-  { formula: 'Cr^3+', seen: 'the liquid slowly turns greenish' },
+  { formula: 'CrO4^2-', seen: 'the liquid slowly turns yellow with chromate, which is very toxic' },
   { formula: 'AgCl', seen: 'white coat on the silver, darkening in light', test: 'dissolves in ammonia' },
   { formula: 'AgBr', seen: 'cream coat on the silver' },
   { formula: 'AgI', seen: 'yellow coat on the silver' },
