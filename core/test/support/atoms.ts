@@ -13,3 +13,15 @@ export function atoms(...all: readonly Phases[]): Record<string, number> {
       }
   return total;
 }
+
+/** The elements, and charge, of which more than a billionth of all there was came or went, with that share. */
+export function lostOrMade(
+  before: Readonly<Record<string, number>>,
+  after: Readonly<Record<string, number>>,
+): string[] {
+  const size = Math.max(...Object.values(before).map(Math.abs));
+  return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((symbol) => {
+    const share = Math.abs((after[symbol] ?? 0) - (before[symbol] ?? 0)) / size;
+    return share < 1e-9 ? [] : [`${symbol} ${share.toPrecision(2)}`];
+  });
+}

@@ -7,7 +7,7 @@ import { solubilityM } from '../../src/solution/preparation/solubility';
 import { mix } from '../../src/seeing/rack/mix';
 import { act, setUp } from '../../src/vessel/act';
 import { pourOut } from '../../src/vessel/pour';
-import { atoms } from './atoms';
+import { atoms, lostOrMade } from './atoms';
 import type { Action } from '../../src/vessel/action';
 import type { AnyPortion } from '../../src/vessel/portion';
 
@@ -77,12 +77,8 @@ export function tryBench({ contents, actions }: RandomBench): Came {
         ...(action.do === 'add' ? [pourOut(action.portion).phases] : []),
       );
       const step = act(vessel, action);
-      const after = atoms(step.vessel.phases, step.removed);
-      const size = Math.max(...Object.values(before).map(Math.abs));
-      for (const symbol of new Set([...Object.keys(before), ...Object.keys(after)])) {
-        const share = Math.abs((after[symbol] ?? 0) - (before[symbol] ?? 0)) / size;
-        if (share > 1e-9) return { came: 'lost atoms', why: `${symbol} ${share.toPrecision(2)}` };
-      }
+      const lost = lostOrMade(before, atoms(step.vessel.phases, step.removed));
+      if (lost.length > 0) return { came: 'lost atoms', why: lost.join(', ') };
       vessel = step.vessel;
     }
     const { steps } = mix({
